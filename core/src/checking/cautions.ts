@@ -1,0 +1,22 @@
+import { said, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { Hanging } from '../hanging/index.js';
+
+/** The cautions an opening's work calls for, in the order of the work; the first always stands. */
+export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Hanging): Said[] {
+  const cautions = [said('care.aid')];
+  const limit = practice.values.liftAlone.value;
+  const mass = Math.max(0, ...hanging.leaves.map((leaf) => leaf.mass ?? 0));
+  if (mass > limit)
+    cautions.push(said('care.heavy', { mass: { grams: mass }, limit: { grams: limit } }));
+  else if (mass === 0) cautions.push(said('care.massUnknown', { limit: { grams: limit } }));
+  if (typeof facts.rating === 'number' && facts.rating > 0) {
+    cautions.push(said('care.rated', { minutes: facts.rating }));
+  }
+  if (facts.secured === true) cautions.push(said('care.wayOut'));
+  if (facts.work === 'replacement') cautions.push(said('care.oldPaint'), said('care.outOfUse'));
+  if (facts.leafConstruction === 'glass') cautions.push(said('care.glass'));
+  if (hanging.device.includes('pivot')) cautions.push(said('care.pivot'));
+  cautions.push(said('care.cutting'));
+  return cautions;
+}

@@ -1,0 +1,2 @@
+export { cautionsFor } from './cautions.js';
+export { boltsOf, duplicateMarks, type Bolt, type BoltState } from './check.js';

@@ -1,0 +1,1 @@
+export { decideOpening, type DecidedOpening } from './decideOpening.js';

@@ -1,0 +1,145 @@
+import type { DecidedOpening } from '../deciding/index.js';
+import { setBackFor } from '../hanging/index.js';
+import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
+import { horizontal, vertical } from './elevation.js';
+import { placeLeaves } from './place.js';
+import { openModel } from './openModel.js';
+
+/**
+ * The leaf's hinge edge or lock edge, pull face to the left. The thickness is drawn five times too
+ * wide, as edges are on a workshop sheet, so that recesses and set-back can be read.
+ */
+export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge'): DrawingModel {
+  const placed = placeLeaves(decided);
+  if (!placed) return openModel(which, decided);
+  const widen = 5;
+  const text = placed.height / 27;
+  const elements: Element[] = [];
+  const { practice } = decided;
+  for (const leaf of placed.leaves.filter(
+    (_, index) => index === 0 || decided.facts.kind === 'stable',
+  )) {
+    const t = leaf.thickness * widen;
+    const top = leaf.bottom + leaf.height;
+    elements.push(rect('leaf', 0, leaf.bottom, t, top, 'sizing.leafThickness'));
+    const id = leaf.hung.leaf.id;
+    const suffix = id === 'upper' || id === 'lower' ? `@${id}` : '';
+    if (which === 'hinge-edge') {
+      const { positions, hingeHeight } = leaf.hung;
+      const setBack = setBackFor(practice, leaf.thickness) * widen;
+      for (const [index, position] of (positions ?? []).entries()) {
+        const h = hingeHeight ?? 0;
+        elements.push(
+          rect('hardware', 0, top - position - h, t - setBack, top - position, 'hanging.positions'),
+        );
+        elements.push(
+          vertical(
+            `hanging.positions${suffix}`,
+            0,
+            top - position,
+            top,
+            -text * (1.2 + index * 1.5),
+            position,
+            'nearest',
+            decided,
+          ),
+        );
+        if (index === 0) {
+          elements.push(
+            vertical(
+              `hanging.hingeHeight${suffix}`,
+              t,
+              top - position - h,
+              top - position,
+              t + text * 1.2,
+              h,
+              'nearest',
+              decided,
+            ),
+          );
+          elements.push(
+            horizontal(
+              'hanging.setBack',
+              t - setBack,
+              t,
+              top - position - h,
+              top - position - h - text * 1.1,
+              setBack / widen,
+              'nearest',
+              decided,
+            ),
+          );
+        }
+      }
+    } else {
+      const bevelled = decided.decisions.some(
+        (decision) =>
+          decision.name === 'lockEdge' &&
+          decision.value?.type === 'term' &&
+          decision.value.term === 'lockEdge.bevelled',
+      );
+      elements.push({
+        kind: 'text',
+        layer: 'label',
+        part: 'hanging.lockEdge',
+        at: { x: t / 2, y: leaf.bottom + leaf.height / 2 },
+        text: bevelled ? 'bevelled' : 'square',
+        anchor: 'middle',
+      });
+    }
+    elements.push(
+      vertical(
+        `sizing.leafHeight${suffix}`,
+        t,
+        leaf.bottom,
+        top,
+        t + text * 3.4,
+        leaf.height,
+        'down',
+        decided,
+      ),
+    );
+    if (elements.length > 0 && id !== 'lower') {
+      elements.push(
+        horizontal(
+          'sizing.leafThickness',
+          0,
+          t,
+          top,
+          top + text * 1.4,
+          leaf.thickness,
+          'nearest',
+          decided,
+        ),
+      );
+    }
+  }
+  const t = (placed.leaves[0]!.thickness || placed.width / 20) * widen;
+  const bottom = Math.min(...placed.leaves.map((leaf) => leaf.bottom));
+  elements.push(
+    {
+      kind: 'text',
+      layer: 'label',
+      at: { x: 0, y: bottom - text * 1.5 },
+      text: 'pull',
+      anchor: 'middle',
+      scale: 0.9,
+    },
+    {
+      kind: 'text',
+      layer: 'label',
+      at: { x: t, y: bottom - text * 1.5 },
+      text: 'push',
+      anchor: 'middle',
+      scale: 0.9,
+    },
+    {
+      kind: 'text',
+      layer: 'label',
+      at: { x: t / 2, y: bottom - text * 3 },
+      text: which === 'hinge-edge' ? 'hinge edge' : 'lock edge',
+      anchor: 'middle',
+    },
+  );
+  return { view: which, elements, extents: extentsOf(elements, text * 1.8), textHeight: text };
+}

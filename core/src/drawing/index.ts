@@ -1,0 +1,33 @@
+import type { DecidedOpening } from '../deciding/index.js';
+import { edge } from './edge.js';
+import { elevation } from './elevation.js';
+import type { DrawingModel, View } from './model.js';
+import { plan } from './plan.js';
+
+export {
+  VIEWS,
+  mirror,
+  type DrawingModel,
+  type Element,
+  type Layer,
+  type Point,
+  type View,
+} from './model.js';
+export { layout, type Layout, type Primitive } from './layout.js';
+export { pathData, penOf, writeSvg } from './svg.js';
+export { placeLeaves, type Placed, type PlacedLeaf } from './place.js';
+
+/** Draws one view of a decided opening. */
+export function draw(decided: DecidedOpening, view: View): DrawingModel {
+  switch (view) {
+    case 'elevation-outside':
+      return elevation(decided, 'outside');
+    case 'elevation-inside':
+      return elevation(decided, 'inside');
+    case 'plan':
+      return plan(decided);
+    case 'hinge-edge':
+    case 'lock-edge':
+      return edge(decided, view);
+  }
+}

@@ -1,0 +1,152 @@
+import type { Basis } from '../opening/index.js';
+import { formatExact, showLength, type ShownLength } from '../measure/index.js';
+import type { Units } from '../phrasing/index.js';
+import { arcPoints, type DrawingModel, type Element, type Layer, type Point } from './model.js';
+
+/** A drawable thing in ticks with y down, as SVG and PDF want it. */
+export type Primitive =
+  | { kind: 'path'; layer: Layer; part?: string; points: Point[]; closed: boolean }
+  | { kind: 'circle'; layer: Layer; part?: string; centre: Point; radius: number }
+  | {
+      kind: 'text';
+      layer: Layer;
+      part?: string;
+      at: Point;
+      anchor: 'start' | 'middle' | 'end';
+      size: number;
+      /** Degrees clockwise. */
+      turn: number;
+      text: string;
+      length?: ShownLength;
+      exact?: string;
+      basis?: Basis;
+    };
+
+export interface Layout {
+  /** Left, top, width, height for a view box. */
+  box: [number, number, number, number];
+  primitives: Primitive[];
+}
+
+const down = (point: Point): Point => ({ x: point.x, y: -point.y });
+
+/** Turns a drawing model into drawable primitives, with dimensions in the project's units. */
+export function layout(model: DrawingModel, units: Units): Layout {
+  const { left, bottom, right, top } = model.extents;
+  return {
+    box: [left, -top, right - left, top - bottom],
+    primitives: model.elements.flatMap((element) => primitivesOf(element, model.textHeight, units)),
+  };
+}
+
+function primitivesOf(element: Element, textHeight: number, units: Units): Primitive[] {
+  const part = element.part ? { part: element.part } : {};
+  switch (element.kind) {
+    case 'line':
+      return [
+        {
+          kind: 'path',
+          layer: element.layer,
+          ...part,
+          points: element.points.map(down),
+          closed: element.closed ?? false,
+        },
+      ];
+    case 'arc':
+      return [
+        {
+          kind: 'path',
+          layer: element.layer,
+          ...part,
+          points: arcPoints(element).map(down),
+          closed: false,
+        },
+      ];
+    case 'circle':
+      return [
+        {
+          kind: 'circle',
+          layer: element.layer,
+          ...part,
+          centre: down(element.centre),
+          radius: element.radius,
+        },
+      ];
+    case 'text':
+      return [
+        {
+          kind: 'text',
+          layer: element.layer,
+          ...part,
+          at: down(element.at),
+          anchor: element.anchor,
+          size: textHeight * (element.scale ?? 1),
+          turn: 0,
+          text: element.text,
+        },
+      ];
+    case 'dimension':
+      return dimension(element, textHeight, units);
+  }
+}
+
+function dimension(
+  element: Element & { kind: 'dimension' },
+  textHeight: number,
+  units: Units,
+): Primitive[] {
+  const horizontal = element.axis === 'horizontal';
+  const part = element.part ? { part: element.part } : {};
+  const ends = [element.from, element.to].map((point) =>
+    horizontal ? { x: point.x, y: element.at } : { x: element.at, y: point.y },
+  ) as [Point, Point];
+  const tick = textHeight * 0.28;
+  const path = (points: Point[]): Primitive => ({
+    kind: 'path',
+    layer: 'dimension',
+    ...part,
+    points: points.map(down),
+    closed: false,
+  });
+  const witness = [element.from, element.to].map((point, index) => {
+    const end = ends[index]!;
+    const beyond = horizontal
+      ? { x: end.x, y: end.y + Math.sign(end.y - point.y) * tick }
+      : { x: end.x + Math.sign(end.x - point.x) * tick, y: end.y };
+    const start = horizontal
+      ? { x: point.x, y: point.y + Math.sign(end.y - point.y) * tick }
+      : { x: point.x + Math.sign(end.x - point.x) * tick, y: point.y };
+    return path([start, beyond]);
+  });
+  const slashes = ends.map((end) =>
+    path([
+      { x: end.x - tick, y: end.y - tick },
+      { x: end.x + tick, y: end.y + tick },
+    ]),
+  );
+  const length = showLength(element.ticks, {
+    system: units.system,
+    denominator: units.denominator ?? 16,
+    rounding: element.rounding,
+  });
+  const span = horizontal ? Math.abs(ends[1].x - ends[0].x) : Math.abs(ends[1].y - ends[0].y);
+  const middle = { x: (ends[0].x + ends[1].x) / 2, y: (ends[0].y + ends[1].y) / 2 };
+  const small = span < textHeight * 2.2;
+  const at = horizontal
+    ? { x: middle.x, y: small ? element.at - textHeight * 1.15 : element.at + textHeight * 0.32 }
+    : { x: element.at - textHeight * 0.3, y: middle.y };
+  const text: Primitive = {
+    kind: 'text',
+    layer: 'dimension',
+    ...part,
+    at: down(at),
+    anchor: 'middle',
+    size: textHeight * 0.92,
+    turn: horizontal ? 0 : -90,
+    text: length.text,
+    length,
+    exact: formatExact(element.ticks, units.system),
+    basis: element.basis,
+  };
+  return [...witness, path(ends), ...slashes, text];
+}

@@ -1,0 +1,176 @@
+import {
+  bad,
+  formatExact,
+  formatQuantity,
+  good,
+  GRAMS_PER_POUND,
+  normaliseText,
+  parseLength,
+  parseQuantity,
+  type Result,
+  type System,
+} from '../measure/index.js';
+import type { Field } from '../opening/index.js';
+
+/** A stored value of a field, `undefined` where the text clears it. */
+export type FieldValue = string | number | boolean | undefined;
+
+const YES = new Set(['yes', 'y', 'true', '1', 'x']);
+const NO = new Set(['no', 'n', 'false', '0', 'none', '-']);
+const NOT_RATED = new Set([
+  'none',
+  'no',
+  'nr',
+  'n/r',
+  '-',
+  '0',
+  'not rated',
+  'unrated',
+  'non-rated',
+]);
+
+/** Other words people write for an option. */
+const SYNONYMS: Record<string, Record<string, string>> = {
+  kind: {
+    sgl: 'single',
+    'single-leaf': 'single',
+    'single-door': 'single',
+    double: 'pair',
+    'pair,-equal-leaves': 'pair',
+    'pair-equal': 'pair',
+    'equal-pair': 'pair',
+    'pair-unequal': 'unequal-pair',
+    'pair,-unequal-leaves': 'unequal-pair',
+    'leaf-and-a-half': 'unequal-pair',
+    'double-acting-leaf': 'double-acting',
+    'double-egress-pair': 'double-egress',
+    'sliding-leaf': 'sliding',
+    'pocket-leaf': 'pocket',
+    'stable-door': 'stable',
+    dutch: 'stable',
+    'dutch-door': 'stable',
+  },
+  frameMaterial: {
+    wood: 'timber',
+    hollow: 'steel',
+    hm: 'steel',
+    'hollow-metal': 'steel',
+    aluminum: 'aluminium',
+  },
+  closer: { yes: 'closer', no: 'none' },
+  threshold: { yes: 'present', no: 'none' },
+  swing: { inward: 'in', inwards: 'in', outward: 'out', outwards: 'out' },
+  leafConstruction: {
+    'hollow-core': 'timber-hollow',
+    'solid-core': 'timber-particle',
+    'particle-core': 'timber-particle',
+    'stave-core': 'timber-stave',
+    'mineral-core': 'timber-mineral',
+    'hollow-metal': 'steel-honeycomb-18',
+    steel: 'steel-honeycomb-18',
+    aluminium: 'aluminium-narrow',
+    aluminum: 'aluminium-narrow',
+  },
+};
+
+/**
+ * Reads what a person typed into a field. Empty text clears the field; `unknown` and `?` record that
+ * nobody could say. Faults name the field: `field.choice`, `field.yesNo`, `field.count`,
+ * `field.minutes`, `field.tooLong`, `field.unknown`, `field.needed`, and those of lengths and masses.
+ */
+export function readField(field: Field, typed: string, system: System): Result<FieldValue> {
+  const trimmed = typed.replace(/[\u0000-\u001f\u007f]+/g, ' ').trim();
+  if (trimmed === '') {
+    return field.name === 'mark' || field.name === 'kind'
+      ? bad('field.needed', { field: field.name })
+      : good(undefined);
+  }
+  const clean = normaliseText(trimmed);
+  if (field.type !== 'text' && (clean === '?' || clean === 'unknown')) {
+    return field.mayBeUnknown ? good('unknown') : bad('field.unknown', { field: field.name });
+  }
+  switch (field.type) {
+    case 'text':
+      return trimmed.length > (field.most ?? 200)
+        ? bad('field.tooLong', { field: field.name, most: field.most ?? 200 })
+        : good(trimmed);
+    case 'length':
+      return parseLength(trimmed, system);
+    case 'mass': {
+      const mass = parseQuantity(trimmed, 'mass', system);
+      return mass.ok ? good(Math.round(mass.value)) : mass;
+    }
+    case 'count':
+      return /^\d+$/.test(clean) && Number(clean) <= (field.most ?? 1e9)
+        ? good(Number(clean))
+        : bad('field.count', { field: field.name, text: trimmed });
+    case 'minutes':
+      return readMinutes(field, clean, trimmed);
+    case 'yes-no':
+      if (YES.has(clean)) return good(true);
+      if (NO.has(clean)) return good(false);
+      return bad('field.yesNo', { field: field.name, text: trimmed });
+    case 'choice': {
+      const word = clean.replace(/[\s_]+/g, '-');
+      const option =
+        field.options!.find(
+          (candidate) => candidate.toLowerCase() === word || candidate.toLowerCase() === clean,
+        ) ?? SYNONYMS[field.name]?.[word];
+      return option
+        ? good(option)
+        : bad('field.choice', {
+            field: field.name,
+            text: trimmed,
+            options: field.options!.join(', '),
+          });
+    }
+  }
+}
+
+/** A rating as lists write it: `90`, `90 min`, `1 1/2 HR`, `FD30S`, `EI30`, `none`. */
+function readMinutes(field: Field, clean: string, typed: string): Result<FieldValue> {
+  if (NOT_RATED.has(clean)) return good(0);
+  const hours = /^(?:(\d+) )?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?)) ?-?(?:h|hr|hrs|hour|hours)\.?$/.exec(
+    clean,
+  );
+  let minutes: number | undefined;
+  if (hours) {
+    const [, whole, top, under, plain] = hours;
+    minutes = 60 * (Number(whole ?? 0) + (plain ? Number(plain) : Number(top) / Number(under)));
+  } else {
+    const plain =
+      /^(?:fd|e|ei|ei1|ei2|ew|t|rei)? ?-?(\d{1,3}) ?(?:s|sa|-?c\d?)? ?(?:min|mins|minutes|m)?\.?$/.exec(
+        clean,
+      );
+    if (plain) minutes = Number(plain[1]);
+  }
+  if (minutes === undefined || !Number.isInteger(minutes) || minutes > (field.most ?? 480)) {
+    return bad('field.minutes', { field: field.name, text: typed });
+  }
+  return good(minutes);
+}
+
+/** A stored value as text that {@link readField} reads back to the same value. */
+export function writeField(field: Field, value: FieldValue, system: System): string {
+  if (value === undefined) return '';
+  if (value === 'unknown') return 'unknown';
+  switch (field.type) {
+    case 'length':
+      return formatExact(Number(value), system);
+    case 'mass':
+      return exactMass(Number(value), system);
+    case 'yes-no':
+      return value ? 'yes' : 'no';
+    case 'minutes':
+      return value === 0 ? 'none' : `${value} min`;
+    default:
+      return String(value);
+  }
+}
+
+function exactMass(grams: number, system: System): string {
+  const shown = formatQuantity(grams, 'mass', system);
+  const read = parseQuantity(shown, 'mass', system);
+  if (read.ok && Math.round(read.value) === grams) return shown;
+  return system === 'inch' ? `${(grams / GRAMS_PER_POUND).toFixed(3)} lb` : `${grams / 1000} kg`;
+}

@@ -1,0 +1,36 @@
+import type { OpeningFacts } from '../opening/index.js';
+
+/** A fact that two people changed differently since they last agreed. */
+export interface MergeField {
+  name: string;
+  before: unknown;
+  mine: unknown;
+  theirs: unknown;
+}
+
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Three-way merge by fact: what only one side changed is taken, what both changed differently is
+ * returned for a person to decide (`merged` holds theirs there).
+ */
+export function merge3(
+  before: OpeningFacts,
+  mine: OpeningFacts,
+  theirs: OpeningFacts,
+): { merged: OpeningFacts; clashes: MergeField[] } {
+  const keys = new Set([...Object.keys(before), ...Object.keys(mine), ...Object.keys(theirs)]);
+  const merged: Record<string, unknown> = {};
+  const clashes: MergeField[] = [];
+  for (const name of keys) {
+    const key = name as keyof OpeningFacts;
+    const changedByMe = !same(before[key], mine[key]);
+    const changedByThem = !same(before[key], theirs[key]);
+    const value = changedByMe && !changedByThem ? mine[key] : theirs[key];
+    if (changedByMe && changedByThem && !same(mine[key], theirs[key])) {
+      clashes.push({ name, before: before[key], mine: mine[key], theirs: theirs[key] });
+    }
+    if (value !== undefined) merged[name] = value;
+  }
+  return { merged: merged as unknown as OpeningFacts, clashes };
+}

@@ -1,0 +1,308 @@
+import type { Fault, System } from '../measure/index.js';
+import {
+  FIELDS,
+  fieldOf,
+  SET_STAGES,
+  type Choice,
+  type Observation,
+  type OpeningFacts,
+  type SetStage,
+  type WrittenItem,
+} from '../opening/index.js';
+import { PRACTICE_IDS, practiceOf, type PracticeId } from '../practice/index.js';
+import { writeField, type FieldValue } from './fieldText.js';
+import { applyPatch, readColumn } from './patch.js';
+
+/** A project as its file holds it, read. */
+export interface ProjectFile {
+  name: string;
+  practice: PracticeId;
+  note?: string;
+  openings: OpeningFacts[];
+}
+
+/** A fault in a file with the place it stands at, for one sentence each. */
+export interface FileFault {
+  where: string;
+  fault: Fault;
+}
+
+export type ReadProject = { ok: true; project: ProjectFile } | { ok: false; faults: FileFault[] };
+
+type Json = Record<string, unknown>;
+
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** The most faults one reading reports. */
+const MOST_FAULTS = 100;
+
+/**
+ * Reads a project file (JSON text, format described in docs/project-file.md). Lengths and masses may
+ * be written as people write them or as bare numbers in the project's unit. All faults are reported,
+ * at most 100; nothing is half read.
+ */
+export function readProject(text: string): ReadProject {
+  let json: unknown;
+  try {
+    json = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (error) {
+    return fail('', 'file.json', { detail: (error as Error).message });
+  }
+  return readProjectObject(json);
+}
+
+function fail(where: string, code: string, params: Fault['params'] = {}): ReadProject {
+  return { ok: false, faults: [{ where, fault: { code, params } }] };
+}
+
+/** The same for JSON that is already parsed. */
+export function readProjectObject(json: unknown): ReadProject {
+  if (!isObject(json)) return fail('', 'file.notObject');
+  const faults: FileFault[] = [];
+  const complain = (where: string, code: string, params: Fault['params'] = {}) =>
+    faults.push({ where, fault: { code, params } });
+
+  if (json['format'] !== undefined && json['format'] !== 'riegel-project')
+    complain('format', 'file.format');
+  if (json['version'] !== undefined && json['version'] !== 1)
+    complain('version', 'file.version', { version: String(json['version']) });
+  const name =
+    typeof json['name'] === 'string' && json['name'].trim()
+      ? json['name'].trim().slice(0, 120)
+      : 'Untitled';
+  const practiceId = json['practice'] ?? 'us-commercial';
+  if (!PRACTICE_IDS.includes(practiceId as PracticeId)) {
+    complain('practice', 'file.practice', {
+      practice: String(practiceId),
+      known: PRACTICE_IDS.join(', '),
+    });
+  }
+  const list = json['openings'];
+  if (!Array.isArray(list)) {
+    complain('openings', 'file.openings');
+    return { ok: false, faults };
+  }
+  const practice = practiceOf(String(practiceId));
+  const openings: OpeningFacts[] = [];
+  list.forEach((entry, index) => {
+    if (faults.length > MOST_FAULTS) return;
+    if (!isObject(entry)) {
+      complain(`opening ${index + 1}`, 'file.openingNotObject');
+      return;
+    }
+    const facts = readOpening(entry, index, practice.id, faults);
+    if (facts) openings.push(facts);
+  });
+  for (const key of Object.keys(json)) {
+    if (!['format', 'version', 'name', 'practice', 'note', 'openings', '$schema'].includes(key)) {
+      complain(key, 'file.unknownKey', { key });
+    }
+  }
+  if (faults.length > 0) return { ok: false, faults: faults.slice(0, MOST_FAULTS) };
+  return {
+    ok: true,
+    project: {
+      name,
+      practice: practice.id,
+      ...(typeof json['note'] === 'string' ? { note: json['note'].slice(0, 4000) } : {}),
+      openings,
+    },
+  };
+}
+
+function readOpening(
+  entry: Json,
+  index: number,
+  projectPractice: PracticeId,
+  faults: FileFault[],
+): OpeningFacts | undefined {
+  const mark = entry['mark'];
+  const name = typeof mark === 'string' || typeof mark === 'number' ? String(mark) : '';
+  const where = name ? `opening ${name}` : `opening ${index + 1}`;
+  const practice = practiceOf(
+    typeof entry['practice'] === 'string' ? entry['practice'] : projectPractice,
+  );
+  const before = faults.length;
+  let facts = { mark: name, kind: 'single' } as OpeningFacts;
+  if (!name.trim()) faults.push({ where, fault: { code: 'file.noMark', params: {} } });
+  for (const [key, value] of Object.entries(entry)) {
+    if (value === null || value === undefined) continue;
+    const field = fieldOf(key);
+    if (field || key === 'size' || key === 'hand') {
+      if (typeof value === 'object') {
+        faults.push({
+          where: `${where}, ${key}`,
+          fault: { code: 'file.notValue', params: { key } },
+        });
+        continue;
+      }
+      const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
+      const read = readColumn(key, text, practice);
+      if (read.ok)
+        facts = applyPatch(facts, key === 'hand' ? handPatch(entry, read.value) : read.value);
+      else faults.push({ where: `${where}, ${key}`, fault: read.fault });
+      continue;
+    }
+    const reader = LISTS[key];
+    if (!reader) {
+      faults.push({ where, fault: { code: 'file.unknownKey', params: { key } } });
+      continue;
+    }
+    const read = reader(value);
+    if (read === undefined)
+      faults.push({ where: `${where}, ${key}`, fault: { code: `file.${key}`, params: {} } });
+    else facts = applyPatch(facts, { [key]: read });
+  }
+  return faults.length === before ? facts : undefined;
+}
+
+function handPatch(entry: Json, patch: Partial<OpeningFacts>): Partial<OpeningFacts> {
+  const pair = String(entry['kind']).includes('pair');
+  return pair && patch.hingeSide
+    ? { active: patch.hingeSide as 'left' | 'right', swing: patch.swing }
+    : patch;
+}
+
+const STOOD = ['outside', 'inside', 'knuckle-side', 'other-side'];
+const SIDES = ['left', 'right'];
+
+/** Readers of the facts that are lists or maps; undefined when they are not as described. */
+const LISTS: Record<string, (value: unknown) => unknown> = {
+  observations: (value) => {
+    if (!Array.isArray(value) || value.length > 50) return undefined;
+    const read = value.map((seen) => readObservation(seen));
+    return read.every((seen) => seen !== undefined) ? read : undefined;
+  },
+  choices: (value) => {
+    if (!isObject(value)) return undefined;
+    const choices: Record<string, Choice> = {};
+    for (const [key, choice] of Object.entries(value)) {
+      if (!/^[a-z]+\.[a-zA-Z]+(@[a-z]+)?$/.test(key) || !isObject(choice)) return undefined;
+      const { value: chosen, reason } = choice;
+      if (
+        (typeof chosen !== 'string' && typeof chosen !== 'number') ||
+        typeof reason !== 'string' ||
+        !reason.trim()
+      )
+        return undefined;
+      if (String(chosen).length > 80 || reason.length > 1000) return undefined;
+      choices[key] = { value: chosen, reason: reason.trim() };
+    }
+    return choices;
+  },
+  written: (value) => {
+    if (!Array.isArray(value) || value.length > 200) return undefined;
+    const read = value.map((item) => readWritten(item));
+    return read.every((item) => item !== undefined) ? read : undefined;
+  },
+  none: (value) => {
+    if (!isObject(value)) return undefined;
+    const entries = Object.entries(value);
+    return entries.every(
+      ([stage, reason]) =>
+        SET_STAGES.includes(stage as SetStage) &&
+        typeof reason === 'string' &&
+        reason.trim() &&
+        reason.length <= 1000,
+    )
+      ? value
+      : undefined;
+  },
+  how: (value) =>
+    isObject(value) &&
+    Object.entries(value).every(
+      ([key, how]) => fieldOf(key) && (how === 'given' || how === 'measured'),
+    )
+      ? value
+      : undefined,
+};
+
+function readObservation(seen: unknown): Observation | undefined {
+  if (!isObject(seen)) return undefined;
+  const who = {
+    ...(typeof seen['by'] === 'string' ? { by: seen['by'].slice(0, 80) } : {}),
+    ...(typeof seen['at'] === 'string' ? { at: seen['at'].slice(0, 40) } : {}),
+  };
+  if (seen['stood'] === 'in-frame' && SIDES.includes(String(seen['swingsTo']))) {
+    return {
+      stood: 'in-frame',
+      swingsTo: seen['swingsTo'] as 'left' | 'right',
+      ...(typeof seen['opensOutward'] === 'boolean' ? { opensOutward: seen['opensOutward'] } : {}),
+      ...who,
+    };
+  }
+  if (!STOOD.includes(String(seen['stood'])) || !SIDES.includes(String(seen['hinges'])))
+    return undefined;
+  const knuckles = seen['knuckles'];
+  if (knuckles !== undefined && knuckles !== 'seen' && knuckles !== 'not-seen') return undefined;
+  return {
+    stood: seen['stood'] as 'outside',
+    hinges: seen['hinges'] as 'left',
+    ...(knuckles ? { knuckles } : {}),
+    ...who,
+  };
+}
+
+function readWritten(item: unknown): WrittenItem | undefined {
+  if (!isObject(item)) return undefined;
+  const { stage, quantity, unit, description, size, finish } = item;
+  if (!SET_STAGES.includes(stage as SetStage)) return undefined;
+  if (
+    typeof quantity !== 'number' ||
+    !Number.isInteger(quantity) ||
+    quantity < 1 ||
+    quantity > 9999
+  )
+    return undefined;
+  if (unit !== undefined && !['each', 'pair', 'set', 'length'].includes(String(unit)))
+    return undefined;
+  if (typeof description !== 'string' || !description.trim() || description.length > 200)
+    return undefined;
+  return {
+    stage: stage as SetStage,
+    quantity,
+    unit: (unit ?? 'each') as WrittenItem['unit'],
+    description: description.trim(),
+    ...(typeof size === 'string' && size.trim() ? { size: size.trim().slice(0, 60) } : {}),
+    ...(typeof finish === 'string' && finish.trim() ? { finish: finish.trim().slice(0, 60) } : {}),
+  };
+}
+
+/** The readers by fact, for whoever validates facts that come in by another way. */
+export function readList(key: string, value: unknown): unknown {
+  return LISTS[key]?.(value);
+}
+
+/** Writes a project so that {@link readProject} gives the same facts back. */
+export function writeProject(project: ProjectFile): string {
+  const openings = project.openings.map((facts) =>
+    writeOpening(facts, practiceOf(facts.practice ?? project.practice).system),
+  );
+  const { name, practice, note } = project;
+  return `${JSON.stringify({ format: 'riegel-project', version: 1, name, practice, ...(note ? { note } : {}), openings }, null, 2)}\n`;
+}
+
+function writeOpening(facts: OpeningFacts, system: System): Json {
+  const out: Json = {};
+  for (const field of FIELDS) {
+    const value = facts[field.name] as FieldValue;
+    if (value === undefined) continue;
+    out[field.name] =
+      typeof value === 'boolean' ||
+      field.type === 'count' ||
+      (field.type === 'minutes' && value !== 'unknown')
+        ? value
+        : writeField(field, value, system);
+  }
+  for (const key of Object.keys(LISTS)) {
+    const value = facts[key as keyof OpeningFacts];
+    if (value !== undefined) out[key] = value;
+  }
+  return out;
+}
+
+/** Where and what of a fault in one sentence. */
+export function faultPlace(fault: FileFault): string {
+  return fault.where ? `${fault.where[0]!.toUpperCase()}${fault.where.slice(1)}: ` : '';
+}

@@ -1,0 +1,89 @@
+import { mm, type Ticks } from '../measure/index.js';
+import { said, type Said } from '../opening/index.js';
+import type { ButtRow, Practice, UseClass } from '../practice/index.js';
+
+/** The row of the height table for a leaf; undefined when none fits or its mass is needed and open. */
+export function buttRow(
+  practice: Practice,
+  leaf: { width: Ticks; thickness: Ticks },
+  mass: number | undefined,
+): ButtRow | 'needs-mass' | undefined {
+  const rows = practice.values.butts.value.filter(
+    (row) => leaf.thickness <= row.toThickness && leaf.width <= row.toWidth,
+  );
+  // Rows of the thinnest sufficient thickness come first in the table; mass may push further down.
+  for (const row of rows) {
+    if (row.toMass === undefined) return row;
+    if (mass === undefined) return 'needs-mass';
+    if (mass <= row.toMass) return row;
+  }
+  return undefined;
+}
+
+/** Set-back: the part of the leaf's edge left uncut behind the hinge leaf. */
+export function setBackFor(practice: Practice, thickness: Ticks): Ticks {
+  const { setBack, setBackThick, setBackThickFrom } = practice.values;
+  return thickness >= setBackThickFrom.value ? setBackThick.value : setBack.value;
+}
+
+/** Open width of a butt and the barrel centre's distance `p` outside the pull face. */
+export interface ButtWidth {
+  width: Ticks;
+  exact: Ticks;
+  setBack: Ticks;
+  clearance: Ticks;
+  p: Ticks;
+}
+
+/**
+ * Width = 2 × (thickness − set-back) + clearance, up to the next made width; clearance = trim
+ * projection + allowance, at least the practice's least. Undefined beyond the widest made.
+ */
+export function buttWidth(
+  practice: Practice,
+  thickness: Ticks,
+  trimProjection: Ticks | undefined,
+): ButtWidth | undefined {
+  const { trimAllowance, leastClearance, hingeWidths } = practice.values;
+  const setBack = setBackFor(practice, thickness);
+  const wanted = trimProjection ? trimProjection + trimAllowance.value : 0;
+  const clearance = Math.max(wanted, leastClearance.value);
+  const exact = 2 * (thickness - setBack) + clearance;
+  const width = hingeWidths.value.find((made) => made >= exact);
+  if (width === undefined) return undefined;
+  return { width, exact, setBack, clearance, p: barrelOffset(width, thickness, setBack) };
+}
+
+/** p = half the open width − the part of the hinge leaf on the leaf's edge. */
+export function barrelOffset(width: Ticks, thickness: Ticks, setBack: Ticks): Ticks {
+  return width / 2 - (thickness - setBack);
+}
+
+/** Why a leaf wants the heavy class, empty when the standard one will do. */
+export function heavyReasons(
+  practice: Practice,
+  leaf: { width: Ticks; thickness: Ticks },
+  mass: number | undefined,
+  use: UseClass,
+  row: ButtRow | undefined,
+): Said[] {
+  const { heavyMass, heavyWidth } = practice.values;
+  const reasons: Said[] = [];
+  if (use === 'high') reasons.push(said('hanging.heavy.use'));
+  if (mass !== undefined && mass >= heavyMass.value) {
+    reasons.push(
+      said('hanging.heavy.mass', { mass: { grams: mass }, limit: { grams: heavyMass.value } }),
+    );
+  }
+  if (leaf.width > heavyWidth.value && leaf.thickness >= mm(44)) {
+    reasons.push(
+      said('hanging.heavy.width', {
+        width: { ticks: leaf.width, rounding: 'down' },
+        limit: { ticks: heavyWidth.value },
+      }),
+    );
+  }
+  if (row?.heavy)
+    reasons.push(said('hanging.heavy.table', { thickness: { ticks: leaf.thickness } }));
+  return reasons;
+}

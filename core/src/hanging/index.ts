@@ -1,0 +1,6 @@
+export { leafMass, gradingMass, gradeFor, type LeafMass } from './mass.js';
+export { buttRow, buttWidth, setBackFor, heavyReasons } from './butt.js';
+export { hingeCount, intermediatePivots } from './count.js';
+export { hingePositions, halfPattern } from './positions.js';
+export { hingeForces } from './force.js';
+export { decideHanging, swingPlan, type Hanging, type HungLeaf } from './decide.js';

@@ -1,0 +1,60 @@
+import { known, said, type Alternative, type OpeningFacts, type Said } from '../opening/index.js';
+
+/** Base metal of the hanging: stainless in weather or salt, never brass on rated leaves. */
+export function metalFor(facts: OpeningFacts): {
+  metal: 'steel' | 'stainless';
+  reasons: Said[];
+  alternatives: Alternative[];
+} {
+  const rated = typeof facts.rating === 'number' && facts.rating > 0;
+  const weather = facts.exterior === true || facts.salt === true;
+  const alternatives: Alternative[] = [
+    weather ? { value: 'steel', against: said('hanging.against.steelRusts') } : { value: 'steel' },
+    { value: 'stainless' },
+    rated ? { value: 'brass', against: said('hanging.against.brassRated') } : { value: 'brass' },
+  ];
+  if (weather) {
+    return {
+      metal: 'stainless',
+      reasons: [said(facts.salt === true ? 'hanging.metal.salt' : 'hanging.metal.weather')],
+      alternatives,
+    };
+  }
+  return {
+    metal: 'steel',
+    reasons: [said(rated ? 'hanging.metal.rated' : 'hanging.metal.inside')],
+    alternatives,
+  };
+}
+
+/** Non-removable pins where knuckles stand outside a secured or exterior leaf. */
+export function pinFor(
+  facts: OpeningFacts,
+  knuckles: 'inside' | 'outside' | undefined,
+):
+  | { pin: 'removable' | 'non-removable'; reasons: Said[]; alternatives: Alternative[] }
+  | 'needs-hand' {
+  const secured = facts.secured === true || (facts.exterior === true && facts.secured !== false);
+  if (secured && knuckles === undefined) return 'needs-hand';
+  const exposed = secured && knuckles === 'outside';
+  return {
+    pin: exposed ? 'non-removable' : 'removable',
+    reasons: [
+      said(
+        exposed
+          ? 'hanging.pin.exposed'
+          : knuckles === 'inside'
+            ? 'hanging.pin.inside'
+            : known(facts.secured) === undefined
+              ? 'hanging.pin.securedUnknown'
+              : 'hanging.pin.unsecured',
+      ),
+    ],
+    alternatives: [
+      exposed
+        ? { value: 'removable', against: said('hanging.against.pinExposed') }
+        : { value: 'removable' },
+      { value: 'non-removable' },
+    ],
+  };
+}

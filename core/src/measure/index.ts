@@ -1,0 +1,6 @@
+export * from './ticks.js';
+export * from './result.js';
+export { parseLength, normaliseText } from './parseLength.js';
+export { parseSize, type Size } from './parseSize.js';
+export * from './formatLength.js';
+export * from './quantities.js';

@@ -1,0 +1,115 @@
+import type { Rounding, Ticks } from '../measure/index.js';
+import type { SetStage, Stage } from './stages.js';
+
+/** Where a decided value comes from. */
+export type Basis = 'given' | 'measured' | 'derived' | 'chosen';
+
+/** A parameter of a reason or finding, typed so that it is phrased in the project's units. */
+export type Param =
+  | string
+  | number
+  | { ticks: Ticks; rounding?: Rounding; fine?: boolean }
+  | { squareMetres: number }
+  | { gramsPerSquareMetre: number }
+  | { grams: number }
+  | { newtons: number }
+  | { degrees: number }
+  | { term: string };
+
+/** A coded sentence: `phrasing` turns code and parameters into words. */
+export interface Said {
+  code: string;
+  params: Record<string, Param>;
+}
+
+/** What was decided. Terms are codes that `phrasing` names. */
+export type Value =
+  | { type: 'length'; ticks: Ticks; rounding: Rounding }
+  | { type: 'positions'; ticks: Ticks[] }
+  | { type: 'size'; width: Ticks; height: Ticks }
+  | { type: 'mass'; grams: number }
+  | { type: 'force'; newtons: number }
+  | { type: 'angle'; degrees: number }
+  | { type: 'area'; squareMm: number }
+  | { type: 'count'; count: number }
+  | { type: 'term'; term: string };
+
+export type LeafId = 'leaf' | 'active' | 'inactive' | 'upper' | 'lower';
+
+/** Another possible value of a decision, with what speaks against it (or nothing). */
+export interface Alternative {
+  value: string | number;
+  against?: Said;
+}
+
+/** One decision of one stage. `open` carries the question that would decide it. */
+export interface Decision {
+  /** `stage.name`, with `@leaf` where the leaves of an opening are decided apart. */
+  key: string;
+  stage: Stage;
+  name: string;
+  leaf?: LeafId;
+  status: 'decided' | 'open' | 'none';
+  basis: Basis;
+  value?: Value;
+  reasons: Said[];
+  question?: Said;
+  /** Facts whose recording would change or settle this decision. */
+  facts: string[];
+  alternatives: Alternative[];
+  /** The reason a person gave for choosing otherwise. */
+  chosenBecause?: string;
+  /** What Riegel would have decided, where a person chose otherwise. */
+  insteadOf?: Value;
+}
+
+export type Level = 'stop' | 'check' | 'note';
+
+/** Something that clashes, is likely wrong, or must be confirmed. */
+export interface Finding extends Said {
+  level: Level;
+  stage: Stage;
+  /** The rule's source. */
+  source: string;
+  /** Decision keys or fact names it points at. */
+  parts: string[];
+}
+
+/** A thing in the hardware set. */
+export interface Item {
+  stage: SetStage;
+  /** Term code phrased as the item's description, or free text where a person wrote the line. */
+  term?: string;
+  written?: string;
+  quantity: number;
+  unit: 'each' | 'pair' | 'set' | 'length';
+  height?: Ticks;
+  width?: Ticks;
+  length?: Ticks;
+  size?: string;
+  /** Further terms: weight, bearing, metal, pin. */
+  traits: string[];
+  finish?: string;
+  handed: boolean;
+}
+
+/**
+ * What a thing takes out of (or puts onto) leaf or frame, in leaf coordinates: x from the hinge
+ * edge, y up from the leaf's bottom, z from the pull face into the leaf. All in ticks.
+ */
+export interface Solid {
+  owner: string;
+  leaf: LeafId;
+  on: 'leaf' | 'frame';
+  x: [Ticks, Ticks];
+  y: [Ticks, Ticks];
+  z: [Ticks, Ticks];
+}
+
+/** What a stage gives to the next. */
+export interface StageOutcome {
+  decisions: Decision[];
+  items: Item[];
+  solids: Solid[];
+  findings: Finding[];
+}

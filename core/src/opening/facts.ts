@@ -1,0 +1,175 @@
+import type { Ticks } from '../measure/index.js';
+import type { FrameMaterial, LeafConstruction, PracticeId, UseClass } from '../practice/index.js';
+import type { SetStage } from './stages.js';
+
+/** A fact somebody looked for and could not find out. Absent means nobody has said anything yet. */
+export type Unknown = 'unknown';
+export type Fact<T> = T | Unknown;
+
+export const OPENING_KINDS = [
+  'single',
+  'pair',
+  'unequal-pair',
+  'double-acting',
+  'double-egress',
+  'sliding',
+  'pocket',
+  'stable',
+] as const;
+export type OpeningKind = (typeof OPENING_KINDS)[number];
+
+export type Side = 'left' | 'right';
+export type Swing = 'in' | 'out';
+
+/**
+ * What somebody saw on site, kept as seen. From a face: on which hand the hinges were and whether
+ * the knuckles showed. From within the frame, back to the hinge jamb: to which hand it swings, and
+ * whether it opens towards the outside.
+ */
+export type Observation =
+  | {
+      stood: 'outside' | 'inside' | 'knuckle-side' | 'other-side';
+      hinges: Side;
+      knuckles?: 'seen' | 'not-seen' | undefined;
+      by?: string | undefined;
+      at?: string | undefined;
+    }
+  | {
+      stood: 'in-frame';
+      swingsTo: Side;
+      opensOutward?: boolean | undefined;
+      by?: string | undefined;
+      at?: string | undefined;
+    };
+
+/** How the edges of a pair meet. */
+export type MeetingEdge = 'square' | 'rebated' | 'astragal' | 'mullion';
+
+export const HANGING_DEVICES = [
+  'butt',
+  'continuous',
+  'offset-pivot',
+  'centre-pivot',
+  'double-acting-spring',
+  'sliding-gear',
+] as const;
+export type HangingDevice = (typeof HANGING_DEVICES)[number];
+
+/** A line of hardware a person wrote into a stage by hand. */
+export interface WrittenItem {
+  stage: SetStage;
+  quantity: number;
+  unit: 'each' | 'pair' | 'set' | 'length';
+  description: string;
+  size?: string | undefined;
+  finish?: string | undefined;
+}
+
+/** A decision a person took otherwise than Riegel, with the reason. */
+export interface Choice {
+  value: string | number;
+  reason: string;
+}
+
+/** How a figure came to be known. */
+export type How = 'given' | 'measured';
+
+/**
+ * Everything a person may record about one opening. All lengths in ticks, masses in grams.
+ * Every field but `mark` and `kind` may be absent (nobody has said) or `'unknown'` (asked in vain).
+ */
+export interface OpeningFacts {
+  mark: string;
+  kind: OpeningKind;
+  from?: string | undefined;
+  to?: string | undefined;
+  storey?: string | undefined;
+  note?: string | undefined;
+  practice?: PracticeId | undefined;
+
+  work?: Fact<'new' | 'replacement'> | undefined;
+  passagesPerDay?: Fact<number> | undefined;
+  use?: Fact<UseClass> | undefined;
+  /** Fire rating in minutes; 0 is not rated. */
+  rating?: Fact<number> | undefined;
+  exterior?: Fact<boolean> | undefined;
+  salt?: Fact<boolean> | undefined;
+  acidTimber?: Fact<boolean> | undefined;
+  /** Whether the door is locked against people on one side. */
+  secured?: Fact<boolean> | undefined;
+  closer?: Fact<'none' | 'closer' | 'back-check'> | undefined;
+  accessible?: Fact<boolean> | undefined;
+
+  frameMaterial?: Fact<FrameMaterial> | undefined;
+  frameWidth?: Fact<Ticks> | undefined;
+  frameHeight?: Fact<Ticks> | undefined;
+  frameFace?: Fact<Ticks> | undefined;
+  stopWidth?: Fact<Ticks> | undefined;
+  wallWidth?: Fact<Ticks> | undefined;
+  wallHeight?: Fact<Ticks> | undefined;
+  packing?: Fact<Ticks> | undefined;
+  trimProjection?: Fact<Ticks> | undefined;
+
+  leafConstruction?: Fact<LeafConstruction> | undefined;
+  leafWidth?: Fact<Ticks> | undefined;
+  leafHeight?: Fact<Ticks> | undefined;
+  leafThickness?: Fact<Ticks> | undefined;
+  leafMass?: Fact<number> | undefined;
+  inactiveWidth?: Fact<Ticks> | undefined;
+  lowerLeafHeight?: Fact<Ticks> | undefined;
+  meetingEdge?: Fact<MeetingEdge> | undefined;
+  glassWidth?: Fact<Ticks> | undefined;
+  glassHeight?: Fact<Ticks> | undefined;
+  glassThickness?: Fact<Ticks> | undefined;
+
+  hingeGap?: Fact<Ticks> | undefined;
+  lockGap?: Fact<Ticks> | undefined;
+  headGap?: Fact<Ticks> | undefined;
+  meetingGap?: Fact<Ticks> | undefined;
+  undercut?: Fact<Ticks> | undefined;
+  threshold?: Fact<'none' | 'present'> | undefined;
+  thresholdHeight?: Fact<Ticks> | undefined;
+  /** Floor finish still to be laid on the floor that the frame height was taken from. */
+  floorFinish?: Fact<Ticks> | undefined;
+  floorRise?: Fact<Ticks> | undefined;
+  /** Which gap gives way when frame and leaf are both fixed. */
+  widthGives?: 'hingeGap' | 'lockGap' | 'meetingGap' | undefined;
+  heightGives?: 'headGap' | 'undercut' | undefined;
+
+  /** Which room is the outside: the side the door is locked against people. */
+  outside?: Fact<'from' | 'to'> | undefined;
+  hingeSide?: Fact<Side> | undefined;
+  swing?: Fact<Swing> | undefined;
+  slideTo?: Fact<Side> | undefined;
+  /** Pairs: the active leaf, seen from outside. */
+  active?: Fact<Side> | undefined;
+  observations?: Observation[] | undefined;
+
+  /** How a figure came to be known; absent means given. */
+  how?: Partial<Record<string, How>> | undefined;
+  choices?: Record<string, Choice> | undefined;
+  written?: WrittenItem[] | undefined;
+  /** Stages deliberately left without hardware, with the reason. */
+  none?: Partial<Record<SetStage, string>> | undefined;
+}
+
+/** The value of a fact, or undefined when it is absent or unknown. */
+export function known<T>(fact: Fact<T> | undefined): T | undefined {
+  return fact === undefined || fact === 'unknown' ? undefined : (fact as T);
+}
+
+/** Leaves an opening of a kind has. */
+export function leafCount(kind: OpeningKind): 1 | 2 {
+  return kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress' || kind === 'stable'
+    ? 2
+    : 1;
+}
+
+/** Whether the kind hangs on one side and swings one way only, so that it has a hand. */
+export function hasHand(kind: OpeningKind): boolean {
+  return kind !== 'double-acting' && kind !== 'sliding' && kind !== 'pocket';
+}
+
+export function slides(kind: OpeningKind): boolean {
+  return kind === 'sliding' || kind === 'pocket';
+}

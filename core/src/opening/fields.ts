@@ -1,0 +1,162 @@
+import { PRACTICE_IDS, type LeafConstruction } from '../practice/index.js';
+import { OPENING_KINDS, type OpeningFacts } from './facts.js';
+import type { Stage } from './stages.js';
+
+/** What kind of thing a fact is, so that it is read, checked and shown in one way everywhere. */
+export type FieldType = 'text' | 'length' | 'mass' | 'count' | 'minutes' | 'yes-no' | 'choice';
+
+/** The facts that are single values (all but lists and maps). */
+export type FieldName = Exclude<
+  keyof OpeningFacts,
+  'observations' | 'how' | 'choices' | 'written' | 'none'
+>;
+
+export interface Field {
+  name: FieldName;
+  type: FieldType;
+  /** Stage under which the fact is recorded. */
+  stage: Stage;
+  options?: readonly string[];
+  /** Prefix of the term codes that name the options. */
+  terms?: string;
+  /** Whether `unknown` may be recorded: asked, and nobody could say. */
+  mayBeUnknown: boolean;
+  most?: number;
+}
+
+export const LEAF_CONSTRUCTIONS = [
+  'steel-honeycomb-18',
+  'steel-honeycomb-16',
+  'steel-honeycomb-14',
+  'steel-stiffened-16',
+  'timber-particle',
+  'timber-stave',
+  'timber-mineral',
+  'timber-panelled-softwood',
+  'timber-panelled-hardwood',
+  'timber-hollow',
+  'aluminium-narrow',
+  'glass',
+] as const satisfies readonly LeafConstruction[];
+
+const text = (name: FieldName, most: number): Field => ({
+  name,
+  type: 'text',
+  stage: 'opening',
+  mayBeUnknown: false,
+  most,
+});
+const length = (name: FieldName, stage: Stage = 'sizing'): Field => ({
+  name,
+  type: 'length',
+  stage,
+  mayBeUnknown: true,
+});
+const choice = (
+  name: FieldName,
+  stage: Stage,
+  options: readonly string[],
+  terms: string,
+  mayBeUnknown = true,
+): Field => ({ name, type: 'choice', stage, options, terms, mayBeUnknown });
+const yesNo = (name: FieldName, stage: Stage = 'opening'): Field => ({
+  name,
+  type: 'yes-no',
+  stage,
+  mayBeUnknown: true,
+});
+
+/** Every single-valued fact, in the order it is asked. */
+export const FIELDS: readonly Field[] = [
+  text('mark', 40),
+  choice('kind', 'opening', OPENING_KINDS, 'kind', false),
+  text('from', 80),
+  text('to', 80),
+  text('storey', 40),
+  text('note', 2000),
+  choice('practice', 'opening', PRACTICE_IDS, 'practice', false),
+  choice('work', 'opening', ['new', 'replacement'], 'work'),
+  { name: 'passagesPerDay', type: 'count', stage: 'opening', mayBeUnknown: true, most: 100_000 },
+  choice('use', 'opening', ['high', 'medium', 'low'], 'use'),
+  { name: 'rating', type: 'minutes', stage: 'opening', mayBeUnknown: true, most: 480 },
+  yesNo('exterior'),
+  yesNo('salt'),
+  yesNo('secured'),
+  choice('closer', 'opening', ['none', 'closer', 'back-check'], 'closer'),
+  yesNo('accessible'),
+  choice('frameMaterial', 'sizing', ['steel', 'timber', 'aluminium'], 'frameMaterial'),
+  length('frameWidth'),
+  length('frameHeight'),
+  choice('leafConstruction', 'sizing', LEAF_CONSTRUCTIONS, 'construction'),
+  length('leafThickness'),
+  length('leafWidth'),
+  length('leafHeight'),
+  length('inactiveWidth'),
+  length('lowerLeafHeight'),
+  choice('meetingEdge', 'sizing', ['square', 'rebated', 'astragal', 'mullion'], 'meetingEdge'),
+  length('hingeGap'),
+  length('lockGap'),
+  length('headGap'),
+  length('meetingGap'),
+  length('undercut'),
+  choice('widthGives', 'sizing', ['hingeGap', 'lockGap', 'meetingGap'], 'widthGives', false),
+  choice('heightGives', 'sizing', ['headGap', 'undercut'], 'heightGives', false),
+  choice('threshold', 'sizing', ['none', 'present'], 'threshold'),
+  length('thresholdHeight'),
+  length('floorFinish'),
+  length('floorRise'),
+  length('stopWidth'),
+  length('frameFace'),
+  length('packing'),
+  length('wallWidth'),
+  length('wallHeight'),
+  choice('outside', 'handing', ['from', 'to'], 'outside'),
+  choice('hingeSide', 'handing', ['left', 'right'], 'side'),
+  choice('swing', 'handing', ['in', 'out'], 'swing'),
+  choice('active', 'handing', ['left', 'right'], 'side'),
+  choice('slideTo', 'handing', ['left', 'right'], 'side'),
+  { name: 'leafMass', type: 'mass', stage: 'hanging', mayBeUnknown: true },
+  length('trimProjection', 'hanging'),
+  yesNo('acidTimber', 'hanging'),
+  length('glassWidth', 'hanging'),
+  length('glassHeight', 'hanging'),
+  length('glassThickness', 'hanging'),
+];
+
+const BY_NAME = new Map(FIELDS.map((field) => [field.name as string, field]));
+
+/** The field of that name, or undefined for lists, maps and anything unknown. */
+export function fieldOf(name: string): Field | undefined {
+  return BY_NAME.get(name);
+}
+
+/** The fields that mean something for a kind of opening: no lock gap on a pair, no swing on a slider. */
+export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boolean {
+  const pair = kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress';
+  const sliding = kind === 'sliding' || kind === 'pocket';
+  switch (name) {
+    case 'inactiveWidth':
+      return kind === 'unequal-pair';
+    case 'lowerLeafHeight':
+      return kind === 'stable';
+    case 'meetingEdge':
+    case 'meetingGap':
+      return pair;
+    case 'active':
+      return kind === 'pair' || kind === 'unequal-pair';
+    case 'slideTo':
+      return sliding;
+    case 'hingeSide':
+      return !sliding && kind !== 'pair' && kind !== 'unequal-pair';
+    case 'swing':
+      return !sliding && kind !== 'double-acting' && kind !== 'double-egress';
+    case 'lockGap':
+      return !pair && !sliding;
+    case 'hingeGap':
+    case 'trimProjection':
+    case 'floorRise':
+      return !sliding;
+    default:
+      return true;
+  }
+}

@@ -1,0 +1,3 @@
+export * from './phrase.js';
+export { TERMS } from './terms.js';
+export { SENTENCES } from './sentences.js';

@@ -1,0 +1,188 @@
+import {
+  formatExact,
+  formatQuantity,
+  GRAMS_PER_POUND,
+  showLength,
+  type Rounding,
+  type ShownLength,
+  type System,
+} from '../measure/index.js';
+import type { Item, Param, Said, Value } from '../opening/index.js';
+import { SENTENCES } from './sentences.js';
+import { TERMS } from './terms.js';
+
+/** Units and precision that words are put in. */
+export interface Units {
+  system: System;
+  denominator?: number;
+}
+
+/** A length in running text, so that a screen can set a true fraction and show the exact value. */
+export interface LengthPart {
+  length: ShownLength;
+  exact: string;
+}
+
+export type Part = string | LengthPart;
+
+/** The word for a term code; `=text` is somebody's own text; an unlisted code is shown as it is. */
+export function termText(code: string): string {
+  return code.startsWith('=') ? code.slice(1) : (TERMS[code] ?? code);
+}
+
+/** A length as a part of text. */
+export function lengthPart(
+  ticks: number,
+  units: Units,
+  rounding: Rounding = 'nearest',
+): LengthPart {
+  return {
+    length: showLength(ticks, {
+      system: units.system,
+      denominator: units.denominator ?? 16,
+      rounding,
+    }),
+    exact: formatExact(ticks, units.system),
+  };
+}
+
+function paramPart(param: Param, units: Units): Part {
+  if (typeof param === 'string') return param;
+  if (typeof param === 'number') return String(param);
+  if ('ticks' in param) {
+    return lengthPart(
+      param.ticks,
+      param.fine ? { ...units, denominator: 64 } : units,
+      param.rounding,
+    );
+  }
+  if ('squareMetres' in param) return area(param.squareMetres, units);
+  if ('gramsPerSquareMetre' in param) return surfaceMass(param.gramsPerSquareMetre, units);
+  if ('grams' in param) return formatQuantity(param.grams, 'mass', units.system);
+  if ('newtons' in param) return formatQuantity(param.newtons, 'force', units.system);
+  if ('degrees' in param) return formatQuantity(param.degrees, 'angle', units.system);
+  return termText(param.term);
+}
+
+const SQUARE_FOOT = 0.09290304;
+
+function area(squareMetres: number, units: Units): string {
+  return units.system === 'metric'
+    ? `${squareMetres.toFixed(2)} m²`
+    : `${(squareMetres / SQUARE_FOOT).toFixed(1)} ft²`;
+}
+
+function surfaceMass(grams: number, units: Units): string {
+  return units.system === 'metric'
+    ? `${(grams / 1000).toFixed(1)} kg/m²`
+    : `${((grams / GRAMS_PER_POUND) * SQUARE_FOOT).toFixed(1)} lb/ft²`;
+}
+
+/** Phrases a coded sentence as parts. */
+export function phrase(said: Said, units: Units): Part[] {
+  if (said.code.startsWith('sizing.chain.')) return capitalised(phraseChain(said, units));
+  const template = SENTENCES[said.code] ?? said.code;
+  const parts: Part[] = [];
+  let from = 0;
+  for (const match of template.matchAll(/\{(\w+)\}/g)) {
+    if (match.index > from) parts.push(template.slice(from, match.index));
+    const param = said.params[match[1]!];
+    parts.push(param === undefined ? '?' : paramPart(param, units));
+    from = match.index + match[0].length;
+  }
+  if (from < template.length) parts.push(template.slice(from));
+  return capitalised(parts);
+}
+
+function capitalised(parts: Part[]): Part[] {
+  const first = parts[0];
+  if (typeof first === 'string' && first) parts[0] = first[0]!.toUpperCase() + first.slice(1);
+  return parts;
+}
+
+/** `36 in opening − 1/8 in hinge gap − 1/8 in lock gap`, halved where two leaves share it. */
+function phraseChain(said: Said, units: Units): Part[] {
+  const { params } = said;
+  const parts: Part[] = [paramPart(params['total']!, units), ' opening'];
+  for (let index = 0; index < Number(params['parts']); index++) {
+    const member = params[`m${index}`] as { ticks: number };
+    parts.push(member.ticks < 0 ? ' + ' : ' − ', lengthPart(Math.abs(member.ticks), units), ' ');
+    parts.push(paramPart(params[`n${index}`]!, units));
+  }
+  return params['times'] === 2 ? ['(', ...parts, ') ÷ 2.'] : [...parts, '.'];
+}
+
+/** Parts as plain text. */
+export function partsText(parts: Part[]): string {
+  return parts
+    .map((part) => (typeof part === 'string' ? part : `${part.length.text} ${part.length.unit}`))
+    .join('');
+}
+
+/** A coded sentence as plain text. */
+export function phraseText(said: Said, units: Units): string {
+  return partsText(phrase(said, units));
+}
+
+/** A decided value as parts. */
+export function valueParts(value: Value, units: Units): Part[] {
+  switch (value.type) {
+    case 'length':
+      return [lengthPart(value.ticks, units, value.rounding)];
+    case 'positions':
+      return value.ticks.flatMap((ticks, index) => [
+        ...(index ? [' · '] : []),
+        lengthPart(ticks, units),
+      ]);
+    case 'size':
+      return [lengthPart(value.width, units), ' × ', lengthPart(value.height, units)];
+    case 'mass':
+      return [formatQuantity(value.grams, 'mass', units.system)];
+    case 'force':
+      return [formatQuantity(value.newtons, 'force', units.system)];
+    case 'angle':
+      return [formatQuantity(value.degrees, 'angle', units.system)];
+    case 'area':
+      return units.system === 'metric'
+        ? [`${(value.squareMm / 100).toFixed(0)} cm²`]
+        : [`${(value.squareMm / 645.16).toFixed(1)} in²`];
+    case 'count':
+      return [String(value.count)];
+    case 'term':
+      return [termText(value.term)];
+  }
+}
+
+/** The same value in the other system, for a hover; empty where it has none. */
+export function valueInOther(value: Value, units: Units): string {
+  if (value.type === 'term' || value.type === 'count' || value.type === 'angle') return '';
+  const other: Units = { system: units.system === 'inch' ? 'metric' : 'inch', denominator: 32 };
+  return partsText(valueParts(value, other));
+}
+
+/** An item's description in the words of a schedule. */
+export function itemText(item: Item): string {
+  if (item.written !== undefined) return item.written;
+  const traits = item.traits.map((trait) =>
+    trait.startsWith('pin.')
+      ? `${termText(trait)} pin`
+      : trait.startsWith('bearing.')
+        ? `${termText(trait)} bearing`
+        : termText(trait),
+  );
+  return [termText(item.term ?? ''), ...traits].join(', ');
+}
+
+/** An item's size: hinges are named height × width. */
+export function itemSizeParts(item: Item, units: Units): Part[] {
+  if (item.size) return [item.size];
+  if (item.height !== undefined && item.width !== undefined) {
+    return [lengthPart(item.height, units), ' × ', lengthPart(item.width, units)];
+  }
+  return item.length !== undefined ? [lengthPart(item.length, units, 'down')] : [];
+}
+
+/** The label of a decision. */
+export function decisionName(stage: string, name: string): string {
+  return termText(`name.${stage}.${name}`);
+}

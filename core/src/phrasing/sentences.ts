@@ -1,0 +1,242 @@
+/** The sentence for every reason, question, finding, caution and fault code; `{name}` is a parameter. */
+export const SENTENCES: Record<string, string> = {
+  'chosen.because': 'Chosen because: {reason}',
+
+  'length.empty': 'Type a length.',
+  'length.negative': 'A length cannot be negative: “{text}”.',
+  'length.denominator':
+    'The fraction {text} is not in halves, quarters, eighths, sixteenths, thirty-seconds or sixty-fourths.',
+  'length.inchesOverTwelve': 'In “{text}” the inches reach a whole foot; carry them into the feet.',
+  'length.comma':
+    'A comma is not read in inches: “{text}”. Write a point or a fraction, or add mm.',
+  'length.tooLong': '“{text}” is longer than a kilometre.',
+  'length.unreadable': '“{text}” is not a length. Write it like 35 3/4, 2-11 3/4, 908 or 0.908 m.',
+  'size.unreadable': '“{text}” is not a size. Write it like 3070, 3-0 x 7-10 or 910 x 2040.',
+  'quantity.unreadable': '“{text}” is not a {quantity}.',
+  'quantity.negative': '“{text}” cannot be negative.',
+
+  'field.needed': '{field} cannot be empty.',
+  'field.unknown': '{field} cannot be left unknown.',
+  'field.tooLong': '{field} may have at most {most} characters.',
+  'field.count': '“{text}” is not a whole number.',
+  'field.minutes':
+    '“{text}” is not a rating. Write it like 90, 90 min, 1 1/2 hr, FD30S, EI30 or none.',
+  'field.yesNo': '“{text}” is neither yes nor no.',
+  'field.choice': '“{text}” is none of: {options}.',
+  'column.hand':
+    '“{text}” does not fix a hand: schools mean opposite things by it. Write LH, RH, LHR or RHR, or record hinge side and swing.',
+  'column.unknown': 'There is no column “{column}”.',
+  'facts.notObject': 'An opening’s facts are one object.',
+  'facts.unknownField': '“{field}” is not a fact that Riegel keeps.',
+  'facts.value': 'The value of “{field}” cannot be used.',
+  'file.json': 'This is not JSON: {detail}.',
+  'file.notObject':
+    'A project file is one JSON object with a name, a practice and a list of openings.',
+  'file.format': 'format must be "riegel-project".',
+  'file.version': 'Version {version} of the file is not known; this Riegel reads version 1.',
+  'file.practice': '“{practice}” is none of the practices: {known}.',
+  'file.openings': 'there must be a list “openings”.',
+  'file.openingNotObject': 'an opening is a JSON object.',
+  'file.noMark': 'it has no mark.',
+  'file.unknownKey': '“{key}” is not known.',
+  'file.notValue': '“{key}” must be a text, a number or yes/no.',
+  'file.observations':
+    'each observation needs where one stood and what was seen (see docs/project-file.md).',
+  'file.choices': 'each choice needs a value and a reason.',
+  'file.written': 'each line needs a stage, a whole quantity and a description.',
+  'file.none': 'each stage left without hardware needs a reason.',
+  'file.how': 'each figure is either given or measured.',
+
+  'sizing.thickness.practice': 'The usual thickness in {practice} work.',
+  'sizing.gap.practice': 'The usual gap in {practice} work ({source}).',
+  'sizing.gap.continuous': 'A continuous hinge takes its own gap ({source}).',
+  'sizing.gap.heel':
+    'A leaf {thickness} thick, hung {inset} in from its edge, needs {needed} at the heel to turn: √(a² + (t/2)²) − a.',
+  'sizing.overlap.practice':
+    'Frame opening and an overlap of {overlap} where the leaf passes the lining ({source}).',
+  'sizing.undercut.practice': 'The usual undercut without a threshold in {practice} work.',
+  'sizing.undercut.threshold': 'The usual clearance over a threshold in {practice} work.',
+  'sizing.undercut.sliding': 'The usual clearance under a sliding leaf ({source}).',
+  'sizing.undercut.rise':
+    'The floor rises {rise} under the sweep; with {clearance} over the rise that is more than the usual undercut.',
+  'sizing.stable.division': 'Divided {division} above the floor ({source}).',
+  'sizing.frame.fromLeaf': 'Leaf and gaps added up.',
+  'sizing.wall': '{total} opening + 2 × ({face} face + {packing} packing).',
+  'sizing.wall.head': '{total} opening + {face} head + {packing} packing.',
+  'sizing.nominal.frame': 'Named by its frame opening.',
+  'sizing.nominal.leaf': 'Named by its leaf, within 3 mm of a listed size.',
+  'sizing.nominal.none': 'No listed size answers to it.',
+  'sizing.ventilation': '{undercut} under {width} of leaf.',
+  'sizing.doesNotClose':
+    'The {axis} does not close: the recorded parts are {excess} {direction} for the opening.',
+  'sizing.impossible':
+    'A leaf of {width} × {height} is not made. Look at the frame opening and leaf sizes again.',
+  'sizing.gapNegative':
+    'The {gap} comes out {ticks} below nothing: frame and leaf do not fit each other.',
+  'sizing.ratedGap':
+    'The {gap} is {ticks}; a rated leaf usually allows no more than {limit}. Ask what the listing says.',
+  'sizing.ratedUndercut':
+    'The undercut is {ticks}; a rated leaf usually allows no more than {limit}. Ask what the listing says.',
+
+  'ask.width': 'How wide is the frame opening, or the leaf?',
+  'ask.height': 'How high is the frame opening from the floor, or the leaf?',
+  'ask.thresholdHeight': 'How high is the threshold?',
+  'ask.frameMaterial': 'What is the frame made of?',
+  'ask.hingeSide': 'Standing outside, on which hand are the hinges?',
+  'ask.swing': 'Does it swing in (away from a person outside) or out?',
+  'ask.active': 'Which leaf opens first, seen from outside?',
+  'ask.doubleEgress': 'From outside, which leaf comes towards you: left or right?',
+  'ask.slideTo': 'Seen from outside, to which side does it slide?',
+  'ask.handAgain':
+    'Look again: standing outside, on which hand are the hinges, and does it swing in or out?',
+  'ask.handFirst': 'The hand comes first: it says whether the knuckles stand outside.',
+  'ask.sizeFirst': 'The size comes first.',
+  'ask.massFirst': 'The mass comes first: what is the leaf made of, or what does it weigh?',
+  'ask.leafConstruction': 'What is the leaf made of, or what does it weigh?',
+  'ask.otherDevice': 'No butt hinge is listed for it: which other device shall carry it?',
+  'ask.otherPattern': 'Which hinge pattern, or how many fewer hinges?',
+  'ask.trim': 'How far does the trim stand out from the frame face?',
+
+  'outside.street': '{room} is the street side.',
+  'outside.closet': 'One enters {other} from {room}.',
+  'outside.corridor': '{room} is the more public side.',
+  'outside.first':
+    'Neither room is more public, so the room named first; say so if the key is on the other side.',
+
+  'handing.seen': 'From outside the hinges are on the {side} and it swings {swing}.',
+  'handing.names':
+    '{bevel}; back to the jamb it swings {jamb}; seen from the knuckle side the hinges are on the {knuckle}.',
+  'handing.knuckles': '{bevel}: the knuckles show on the side it swings to.',
+  'handing.closer.regular': 'It swings in, so a closer inside is on the pull side: regular arm.',
+  'handing.closer.reverse':
+    'It swings out, so a closer inside is on the push side: parallel arm or top jamb.',
+  'handing.doubleActing': 'It swings both ways, so it has a pivot side and no hand.',
+  'handing.doubleEgress':
+    'Each leaf is handed from its own pull side; each person pushes the leaf on their {pushed}.',
+  'handing.possible': 'What is known leaves {hands}.',
+  'handing.contradiction': 'The observations contradict each other. Leaving one out: {culprits}.',
+  'handing.contradictionAll': 'The observations contradict the recorded hinge side or swing.',
+
+  'hanging.mass': '{area} × {surface} ({construction}) = {body}, and {hardware} for hardware.',
+  'hanging.mass.glass':
+    '{area} × {surface} ({construction}) = {body}, glass {glass}, and {hardware} for hardware.',
+  'hanging.use.passages': '{passages} passages a day; high from {high}, medium from {medium}.',
+  'hanging.use.assumed': 'Not recorded; taken as usual in {practice} work.',
+  'hanging.useUnknown': 'Use is not recorded and was taken as {use}.',
+  'hanging.ratingUnknown':
+    'Nobody has said whether it is fire rated. Hinges, gaps and closing depend on it.',
+  'hanging.device.sliding': 'It slides.',
+  'hanging.device.doubleActing': 'It swings both ways.',
+  'hanging.device.butt': 'Butt hinges carry a leaf of this mass and width.',
+  'hanging.device.heavy':
+    'At {mass} it is far above the {limit} that heavy butts carry; pivots let the floor carry it.',
+  'hanging.against.springHeavy': 'Springs have no checking: a leaf of {mass} would slam.',
+  'hanging.against.tooHeavy': '{mass} is far above the {limit} that heavy butts carry.',
+  'hanging.against.continuousRated': 'Only as listed on a rated frame, and it takes a {gap} gap.',
+  'hanging.against.continuousGap': 'It takes a {gap} gap, so the leaf gets narrower.',
+  'hanging.against.pivotFloor': 'The floor must take the bottom pivot.',
+  'hanging.against.centreRated': 'Rated only if listed; seals are difficult on all four edges.',
+  'hanging.against.centreSeal':
+    'Seals are difficult on all four edges, and clear width is lost at the heel.',
+  'hanging.against.steelRusts': 'Plated steel rusts outside.',
+  'hanging.against.brassRated': 'Brass is not used on rated leaves.',
+  'hanging.against.pinExposed':
+    'The knuckles stand outside: a removable pin lets the leaf be taken off.',
+  'hanging.against.lowerHinge': 'Below the {height} of the table.',
+  'hanging.against.narrowHinge': 'Below the {exact} that it must bridge.',
+  'hanging.against.fewer': 'Fewer than the {count} of the rule.',
+  'hanging.metal.salt': 'Salt air.',
+  'hanging.metal.weather': 'It stands in the weather.',
+  'hanging.metal.rated': 'Rated leaves take steel or stainless.',
+  'hanging.metal.inside': 'Inside and dry.',
+  'hanging.screws.acid': 'Oak and other acid timbers eat plain steel.',
+  'hanging.screws.wood':
+    'Timber jamb; at least one screw a hinge reaches the stud on heavy leaves.',
+  'hanging.screws.machine': 'Reinforced metal frame.',
+  'hanging.pin.exposed': 'The knuckles stand outside a leaf that is locked against people.',
+  'hanging.pin.inside': 'The knuckles stand inside.',
+  'hanging.pin.unsecured': 'Nobody is locked out by it.',
+  'hanging.pin.securedUnknown': 'Nobody has said whether it is locked against people.',
+  'hanging.securedUnknown':
+    'The knuckles stand outside, and nobody has said whether the door is locked against people: if it is, the pins must not come out.',
+  'hanging.pinExposed': 'The knuckles stand outside and the pins can be driven out.',
+  'hanging.brassRated': 'Brass hinges are not used on rated leaves.',
+  'hanging.height.table': 'Leaf {thickness} thick and {width} wide ({source}).',
+  'hanging.heavy.use': 'High use.',
+  'hanging.heavy.mass': '{mass}, from {limit}.',
+  'hanging.heavy.width': '{width} wide, over {limit}, and thick.',
+  'hanging.heavy.table': 'The table gives heavy weight at {thickness}.',
+  'hanging.standard': '{mass}, neither heavy, wide nor in high use.',
+  'hanging.standard.noMass':
+    'Neither wide nor in high use; the mass is not known and was not checked.',
+  'hanging.bearing.rated': 'Rated leaves take bearing hinges.',
+  'hanging.bearing.closer': 'A closer works against friction.',
+  'hanging.bearing.use': 'Use is {use}.',
+  'hanging.bearing.unknown': 'Nobody has said whether there is a closer; bearing hinges suit both.',
+  'hanging.bearing.plain': 'Light use and no closer.',
+  'hanging.plainBearing': 'Plain-bearing hinges stand against a closer or a rating.',
+  'hanging.width.trim':
+    '2 × ({thickness} − {setBack} set-back) + {clearance} past the trim = {exact}, made {width}.',
+  'hanging.width.least':
+    '2 × ({thickness} − {setBack} set-back) + {clearance} clearance = {exact}, made {width}.',
+  'hanging.trimTooDeep':
+    'The trim stands out {trim}; no made hinge is wide enough. A swing-clear or pivot hanging would be.',
+  'hanging.noButt':
+    'No butt hinge is listed for a leaf {thickness} thick, {width} wide and {mass}.',
+  'hanging.count.height': '{count} for a leaf {height} high ({source}).',
+  'hanging.count.half': '{count} on each half of a stable door.',
+  'hanging.count.wide': 'One more: {width} wide, over {limit}.',
+  'hanging.count.mass': 'One more: {mass}, above the {limit} its class carries.',
+  'hanging.fewHinges': '{count} hinges where the rule gives {wanted}.',
+  'hanging.pattern.steel':
+    'The usual pattern for steel frames in {practice} work; the frame maker’s own decides.',
+  'hanging.pattern.timber': 'The usual pattern for timber in {practice} work.',
+  'hanging.pattern.unknown': 'The frame is not recorded; taken as timber in {practice} work.',
+  'hanging.noRoom': '{count} hinges do not fit on a leaf {height} high with this pattern.',
+  'hanging.positions.frame-head':
+    'Top {to} {top} below the frame head, less the head gap of {head}; bottom {to} {bottom} above {bottomFrom}; the rest by equal clear gaps unless the pattern sets the second.',
+  'hanging.positions.leaf-top':
+    'Top {to} {top} below the top of the leaf; bottom {to} {bottom} above {bottomFrom}; the rest by equal clear gaps unless the pattern sets the second.',
+  'hanging.pull':
+    '{mass} × g × {half} / {distance} between outer hinges; shear {shear} on each of {count}.',
+  'hanging.grade': '{mass} with {closer} counts as {graded}.',
+  'hanging.grade.rated': 'Rated leaves take grade 13 at least.',
+  'hanging.noGrade': 'Counted at {mass} it is above the highest hinge grade.',
+  'hanging.intermediate': '{count} between top and bottom for a leaf {height} high.',
+  'hanging.tooHeavy':
+    'The leaf is {mass}; heavy butts carry about {limit}. Take pivots or a continuous hinge, or ask the maker.',
+  'hanging.springHeavy': 'Spring hinges have no checking; a leaf of {mass} will slam.',
+  'hanging.clear': '{frame} − {stop} stop − {reach} that the open leaf stands into the opening.',
+  'hanging.clear.both': '{frame} − 2 × {reach} that each open leaf stands into the opening.',
+  'hanging.clear.active':
+    '{frame} − {reach} at the hinges − {second} of the closed leaf and its gap.',
+  'hanging.clear.sliding':
+    'The leaf slides clear of the opening; a pull left standing takes its own part off.',
+  'hanging.clearShort':
+    'Clear width {clear} is {short} short of {wanted}. Ways to gain it: swing-clear hinges, a wider frame, a thinner stop.',
+  'hanging.heelGap': 'The heel gap is {gap}; the leaf needs {needed} to turn.',
+  'hanging.lockEdge.square': 'Swinging past a square jamb needs {needed}; the gap is {gap}.',
+  'hanging.lockEdge.bevelled':
+    'Swinging past a square jamb needs {needed}, {by} more than the gap of {gap}: bevel the edge (usual {bevel}).',
+  'hanging.widest': 'The trim stands out {trim}, the barrel centre {barrel}.',
+
+  'care.aid':
+    'Riegel is an aid to preparation. The adopted code, the authority having jurisdiction, the listing and the makers’ instructions decide; have a licensed professional confirm.',
+  'care.heavy':
+    'The leaf is {mass}: two people or a lifter above {limit}. Prop it before pins or pivots come out, and keep fingers from the hinge side and from under it.',
+  'care.massUnknown':
+    'The leaf’s mass is not known. Treat it as heavy: above {limit} two people or a lifter.',
+  'care.rated':
+    'Rated {minutes} minutes: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
+  'care.wayOut':
+    'Never leave a person with only a key, a tool or electric power between them and the exit.',
+  'care.oldPaint':
+    'Old paint may hold lead: test before sanding. Old rated leaves and panels may hold asbestos: do not cut them; have them tested.',
+  'care.outOfUse':
+    'While a door is out of use in an occupied building keep the way out and the fire separation, or post a watch.',
+  'care.glass': 'Glass leaf: gloves, edge protection, no metal contact.',
+  'care.pivot':
+    'Taking the leaf off its pivots: prop it, part the closer at the arm joint, free the top pivot, lower it.',
+  'care.cutting':
+    'When cutting: eyes, ears and lungs protected, the leaf clamped, cut away from the supporting hand, drill from both faces.',
+};

@@ -1,0 +1,2 @@
+export * from './types.js';
+export { PRACTICES, practiceOf } from './shipped.js';

@@ -1,0 +1,167 @@
+import { inches, mm } from '../measure/index.js';
+import { METRIC, metricNominals, sourced, TRADE, US } from './shared.js';
+import type { Gaps, Practice, PracticeId, PracticeValues, Sourced } from './types.js';
+
+/** Gaps in the order of the trade table: hinge, lock, head, meeting, undercut, over a threshold. */
+function gaps(figures: [number, number, number, number, number, number]): Sourced<Gaps> {
+  const [hinge, lock, head, meeting, undercut, undercutOverThreshold] = figures as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  return sourced({ hinge, lock, head, meeting, undercut, undercutOverThreshold }, 'length', TRADE);
+}
+
+const eighth = inches(1 / 8);
+
+const usCommercial: PracticeValues = {
+  ...US,
+  gapsSteel: gaps([eighth, eighth, eighth, eighth, inches(3 / 4), inches(3 / 8)]),
+  gapsTimber: gaps([eighth, eighth, eighth, eighth, inches(1 / 2), eighth]),
+  leafThickness: sourced(inches(1.75), 'length', TRADE),
+};
+
+const usResidential: PracticeValues = {
+  ...US,
+  gapsSteel: gaps([eighth, eighth, eighth, eighth, inches(1 / 2), eighth]),
+  gapsTimber: gaps([eighth, eighth, eighth, inches(3 / 16), inches(1 / 2), eighth]),
+  leafThickness: sourced(inches(1.375), 'length', TRADE),
+  assumedUse: sourced('low', 'term', `${TRADE}: dwelling inside doors 6 to 25 passages a day`),
+  leastClearance: sourced(inches(3 / 4), 'length', `${TRADE}: on 1 3/8 in leaves`, 'preference'),
+};
+
+const BRITISH_PATTERNS: PracticeValues['patterns'] = sourced(
+  [
+    {
+      id: 'british-150-225',
+      top: { from: 'leaf-top', to: 'edge', distance: mm(150) },
+      bottom: { from: 'leaf-bottom', to: 'edge', distance: mm(225) },
+      rest: 'equal',
+    },
+    {
+      id: 'british-150-225-high',
+      top: { from: 'leaf-top', to: 'edge', distance: mm(150) },
+      bottom: { from: 'leaf-bottom', to: 'edge', distance: mm(225) },
+      rest: 'high',
+      highDistance: mm(200),
+    },
+    {
+      id: 'british-150-230',
+      top: { from: 'leaf-top', to: 'edge', distance: mm(150) },
+      bottom: { from: 'leaf-bottom', to: 'edge', distance: mm(230) },
+      rest: 'equal',
+    },
+  ],
+  'table',
+  `${TRADE}; older work 230`,
+  'preference',
+);
+
+const british: PracticeValues = {
+  ...METRIC,
+  gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
+  gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
+  leafThickness: sourced(mm(44), 'length', `${TRADE}: 35, 40 or 44 mm`),
+  nominalSizes: sourced(
+    [
+      ...metricNominals([610, 686, 711, 762, 813, 838, 864, 914], [1981]),
+      ...metricNominals([526, 626, 726, 826, 926], [2040]),
+    ],
+    'table',
+    `${TRADE}: named by the leaf`,
+  ),
+  patterns: BRITISH_PATTERNS,
+  patternSteel: sourced('british-150-225', 'term', TRADE),
+  patternTimber: sourced('british-150-225', 'term', TRADE),
+};
+
+const continental: PracticeValues = {
+  ...METRIC,
+  gapsSteel: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
+  gapsTimber: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
+  leafThickness: sourced(mm(40), 'length', TRADE),
+  nominalSizes: sourced(
+    metricNominals([610, 735, 860, 985, 1110, 1235], [1985, 2110]),
+    'table',
+    `${TRADE}: named by the leaf`,
+  ),
+  patterns: sourced(
+    [
+      {
+        id: 'continental-241',
+        top: { from: 'frame-head', to: 'centre', distance: mm(241) },
+        bottom: { from: 'leaf-bottom', to: 'centre', distance: mm(241) },
+        rest: 'equal',
+      },
+      {
+        id: 'continental-241-high',
+        top: { from: 'frame-head', to: 'centre', distance: mm(241) },
+        bottom: { from: 'leaf-bottom', to: 'centre', distance: mm(241) },
+        rest: 'high',
+        highDistance: mm(250),
+      },
+    ],
+    'table',
+    `${TRADE}: typical reference line, the frame maker's pattern decides`,
+    'preference',
+  ),
+  patternSteel: sourced('continental-241', 'term', TRADE),
+  patternTimber: sourced('continental-241', 'term', TRADE),
+};
+
+const australasian: PracticeValues = {
+  ...METRIC,
+  gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
+  gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
+  leafThickness: sourced(mm(35), 'length', `${TRADE}: 35 or 40 mm`),
+  clearWidth: sourced(mm(850), 'length', 'national guidance', 'limit'),
+  nominalSizes: sourced(
+    metricNominals([620, 670, 720, 770, 820, 870, 920], [2040]),
+    'table',
+    `${TRADE}: named by the leaf`,
+  ),
+  patterns: BRITISH_PATTERNS,
+  patternSteel: sourced('british-150-225', 'term', TRADE),
+  patternTimber: sourced('british-150-225', 'term', TRADE),
+};
+
+/** The five practices that ship, by id. */
+export const PRACTICES: Record<PracticeId, Practice> = {
+  'us-commercial': {
+    id: 'us-commercial',
+    name: 'US commercial',
+    system: 'inch',
+    denominator: 16,
+    values: usCommercial,
+  },
+  'us-residential': {
+    id: 'us-residential',
+    name: 'US residential',
+    system: 'inch',
+    denominator: 16,
+    values: usResidential,
+  },
+  british: { id: 'british', name: 'British', system: 'metric', denominator: 16, values: british },
+  continental: {
+    id: 'continental',
+    name: 'Continental (EN/DIN)',
+    system: 'metric',
+    denominator: 16,
+    values: continental,
+  },
+  australasian: {
+    id: 'australasian',
+    name: 'Australasian',
+    system: 'metric',
+    denominator: 16,
+    values: australasian,
+  },
+};
+
+/** The practice of that id; the US commercial one when the id is none of the shipped. */
+export function practiceOf(id: string): Practice {
+  return PRACTICES[id as PracticeId] ?? PRACTICES['us-commercial'];
+}

@@ -1,0 +1,169 @@
+import type { System, Ticks } from '../measure/index.js';
+
+/** Whether a value may not be passed, is the trade's usual preference, or only fills a gap. */
+export type ValueKind = 'limit' | 'preference' | 'default';
+
+/** One value of a practice with where it comes from. */
+export interface Sourced<T> {
+  value: T;
+  unit: 'length' | 'mass' | 'surface mass' | 'angle' | 'count' | 'ratio' | 'table' | 'term';
+  source: string;
+  kind: ValueKind;
+}
+
+/** Leaf constructions with their surface mass. */
+export type LeafConstruction =
+  | 'steel-honeycomb-18'
+  | 'steel-honeycomb-16'
+  | 'steel-honeycomb-14'
+  | 'steel-stiffened-16'
+  | 'timber-particle'
+  | 'timber-stave'
+  | 'timber-mineral'
+  | 'timber-panelled-softwood'
+  | 'timber-panelled-hardwood'
+  | 'timber-hollow'
+  | 'aluminium-narrow'
+  | 'glass';
+
+export type FrameMaterial = 'steel' | 'timber' | 'aluminium';
+
+export type UseClass = 'high' | 'medium' | 'low';
+
+/** Surface mass of a construction, scaled with thickness where the leaf is solid. */
+export interface SurfaceMass {
+  gramsPerSquareMetre: number;
+  /** Thickness the figure is given at. */
+  at: Ticks;
+  scales: boolean;
+}
+
+/** One row of the butt-hinge height table: a leaf up to this thickness and width takes this hinge. */
+export interface ButtRow {
+  toThickness: Ticks;
+  toWidth: Ticks;
+  /** Metric practices also limit a row by mass. Grams. */
+  toMass?: number;
+  height: Ticks;
+  heavy?: boolean;
+}
+
+/** A number of hinges up to a leaf height. */
+export interface CountRow {
+  toHeight: Ticks;
+  count: number;
+}
+
+/** A hinge grade and the mass it carries. */
+export interface GradeRow {
+  grade: number;
+  toMass: number;
+}
+
+export interface NominalSize {
+  name: string;
+  width: Ticks;
+  height: Ticks;
+}
+
+/** Where the hinges of a leaf stand, as data; see `hanging/positions.ts` for how it is read. */
+export interface HingePattern {
+  id: string;
+  top: { from: 'leaf-top' | 'frame-head'; to: 'edge' | 'centre'; distance: Ticks };
+  bottom: { from: 'leaf-bottom' | 'floor'; to: 'edge' | 'centre'; distance: Ticks };
+  rest: 'equal' | 'high';
+  /** With `rest: high`: the clear distance of the second hinge below the first. */
+  highDistance?: Ticks;
+}
+
+export interface Gaps {
+  hinge: Ticks;
+  lock: Ticks;
+  head: Ticks;
+  meeting: Ticks;
+  undercut: Ticks;
+  undercutOverThreshold: Ticks;
+}
+
+/** Every figure that sizing, handing and hanging use. */
+export interface PracticeValues {
+  gapsSteel: Sourced<Gaps>;
+  gapsTimber: Sourced<Gaps>;
+  continuousHingeGap: Sourced<Ticks>;
+  ratedGapLimitTimber: Sourced<Ticks>;
+  ratedGapLimitSteel: Sourced<Ticks>;
+  ratedUndercutLimit: Sourced<Ticks>;
+  rebate: Sourced<Ticks>;
+  stableGap: Sourced<Ticks>;
+  stableDivision: Sourced<Ticks>;
+  slidingOverlap: Sourced<Ticks>;
+  slidingUndercut: Sourced<Ticks>;
+  floorRiseClearance: Sourced<Ticks>;
+  stopWidth: Sourced<Ticks>;
+  steelFrameFace: Sourced<Ticks>;
+  timberJamb: Sourced<Ticks>;
+  packingSteel: Sourced<Ticks>;
+  packingTimber: Sourced<Ticks>;
+  leafThickness: Sourced<Ticks>;
+  clearWidth: Sourced<Ticks>;
+  nominalSizes: Sourced<NominalSize[]>;
+  nominalNames: Sourced<'frame opening' | 'leaf'>;
+  nominalLeast: Sourced<Ticks>;
+  nominalMost: Sourced<Ticks>;
+  lockBevel: Sourced<number>;
+
+  surfaceMasses: Sourced<Record<LeafConstruction, SurfaceMass>>;
+  glassPerMm: Sourced<number>;
+  hardwareAllowance: Sourced<number>;
+  liftAlone: Sourced<number>;
+
+  highUse: Sourced<number>;
+  mediumUse: Sourced<number>;
+  heavyMass: Sourced<number>;
+  heavyWidth: Sourced<Ticks>;
+  butts: Sourced<ButtRow[]>;
+  hingeWidths: Sourced<Ticks[]>;
+  setBack: Sourced<Ticks>;
+  setBackThick: Sourced<Ticks>;
+  setBackThickFrom: Sourced<Ticks>;
+  trimAllowance: Sourced<Ticks>;
+  leastClearance: Sourced<Ticks>;
+  counts: Sourced<CountRow[]>;
+  countStep: Sourced<Ticks>;
+  countWideFrom: Sourced<Ticks>;
+  countThreeAlways: Sourced<boolean>;
+  /** Mass a full set of each class carries before one more hinge is called for. Grams. */
+  massCarried: Sourced<Record<'standard' | 'heavy', number>>;
+  /** Leaf thickness of the hinge itself: the depth of its recess. */
+  recess: Sourced<Record<'standard' | 'heavy', Ticks>>;
+  assumedUse: Sourced<UseClass>;
+  grades: Sourced<GradeRow[]>;
+  closerRaise: Sourced<number>;
+  backCheckRaise: Sourced<number>;
+  patterns: Sourced<HingePattern[]>;
+  patternSteel: Sourced<string>;
+  patternTimber: Sourced<string>;
+  offsetPivotOut: Sourced<Ticks>;
+  centrePivotIn: Sourced<Ticks>;
+  continuousBarrel: Sourced<Ticks>;
+}
+
+/** The editable, sourced table set of one school of work. */
+export interface Practice {
+  id: PracticeId;
+  name: string;
+  system: System;
+  /** Finest inch fraction shown; metric practices show half millimetres. */
+  denominator: number;
+  values: PracticeValues;
+}
+
+export const PRACTICE_IDS = [
+  'us-commercial',
+  'us-residential',
+  'british',
+  'continental',
+  'australasian',
+] as const;
+
+export type PracticeId = (typeof PRACTICE_IDS)[number];

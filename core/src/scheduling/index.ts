@@ -1,0 +1,2 @@
+export * from './sets.js';
+export * from './schedule.js';

@@ -1,0 +1,166 @@
+import type { DecidedOpening } from '../deciding/index.js';
+import { formatLength } from '../measure/index.js';
+import {
+  itemSizeParts,
+  itemText,
+  partsText,
+  phraseText,
+  termText,
+  valueParts,
+  type Units,
+} from '../phrasing/index.js';
+import type { Item } from '../opening/index.js';
+import { groupSets, type HardwareSet, type KnownSet } from './sets.js';
+
+/** An opening as scheduling sees it. */
+export interface ScheduledOpening {
+  id: string;
+  mark: string;
+  items: Item[];
+  decided: DecidedOpening;
+}
+
+/** The heading line of one opening in a set, in words. */
+export interface Heading {
+  mark: string;
+  from: string;
+  to: string;
+  kind: string;
+  size: string;
+  thickness: string;
+  leaf: string;
+  frame: string;
+  hand: string;
+  rating: string;
+  clearWidth: string;
+}
+
+/** One line of a set's hardware, in words. */
+export interface Line {
+  quantity: number;
+  unit: string;
+  description: string;
+  size: string;
+  finish: string;
+  stage: string;
+  remarks: string;
+}
+
+/** The schedule by set, ready to be shown or printed. */
+export interface Schedule {
+  sets: { number: number; headings: Heading[]; lines: Line[] }[];
+  /** Openings without any hardware yet. */
+  without: Heading[];
+  /** Open decisions and stops are printed, never hidden. */
+  open: { mark: string; stage: string; question: string }[];
+  findings: { mark: string; level: string; text: string; source: string }[];
+  /** Stages nobody has decided or written, per opening mark. */
+  unwritten: { mark: string; stages: string[] }[];
+  known: KnownSet[];
+}
+
+/** The units of an opening's practice. */
+export function unitsOf(decided: DecidedOpening): Units {
+  return { system: decided.practice.system, denominator: decided.practice.denominator };
+}
+
+/** What a person reads first of a fact that may be open. */
+function decisionText(decided: DecidedOpening, key: string): string {
+  const decision = decided.decisions.find((candidate) => candidate.key === key);
+  if (!decision?.value) return decision ? 'open' : '';
+  return partsText(valueParts(decision.value, unitsOf(decided)));
+}
+
+export function headingOf(decided: DecidedOpening): Heading {
+  const { facts, sizes } = decided;
+  const { system } = decided.practice;
+  const shown = (ticks: number | undefined) =>
+    ticks === undefined
+      ? '?'
+      : formatLength(ticks, { system, denominator: decided.practice.denominator });
+  const rating = facts.rating;
+  return {
+    mark: facts.mark,
+    from: facts.from ?? '',
+    to: facts.to ?? '',
+    kind: termText(`kind.${facts.kind}`),
+    size: `${shown(sizes.frameWidth)} × ${shown(sizes.frameHeight)}`,
+    thickness: decisionText(decided, 'sizing.leafThickness'),
+    leaf: constructionText(facts.leafConstruction),
+    frame: facts.frameMaterial
+      ? facts.frameMaterial === 'unknown'
+        ? 'unknown'
+        : termText(`frameMaterial.${facts.frameMaterial}`)
+      : 'open',
+    hand: decisionText(decided, 'handing.hand') || decisionText(decided, 'handing.slide'),
+    rating:
+      rating === undefined
+        ? 'open'
+        : rating === 'unknown'
+          ? 'unknown'
+          : rating === 0
+            ? 'none'
+            : `${rating} min`,
+    clearWidth: decisionText(decided, 'hanging.clearWidth'),
+  };
+}
+
+function constructionText(construction: string | undefined): string {
+  if (construction === undefined) return 'open';
+  return construction === 'unknown' ? 'unknown' : termText(`construction.${construction}`);
+}
+
+function lineOf(item: Item, units: Units): Line {
+  return {
+    quantity: item.quantity,
+    unit: termText(`unit.${item.unit}`),
+    description: itemText(item),
+    size: partsText(itemSizeParts(item, units)),
+    finish: item.finish ?? '',
+    stage: termText(`stage.${item.stage}`),
+    remarks: item.handed ? 'by hand of opening' : '',
+  };
+}
+
+/** Builds the schedule by set, with everything that is still open beside it. */
+export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] = []): Schedule {
+  const grouped = groupSets(openings, before);
+  const sets = grouped.sets.map((set: HardwareSet<ScheduledOpening>) => ({
+    number: set.number,
+    headings: set.openings.map((opening) => headingOf(opening.decided)),
+    lines: set.items.map((item) => lineOf(item, unitsOf(set.openings[0]!.decided))),
+  }));
+  const sorted = [...grouped.sets.flatMap((set) => set.openings), ...grouped.without];
+  const schedule: Schedule = {
+    sets,
+    without: grouped.without.map((opening) => headingOf(opening.decided)),
+    open: [],
+    findings: [],
+    unwritten: [],
+    known: grouped.known,
+  };
+  for (const { decided, mark } of sorted) {
+    const units = unitsOf(decided);
+    const asked = new Set<string>();
+    for (const decision of decided.decisions) {
+      if (decision.status !== 'open' || !decision.question) continue;
+      const question = phraseText(decision.question, units);
+      if (asked.has(question)) continue;
+      asked.add(question);
+      schedule.open.push({ mark, stage: termText(`stage.${decision.stage}`), question });
+    }
+    for (const finding of decided.findings) {
+      schedule.findings.push({
+        mark,
+        level: finding.level,
+        text: phraseText(finding, units),
+        source: finding.source,
+      });
+    }
+    const stages = decided.bolts
+      .filter((bolt) => bolt.state === 'open' && bolt.open === 0)
+      .map((bolt) => termText(`stage.${bolt.stage}`));
+    if (stages.length > 0) schedule.unwritten.push({ mark, stages });
+  }
+  return schedule;
+}

@@ -1,0 +1,154 @@
+import fc from 'fast-check';
+import { inches } from '../measure/index.js';
+import { PRACTICES } from '../practice/index.js';
+import type { Item, OpeningFacts } from '../opening/index.js';
+import { decideOpening } from '../deciding/index.js';
+import { groupSets, scheduleBySet, signatureOf, type KnownSet } from './index.js';
+
+const item = (quantity: number): Item => ({
+  stage: 'hanging',
+  term: 'item.butt',
+  quantity,
+  unit: 'each',
+  traits: [],
+  handed: false,
+});
+const opening = (id: string, quantity: number) => ({
+  id,
+  mark: id,
+  items: quantity ? [item(quantity)] : [],
+});
+
+describe('grouping openings into sets', () => {
+  it('puts equal hardware together in mark order and leaves openings without hardware apart', () => {
+    const { sets, without } = groupSets([
+      opening('10', 3),
+      opening('2', 4),
+      opening('9', 3),
+      opening('1', 0),
+    ]);
+    expect(sets.map((set) => [set.number, set.openings.map((one) => one.id)])).toEqual([
+      [1, ['2']],
+      [2, ['9', '10']],
+    ]);
+    expect(without.map((one) => one.id)).toEqual(['1']);
+  });
+
+  it('keeps numbers when openings come, go and change', () => {
+    const first = groupSets([opening('1', 3), opening('2', 4), opening('3', 3)]);
+    const moved = groupSets(
+      [opening('0', 5), opening('1', 3), opening('2', 4), opening('3', 3)],
+      first.known,
+    );
+    expect(moved.sets.map((set) => [set.number, set.openings.length])).toEqual([
+      [1, 2],
+      [2, 1],
+      [3, 1],
+    ]);
+    // All of set 1 takes other hardware: it is still set 1.
+    const changed = groupSets([opening('1', 6), opening('2', 4), opening('3', 6)], first.known);
+    expect(changed.sets.map((set) => [set.number, set.items[0]!.quantity])).toEqual([
+      [1, 6],
+      [2, 4],
+    ]);
+    // A number that fell out of use is never given to something else.
+    const gone = groupSets([opening('1', 3)], first.known);
+    const back = groupSets([opening('1', 3), opening('7', 9)], gone.known);
+    expect(back.sets.map((set) => set.number)).toEqual([1, 3]);
+  });
+
+  it('is stable, complete and disjoint for any history', () => {
+    const project = fc.uniqueArray(
+      fc.record({ id: fc.integer({ min: 1, max: 30 }).map(String), q: fc.nat({ max: 5 }) }),
+      { selector: (one) => one.id },
+    );
+    fc.assert(
+      fc.property(fc.array(project, { minLength: 1, maxLength: 5 }), (history) => {
+        let known: KnownSet[] = [];
+        for (const list of history) {
+          const openings = list.map((one) => opening(one.id, one.q));
+          const grouped = groupSets(openings, known);
+          const again = groupSets([...openings].reverse(), grouped.known);
+          expect(again.sets.map((set) => [set.number, set.signature])).toEqual(
+            grouped.sets.map((set) => [set.number, set.signature]),
+          );
+          const members = grouped.sets.flatMap((set) => set.openings.map((one) => one.id));
+          expect([...members, ...grouped.without.map((one) => one.id)].sort()).toEqual(
+            openings.map((one) => one.id).sort(),
+          );
+          expect(new Set(grouped.sets.map((set) => set.number)).size).toBe(grouped.sets.length);
+          for (const set of grouped.sets)
+            for (const one of set.openings) expect(signatureOf(one.items)).toBe(set.signature);
+          known = grouped.known;
+        }
+      }),
+    );
+  });
+});
+
+describe('the schedule by set', () => {
+  const base: OpeningFacts = {
+    mark: '101',
+    kind: 'single',
+    from: 'Corridor',
+    to: 'Office',
+    frameMaterial: 'steel',
+    frameWidth: inches(36),
+    frameHeight: inches(84),
+    leafConstruction: 'timber-stave',
+    rating: 0,
+  };
+  const schedule = (list: Partial<OpeningFacts>[]) =>
+    scheduleBySet(
+      list.map((facts, index) => {
+        const decided = decideOpening(
+          { ...base, mark: `10${index}`, ...facts },
+          PRACTICES['us-commercial'],
+        );
+        return { id: String(index), mark: decided.facts.mark, items: decided.items, decided };
+      }),
+    );
+
+  it('puts openings of either hand into one set and names the hand in the heading', () => {
+    const made = schedule([
+      { hingeSide: 'left', swing: 'in' },
+      { hingeSide: 'right', swing: 'in' },
+    ]);
+    expect(made.sets).toHaveLength(1);
+    expect(
+      made.sets[0]!.headings.map((heading) => [heading.mark, heading.hand, heading.size]),
+    ).toEqual([
+      ['100', 'LH', '36 in × 84 in'],
+      ['101', 'RH', '36 in × 84 in'],
+    ]);
+    expect(made.sets[0]!.lines[0]).toMatchObject({
+      quantity: 3,
+      size: '4 1/2 in × 4 in',
+      stage: 'Hanging',
+    });
+  });
+
+  it('prints what is open, found and unwritten, and written hardware in working order', () => {
+    const made = schedule([
+      {
+        written: [
+          {
+            stage: 'securing',
+            quantity: 1,
+            unit: 'each',
+            description: 'Storeroom lock',
+            finish: '626',
+          },
+        ],
+        none: { powering: 'no power here' },
+      },
+    ]);
+    expect(made.open[0]).toMatchObject({ mark: '100', stage: 'Handing' });
+    expect(made.sets[0]!.lines.map((line) => line.description.split(',')[0])).toEqual([
+      'Butt hinge',
+      'Storeroom lock',
+    ]);
+    expect(made.unwritten[0]!.stages).toEqual(['Closing', 'Protecting', 'Sealing']);
+    expect(made.findings.some((finding) => finding.level === 'note')).toBe(true);
+  });
+});

@@ -1,0 +1,126 @@
+import type { Item } from '../opening/index.js';
+
+/** What grouping needs of a decided opening. */
+export interface Groupable {
+  id: string;
+  mark: string;
+  items: Item[];
+}
+
+/** Openings that take the same hardware. `number` stays the same between issues. */
+export interface HardwareSet<T extends Groupable> {
+  number: number;
+  signature: string;
+  items: Item[];
+  openings: T[];
+}
+
+/** A number given before: which hardware it stood for and which openings it held. */
+export interface KnownSet {
+  number: number;
+  signature: string;
+  openings: string[];
+}
+
+/** The hardware of an opening as one line of text: equal text, equal hardware. Hands do not count. */
+export function signatureOf(items: Item[]): string {
+  return JSON.stringify(
+    items.map((item) => [
+      item.stage,
+      item.term ?? '',
+      item.written ?? '',
+      item.quantity,
+      item.unit,
+      item.height ?? 0,
+      item.width ?? 0,
+      item.length ?? 0,
+      item.size ?? '',
+      item.traits,
+      item.finish ?? '',
+    ]),
+  );
+}
+
+/** Marks sorted as people number doors: text parts as text, numbers as numbers. */
+const byMark = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+
+/**
+ * Groups openings into sets. Openings without any hardware come back apart. A group keeps the number
+ * its hardware had; hardware that changed keeps the number of the set most of its openings were in;
+ * other groups take the next free number, in mark order. Numbers are never used again.
+ */
+export function groupSets<T extends Groupable>(
+  openings: T[],
+  before: KnownSet[] = [],
+): { sets: HardwareSet<T>[]; without: T[]; known: KnownSet[] } {
+  const sorted = [...openings].sort(
+    (a, b) => byMark.compare(a.mark, b.mark) || (a.id < b.id ? -1 : 1),
+  );
+  const groups = new Map<string, T[]>();
+  const without: T[] = [];
+  for (const opening of sorted) {
+    if (opening.items.length === 0) {
+      without.push(opening);
+      continue;
+    }
+    const signature = signatureOf(opening.items);
+    const group = groups.get(signature);
+    if (group) group.push(opening);
+    else groups.set(signature, [opening]);
+  }
+  const numbers = numberGroups(groups, before);
+  const sets = [...groups].map(([signature, members]) => ({
+    number: numbers.get(signature)!,
+    signature,
+    items: members[0]!.items,
+    openings: members,
+  }));
+  sets.sort((a, b) => a.number - b.number);
+  const current = sets.map((set) => ({
+    number: set.number,
+    signature: set.signature,
+    openings: set.openings.map((opening) => opening.id),
+  }));
+  const used = new Set(current.map((set) => set.number));
+  return { sets, without, known: [...current, ...before.filter((set) => !used.has(set.number))] };
+}
+
+function numberGroups<T extends Groupable>(
+  groups: Map<string, T[]>,
+  before: KnownSet[],
+): Map<string, number> {
+  const numbers = new Map<string, number>();
+  const free = new Map(before.map((set) => [set.number, set]));
+  for (const set of before) {
+    if (groups.has(set.signature) && !numbers.has(set.signature)) {
+      numbers.set(set.signature, set.number);
+      free.delete(set.number);
+    }
+  }
+  const setOf = new Map<string, number>();
+  for (const set of free.values()) for (const id of set.openings) setOf.set(id, set.number);
+  const claims: { signature: string; number: number; held: number; order: number }[] = [];
+  let order = 0;
+  for (const [signature, members] of groups) {
+    order++;
+    if (numbers.has(signature)) continue;
+    const held = new Map<number, number>();
+    for (const { id } of members) {
+      const number = setOf.get(id);
+      if (number !== undefined) held.set(number, (held.get(number) ?? 0) + 1);
+    }
+    for (const [number, count] of held) claims.push({ signature, number, held: count, order });
+  }
+  claims.sort((a, b) => b.held - a.held || a.number - b.number || a.order - b.order);
+  for (const claim of claims) {
+    if (numbers.has(claim.signature) || !free.has(claim.number)) continue;
+    numbers.set(claim.signature, claim.number);
+    free.delete(claim.number);
+  }
+  let next = Math.max(0, ...before.map((set) => set.number)) + 1;
+  for (const signature of groups.keys())
+    if (!numbers.has(signature)) numbers.set(signature, next++);
+  return numbers;
+}
+
+export { byMark };

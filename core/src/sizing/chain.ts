@@ -1,0 +1,97 @@
+import type { Ticks } from '../measure/index.js';
+
+/** One member of a dimension chain. `times` members of one size stand for equal leaves or jambs. */
+export interface Member {
+  key: string;
+  times: 1 | 2;
+  /** Recorded by a person. */
+  fixed?: Ticks | undefined;
+  /** What the practice takes when nobody says otherwise. */
+  usual?: Ticks | undefined;
+}
+
+export type SolvedFrom = 'fixed' | 'usual' | 'chain';
+
+/** A member with its length; two lengths (larger first) where an odd tick is split between two. */
+export interface SolvedMember {
+  key: string;
+  each: Ticks[];
+  from: SolvedFrom;
+}
+
+/**
+ * A solved chain. `total` = the sum of every `each`, exactly. `missing` names the members that leave
+ * it undetermined; `excess` is by how much fixed members exceed a fixed total (0 when it closes).
+ */
+export type SolvedChain =
+  | { solved: true; total: Ticks; totalFrom: SolvedFrom; members: Map<string, SolvedMember> }
+  | { solved: false; missing: string[]; excess: Ticks };
+
+function split(length: Ticks, times: 1 | 2): Ticks[] {
+  return times === 1 ? [length] : [Math.ceil(length / 2), Math.floor(length / 2)];
+}
+
+/**
+ * Solves a chain in whichever direction it is determined: one unknown member from the total, the
+ * total from its members, or, with everything fixed or usual, the member named by `gives`.
+ * Nothing is rounded: lengths are whole ticks, an odd tick goes to the first of two equal members.
+ */
+export function solveChain(
+  total: Ticks | undefined,
+  members: Member[],
+  gives: string,
+): SolvedChain {
+  const value = (member: Member) => member.fixed ?? member.usual;
+  const undetermined = members.filter((member) => value(member) === undefined);
+  const sum = (list: Member[]) =>
+    list.reduce((all, member) => all + (value(member) ?? 0) * member.times, 0);
+
+  if (total === undefined) {
+    if (undetermined.length > 0) {
+      return { solved: false, missing: ['total', ...undetermined.map((m) => m.key)], excess: 0 };
+    }
+    return close(sum(members), 'chain', members);
+  }
+  if (undetermined.length > 1) {
+    return { solved: false, missing: undetermined.map((member) => member.key), excess: 0 };
+  }
+  const rest = total - sum(members);
+  const giving =
+    undetermined[0] ??
+    members.find((member) => member.key === gives && member.fixed === undefined) ??
+    members.find((member) => member.usual !== undefined && member.fixed === undefined);
+  if (!giving) {
+    return rest === 0
+      ? close(total, 'fixed', members)
+      : { solved: false, missing: [], excess: -rest };
+  }
+  const length = rest + (value(giving) ?? 0) * giving.times;
+  return close(total, 'fixed', members, { key: giving.key, length });
+}
+
+function close(
+  total: Ticks,
+  totalFrom: SolvedFrom,
+  members: Member[],
+  given?: { key: string; length: Ticks },
+): SolvedChain {
+  const solved = new Map<string, SolvedMember>();
+  for (const member of members) {
+    if (given?.key === member.key) {
+      const usual = (member.usual ?? Number.NaN) * member.times;
+      solved.set(member.key, {
+        key: member.key,
+        each: split(given.length, member.times),
+        from: usual === given.length ? 'usual' : 'chain',
+      });
+    } else {
+      const each = (member.fixed ?? member.usual)!;
+      solved.set(member.key, {
+        key: member.key,
+        each: member.times === 1 ? [each] : [each, each],
+        from: member.fixed !== undefined ? 'fixed' : 'usual',
+      });
+    }
+  }
+  return { solved: true, total, totalFrom, members: solved };
+}

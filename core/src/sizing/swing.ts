@@ -1,0 +1,111 @@
+import type { Ticks } from '../measure/index.js';
+
+/**
+ * Plan of one swinging leaf, in ticks: x along the wall from the hinge rabbet, y out of the pull
+ * face (y = 0). The leaf stands from x = hingeGap to hingeGap + width, y from -thickness to 0.
+ */
+export interface SwingPlan {
+  width: Ticks;
+  thickness: Ticks;
+  hingeGap: Ticks;
+  axis: { x: number; y: number };
+}
+
+/** Axis of a butt hinge: half the hinge gap, the barrel centre `p` outside the pull face. */
+export function buttAxis(hingeGap: Ticks, p: Ticks): { x: number; y: number } {
+  return { x: hingeGap / 2, y: p };
+}
+
+/** Axis of a centre-hung pivot, `a` in from the leaf's hinge edge, in the middle of the thickness. */
+export function centreAxis(hingeGap: Ticks, a: Ticks, thickness: Ticks): { x: number; y: number } {
+  return { x: hingeGap + a, y: -thickness / 2 };
+}
+
+/** A point of the leaf after opening by `degrees` (towards positive y). */
+export function rotated(
+  plan: SwingPlan,
+  point: { x: number; y: number },
+  degrees: number,
+): { x: number; y: number } {
+  const angle = (degrees * Math.PI) / 180;
+  const dx = point.x - plan.axis.x;
+  const dy = point.y - plan.axis.y;
+  return {
+    x: plan.axis.x + dx * Math.cos(angle) - dy * Math.sin(angle),
+    y: plan.axis.y + dx * Math.sin(angle) + dy * Math.cos(angle),
+  };
+}
+
+/** The leaf's four corners, hinge pull, lock pull, lock push, hinge push, after opening. */
+export function corners(plan: SwingPlan, degrees: number): { x: number; y: number }[] {
+  const near = plan.hingeGap;
+  const far = plan.hingeGap + plan.width;
+  return [
+    { x: near, y: 0 },
+    { x: far, y: 0 },
+    { x: far, y: -plan.thickness },
+    { x: near, y: -plan.thickness },
+  ].map((corner) => rotated(plan, corner, degrees));
+}
+
+/**
+ * How far the open leaf (or the hinge-side stop, where that stands further in) reaches into the
+ * opening, measured along the wall from the hinge rabbet. At 90° on butts this is
+ * axis x + p + thickness; centre-hung hingeGap + a + thickness / 2.
+ */
+export function intrusion(plan: SwingPlan, degrees: number, hingeSideStop: Ticks = 0): number {
+  return Math.max(hingeSideStop, ...corners(plan, degrees).map((corner) => corner.x));
+}
+
+/** Whole ticks upward, taking a millionth of a tick as arithmetic noise. */
+export function ticksUp(length: number): Ticks {
+  return Math.ceil(length - 1e-6);
+}
+
+/** Clear width = frame opening - lock-side obstruction (the stop, or a closed second leaf) - intrusion. */
+export function clearWidth(
+  plan: SwingPlan,
+  frameWidth: Ticks,
+  lockSide: Ticks,
+  degrees = 90,
+  hingeSideStop: Ticks = 0,
+): number {
+  return frameWidth - lockSide - intrusion(plan, degrees, hingeSideStop);
+}
+
+/** Gap the lock edge needs to swing past a square jamb: √(w² + t² + 2pt) − w, w from axis to lock edge. */
+export function lockEdgeGap(plan: SwingPlan): number {
+  const w = plan.hingeGap + plan.width - plan.axis.x;
+  const t = plan.thickness;
+  const p = plan.axis.y;
+  return Math.sqrt(w * w + t * t + 2 * p * t) - w;
+}
+
+/** Heel gap a centre-hung leaf needs: √(a² + (t/2)²) − a. */
+export function heelGap(a: Ticks, thickness: Ticks): number {
+  return Math.hypot(a, thickness / 2) - a;
+}
+
+/**
+ * Widest opening angle before the leaf's pull face meets trim standing `projection` out of the frame
+ * face beside the hinge jamb (its near edge at the rabbet); 180 when the barrel carries it clear.
+ */
+export function widestAngle(plan: SwingPlan, projection: Ticks): number {
+  const p = plan.axis.y;
+  if (projection <= 0 || 2 * p >= projection) return 180;
+  const free = (degrees: number) => {
+    const angle = (degrees * Math.PI) / 180;
+    // Height of the pull-face line above the trim's near corner at x = 0.
+    const along = (plan.axis.x + p * Math.sin(angle)) / -Math.cos(angle);
+    return p + along * Math.sin(angle) - p * Math.cos(angle) >= projection;
+  };
+  let low = 90.0001;
+  let high = 180;
+  if (!free(low)) return 90;
+  for (let step = 0; step < 40; step++) {
+    const middle = (low + high) / 2;
+    if (free(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}

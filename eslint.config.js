@@ -1,0 +1,96 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** The one direction: a folder of core may import from those before it, never from those after it. */
+const ORDER = [
+  'measure',
+  'practice',
+  'opening',
+  'sizing',
+  'handing',
+  'hanging',
+  'checking',
+  'deciding',
+  'phrasing',
+  'scheduling',
+  'exchange',
+  'drawing',
+];
+
+const directions = ORDER.map((folder, index) => ({
+  files: [`core/src/${folder}/**/*.ts`],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...(index + 1 < ORDER.length
+            ? [
+                {
+                  group: ORDER.slice(index + 1).map((later) => `../${later}/*`),
+                  message: `${folder} may not read a later folder (docs/architecture.md).`,
+                },
+              ]
+            : []),
+          {
+            regex: '^\\.\\./[a-z]+/(?!index\\.js$)',
+            message: 'Import another folder by its index.',
+          },
+          { regex: '^(?!\\.)', message: 'core depends on nothing.' },
+        ],
+      },
+    ],
+  },
+}));
+
+const purity = {
+  files: ['core/src/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-globals': [
+      'error',
+      'window',
+      'document',
+      'process',
+      'fetch',
+      'setTimeout',
+      'console',
+      'localStorage',
+      'performance',
+    ],
+    'no-restricted-syntax': [
+      'error',
+      { selector: "NewExpression[callee.name='Date']", message: 'core has no clock.' },
+      { selector: "MemberExpression[object.name='Date']", message: 'core has no clock.' },
+      {
+        selector: "MemberExpression[object.name='Math'][property.name='random']",
+        message: 'core has no randomness.',
+      },
+    ],
+  },
+};
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.riegel/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    files: ['**/*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off', 'no-undef': 'off' },
+  },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'no-control-regex': 'off',
+    },
+  },
+  { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
+  ...directions,
+  purity,
+);
