@@ -1,0 +1,65 @@
+import { ApiBody } from '@nestjs/swagger';
+import { Body, type PipeTransform } from '@nestjs/common';
+import Joi from 'joi';
+import { invalid } from './problem.js';
+
+/** Words for Joi's rules; `{#label}` is the field. */
+const MESSAGES = {
+  'any.required': '{#label} is missing.',
+  'any.only': '{#label} must be one of: {#valids}.',
+  'string.empty': '{#label} cannot be empty.',
+  'string.min': '{#label} needs at least {#limit} characters.',
+  'string.max': '{#label} may have at most {#limit} characters.',
+  'string.email': '{#label} is not an e-mail address.',
+  'string.guid': '{#label} is not an identifier.',
+  'string.base': '{#label} must be text.',
+  'number.base': '{#label} must be a number.',
+  'number.integer': '{#label} must be a whole number.',
+  'array.min': '{#label} is empty.',
+  'array.max': '{#label} has more than {#limit} entries.',
+  'array.base': '{#label} must be a list.',
+  'object.base': '{#label} must be an object.',
+  'object.unknown': '{#label} is not known.',
+};
+
+/** Validates what comes in and answers in a person's words. */
+export class JoiPipe<T> implements PipeTransform<unknown, T> {
+  constructor(private readonly schema: Joi.Schema<T>) {}
+
+  transform(value: unknown): T {
+    const result = this.schema.validate(value ?? {}, { abortEarly: false, messages: MESSAGES, errors: { wrap: { label: false } } });
+    if (!result.error) return result.value as T;
+    throw invalid(result.error.details.slice(0, 20).map((detail) => ({ field: detail.path.join('.'), message: detail.message })));
+  }
+}
+
+/** A body parameter validated by a schema. */
+export const ValidBody = (schema: Joi.Schema) => Body(new JoiPipe(schema));
+
+interface Described {
+  type?: string;
+  flags?: { presence?: string; description?: string };
+  keys?: Record<string, Described>;
+  items?: Described[];
+  allow?: unknown[];
+}
+
+/** The OpenAPI schema of a Joi schema, as far as the interface uses it. */
+function openApi(described: Described): Record<string, unknown> {
+  if (described.type === 'object' && described.keys) {
+    const entries = Object.entries(described.keys);
+    return {
+      type: 'object',
+      properties: Object.fromEntries(entries.map(([key, value]) => [key, openApi(value)])),
+      required: entries.filter(([, value]) => value.flags?.presence === 'required').map(([key]) => key),
+    };
+  }
+  if (described.type === 'array') return { type: 'array', items: openApi(described.items?.[0] ?? {}) };
+  const values = described.allow?.filter((value) => typeof value === 'string');
+  return { type: described.type === 'any' ? 'object' : (described.type ?? 'object'), ...(values && values.length > 0 ? { enum: values } : {}) };
+}
+
+/** Documents a body from the schema that validates it. */
+export const DocumentBody = (schema: Joi.Schema) => ApiBody({ schema: openApi(schema.describe() as Described) });
+
+export { Joi };

@@ -1,0 +1,31 @@
+import 'reflect-metadata';
+import { createApp } from './app.js';
+import { readConfig } from './config.js';
+import { openDatabase } from './database/dataSource.js';
+import { loadDemo } from './demo/loadDemo.js';
+import { PeopleService } from './people/people.service.js';
+import { SessionStore } from './sessions/sessionStore.js';
+
+const HOUR = 3600 * 1000;
+
+async function main(): Promise<void> {
+  const config = readConfig();
+  const source = await openDatabase(config.databaseUrl);
+  const app = await createApp(config, source);
+  app.enableShutdownHooks();
+  if (config.demo) await loadDemo(app);
+  await app.listen(config.port, config.host);
+  const address = `http://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${config.port}`;
+  const store = new SessionStore(source);
+  setInterval(() => void store.sweep().catch(() => undefined), HOUR).unref();
+  process.stdout.write(`Riegel is at ${address}\n`);
+  const first = config.demo ? undefined : await app.get(PeopleService).firstToken();
+  if (first) {
+    process.stdout.write(`There is nobody here yet. Make the first account, within a week, at this link (it works once):\n  ${address}/welcome#${first}\n`);
+  }
+}
+
+main().catch((error: unknown) => {
+  process.stderr.write(`Riegel could not start: ${error instanceof Error ? error.message : String(error)}\n`);
+  process.exit(1);
+});
