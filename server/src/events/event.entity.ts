@@ -38,6 +38,6 @@ export class EventRow {
   @Column('boolean', { default: false })
   undone: boolean;
 
-  @CreateDateColumn({ name: 'created_at', precision: 3 })
+  @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

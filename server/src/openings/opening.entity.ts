@@ -33,10 +33,10 @@ export class Opening {
   @Column('int', { default: 1 })
   version: number;
 
-  @CreateDateColumn({ name: 'created_at', precision: 3 })
+  @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 
-  @UpdateDateColumn({ name: 'updated_at', precision: 3 })
+  @UpdateDateColumn({ name: 'updated_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)', onUpdate: 'CURRENT_TIMESTAMP(3)' })
   updatedAt: Date;
 }
 

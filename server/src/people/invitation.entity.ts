@@ -23,6 +23,6 @@ export class Invitation {
   @Column('datetime', { name: 'used_at', precision: 3, nullable: true })
   usedAt: Date | null;
 
-  @CreateDateColumn({ name: 'created_at', precision: 3 })
+  @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

@@ -20,6 +20,6 @@ export class Person {
   @Column('boolean', { default: false })
   demo: boolean;
 
-  @CreateDateColumn({ name: 'created_at', precision: 3 })
+  @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

@@ -20,6 +20,6 @@ export class Project {
   @Column('int', { default: 1 })
   version: number;
 
-  @CreateDateColumn({ name: 'created_at', precision: 3 })
+  @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

@@ -1,0 +1,49 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { decideOpening, groupSets, practiceOf, readProject, type OpeningFacts } from '@riegel/core';
+
+const MANY = 10_000;
+
+/** The median of several runs in milliseconds, after warming up. */
+function median(run: () => unknown, runs = 9): number {
+  for (let index = 0; index < 3; index++) run();
+  const times = Array.from({ length: runs }, () => {
+    const started = performance.now();
+    run();
+    return performance.now() - started;
+  });
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
+}
+
+/** A plain loop over the same data: reads every fact once, so that ratios hold across machines. */
+function plainLoop(openings: OpeningFacts[]): number {
+  let sum = 0;
+  for (const facts of openings) {
+    for (const value of Object.values(facts)) sum += typeof value === 'number' ? value : String(value).length;
+  }
+  return sum;
+}
+
+const file = join(import.meta.dirname, '../../demo/larkhollow-playhouse.json');
+const read = readProject(readFileSync(file, 'utf8'));
+if (!read.ok) throw new Error('the demo project cannot be read');
+const practice = practiceOf(read.project.practice);
+const base = read.project.openings;
+const openings = Array.from({ length: MANY }, (_, index) => ({ ...base[index % base.length]!, mark: `${index}` }));
+
+const plain = median(() => plainLoop(openings));
+const deciding = median(() => openings.map((facts) => decideOpening(facts, practice)));
+const whole = median(() =>
+  groupSets(
+    openings.map((facts, index) => {
+      const { items } = decideOpening(facts, practice);
+      return { id: String(index), mark: facts.mark, items };
+    }),
+  ),
+);
+
+const row = (name: string, ms: number, each: string) => console.log(`${name.padEnd(44)} ${ms.toFixed(1).padStart(8)} ms  ${each.padStart(12)}  ${(ms / plain).toFixed(1).padStart(7)} ×`);
+console.log(`${MANY} openings from the demo project; median of 9 runs; × = against the plain loop`);
+row('plain loop over every fact', plain, `${((plain / MANY) * 1000).toFixed(2)} µs each`);
+row('decide', deciding, `${((deciding / MANY) * 1000).toFixed(2)} µs each`);
+row('decide and group into sets', whole, `${((whole / MANY) * 1000).toFixed(2)} µs each`);

@@ -1,0 +1,68 @@
+import 'reflect-metadata';
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import type { INestApplication } from '@nestjs/common';
+import request from 'supertest';
+import type { DataSource } from 'typeorm';
+import { createApp } from '../app.js';
+import type { Config } from '../config.js';
+import { openDatabase } from '../database/dataSource.js';
+import { PeopleService } from '../people/people.service.js';
+
+export const PASSWORD = 'a long enough password';
+
+/** A running application on the tests' own MariaDB. */
+export interface Harness {
+  app: INestApplication;
+  source: DataSource;
+  close(): Promise<void>;
+  /** A new person, signed in. */
+  person(name?: string): Promise<Client>;
+}
+
+/** Somebody's browser: keeps the session cookie. */
+export interface Client {
+  id: string;
+  email: string;
+  agent: ReturnType<typeof request.agent>;
+}
+
+export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
+  const source = await openDatabase(process.env['RIEGEL_TEST_URL']!);
+  const config: Config = {
+    databaseUrl: process.env['RIEGEL_TEST_URL']!,
+    port: 0,
+    host: '127.0.0.1',
+    secret: 'x'.repeat(40),
+    demo: false,
+    webRoot: undefined,
+    secureCookies: false,
+    workers: false,
+    production: false,
+    ...overrides,
+  };
+  process.env['RIEGEL_LOG'] ??= 'silent';
+  const app = await createApp(config, source);
+  await app.listen(0, '127.0.0.1');
+  return {
+    app,
+    source,
+    async close() {
+      await app.close();
+      await source.destroy();
+    },
+    async person(name = 'Somebody') {
+      const email = `${randomUUID()}@test.example`;
+      const { id } = await app.get(PeopleService).add({ name, email, password: PASSWORD });
+      const agent = request.agent(app.getHttpServer() as never);
+      await agent.post('/api/session').send({ email, password: PASSWORD }).expect(201);
+      return { id, email, agent };
+    },
+  };
+}
+
+/** Stops or starts the tests' database. */
+export function database(command: 'start' | 'stop'): void {
+  const { RIEGEL_TEST_SCRIPT: script, RIEGEL_TEST_FOLDER: folder, RIEGEL_TEST_PORT: port } = process.env;
+  execFileSync(script!, [command, folder!, ...(command === 'start' ? [port!] : [])], { stdio: ['ignore', 'ignore', 'inherit'] });
+}
