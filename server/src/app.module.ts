@@ -25,7 +25,13 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [ThrottlerModule.forRoot([{ limit: REQUESTS_A_MINUTE, ttl: 60_000 }])],
-      controllers: [HealthController, SessionsController, ProjectsController, OpeningsController, ScheduleController],
+      controllers: [
+        HealthController,
+        SessionsController,
+        ProjectsController,
+        OpeningsController,
+        ScheduleController,
+      ],
       providers: [
         { provide: CONFIG, useValue: config },
         { provide: DataSource, useValue: source },

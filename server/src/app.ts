@@ -18,14 +18,19 @@ import { SESSION_MS, SessionStore } from './sessions/sessionStore.js';
 const BODY_LIMIT = '12mb';
 
 /** Builds the application: security headers, sessions, interface, documents, the web application. */
-export async function createApp(config: Config, source: DataSource): Promise<NestExpressApplication> {
+export async function createApp(
+  config: Config,
+  source: DataSource,
+): Promise<NestExpressApplication> {
   const log = pino({ level: process.env['RIEGEL_LOG'] ?? 'warn' });
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, source), {
     logger: new PinoLogger(log),
     bodyParser: false,
   });
   app.set('trust proxy', 'loopback');
-  app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => request.url === '/api/health' } }));
+  app.use(
+    pinoHttp({ logger: log, autoLogging: { ignore: (request) => request.url === '/api/health' } }),
+  );
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -58,19 +63,33 @@ export async function createApp(config: Config, source: DataSource): Promise<Nes
       resave: false,
       saveUninitialized: false,
       rolling: false,
-      cookie: { httpOnly: true, sameSite: 'strict', secure: config.secureCookies, maxAge: SESSION_MS, path: '/' },
+      cookie: {
+        httpOnly: true,
+        sameSite: 'strict',
+        secure: config.secureCookies,
+        maxAge: SESSION_MS,
+        path: '/',
+      },
     }),
   );
   app.setGlobalPrefix('api');
   const document = SwaggerModule.createDocument(
     app,
-    new DocumentBuilder().setTitle('Riegel').setDescription('Door hardware, opening by opening. Lengths are whole ticks, 320 to the millimetre; masses grams. Errors are problem documents.').setVersion('1').build(),
+    new DocumentBuilder()
+      .setTitle('Riegel')
+      .setDescription(
+        'Door hardware, opening by opening. Lengths are whole ticks, 320 to the millimetre; masses grams. Errors are problem documents.',
+      )
+      .setVersion('1')
+      .build(),
   );
   SwaggerModule.setup('api/docs', app, document);
   if (config.webRoot && existsSync(config.webRoot)) serveWeb(app, config.webRoot);
   // Errors of the middleware above, which Nest's filter does not see.
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
-    new ProblemFilter().catch(error, { switchToHttp: () => ({ getResponse: () => response }) } as never);
+    new ProblemFilter().catch(error, {
+      switchToHttp: () => ({ getResponse: () => response }),
+    } as never);
   });
   return app;
 }
@@ -78,8 +97,15 @@ export async function createApp(config: Config, source: DataSource): Promise<Nes
 /** Writes come as JSON only: a form on another page cannot send that. */
 function onlyJson(request: Request, response: Response, next: NextFunction): void {
   const writes = ['POST', 'PUT', 'PATCH'].includes(request.method);
-  if (writes && Number(request.headers['content-length'] ?? 0) > 0 && !request.is('application/json')) {
-    response.status(415).type('application/problem+json').send(JSON.stringify({ type: 'about:blank', status: 415, title: 'Send JSON.' }));
+  if (
+    writes &&
+    Number(request.headers['content-length'] ?? 0) > 0 &&
+    !request.is('application/json')
+  ) {
+    response
+      .status(415)
+      .type('application/problem+json')
+      .send(JSON.stringify({ type: 'about:blank', status: 415, title: 'Send JSON.' }));
     return;
   }
   next();
@@ -87,7 +113,10 @@ function onlyJson(request: Request, response: Response, next: NextFunction): voi
 
 /** Serves the built web application; every address that is no file and no interface gets its page. */
 function serveWeb(app: NestExpressApplication, root: string): void {
-  app.use('/assets', express.static(join(root, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(root, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }),
+  );
   app.use(express.static(root, { index: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();

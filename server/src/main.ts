@@ -21,11 +21,15 @@ async function main(): Promise<void> {
   process.stdout.write(`Riegel is at ${address}\n`);
   const first = config.demo ? undefined : await app.get(PeopleService).firstToken();
   if (first) {
-    process.stdout.write(`There is nobody here yet. Make the first account, within a week, at this link (it works once):\n  ${address}/welcome#${first}\n`);
+    process.stdout.write(
+      `There is nobody here yet. Make the first account, within a week, at this link (it works once):\n  ${address}/welcome#${first}\n`,
+    );
   }
 }
 
 main().catch((error: unknown) => {
-  process.stderr.write(`Riegel could not start: ${error instanceof Error ? error.message : String(error)}\n`);
+  process.stderr.write(
+    `Riegel could not start: ${error instanceof Error ? error.message : String(error)}\n`,
+  );
   process.exit(1);
 });

@@ -338,15 +338,26 @@ function hangOnButts(
   }
 }
 
+const heightsOf = new WeakMap<Practice, Ticks[]>();
+
+/** The hinge heights the practice's table lists, ascending; worked out once for each practice. */
+function madeHeights(practice: Practice): Ticks[] {
+  let heights = heightsOf.get(practice);
+  if (!heights) {
+    heights = [...new Set(practice.values.butts.value.map((row) => row.height))].sort(
+      (a, b) => a - b,
+    );
+    heightsOf.set(practice, heights);
+  }
+  return heights;
+}
+
 function chooseHeight(
   settling: Settling,
   practice: Practice,
   leaf: SizedLeaf,
   row: ButtRow,
 ): Ticks {
-  const heights = [...new Set(practice.values.butts.value.map((other) => other.height))].sort(
-    (a, b) => a - b,
-  );
   return settling.choose('hingeHeight', row.height, (ticks) => length(ticks), {
     leaf: leaf.id,
     reasons: [
@@ -356,7 +367,7 @@ function chooseHeight(
         source: practice.values.butts.source,
       }),
     ],
-    alternatives: heights.map((ticks) =>
+    alternatives: madeHeights(practice).map((ticks) =>
       ticks < row.height
         ? {
             value: ticks,

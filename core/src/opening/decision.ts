@@ -48,19 +48,19 @@ export interface Decision {
   key: string;
   stage: Stage;
   name: string;
-  leaf?: LeafId;
+  leaf?: LeafId | undefined;
   status: 'decided' | 'open' | 'none';
   basis: Basis;
-  value?: Value;
+  value?: Value | undefined;
   reasons: Said[];
-  question?: Said;
+  question?: Said | undefined;
   /** Facts whose recording would change or settle this decision. */
   facts: string[];
   alternatives: Alternative[];
   /** The reason a person gave for choosing otherwise. */
-  chosenBecause?: string;
+  chosenBecause?: string | undefined;
   /** What Riegel would have decided, where a person chose otherwise. */
-  insteadOf?: Value;
+  insteadOf?: Value | undefined;
 }
 
 export type Level = 'stop' | 'check' | 'note';

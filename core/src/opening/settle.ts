@@ -31,6 +31,7 @@ export class Settling implements StageOutcome {
     return this.facts.how?.[fact] === 'measured' ? 'measured' : 'given';
   }
 
+  /** Every decision has all its fields, in one order: one shape keeps ten thousand openings fast. */
   private push(
     name: string,
     leaf: LeafId | undefined,
@@ -40,8 +41,16 @@ export class Settling implements StageOutcome {
       key: this.key(name, leaf),
       stage: this.stage,
       name,
-      ...(leaf && leaf !== 'leaf' ? { leaf } : {}),
-      ...rest,
+      leaf: leaf === 'leaf' ? undefined : leaf,
+      status: rest.status,
+      basis: rest.basis,
+      value: rest.value,
+      reasons: rest.reasons,
+      question: rest.question,
+      facts: rest.facts,
+      alternatives: rest.alternatives,
+      chosenBecause: rest.chosenBecause,
+      insteadOf: rest.insteadOf,
     };
     this.decisions.push(decision);
     return decision;
@@ -95,7 +104,8 @@ export class Settling implements StageOutcome {
         : options.reasons,
       facts: options.facts ?? [],
       alternatives: options.alternatives,
-      ...(allowed ? { chosenBecause: choice.reason, insteadOf: asValue(derived) } : {}),
+      chosenBecause: allowed ? choice.reason : undefined,
+      insteadOf: allowed ? asValue(derived) : undefined,
     });
     return holds;
   }

@@ -23,23 +23,23 @@ export interface SizedLeaf {
   id: LeafId;
   /** Equal leaves are decided once. */
   quantity: 1 | 2;
-  width?: Ticks;
-  height?: Ticks;
-  thickness?: Ticks;
+  width?: Ticks | undefined;
+  height?: Ticks | undefined;
+  thickness?: Ticks | undefined;
   /** Height of the leaf's bottom above the finished floor. */
-  bottom?: Ticks;
+  bottom?: Ticks | undefined;
 }
 
 /** What later stages read of the sizes. All in ticks. */
 export interface Sizes extends StageOutcome {
   leaves: SizedLeaf[];
-  frameWidth?: Ticks;
-  frameHeight?: Ticks;
-  hingeGap?: Ticks;
-  lockGap?: Ticks;
-  headGap?: Ticks;
-  meetingGap?: Ticks;
-  undercut?: Ticks;
+  frameWidth?: Ticks | undefined;
+  frameHeight?: Ticks | undefined;
+  hingeGap?: Ticks | undefined;
+  lockGap?: Ticks | undefined;
+  headGap?: Ticks | undefined;
+  meetingGap?: Ticks | undefined;
+  undercut?: Ticks | undefined;
   stopWidth: Ticks;
   /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
   floorFinish: Ticks;
@@ -86,13 +86,13 @@ export function decideSizing(facts: OpeningFacts, practice: Practice): Sizes {
   const leaves = leavesOf(facts, width.result, height.result, thickness);
   const sizes: Sizes = Object.assign(settling, {
     leaves,
-    ...optional('frameWidth', width.result.solved ? width.result.total : undefined),
-    ...optional('frameHeight', height.result.solved ? height.result.total : undefined),
-    ...optional('hingeGap', at(width.result, 'hingeGap')?.[0]),
-    ...optional('lockGap', at(width.result, 'lockGap')?.[0]),
-    ...optional('meetingGap', at(width.result, 'meetingGap')?.[0]),
-    ...optional('headGap', at(height.result, 'headGap')?.[0]),
-    ...optional('undercut', at(height.result, 'undercut')?.[0]),
+    frameWidth: width.result.solved ? width.result.total : undefined,
+    frameHeight: height.result.solved ? height.result.total : undefined,
+    hingeGap: at(width.result, 'hingeGap')?.[0],
+    lockGap: at(width.result, 'lockGap')?.[0],
+    meetingGap: at(width.result, 'meetingGap')?.[0],
+    headGap: at(height.result, 'headGap')?.[0],
+    undercut: at(height.result, 'undercut')?.[0],
     stopWidth:
       settling.fact('stopWidth') ?? (facts.kind === 'double-acting' ? 0 : values.stopWidth.value),
     floorFinish: settling.fact('floorFinish') ?? 0,
@@ -100,10 +100,6 @@ export function decideSizing(facts: OpeningFacts, practice: Practice): Sizes {
   decideNominal(settling, practice, sizes);
   checkSizes(settling, practice, sizes);
   return sizes;
-}
-
-function optional<K extends string, T>(key: K, value: T | undefined): { [key in K]?: T } {
-  return value === undefined ? {} : ({ [key]: value } as { [key in K]?: T });
 }
 
 function decideThickness(settling: Settling, practice: Practice): Ticks {
@@ -441,9 +437,9 @@ function leavesOf(
     id,
     quantity,
     thickness,
-    ...optional('width', w(widthKey)),
-    ...optional('height', h(heightKey)),
-    ...optional('bottom', bottom),
+    width: w(widthKey),
+    height: h(heightKey),
+    bottom: bottom,
   });
   if (facts.kind === 'unequal-pair') {
     return [

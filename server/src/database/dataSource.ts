@@ -31,8 +31,16 @@ export function dataSourceOptions(url: string): DataSourceOptions {
 
 /** Bounds how long a statement may run, on every new connection of the pool. */
 export function boundStatements(source: DataSource): void {
-  const pool = (source.driver as unknown as { pool?: { on(event: string, listener: (connection: { query(sql: string): void }) => void): void } }).pool;
-  pool?.on('connection', (connection) => connection.query(`SET SESSION max_statement_time = ${STATEMENT_SECONDS}`));
+  const pool = (
+    source.driver as unknown as {
+      pool?: {
+        on(event: string, listener: (connection: { query(sql: string): void }) => void): void;
+      };
+    }
+  ).pool;
+  pool?.on('connection', (connection) =>
+    connection.query(`SET SESSION max_statement_time = ${STATEMENT_SECONDS}`),
+  );
 }
 
 /** Opens the database and brings its tables up to date. */

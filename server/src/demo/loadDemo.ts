@@ -27,8 +27,12 @@ export async function loadDemo(app: INestApplication): Promise<void> {
     members.push({ person, role });
   }
   for (const file of FILES) {
-    const project = await app.get(ProjectsService).fromFile(members[0]!.person.id, JSON.parse(await readFile(join(folder, file), 'utf8')));
-    const memberships = members.slice(1).map(({ person, role }) => ({ projectId: project.id, personId: person.id, role }));
+    const project = await app
+      .get(ProjectsService)
+      .fromFile(members[0]!.person.id, JSON.parse(await readFile(join(folder, file), 'utf8')));
+    const memberships = members
+      .slice(1)
+      .map(({ person, role }) => ({ projectId: project.id, personId: person.id, role }));
     await app.get(DataSource).getRepository(Membership).insert(memberships);
   }
 }

@@ -28,10 +28,21 @@ export class EventsService implements OnModuleDestroy {
 
   /** The last writes, newest first, with the names of who wrote. */
   async history(projectId: string, openingId?: string) {
-    const query = this.source.getRepository(EventRow).createQueryBuilder('event').where('event.project_id = :projectId', { projectId });
-    if (openingId) query.andWhere('event.changes LIKE :like', { like: `%"${openingId.replace(/[%_\\]/g, '')}"%` });
+    const query = this.source
+      .getRepository(EventRow)
+      .createQueryBuilder('event')
+      .where('event.project_id = :projectId', { projectId });
+    if (openingId)
+      query.andWhere('event.changes LIKE :like', {
+        like: `%"${openingId.replace(/[%_\\]/g, '')}"%`,
+      });
     const rows = await query.orderBy('event.id', 'DESC').take(200).getMany();
-    const names = new Map((await this.people.named([...new Set(rows.map((row) => row.personId))])).map((person) => [person.id, person.name]));
+    const names = new Map(
+      (await this.people.named([...new Set(rows.map((row) => row.personId))])).map((person) => [
+        person.id,
+        person.name,
+      ]),
+    );
     return rows.map((row) => ({
       id: row.id,
       kind: row.kind,
@@ -39,14 +50,23 @@ export class EventsService implements OnModuleDestroy {
       at: row.createdAt.toISOString(),
       by: names.get(row.personId) ?? 'somebody',
       count: row.changes.length,
-      changes: openingId ? row.changes.filter((change) => change.openingId === openingId) : row.changes.slice(0, 20),
+      changes: openingId
+        ? row.changes.filter((change) => change.openingId === openingId)
+        : row.changes.slice(0, 20),
     }));
   }
 
   /** Keeps a response open and writes a line for every write of others and one's own. */
   async stream(projectId: string, request: Request, response: Response): Promise<void> {
-    const newest = await this.source.getRepository(EventRow).findOne({ where: { projectId }, order: { id: 'DESC' }, select: { id: true } });
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive', 'X-Accel-Buffering': 'no' });
+    const newest = await this.source
+      .getRepository(EventRow)
+      .findOne({ where: { projectId }, order: { id: 'DESC' }, select: { id: true } });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store',
+      Connection: 'keep-alive',
+      'X-Accel-Buffering': 'no',
+    });
     response.write(': open\n\n');
     const listener: Listener = { projectId, last: newest?.id ?? '0', response };
     this.listeners.add(listener);
@@ -67,7 +87,8 @@ export class EventsService implements OnModuleDestroy {
     if (this.looking) return;
     this.looking = true;
     try {
-      for (const projectId of new Set([...this.listeners].map((listener) => listener.projectId))) await this.tell(projectId);
+      for (const projectId of new Set([...this.listeners].map((listener) => listener.projectId)))
+        await this.tell(projectId);
     } catch {
       // The database is away; listeners stay and hear of everything once it is back.
     } finally {
@@ -77,11 +98,26 @@ export class EventsService implements OnModuleDestroy {
 
   private async tell(projectId: string): Promise<void> {
     const watching = [...this.listeners].filter((listener) => listener.projectId === projectId);
-    const since = watching.map((listener) => BigInt(listener.last)).reduce((a, b) => (a < b ? a : b));
-    const rows = await this.source.getRepository(EventRow).createQueryBuilder('event')
-      .where('event.project_id = :projectId AND event.id > :since', { projectId, since: since.toString() }).orderBy('event.id', 'ASC').take(100).getMany();
+    const since = watching
+      .map((listener) => BigInt(listener.last))
+      .reduce((a, b) => (a < b ? a : b));
+    const rows = await this.source
+      .getRepository(EventRow)
+      .createQueryBuilder('event')
+      .where('event.project_id = :projectId AND event.id > :since', {
+        projectId,
+        since: since.toString(),
+      })
+      .orderBy('event.id', 'ASC')
+      .take(100)
+      .getMany();
     for (const row of rows) {
-      const data = JSON.stringify({ id: row.id, personId: row.personId, kind: row.kind, openings: row.changes.map((change) => change.openingId) });
+      const data = JSON.stringify({
+        id: row.id,
+        personId: row.personId,
+        kind: row.kind,
+        openings: row.changes.map((change) => change.openingId),
+      });
       for (const listener of watching) {
         if (BigInt(listener.last) >= BigInt(row.id)) continue;
         listener.last = row.id;

@@ -11,12 +11,18 @@ export class HealthController {
   constructor(private readonly source: DataSource) {}
 
   @Get()
-  @ApiOperation({ summary: 'Whether the server and its database answer; 503 while the database does not.' })
+  @ApiOperation({
+    summary: 'Whether the server and its database answer; 503 while the database does not.',
+  })
   async health(@Res() response: Response): Promise<void> {
     const started = performance.now();
     try {
       await this.source.query('SELECT 1');
-      response.json({ status: 'up', database: 'up', databaseMs: Math.round(performance.now() - started) });
+      response.json({
+        status: 'up',
+        database: 'up',
+        databaseMs: Math.round(performance.now() - started),
+      });
     } catch {
       response.status(503).json({ status: 'degraded', database: 'down' });
     }

@@ -27,9 +27,17 @@ export class JoiPipe<T> implements PipeTransform<unknown, T> {
   constructor(private readonly schema: Joi.Schema<T>) {}
 
   transform(value: unknown): T {
-    const result = this.schema.validate(value ?? {}, { abortEarly: false, messages: MESSAGES, errors: { wrap: { label: false } } });
+    const result = this.schema.validate(value ?? {}, {
+      abortEarly: false,
+      messages: MESSAGES,
+      errors: { wrap: { label: false } },
+    });
     if (!result.error) return result.value as T;
-    throw invalid(result.error.details.slice(0, 20).map((detail) => ({ field: detail.path.join('.'), message: detail.message })));
+    throw invalid(
+      result.error.details
+        .slice(0, 20)
+        .map((detail) => ({ field: detail.path.join('.'), message: detail.message })),
+    );
   }
 }
 
@@ -51,15 +59,22 @@ function openApi(described: Described): Record<string, unknown> {
     return {
       type: 'object',
       properties: Object.fromEntries(entries.map(([key, value]) => [key, openApi(value)])),
-      required: entries.filter(([, value]) => value.flags?.presence === 'required').map(([key]) => key),
+      required: entries
+        .filter(([, value]) => value.flags?.presence === 'required')
+        .map(([key]) => key),
     };
   }
-  if (described.type === 'array') return { type: 'array', items: openApi(described.items?.[0] ?? {}) };
+  if (described.type === 'array')
+    return { type: 'array', items: openApi(described.items?.[0] ?? {}) };
   const values = described.allow?.filter((value) => typeof value === 'string');
-  return { type: described.type === 'any' ? 'object' : (described.type ?? 'object'), ...(values && values.length > 0 ? { enum: values } : {}) };
+  return {
+    type: described.type === 'any' ? 'object' : (described.type ?? 'object'),
+    ...(values && values.length > 0 ? { enum: values } : {}),
+  };
 }
 
 /** Documents a body from the schema that validates it. */
-export const DocumentBody = (schema: Joi.Schema) => ApiBody({ schema: openApi(schema.describe() as Described) });
+export const DocumentBody = (schema: Joi.Schema) =>
+  ApiBody({ schema: openApi(schema.describe() as Described) });
 
 export { Joi };

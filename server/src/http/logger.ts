@@ -5,7 +5,11 @@ import type { Logger } from 'pino';
 export class PinoLogger implements LoggerService {
   constructor(private readonly pino: Logger) {}
 
-  private write(level: 'info' | 'warn' | 'error' | 'debug', message: unknown, rest: unknown[]): void {
+  private write(
+    level: 'info' | 'warn' | 'error' | 'debug',
+    message: unknown,
+    rest: unknown[],
+  ): void {
     this.pino[level]({ context: rest.at(-1) }, String(message));
   }
 

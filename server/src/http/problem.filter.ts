@@ -1,8 +1,16 @@
-import { Catch, HttpException, HttpStatus, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
+import {
+  Catch,
+  HttpException,
+  HttpStatus,
+  Logger,
+  type ArgumentsHost,
+  type ExceptionFilter,
+} from '@nestjs/common';
 import type { Response } from 'express';
 import { Problem } from './problem.js';
 
-const CONNECTION = /ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ETIMEDOUT|EPIPE|ENOTFOUND|ER_CON_COUNT_ERROR|Pool is closed|closed state|ER_STATEMENT_TIMEOUT|max_statement_time|ECONNABORTED/;
+const CONNECTION =
+  /ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ETIMEDOUT|EPIPE|ENOTFOUND|ER_CON_COUNT_ERROR|Pool is closed|closed state|ER_STATEMENT_TIMEOUT|max_statement_time|ECONNABORTED/;
 
 /** Whether an error says that the database is away rather than that something is wrong. */
 export function databaseAway(error: unknown): boolean {
@@ -32,7 +40,8 @@ export class ProblemFilter implements ExceptionFilter {
   }
 
   private describe(error: unknown): { status: number; title: string; [key: string]: unknown } {
-    if (error instanceof Problem) return { type: 'about:blank', status: error.getStatus(), title: error.title, ...error.extra };
+    if (error instanceof Problem)
+      return { type: 'about:blank', status: error.getStatus(), title: error.title, ...error.extra };
     if (databaseAway(error)) {
       return {
         type: 'about:blank',
@@ -42,11 +51,17 @@ export class ProblemFilter implements ExceptionFilter {
     }
     const status = error instanceof HttpException ? error.getStatus() : httpStatusOf(error);
     if (status !== undefined) {
-      const title = WORDS[status] ?? (status === 400 ? 'The request could not be read as JSON.' : (error as Error).message);
+      const title =
+        WORDS[status] ??
+        (status === 400 ? 'The request could not be read as JSON.' : (error as Error).message);
       return { type: 'about:blank', status, title };
     }
     this.logger.error(error instanceof Error ? error.stack : String(error));
-    return { type: 'about:blank', status: HttpStatus.INTERNAL_SERVER_ERROR, title: 'Something went wrong on the server. Nothing was changed.' };
+    return {
+      type: 'about:blank',
+      status: HttpStatus.INTERNAL_SERVER_ERROR,
+      title: 'Something went wrong on the server. Nothing was changed.',
+    };
   }
 }
 

@@ -26,5 +26,7 @@ export function forbidden(what: string): Problem {
 }
 
 export function invalid(errors: FieldFault[]): Problem {
-  return new Problem(HttpStatus.UNPROCESSABLE_ENTITY, 'Something in it cannot be used.', { errors });
+  return new Problem(HttpStatus.UNPROCESSABLE_ENTITY, 'Something in it cannot be used.', {
+    errors,
+  });
 }

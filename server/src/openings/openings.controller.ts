@@ -1,4 +1,15 @@
-import { Controller, Get, Header, HttpCode, Param, Post, Put, Req, Res, UseGuards } from '@nestjs/common';
+import {
+  Controller,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Post,
+  Put,
+  Req,
+  Res,
+  UseGuards,
+} from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { decideOpening, draw, practiceOf, VIEWS, writeSvg, type View } from '@riegel/core';
@@ -20,7 +31,11 @@ const bulk = Joi.object({
       Joi.object({
         op: Joi.string().valid('create', 'update', 'delete').required(),
         id: id.when('op', { is: 'create', then: Joi.optional(), otherwise: Joi.required() }),
-        version: version.when('op', { is: 'create', then: Joi.forbidden(), otherwise: Joi.required() }),
+        version: version.when('op', {
+          is: 'create',
+          then: Joi.forbidden(),
+          otherwise: Joi.required(),
+        }),
         facts: facts.when('op', { is: 'delete', then: Joi.forbidden(), otherwise: Joi.required() }),
       }),
     )
@@ -49,7 +64,11 @@ export class OpeningsController {
 
   @Get('openings/:id')
   @ApiOperation({ summary: 'One opening.' })
-  async one(@Param('projectId') projectId: string, @Param('id') openingId: string, @PersonId() person: string) {
+  async one(
+    @Param('projectId') projectId: string,
+    @Param('id') openingId: string,
+    @PersonId() person: string,
+  ) {
     await this.access.need(projectId, person, 'reader');
     const opening = await this.openings.one(projectId, openingId);
     if (!opening) throw notFound('The opening');
@@ -59,30 +78,54 @@ export class OpeningsController {
   @Get('openings/:id/drawings/:view.svg')
   @Header('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'")
   @ApiOperation({ summary: `One drawing as SVG: ${VIEWS.join(', ')}.` })
-  async drawing(@Param('projectId') projectId: string, @Param('id') openingId: string, @Param('view') name: string, @PersonId() person: string, @Res() response: Response) {
+  async drawing(
+    @Param('projectId') projectId: string,
+    @Param('id') openingId: string,
+    @Param('view') name: string,
+    @PersonId() person: string,
+    @Res() response: Response,
+  ) {
     await this.access.need(projectId, person, 'reader');
     const opening = await this.openings.one(projectId, openingId);
     if (!opening || !VIEWS.includes(name as View)) throw notFound('The drawing');
     const project = await this.projects.get(projectId);
     const decided = decideOpening(opening.facts, practiceOf(project.practice));
     const units = { system: decided.practice.system, denominator: decided.practice.denominator };
-    response.type('image/svg+xml').send(writeSvg(draw(decided, name as View), units, `${opening.facts.mark}, ${name}`));
+    response
+      .type('image/svg+xml')
+      .send(writeSvg(draw(decided, name as View), units, `${opening.facts.mark}, ${name}`));
   }
 
   @Put('openings/:id')
-  @ApiOperation({ summary: 'Replaces the facts of an opening; 409 with the current state when the version is stale.' })
+  @ApiOperation({
+    summary:
+      'Replaces the facts of an opening; 409 with the current state when the version is stale.',
+  })
   @DocumentBody(update)
-  async update(@Param('projectId') projectId: string, @Param('id') openingId: string, @PersonId() person: string, @ValidBody(update) body: { version: number; facts: unknown }) {
+  async update(
+    @Param('projectId') projectId: string,
+    @Param('id') openingId: string,
+    @PersonId() person: string,
+    @ValidBody(update) body: { version: number; facts: unknown },
+  ) {
     await this.access.need(projectId, person, 'editor');
-    const [opening] = await this.openings.write(projectId, person, [{ op: 'update', id: openingId, ...body }]);
+    const [opening] = await this.openings.write(projectId, person, [
+      { op: 'update', id: openingId, ...body },
+    ]);
     return opening;
   }
 
   @Post('openings/bulk')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Creates, updates and deletes in one transaction and one event, or not at all.' })
+  @ApiOperation({
+    summary: 'Creates, updates and deletes in one transaction and one event, or not at all.',
+  })
   @DocumentBody(bulk)
-  async bulk(@Param('projectId') projectId: string, @PersonId() person: string, @ValidBody(bulk) body: { changes: Write[] }) {
+  async bulk(
+    @Param('projectId') projectId: string,
+    @PersonId() person: string,
+    @ValidBody(bulk) body: { changes: Write[] },
+  ) {
     await this.access.need(projectId, person, 'editor');
     return { openings: await this.openings.write(projectId, person, body.changes) };
   }
@@ -104,16 +147,28 @@ export class OpeningsController {
   }
 
   @Get('events')
-  @ApiOperation({ summary: 'The last 200 writes, newest first; with ?opening=id those of one opening.' })
-  async history(@Param('projectId') projectId: string, @PersonId() person: string, @Req() request: Request) {
+  @ApiOperation({
+    summary: 'The last 200 writes, newest first; with ?opening=id those of one opening.',
+  })
+  async history(
+    @Param('projectId') projectId: string,
+    @PersonId() person: string,
+    @Req() request: Request,
+  ) {
     await this.access.need(projectId, person, 'reader');
-    const opening = typeof request.query['opening'] === 'string' ? request.query['opening'] : undefined;
+    const opening =
+      typeof request.query['opening'] === 'string' ? request.query['opening'] : undefined;
     return { events: await this.events.history(projectId, opening) };
   }
 
   @Get('stream')
   @ApiOperation({ summary: 'Server-sent events: who changed which openings.' })
-  async stream(@Param('projectId') projectId: string, @PersonId() person: string, @Req() request: Request, @Res() response: Response) {
+  async stream(
+    @Param('projectId') projectId: string,
+    @PersonId() person: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
     await this.access.need(projectId, person, 'reader');
     await this.events.stream(projectId, request, response);
   }

@@ -19,7 +19,11 @@ export interface OpeningView {
   facts: OpeningFacts;
 }
 
-const view = (opening: Opening): OpeningView => ({ id: opening.id, version: opening.version, facts: opening.facts });
+const view = (opening: Opening): OpeningView => ({
+  id: opening.id,
+  version: opening.version,
+  facts: opening.facts,
+});
 
 const same = (a: unknown, b: unknown) => canonical(a) === canonical(b);
 
@@ -43,7 +47,9 @@ export class OpeningsService {
   constructor(private readonly source: DataSource) {}
 
   async list(projectId: string): Promise<OpeningView[]> {
-    const rows = await this.source.getRepository(Opening).find({ where: { projectId }, order: { createdAt: 'ASC', mark: 'ASC', id: 'ASC' } });
+    const rows = await this.source
+      .getRepository(Opening)
+      .find({ where: { projectId }, order: { createdAt: 'ASC', mark: 'ASC', id: 'ASC' } });
     return rows.map(view);
   }
 
@@ -57,7 +63,12 @@ export class OpeningsService {
     const read = readFacts(facts);
     if (read.ok) return read.value;
     const field = String(read.fault.params['field'] ?? '');
-    throw invalid([{ field: `changes.${at}.facts${field ? `.${field}` : ''}`, message: phraseText(read.fault, { system: 'inch' }) }]);
+    throw invalid([
+      {
+        field: `changes.${at}.facts${field ? `.${field}` : ''}`,
+        message: phraseText(read.fault, { system: 'inch' }),
+      },
+    ]);
   }
 
   /**
@@ -65,8 +76,15 @@ export class OpeningsService {
    * current state of every stale opening; a write that was already done (sent again after a lost
    * answer) counts as done.
    */
-  async write(projectId: string, personId: string, writes: Write[], kind?: EventKind): Promise<OpeningView[]> {
-    const checked = writes.map((one, index) => (one.op === 'delete' ? one : { ...one, facts: this.check(one.facts, index) }));
+  async write(
+    projectId: string,
+    personId: string,
+    writes: Write[],
+    kind?: EventKind,
+  ): Promise<OpeningView[]> {
+    const checked = writes.map((one, index) =>
+      one.op === 'delete' ? one : { ...one, facts: this.check(one.facts, index) },
+    );
     return this.source.transaction(async (manager) => {
       const ids = checked.flatMap((one) => (one.id ? [one.id] : []));
       const before = await this.locked(manager, ids);
@@ -77,14 +95,21 @@ export class OpeningsService {
       const views: OpeningView[] = [];
       for (const one of checked) {
         const current = one.id ? before.get(one.id) : undefined;
-        if (current && current.projectId !== projectId) throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
+        if (current && current.projectId !== projectId)
+          throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
         if (one.op === 'create') {
           if (current) {
             if (!same(current.facts, one.facts)) stale.push(current);
             views.push(view(current));
             continue;
           }
-          const opening = manager.create(Opening, { id: one.id ?? randomUUID(), projectId, facts: one.facts, version: 1, ...listedColumns(one.facts) });
+          const opening = manager.create(Opening, {
+            id: one.id ?? randomUUID(),
+            projectId,
+            facts: one.facts,
+            version: 1,
+            ...listedColumns(one.facts),
+          });
           created.push(opening);
           changes.push({ openingId: opening.id, before: null, after: one.facts });
           views.push(view(opening));
@@ -114,7 +139,12 @@ export class OpeningsService {
       if (stale.length > 0 || gone.length > 0) await this.refuse(manager, projectId, stale, gone);
       await this.insert(manager, projectId, created);
       if (changes.length > 0) {
-        await manager.insert(EventRow, { projectId, personId, changes, kind: kind ?? kindOf(checked) });
+        await manager.insert(EventRow, {
+          projectId,
+          personId,
+          changes,
+          kind: kind ?? kindOf(checked),
+        });
       }
       return views;
     });
@@ -122,18 +152,36 @@ export class OpeningsService {
 
   private async locked(manager: EntityManager, ids: string[]): Promise<Map<string, Opening>> {
     if (ids.length === 0) return new Map();
-    const rows = await manager.find(Opening, { where: { id: In(ids) }, lock: { mode: 'pessimistic_write' } });
+    const rows = await manager.find(Opening, {
+      where: { id: In(ids) },
+      lock: { mode: 'pessimistic_write' },
+    });
     return new Map(rows.map((row) => [row.id, row]));
   }
 
-  private async replace(manager: EntityManager, current: Opening, facts: OpeningFacts): Promise<void> {
-    await manager.update(Opening, { id: current.id, version: current.version }, { facts: facts as never, version: current.version + 1, ...listedColumns(facts) });
+  private async replace(
+    manager: EntityManager,
+    current: Opening,
+    facts: OpeningFacts,
+  ): Promise<void> {
+    await manager.update(
+      Opening,
+      { id: current.id, version: current.version },
+      { facts: facts as never, version: current.version + 1, ...listedColumns(facts) },
+    );
   }
 
-  private async insert(manager: EntityManager, projectId: string, openings: Opening[]): Promise<void> {
+  private async insert(
+    manager: EntityManager,
+    projectId: string,
+    openings: Opening[],
+  ): Promise<void> {
     if (openings.length === 0) return;
     if ((await manager.countBy(Opening, { projectId })) + openings.length > MOST_OPENINGS) {
-      throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, `A project holds at most ${MOST_OPENINGS} openings.`);
+      throw new Problem(
+        HttpStatus.UNPROCESSABLE_ENTITY,
+        `A project holds at most ${MOST_OPENINGS} openings.`,
+      );
     }
     // Openings made together keep the order they were given in.
     const now = Date.now();
@@ -145,16 +193,31 @@ export class OpeningsService {
     }
   }
 
-  private async refuse(manager: EntityManager, projectId: string, stale: Opening[], gone: string[]): Promise<never> {
+  private async refuse(
+    manager: EntityManager,
+    projectId: string,
+    stale: Opening[],
+    gone: string[],
+  ): Promise<never> {
     const latest = stale[0] ? await this.lastWriter(manager, projectId, stale[0].id) : undefined;
-    throw new Problem(HttpStatus.CONFLICT, gone.length > 0 ? 'An opening was deleted by somebody in the meantime.' : 'Somebody changed this in the meantime.', {
-      stale: stale.map(view),
-      gone,
-      ...(latest ? { by: latest } : {}),
-    });
+    throw new Problem(
+      HttpStatus.CONFLICT,
+      gone.length > 0
+        ? 'An opening was deleted by somebody in the meantime.'
+        : 'Somebody changed this in the meantime.',
+      {
+        stale: stale.map(view),
+        gone,
+        ...(latest ? { by: latest } : {}),
+      },
+    );
   }
 
-  private async lastWriter(manager: EntityManager, projectId: string, openingId: string): Promise<string | undefined> {
+  private async lastWriter(
+    manager: EntityManager,
+    projectId: string,
+    openingId: string,
+  ): Promise<string | undefined> {
     const rows: { name: string }[] = await manager.query(
       'SELECT p.name FROM event e JOIN person p ON p.id = e.person_id WHERE e.project_id = ? AND e.changes LIKE ? ORDER BY e.id DESC LIMIT 1',
       [projectId, `%${openingId}%`],
@@ -163,23 +226,39 @@ export class OpeningsService {
   }
 
   /** Takes the person's last standing event back, or does their last undone one again. */
-  async step(projectId: string, personId: string, way: 'undo' | 'redo'): Promise<{ openings: OpeningView[]; deleted: string[] }> {
+  async step(
+    projectId: string,
+    personId: string,
+    way: 'undo' | 'redo',
+  ): Promise<{ openings: OpeningView[]; deleted: string[] }> {
     return this.source.transaction(async (manager) => {
       const event = await this.stepEvent(manager, projectId, personId, way);
-      if (!event) throw new Problem(HttpStatus.NOT_FOUND, way === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.');
-      const before = await this.locked(manager, event.changes.map((change) => change.openingId));
+      if (!event)
+        throw new Problem(
+          HttpStatus.NOT_FOUND,
+          way === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.',
+        );
+      const before = await this.locked(
+        manager,
+        event.changes.map((change) => change.openingId),
+      );
       const openings: OpeningView[] = [];
       const deleted: string[] = [];
       const created: Opening[] = [];
       const changes: Change[] = [];
       for (const change of event.changes) {
-        const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
+        const [from, to] =
+          way === 'undo' ? [change.after, change.before] : [change.before, change.after];
         const current = before.get(change.openingId);
         if (!same(current?.facts ?? null, from)) {
-          throw new Problem(HttpStatus.CONFLICT, `Somebody changed opening ${current?.facts.mark ?? from?.mark ?? ''} after that; it cannot be taken back as a whole.`, {
-            stale: current ? [view(current)] : [],
-            gone: current ? [] : [change.openingId],
-          });
+          throw new Problem(
+            HttpStatus.CONFLICT,
+            `Somebody changed opening ${current?.facts.mark ?? from?.mark ?? ''} after that; it cannot be taken back as a whole.`,
+            {
+              stale: current ? [view(current)] : [],
+              gone: current ? [] : [change.openingId],
+            },
+          );
         }
         changes.push({ openingId: change.openingId, before: from, after: to });
         if (to === null) {
@@ -189,7 +268,13 @@ export class OpeningsService {
           await this.replace(manager, current, to);
           openings.push({ id: current.id, version: current.version + 1, facts: to });
         } else {
-          const opening = manager.create(Opening, { id: change.openingId, projectId, facts: to, version: 1, ...listedColumns(to) });
+          const opening = manager.create(Opening, {
+            id: change.openingId,
+            projectId,
+            facts: to,
+            version: 1,
+            ...listedColumns(to),
+          });
           created.push(opening);
           openings.push(view(opening));
         }
@@ -205,12 +290,26 @@ export class OpeningsService {
    * Undo takes the newest standing event; redo the oldest undone one that is newer than every
    * standing event, so that a new edit ends what could be done again.
    */
-  private async stepEvent(manager: EntityManager, projectId: string, personId: string, way: 'undo' | 'redo'): Promise<EventRow | null> {
+  private async stepEvent(
+    manager: EntityManager,
+    projectId: string,
+    personId: string,
+    way: 'undo' | 'redo',
+  ): Promise<EventRow | null> {
     const own = () =>
-      manager.createQueryBuilder(EventRow, 'event').where('event.project_id = :projectId AND event.person_id = :personId', { projectId, personId }).andWhere("event.kind NOT IN ('undo', 'redo')");
+      manager
+        .createQueryBuilder(EventRow, 'event')
+        .where('event.project_id = :projectId AND event.person_id = :personId', {
+          projectId,
+          personId,
+        })
+        .andWhere("event.kind NOT IN ('undo', 'redo')");
     const standing = await own().andWhere('event.undone = 0').orderBy('event.id', 'DESC').getOne();
     if (way === 'undo') return standing;
-    return own().andWhere('event.undone = 1 AND event.id > :after', { after: standing?.id ?? 0 }).orderBy('event.id', 'ASC').getOne();
+    return own()
+      .andWhere('event.undone = 1 AND event.id > :after', { after: standing?.id ?? 0 })
+      .orderBy('event.id', 'ASC')
+      .getOne();
   }
 }
 

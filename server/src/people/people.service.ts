@@ -26,7 +26,12 @@ export class PeopleService {
     return this.source.getRepository(Person);
   }
 
-  async add(person: { name: string; email: string; password: string; demo?: boolean }): Promise<Person> {
+  async add(person: {
+    name: string;
+    email: string;
+    password: string;
+    demo?: boolean;
+  }): Promise<Person> {
     const row = this.people.create({
       id: randomUUID(),
       name: person.name,
@@ -38,7 +43,10 @@ export class PeopleService {
       await this.people.insert(row);
     } catch (error) {
       if ((error as { code?: string }).code !== 'ER_DUP_ENTRY') throw error;
-      throw new Problem(HttpStatus.CONFLICT, 'This link cannot be used with that address. If you have an account, sign in first.');
+      throw new Problem(
+        HttpStatus.CONFLICT,
+        'This link cannot be used with that address. If you have an account, sign in first.',
+      );
     }
     return row;
   }
@@ -91,7 +99,10 @@ export class PeopleService {
     const invitations = this.source.getRepository(Invitation);
     const usable = { tokenHash: hashOf(token), usedAt: IsNull(), expiresAt: MoreThan(new Date()) };
     const invitation = await invitations.findOneBy(usable);
-    const spent = new Problem(HttpStatus.GONE, 'This link was used already, or has run out. Ask for a new one.');
+    const spent = new Problem(
+      HttpStatus.GONE,
+      'This link was used already, or has run out. Ask for a new one.',
+    );
     if (!invitation) throw spent;
     const person = 'personId' in who ? await this.find(who.personId) : await this.add(who);
     if (!person) throw spent;
@@ -99,8 +110,13 @@ export class PeopleService {
       const { affected } = await manager.update(Invitation, usable, { usedAt: new Date() });
       if (affected !== 1) throw spent;
       if (invitation.projectId && invitation.role) {
-        await manager.createQueryBuilder().insert().into(Membership).orIgnore()
-          .values({ projectId: invitation.projectId, personId: person.id, role: invitation.role }).execute();
+        await manager
+          .createQueryBuilder()
+          .insert()
+          .into(Membership)
+          .orIgnore()
+          .values({ projectId: invitation.projectId, personId: person.id, role: invitation.role })
+          .execute();
       }
     });
     return { person, projectId: invitation.projectId };

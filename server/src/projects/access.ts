@@ -12,10 +12,14 @@ export class Access {
 
   /** The person's role; a project one is no member of looks the same as none at all. */
   async need(projectId: string, personId: string, needed: Role): Promise<Role> {
-    const membership = UUID.test(projectId) ? await this.source.getRepository(Membership).findOneBy({ projectId, personId }) : null;
+    const membership = UUID.test(projectId)
+      ? await this.source.getRepository(Membership).findOneBy({ projectId, personId })
+      : null;
     if (!membership) throw notFound('The project');
     if (!atLeast(membership.role, needed)) {
-      throw forbidden(`As ${membership.role} you can look at this project but not do that; ask its owner.`);
+      throw forbidden(
+        `As ${membership.role} you can look at this project but not do that; ask its owner.`,
+      );
     }
     return membership.role;
   }

@@ -1,4 +1,15 @@
-import { Controller, Delete, Get, Header, HttpCode, Param, Patch, Post, Res, UseGuards } from '@nestjs/common';
+import {
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Patch,
+  Post,
+  Res,
+  UseGuards,
+} from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { PRACTICE_IDS, type PracticeId } from '@riegel/core';
@@ -10,11 +21,18 @@ import { ROLES, type Role } from './membership.entity.js';
 import { ProjectsService } from './projects.service.js';
 
 const name = Joi.string().trim().min(1).max(120).label('Name');
-const practice = Joi.string().valid(...PRACTICE_IDS).label('Practice');
+const practice = Joi.string()
+  .valid(...PRACTICE_IDS)
+  .label('Practice');
 const note = Joi.string().allow('').max(4000).label('Note');
 const create = Joi.object({ name: name.required(), practice: practice.required(), note });
 const update = Joi.object({ version: Joi.number().integer().required(), name, practice, note });
-const role = Joi.object({ role: Joi.string().valid(...ROLES).required().label('Role') });
+const role = Joi.object({
+  role: Joi.string()
+    .valid(...ROLES)
+    .required()
+    .label('Role'),
+});
 const file = Joi.object().unknown(true);
 
 @ApiTags('projects')
@@ -36,7 +54,10 @@ export class ProjectsController {
   @Post()
   @ApiOperation({ summary: 'Makes an empty project, owned by whoever asks.' })
   @DocumentBody(create)
-  create(@PersonId() person: string, @ValidBody(create) body: { name: string; practice: PracticeId; note?: string }) {
+  create(
+    @PersonId() person: string,
+    @ValidBody(create) body: { name: string; practice: PracticeId; note?: string },
+  ) {
     return this.projects.create(person, body);
   }
 
@@ -57,7 +78,11 @@ export class ProjectsController {
   @Get(':projectId/file')
   @Header('Content-Disposition', 'attachment; filename="project.riegel.json"')
   @ApiOperation({ summary: 'The whole project as its file.' })
-  async toFile(@Param('projectId') id: string, @PersonId() person: string, @Res() response: Response) {
+  async toFile(
+    @Param('projectId') id: string,
+    @PersonId() person: string,
+    @Res() response: Response,
+  ) {
     await this.access.need(id, person, 'reader');
     response.type('application/json').send(await this.projects.toFile(id));
   }
@@ -65,7 +90,12 @@ export class ProjectsController {
   @Patch(':projectId')
   @ApiOperation({ summary: 'Renames a project or gives it another practice.' })
   @DocumentBody(update)
-  async update(@Param('projectId') id: string, @PersonId() person: string, @ValidBody(update) body: { version: number; name?: string; practice?: PracticeId; note?: string }) {
+  async update(
+    @Param('projectId') id: string,
+    @PersonId() person: string,
+    @ValidBody(update)
+    body: { version: number; name?: string; practice?: PracticeId; note?: string },
+  ) {
     await this.access.need(id, person, 'owner');
     const { version, ...values } = body;
     return this.projects.update(id, version, values);
@@ -89,7 +119,11 @@ export class ProjectsController {
   @Post(':projectId/invitations')
   @ApiOperation({ summary: 'Makes a one-time link into the project; it is shown once.' })
   @DocumentBody(role)
-  async invite(@Param('projectId') id: string, @PersonId() person: string, @ValidBody(role) body: { role: Role }) {
+  async invite(
+    @Param('projectId') id: string,
+    @PersonId() person: string,
+    @ValidBody(role) body: { role: Role },
+  ) {
     await this.access.need(id, person, 'owner');
     return { token: await this.people.invite({ id, role: body.role }) };
   }
@@ -98,7 +132,12 @@ export class ProjectsController {
   @HttpCode(204)
   @ApiOperation({ summary: 'Changes somebody’s role.' })
   @DocumentBody(role)
-  async setRole(@Param('projectId') id: string, @Param('personId') member: string, @PersonId() person: string, @ValidBody(role) body: { role: Role }): Promise<void> {
+  async setRole(
+    @Param('projectId') id: string,
+    @Param('personId') member: string,
+    @PersonId() person: string,
+    @ValidBody(role) body: { role: Role },
+  ): Promise<void> {
     await this.access.need(id, person, 'owner');
     await this.projects.setRole(id, member, body.role);
   }
@@ -106,7 +145,11 @@ export class ProjectsController {
   @Delete(':projectId/members/:personId')
   @HttpCode(204)
   @ApiOperation({ summary: 'Takes somebody out of the project; anybody may leave.' })
-  async removeMember(@Param('projectId') id: string, @Param('personId') member: string, @PersonId() person: string): Promise<void> {
+  async removeMember(
+    @Param('projectId') id: string,
+    @Param('personId') member: string,
+    @PersonId() person: string,
+  ): Promise<void> {
     await this.access.need(id, person, member === person ? 'reader' : 'owner');
     await this.projects.setRole(id, member, null);
   }

@@ -1,7 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { faultPlace, phraseText, readProjectObject, writeProject, type PracticeId } from '@riegel/core';
+import {
+  faultPlace,
+  phraseText,
+  readProjectObject,
+  writeProject,
+  type PracticeId,
+} from '@riegel/core';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { PeopleService } from '../people/people.service.js';
@@ -18,14 +24,27 @@ export class ProjectsService {
 
   /** The projects a person is a member of, with how many openings each has. */
   async listFor(personId: string) {
-    const rows: { id: string; name: string; practice: string; note: string; version: number; role: Role; openings: string; changed: Date | null }[] = await this.source.query(
+    const rows: {
+      id: string;
+      name: string;
+      practice: string;
+      note: string;
+      version: number;
+      role: Role;
+      openings: string;
+      changed: Date | null;
+    }[] = await this.source.query(
       `SELECT p.id, p.name, p.practice, p.note, p.version, m.role,
          (SELECT COUNT(*) FROM opening o WHERE o.project_id = p.id) AS openings,
          (SELECT MAX(e.created_at) FROM event e WHERE e.project_id = p.id) AS changed
        FROM project p JOIN membership m ON m.project_id = p.id WHERE m.person_id = ? ORDER BY p.name, p.id`,
       [personId],
     );
-    return rows.map((row) => ({ ...row, openings: Number(row.openings), changed: row.changed ? new Date(row.changed).toISOString() : null }));
+    return rows.map((row) => ({
+      ...row,
+      openings: Number(row.openings),
+      changed: row.changed ? new Date(row.changed).toISOString() : null,
+    }));
   }
 
   async get(id: string): Promise<Project> {
@@ -34,8 +53,13 @@ export class ProjectsService {
     return project;
   }
 
-  async create(personId: string, values: { name: string; practice: PracticeId; note?: string }): Promise<Project> {
-    const project = this.source.getRepository(Project).create({ id: randomUUID(), version: 1, note: '', ...values });
+  async create(
+    personId: string,
+    values: { name: string; practice: PracticeId; note?: string },
+  ): Promise<Project> {
+    const project = this.source
+      .getRepository(Project)
+      .create({ id: randomUUID(), version: 1, note: '', ...values });
     await this.source.transaction(async (manager) => {
       await manager.insert(Project, project);
       await manager.insert(Membership, { projectId: project.id, personId, role: 'owner' });
@@ -43,10 +67,19 @@ export class ProjectsService {
     return project;
   }
 
-  async update(id: string, version: number, values: Partial<Pick<Project, 'name' | 'practice' | 'note'>>): Promise<Project> {
-    const { affected } = await this.source.getRepository(Project).update({ id, version }, { ...values, version: version + 1 });
+  async update(
+    id: string,
+    version: number,
+    values: Partial<Pick<Project, 'name' | 'practice' | 'note'>>,
+  ): Promise<Project> {
+    const { affected } = await this.source
+      .getRepository(Project)
+      .update({ id, version }, { ...values, version: version + 1 });
     const project = await this.get(id);
-    if (affected !== 1) throw new Problem(HttpStatus.CONFLICT, 'Somebody changed the project in the meantime.', { current: project });
+    if (affected !== 1)
+      throw new Problem(HttpStatus.CONFLICT, 'Somebody changed the project in the meantime.', {
+        current: project,
+      });
     return project;
   }
 
@@ -58,13 +91,23 @@ export class ProjectsService {
   async fromFile(personId: string, file: unknown): Promise<Project> {
     const read = readProjectObject(file);
     if (!read.ok) {
-      throw invalid(read.faults.map((fault) => ({ field: fault.where, message: faultPlace(fault) + phraseText(fault.fault, { system: 'inch' }) })));
+      throw invalid(
+        read.faults.map((fault) => ({
+          field: fault.where,
+          message: faultPlace(fault) + phraseText(fault.fault, { system: 'inch' }),
+        })),
+      );
     }
     const { name, practice, note, openings } = read.project;
     const project = await this.create(personId, { name, practice, ...(note ? { note } : {}) });
     try {
       if (openings.length > 0) {
-        await this.openings.write(project.id, personId, openings.map((facts) => ({ op: 'create' as const, facts })), 'import');
+        await this.openings.write(
+          project.id,
+          personId,
+          openings.map((facts) => ({ op: 'create' as const, facts })),
+          'import',
+        );
       }
     } catch (error) {
       await this.remove(project.id);
@@ -77,24 +120,48 @@ export class ProjectsService {
   async toFile(id: string): Promise<string> {
     const project = await this.get(id);
     const openings = (await this.openings.list(id)).map((opening) => opening.facts);
-    return writeProject({ name: project.name, practice: project.practice, ...(project.note ? { note: project.note } : {}), openings });
+    return writeProject({
+      name: project.name,
+      practice: project.practice,
+      ...(project.note ? { note: project.note } : {}),
+      openings,
+    });
   }
 
   async members(projectId: string) {
     const memberships = await this.source.getRepository(Membership).findBy({ projectId });
-    const people = new Map((await this.people.named(memberships.map((one) => one.personId))).map((person) => [person.id, person]));
+    const people = new Map(
+      (await this.people.named(memberships.map((one) => one.personId))).map((person) => [
+        person.id,
+        person,
+      ]),
+    );
     return memberships
-      .map((one) => ({ personId: one.personId, role: one.role, name: people.get(one.personId)?.name ?? '', email: people.get(one.personId)?.email ?? '' }))
+      .map((one) => ({
+        personId: one.personId,
+        role: one.role,
+        name: people.get(one.personId)?.name ?? '',
+        email: people.get(one.personId)?.email ?? '',
+      }))
       .sort((a, b) => a.name.localeCompare(b.name));
   }
 
   /** Changes or (with `null`) ends a membership; a project always keeps an owner. */
   async setRole(projectId: string, personId: string, role: Role | null): Promise<void> {
     await this.source.transaction(async (manager) => {
-      const all = await manager.find(Membership, { where: { projectId }, lock: { mode: 'pessimistic_write' } });
+      const all = await manager.find(Membership, {
+        where: { projectId },
+        lock: { mode: 'pessimistic_write' },
+      });
       if (!all.some((one) => one.personId === personId)) throw notFound('The member');
-      const owners = all.filter((one) => one.role === 'owner' && (one.personId !== personId || role === 'owner'));
-      if (owners.length === 0) throw new Problem(HttpStatus.CONFLICT, 'A project needs an owner; make somebody else owner first.');
+      const owners = all.filter(
+        (one) => one.role === 'owner' && (one.personId !== personId || role === 'owner'),
+      );
+      if (owners.length === 0)
+        throw new Problem(
+          HttpStatus.CONFLICT,
+          'A project needs an owner; make somebody else owner first.',
+        );
       if (role === null) await manager.delete(Membership, { projectId, personId });
       else await manager.update(Membership, { projectId, personId }, { role });
     });

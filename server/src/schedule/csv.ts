@@ -1,7 +1,27 @@
 import { stringify } from 'csv-stringify/sync';
 import type { Heading, Schedule } from '@riegel/core';
 
-const COLUMNS = ['Set', 'Mark', 'From', 'To', 'Kind', 'Opening', 'Thickness', 'Leaf', 'Frame', 'Hand', 'Rating', 'Clear width', 'Stage', 'Quantity', 'Unit', 'Description', 'Size', 'Finish', 'Remarks'];
+const COLUMNS = [
+  'Set',
+  'Mark',
+  'From',
+  'To',
+  'Kind',
+  'Opening',
+  'Thickness',
+  'Leaf',
+  'Frame',
+  'Hand',
+  'Rating',
+  'Clear width',
+  'Stage',
+  'Quantity',
+  'Unit',
+  'Description',
+  'Size',
+  'Finish',
+  'Remarks',
+];
 
 /** What a spreadsheet would run as a formula, also behind blanks and in full-width signs. */
 const FORMULA = /^[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
@@ -34,14 +54,53 @@ export function scheduleCsv(schedule: Schedule): string {
   for (const set of schedule.sets) {
     for (const heading of set.headings) {
       for (const line of set.lines) {
-        rows.push([set.number, ...headingCells(heading), line.stage, line.quantity, line.unit, line.description, line.size, line.finish, line.remarks]);
+        rows.push([
+          set.number,
+          ...headingCells(heading),
+          line.stage,
+          line.quantity,
+          line.unit,
+          line.description,
+          line.size,
+          line.finish,
+          line.remarks,
+        ]);
       }
     }
   }
-  for (const heading of schedule.without) rows.push(['', ...headingCells(heading), '', '', '', 'no hardware yet', '', '', '']);
+  for (const heading of schedule.without)
+    rows.push(['', ...headingCells(heading), '', '', '', 'no hardware yet', '', '', '']);
   const blank = Array<string>(10).fill('');
-  for (const open of schedule.open) rows.push(['', open.mark, ...blank, open.stage, '', '', `OPEN: ${open.question}`, '', '', '']);
-  for (const finding of schedule.findings) rows.push(['', finding.mark, ...blank, '', '', '', `${finding.level.toUpperCase()}: ${finding.text}`, '', '', finding.source]);
-  for (const { mark, stages } of schedule.unwritten) rows.push(['', mark, ...blank, '', '', '', `NOT YET WRITTEN: ${stages.join(', ')}`, '', '', '']);
-  return `\uFEFF${stringify(rows.map((row) => row.map(safeCell)), { record_delimiter: '\r\n' })}`;
+  for (const open of schedule.open)
+    rows.push(['', open.mark, ...blank, open.stage, '', '', `OPEN: ${open.question}`, '', '', '']);
+  for (const finding of schedule.findings)
+    rows.push([
+      '',
+      finding.mark,
+      ...blank,
+      '',
+      '',
+      '',
+      `${finding.level.toUpperCase()}: ${finding.text}`,
+      '',
+      '',
+      finding.source,
+    ]);
+  for (const { mark, stages } of schedule.unwritten)
+    rows.push([
+      '',
+      mark,
+      ...blank,
+      '',
+      '',
+      '',
+      `NOT YET WRITTEN: ${stages.join(', ')}`,
+      '',
+      '',
+      '',
+    ]);
+  return `\uFEFF${stringify(
+    rows.map((row) => row.map(safeCell)),
+    { record_delimiter: '\r\n' },
+  )}`;
 }

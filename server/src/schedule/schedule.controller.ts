@@ -27,13 +27,19 @@ export class ScheduleController {
   @ApiOperation({ summary: 'The schedule as CSV.' })
   async csv(@Param('projectId') id: string, @PersonId() person: string, @Res() response: Response) {
     await this.access.need(id, person, 'reader');
-    response.attachment('schedule.csv').type('text/csv; charset=utf-8').send(scheduleCsv(await this.schedules.schedule(id)));
+    response
+      .attachment('schedule.csv')
+      .type('text/csv; charset=utf-8')
+      .send(scheduleCsv(await this.schedules.schedule(id)));
   }
 
   @Get('schedule.pdf')
   @ApiOperation({ summary: 'The schedule as a printable PDF.' })
   async pdf(@Param('projectId') id: string, @PersonId() person: string, @Res() response: Response) {
     await this.access.need(id, person, 'reader');
-    response.attachment('schedule.pdf').type('application/pdf').send(await this.schedules.pdf(id));
+    response
+      .attachment('schedule.pdf')
+      .type('application/pdf')
+      .send(await this.schedules.pdf(id));
   }
 }

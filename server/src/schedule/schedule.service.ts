@@ -40,13 +40,28 @@ export class ScheduleService implements OnModuleDestroy {
     return this.source.transaction(async (manager) => {
       // One reader at a time gives out numbers.
       await manager.query('SELECT id FROM project WHERE id = ? FOR UPDATE', [projectId]);
-      const rows = await manager.find(SetNumber, { where: { projectId }, order: { number: 'ASC' } });
-      job.known = rows.map(({ number, signature, openings }): KnownSet => ({ number, signature, openings }));
+      const rows = await manager.find(SetNumber, {
+        where: { projectId },
+        order: { number: 'ASC' },
+      });
+      job.known = rows.map(({ number, signature, openings }): KnownSet => ({
+        number,
+        signature,
+        openings,
+      }));
       const schedule = scheduleOf(job);
-      const before = new Map(job.known.map((set) => [set.number, JSON.stringify([set.signature, set.openings])]));
-      const changed = schedule.known.filter((set) => before.get(set.number) !== JSON.stringify([set.signature, set.openings]));
+      const before = new Map(
+        job.known.map((set) => [set.number, JSON.stringify([set.signature, set.openings])]),
+      );
+      const changed = schedule.known.filter(
+        (set) => before.get(set.number) !== JSON.stringify([set.signature, set.openings]),
+      );
       if (changed.length > 0) {
-        await manager.upsert(SetNumber, changed.map((set) => ({ projectId, ...set })), ['projectId', 'number']);
+        await manager.upsert(
+          SetNumber,
+          changed.map((set) => ({ projectId, ...set })),
+          ['projectId', 'number'],
+        );
       }
       job.known = schedule.known;
       return { job, schedule };

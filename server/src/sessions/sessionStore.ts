@@ -15,7 +15,14 @@ export class SessionStore extends Store {
     this.source
       .getRepository(SessionRow)
       .findOneBy({ id })
-      .then((row) => done(null, row && row.expiresAt.getTime() > Date.now() ? (JSON.parse(row.data) as SessionData) : null))
+      .then((row) =>
+        done(
+          null,
+          row && row.expiresAt.getTime() > Date.now()
+            ? (JSON.parse(row.data) as SessionData)
+            : null,
+        ),
+      )
       .catch((error: unknown) => done(error));
   }
 

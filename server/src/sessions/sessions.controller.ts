@@ -9,14 +9,21 @@ import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../people/person.entity.js';
 
 const signIn = Joi.object({
-  email: Joi.string().email({ tlds: { allow: false } }).max(254).required().label('E-mail'),
+  email: Joi.string()
+    .email({ tlds: { allow: false } })
+    .max(254)
+    .required()
+    .label('E-mail'),
   password: Joi.string().max(200).required().label('Password'),
 });
 const demo = Joi.object({ personId: Joi.string().uuid().required() });
 const accept = Joi.object({
   token: Joi.string().max(100).required(),
   name: Joi.string().trim().max(120).label('Name'),
-  email: Joi.string().email({ tlds: { allow: false } }).max(254).label('E-mail'),
+  email: Joi.string()
+    .email({ tlds: { allow: false } })
+    .max(254)
+    .label('E-mail'),
   password: Joi.string().min(10).max(200).label('Password'),
 }).and('name', 'email', 'password');
 
@@ -46,7 +53,10 @@ export class SessionsController {
   @Throttle(GUESSING)
   @ApiOperation({ summary: 'Signs in with address and password.' })
   @DocumentBody(signIn)
-  async signIn(@Req() request: Request, @ValidBody(signIn) body: { email: string; password: string }) {
+  async signIn(
+    @Req() request: Request,
+    @ValidBody(signIn) body: { email: string; password: string },
+  ) {
     return this.start(request, await this.people.authenticate(body.email, body.password));
   }
 
@@ -55,7 +65,8 @@ export class SessionsController {
   @DocumentBody(demo)
   async demo(@Req() request: Request, @ValidBody(demo) body: { personId: string }) {
     const person = this.config.demo ? await this.people.find(body.personId) : null;
-    if (!person?.demo) throw new Problem(HttpStatus.NOT_FOUND, 'There is nobody of that name in a demo here.');
+    if (!person?.demo)
+      throw new Problem(HttpStatus.NOT_FOUND, 'There is nobody of that name in a demo here.');
     return this.start(request, person);
   }
 
@@ -63,11 +74,18 @@ export class SessionsController {
   @Throttle(GUESSING)
   @ApiOperation({ summary: 'Uses a one-time link, with a new account or as the person signed in.' })
   @DocumentBody(accept)
-  async accept(@Req() request: Request, @ValidBody(accept) body: { token: string; name?: string; email?: string; password?: string }) {
+  async accept(
+    @Req() request: Request,
+    @ValidBody(accept) body: { token: string; name?: string; email?: string; password?: string },
+  ) {
     const { token, name, email, password } = body;
     const signedIn = request.session.personId;
     if (!signedIn && !(name && email && password)) {
-      throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, 'Name, e-mail and a password are needed.', { errors: [{ field: 'name', message: 'Name is missing.' }] });
+      throw new Problem(
+        HttpStatus.UNPROCESSABLE_ENTITY,
+        'Name, e-mail and a password are needed.',
+        { errors: [{ field: 'name', message: 'Name is missing.' }] },
+      );
     }
     const who = name && email && password ? { name, email, password } : { personId: signedIn! };
     const { person, projectId } = await this.people.accept(token, who);
@@ -78,14 +96,20 @@ export class SessionsController {
   @HttpCode(HttpStatus.NO_CONTENT)
   @ApiOperation({ summary: 'Signs out.' })
   async signOut(@Req() request: Request): Promise<void> {
-    await new Promise<void>((done, failed) => request.session.destroy((error) => (error ? failed(error) : done())));
+    await new Promise<void>((done, failed) =>
+      request.session.destroy((error) => (error ? failed(error) : done())),
+    );
   }
 
   /** A new session id at every sign-in, so that one set before is worth nothing. */
   private async start(request: Request, person: Person) {
-    await new Promise<void>((done, failed) => request.session.regenerate((error) => (error ? failed(error) : done())));
+    await new Promise<void>((done, failed) =>
+      request.session.regenerate((error) => (error ? failed(error) : done())),
+    );
     request.session.personId = person.id;
-    await new Promise<void>((done, failed) => request.session.save((error) => (error ? failed(error) : done())));
+    await new Promise<void>((done, failed) =>
+      request.session.save((error) => (error ? failed(error) : done())),
+    );
     return { person: shown(person) };
   }
 }

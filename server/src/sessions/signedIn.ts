@@ -1,4 +1,10 @@
-import { createParamDecorator, HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import {
+  createParamDecorator,
+  HttpStatus,
+  Injectable,
+  type CanActivate,
+  type ExecutionContext,
+} from '@nestjs/common';
 import type { Request } from 'express';
 import { Problem } from '../http/problem.js';
 
@@ -19,4 +25,7 @@ export class SignedInGuard implements CanActivate {
 }
 
 /** The id of the person who asks. */
-export const PersonId = createParamDecorator((_: unknown, context: ExecutionContext): string => context.switchToHttp().getRequest<Request>().session.personId!);
+export const PersonId = createParamDecorator(
+  (_: unknown, context: ExecutionContext): string =>
+    context.switchToHttp().getRequest<Request>().session.personId!,
+);

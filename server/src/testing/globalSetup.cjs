@@ -19,6 +19,14 @@ module.exports = async () => {
   const folder = mkdtempSync(join(tmpdir(), 'riegel-test-'));
   const port = String(await freePort());
   process.env.RIEGEL_DATABASE_OPTIONS = '--innodb-flush-log-at-trx-commit=0';
-  const url = execFileSync(script, ['start', folder, port], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] }).trim();
-  Object.assign(process.env, { RIEGEL_TEST_URL: url, RIEGEL_TEST_FOLDER: folder, RIEGEL_TEST_PORT: port, RIEGEL_TEST_SCRIPT: script });
+  const url = execFileSync(script, ['start', folder, port], {
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'inherit'],
+  }).trim();
+  Object.assign(process.env, {
+    RIEGEL_TEST_URL: url,
+    RIEGEL_TEST_FOLDER: folder,
+    RIEGEL_TEST_PORT: port,
+    RIEGEL_TEST_SCRIPT: script,
+  });
 };

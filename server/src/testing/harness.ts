@@ -63,6 +63,12 @@ export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
 
 /** Stops or starts the tests' database. */
 export function database(command: 'start' | 'stop'): void {
-  const { RIEGEL_TEST_SCRIPT: script, RIEGEL_TEST_FOLDER: folder, RIEGEL_TEST_PORT: port } = process.env;
-  execFileSync(script!, [command, folder!, ...(command === 'start' ? [port!] : [])], { stdio: ['ignore', 'ignore', 'inherit'] });
+  const {
+    RIEGEL_TEST_SCRIPT: script,
+    RIEGEL_TEST_FOLDER: folder,
+    RIEGEL_TEST_PORT: port,
+  } = process.env;
+  execFileSync(script!, [command, folder!, ...(command === 'start' ? [port!] : [])], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
 }

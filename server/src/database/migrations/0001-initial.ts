@@ -87,7 +87,16 @@ export class Initial0001000000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const table of ['set_number', 'event', 'opening', 'invitation', 'membership', 'project', 'session', 'person']) {
+    for (const table of [
+      'set_number',
+      'event',
+      'opening',
+      'invitation',
+      'membership',
+      'project',
+      'session',
+      'person',
+    ]) {
       await runner.query(`DROP TABLE ${table}`);
     }
   }

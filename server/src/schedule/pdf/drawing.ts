@@ -9,24 +9,32 @@ export function drawInto(
 ): void {
   const { box: extents, primitives } = layout(model, units);
   const scale = Math.min(box.width / extents[2], box.height / extents[3]);
-  const x = (value: number) => box.x + (box.width - extents[2] * scale) / 2 + (value - extents[0]) * scale;
+  const x = (value: number) =>
+    box.x + (box.width - extents[2] * scale) / 2 + (value - extents[0]) * scale;
   const y = (value: number) => box.y + (value - extents[1]) * scale;
   const unit = model.textHeight * scale;
   for (const primitive of primitives) {
     const pen = penOf(primitive.layer);
     const stroke = pen.stroke ?? '#1f1b14';
-    doc.lineWidth(Math.max(pen.width * unit, 0.25)).strokeColor(stroke).undash();
+    doc
+      .lineWidth(Math.max(pen.width * unit, 0.25))
+      .strokeColor(stroke)
+      .undash();
     if (pen.dash) {
       const [length, space] = pen.dash.split(' ').map((value) => Number(value) * unit);
       doc.dash(length!, { space: space! });
     }
     if (primitive.kind === 'path') {
-      primitive.points.forEach((point, index) => (index ? doc.lineTo(x(point.x), y(point.y)) : doc.moveTo(x(point.x), y(point.y))));
+      primitive.points.forEach((point, index) =>
+        index ? doc.lineTo(x(point.x), y(point.y)) : doc.moveTo(x(point.x), y(point.y)),
+      );
       if (primitive.closed) doc.closePath();
       if (primitive.closed && pen.fill) doc.fillAndStroke(pen.fill, stroke);
       else doc.stroke();
     } else if (primitive.kind === 'circle') {
-      doc.circle(x(primitive.centre.x), y(primitive.centre.y), primitive.radius * scale).fillAndStroke(pen.fill ?? '#ffffff', stroke);
+      doc
+        .circle(x(primitive.centre.x), y(primitive.centre.y), primitive.radius * scale)
+        .fillAndStroke(pen.fill ?? '#ffffff', stroke);
     } else {
       const size = primitive.size * scale;
       doc.font('plain').fontSize(size).fillColor(stroke);

@@ -78,14 +78,29 @@ const cells = (heading: Heading) => [
 export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
   const practice = practiceOf(job.practice);
   const schedule = scheduleOf(job);
-  const sheet = new Sheet(`${job.projectName}: hardware schedule`, practice.system === 'inch' ? 'LETTER' : 'A4', `${job.projectName} · hardware schedule · ${job.date}`);
+  const sheet = new Sheet(
+    `${job.projectName}: hardware schedule`,
+    practice.system === 'inch' ? 'LETTER' : 'A4',
+    `${job.projectName} · hardware schedule · ${job.date}`,
+  );
   frontPage(sheet, job, schedule);
   for (const set of schedule.sets) {
     const count = set.headings.length;
     sheet.heading(`Set ${set.number}`, `${count} opening${count === 1 ? '' : 's'}`);
     sheet.table(OPENING_COLUMNS, set.headings.map(cells));
     sheet.paragraph('Each opening takes:', { size: 8, faint: true });
-    sheet.table(LINE_COLUMNS, set.lines.map((line) => [String(line.quantity), line.unit, line.description, line.size, line.finish, line.stage, line.remarks]));
+    sheet.table(
+      LINE_COLUMNS,
+      set.lines.map((line) => [
+        String(line.quantity),
+        line.unit,
+        line.description,
+        line.size,
+        line.finish,
+        line.stage,
+        line.remarks,
+      ]),
+    );
     sheet.doc.y += 8;
   }
   if (schedule.without.length > 0) {
@@ -101,23 +116,40 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
   sheet.title(job.projectName);
   const stops = schedule.findings.filter((finding) => finding.level === 'stop').length;
   sheet.paragraph(`Door hardware schedule by set · ${practice.name} practice · ${job.date}`);
-  sheet.paragraph(`${job.openings.length} openings in ${schedule.sets.length} sets · ${schedule.open.length} open questions · ${stops} stops`);
+  sheet.paragraph(
+    `${job.openings.length} openings in ${schedule.sets.length} sets · ${schedule.open.length} open questions · ${stops} stops`,
+  );
   if (job.note) sheet.paragraph(job.note);
   sheet.heading('Hands, as named in this schedule');
   handDiagrams(sheet);
   sheet.heading('How to read it');
-  sheet.paragraph('Outside is the side a door is locked against people. Hands are four-hand codes seen from outside: LH, RH swing away from a person outside; LHR, RHR swing towards them. Opening sizes are frame openings to the finished floor, width first. Leaves to order are rounded down, gaps up, positions to the nearest; hinges are named height × width open.');
+  sheet.paragraph(
+    'Outside is the side a door is locked against people. Hands are four-hand codes seen from outside: LH, RH swing away from a person outside; LHR, RHR swing towards them. Opening sizes are frame openings to the finished floor, width first. Leaves to order are rounded down, gaps up, positions to the nearest; hinges are named height × width open.',
+  );
   sheet.heading('Care');
   const seen = new Set<string>();
   for (const { facts } of job.openings) {
     const decided = decideOpening(facts, practice);
     for (const caution of decided.cautions) {
-      if (caution.code === 'care.heavy' || caution.code === 'care.massUnknown' || caution.code === 'care.rated') continue;
+      if (
+        caution.code === 'care.heavy' ||
+        caution.code === 'care.massUnknown' ||
+        caution.code === 'care.rated'
+      )
+        continue;
       seen.add(phraseText(caution, unitsOf(decided)));
     }
   }
-  const heavy = phraseText({ code: 'care.massUnknown', params: { limit: { grams: practice.values.liftAlone.value } } }, { system: practice.system });
-  for (const text of [...seen, heavy, 'Rated openings: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.']) sheet.paragraph(`– ${text}`, { size: 8.5 });
+  const heavy = phraseText(
+    { code: 'care.massUnknown', params: { limit: { grams: practice.values.liftAlone.value } } },
+    { system: practice.system },
+  );
+  for (const text of [
+    ...seen,
+    heavy,
+    'Rated openings: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
+  ])
+    sheet.paragraph(`– ${text}`, { size: 8.5 });
   sheet.doc.addPage();
 }
 
@@ -133,12 +165,34 @@ function handDiagrams(sheet: Sheet): void {
     ['RHR', 'right', 'out'],
   ] as const;
   hands.forEach(([code, hingeSide, swing], index) => {
-    const facts: OpeningFacts = { mark: code, kind: 'single', hingeSide, swing, frameMaterial: 'steel', frameWidth: inches(36), frameHeight: inches(84), rating: 0, leafConstruction: 'timber-stave' };
+    const facts: OpeningFacts = {
+      mark: code,
+      kind: 'single',
+      hingeSide,
+      swing,
+      frameMaterial: 'steel',
+      frameWidth: inches(36),
+      frameHeight: inches(84),
+      rating: 0,
+      leafConstruction: 'timber-stave',
+    };
     const model = draw(decideOpening(facts, practiceOf('us-commercial')), 'plan');
-    const plain = { ...model, elements: model.elements.filter((element) => element.kind !== 'dimension') };
+    const plain = {
+      ...model,
+      elements: model.elements.filter((element) => element.kind !== 'dimension'),
+    };
     const x = 40 + index * width;
-    drawInto(doc, plain, { system: 'inch' }, { x: x + 8, y: y + 14, width: width - 16, height: 110 });
-    doc.font('bold').fontSize(10).fillColor('#1f1b14').text(code, x, y, { width, align: 'center', lineBreak: false });
+    drawInto(
+      doc,
+      plain,
+      { system: 'inch' },
+      { x: x + 8, y: y + 14, width: width - 16, height: 110 },
+    );
+    doc
+      .font('bold')
+      .fontSize(10)
+      .fillColor('#1f1b14')
+      .text(code, x, y, { width, align: 'center', lineBreak: false });
   });
   doc.x = 40;
   doc.y = y + 132;
@@ -149,12 +203,29 @@ function openItems(sheet: Sheet, schedule: Schedule): void {
   const rank = { stop: 0, check: 1, note: 2 } as Record<string, number>;
   if (schedule.findings.length > 0) {
     sheet.heading('Findings', 'not accepted by anybody');
-    const rows = [...schedule.findings].sort((a, b) => rank[a.level]! - rank[b.level]!).map((finding) => [finding.level, finding.mark, finding.text, finding.source]);
-    sheet.table([{ title: 'level', share: 6 }, { title: 'mark', share: 8 }, { title: 'finding', share: 60 }, { title: 'source', share: 24 }], rows);
+    const rows = [...schedule.findings]
+      .sort((a, b) => rank[a.level]! - rank[b.level]!)
+      .map((finding) => [finding.level, finding.mark, finding.text, finding.source]);
+    sheet.table(
+      [
+        { title: 'level', share: 6 },
+        { title: 'mark', share: 8 },
+        { title: 'finding', share: 60 },
+        { title: 'source', share: 24 },
+      ],
+      rows,
+    );
   }
   if (schedule.open.length > 0) {
     sheet.heading('Open questions');
-    sheet.table([{ title: 'mark', share: 8 }, { title: 'stage', share: 10 }, { title: 'question', share: 80 }], schedule.open.map((open) => [open.mark, open.stage, open.question]));
+    sheet.table(
+      [
+        { title: 'mark', share: 8 },
+        { title: 'stage', share: 10 },
+        { title: 'question', share: 80 },
+      ],
+      schedule.open.map((open) => [open.mark, open.stage, open.question]),
+    );
   }
   if (schedule.unwritten.length > 0) {
     sheet.heading('Stages not written yet');
@@ -163,6 +234,12 @@ function openItems(sheet: Sheet, schedule: Schedule): void {
       const key = stages.join(', ');
       byStages.set(key, [...(byStages.get(key) ?? []), mark]);
     }
-    sheet.table([{ title: 'stages', share: 30 }, { title: 'openings', share: 70 }], [...byStages].map(([stages, marks]) => [stages, marks.join(', ')]));
+    sheet.table(
+      [
+        { title: 'stages', share: 30 },
+        { title: 'openings', share: 70 },
+      ],
+      [...byStages].map(([stages, marks]) => [stages, marks.join(', ')]),
+    );
   }
 }

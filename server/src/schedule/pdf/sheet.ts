@@ -15,7 +15,10 @@ export interface Column {
 }
 
 function fontFolder(): string {
-  return join(dirname(createRequire(import.meta.url).resolve('dejavu-fonts-ttf/package.json')), 'ttf');
+  return join(
+    dirname(createRequire(import.meta.url).resolve('dejavu-fonts-ttf/package.json')),
+    'ttf',
+  );
 }
 
 /** A flow of text and tables over pages; the fonts are embedded whole, with every fraction glyph. */
@@ -23,7 +26,11 @@ export class Sheet {
   readonly doc: PDFKit.PDFDocument;
   private readonly width: number;
 
-  constructor(title: string, size: 'LETTER' | 'A4', private readonly footer: string) {
+  constructor(
+    title: string,
+    size: 'LETTER' | 'A4',
+    private readonly footer: string,
+  ) {
     this.doc = new PDFDocument({
       size,
       layout: 'landscape',
@@ -49,15 +56,28 @@ export class Sheet {
   }
 
   title(text: string): void {
-    this.doc.font('bold').fontSize(20).fillColor(INK).text(text, MARGIN, this.doc.y, { width: this.width });
+    this.doc
+      .font('bold')
+      .fontSize(20)
+      .fillColor(INK)
+      .text(text, MARGIN, this.doc.y, { width: this.width });
     this.doc.moveDown(0.3).font('plain').fontSize(9);
   }
 
   heading(text: string, aside = ''): void {
     this.room(60);
     const { y } = this.doc;
-    this.doc.font('bold').fontSize(12).fillColor(INK).text(text, MARGIN, y, { continued: false, width: this.width });
-    if (aside) this.doc.font('plain').fontSize(9).fillColor(FAINT).text(aside, MARGIN, y + 3, { width: this.width, align: 'right' });
+    this.doc
+      .font('bold')
+      .fontSize(12)
+      .fillColor(INK)
+      .text(text, MARGIN, y, { continued: false, width: this.width });
+    if (aside)
+      this.doc
+        .font('plain')
+        .fontSize(9)
+        .fillColor(FAINT)
+        .text(aside, MARGIN, y + 3, { width: this.width, align: 'right' });
     this.doc.y = y + 18;
     this.rule(1);
     this.doc.y += 3;
@@ -65,11 +85,19 @@ export class Sheet {
   }
 
   rule(weight = 0.5): void {
-    this.doc.moveTo(MARGIN, this.doc.y).lineTo(MARGIN + this.width, this.doc.y).lineWidth(weight).strokeColor(RULE).stroke();
+    this.doc
+      .moveTo(MARGIN, this.doc.y)
+      .lineTo(MARGIN + this.width, this.doc.y)
+      .lineWidth(weight)
+      .strokeColor(RULE)
+      .stroke();
   }
 
   paragraph(text: string, options: { size?: number; faint?: boolean } = {}): void {
-    this.doc.font('plain').fontSize(options.size ?? 9).fillColor(options.faint ? FAINT : INK);
+    this.doc
+      .font('plain')
+      .fontSize(options.size ?? 9)
+      .fillColor(options.faint ? FAINT : INK);
     const height = this.doc.heightOfString(text, { width: this.width });
     this.room(Math.min(height, 100));
     this.doc.text(text, MARGIN, this.doc.y, { width: this.width });
@@ -82,19 +110,33 @@ export class Sheet {
     const widths = columns.map((column) => (column.share / whole) * this.width);
     const head = () => {
       this.doc.font('bold').fontSize(7.5).fillColor(FAINT);
-      this.row(columns, widths, columns.map((column) => column.title));
+      this.row(
+        columns,
+        widths,
+        columns.map((column) => column.title),
+      );
       this.rule();
       this.doc.y += 2;
     };
     this.room(44);
     head();
     for (const cells of rows) {
-      this.doc.font(options.bold ? 'bold' : 'plain').fontSize(8.5).fillColor(INK);
-      const height = Math.max(...cells.map((cell, index) => this.doc.heightOfString(cell || ' ', { width: widths[index]! - 6 })));
+      this.doc
+        .font(options.bold ? 'bold' : 'plain')
+        .fontSize(8.5)
+        .fillColor(INK);
+      const height = Math.max(
+        ...cells.map((cell, index) =>
+          this.doc.heightOfString(cell || ' ', { width: widths[index]! - 6 }),
+        ),
+      );
       if (this.doc.y + height > this.bottom) {
         this.doc.addPage();
         head();
-        this.doc.font(options.bold ? 'bold' : 'plain').fontSize(8.5).fillColor(INK);
+        this.doc
+          .font(options.bold ? 'bold' : 'plain')
+          .fontSize(8.5)
+          .fillColor(INK);
       }
       this.row(columns, widths, cells, height);
     }
@@ -103,7 +145,13 @@ export class Sheet {
 
   private row(columns: Column[], widths: number[], cells: string[], known?: number): void {
     const { y } = this.doc;
-    const height = known ?? Math.max(...cells.map((cell, index) => this.doc.heightOfString(cell || ' ', { width: widths[index]! - 6 })));
+    const height =
+      known ??
+      Math.max(
+        ...cells.map((cell, index) =>
+          this.doc.heightOfString(cell || ' ', { width: widths[index]! - 6 }),
+        ),
+      );
     let x = MARGIN;
     cells.forEach((cell, index) => {
       const width = widths[index]! - 6;
@@ -122,7 +170,11 @@ export class Sheet {
       this.doc.font('plain').fontSize(7.5).fillColor(FAINT);
       const y = this.doc.page.height - MARGIN;
       this.doc.text(this.footer, MARGIN, y, { width: this.width * 0.8, lineBreak: false });
-      this.doc.text(`page ${page - start + 1} of ${count}`, MARGIN, y, { width: this.width, align: 'right', lineBreak: false });
+      this.doc.text(`page ${page - start + 1} of ${count}`, MARGIN, y, {
+        width: this.width,
+        align: 'right',
+        lineBreak: false,
+      });
     }
     return new Promise((resolve, reject) => {
       const chunks: Buffer[] = [];

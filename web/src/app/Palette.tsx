@@ -1,0 +1,107 @@
+import { Command } from 'cmdk';
+import { Dialog } from 'radix-ui';
+import { useNavigate } from 'react-router';
+import { useProject } from '../data/project.js';
+import { setTheme, useTheme } from './theme.js';
+
+/** Find an opening by mark or room, go to a screen, or do something: all from the keyboard. */
+export function Palette({
+  open,
+  onClose,
+  onKeys,
+}: {
+  open: boolean;
+  onClose: () => void;
+  onKeys: () => void;
+}) {
+  const { project, openings, step, canEdit } = useProject();
+  const navigate = useNavigate();
+  const theme = useTheme();
+  const run = (action: () => void) => () => {
+    onClose();
+    action();
+  };
+  const base = `/projects/${project.id}`;
+  const item = 'flex cursor-pointer gap-3 px-3 py-1.5 data-[selected=true]:bg-brass-wash';
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="sheet fixed left-1/2 top-[12vh] z-50 w-[92vw] max-w-xl -translate-x-1/2 overflow-hidden shadow-xl"
+        >
+          <Dialog.Title className="sr-only">Find</Dialog.Title>
+          <Command label="Find" loop>
+            <Command.Input
+              autoFocus
+              placeholder="Mark, room, or what to do"
+              className="h-11 w-full border-b border-rule bg-transparent px-3 outline-none"
+            />
+            <Command.List className="max-h-[50vh] overflow-auto py-1">
+              <Command.Empty className="px-3 py-4 text-soft">
+                Nothing answers to that.
+              </Command.Empty>
+              <Command.Group heading="Go">
+                <Command.Item className={item} onSelect={run(() => void navigate(base))}>
+                  Register
+                </Command.Item>
+                <Command.Item
+                  className={item}
+                  onSelect={run(() => void navigate(`${base}/schedule`))}
+                >
+                  Schedule
+                </Command.Item>
+                <Command.Item
+                  className={item}
+                  onSelect={run(() => void navigate(`${base}/people`))}
+                >
+                  People
+                </Command.Item>
+                <Command.Item className={item} onSelect={run(() => void navigate('/'))}>
+                  All projects
+                </Command.Item>
+              </Command.Group>
+              <Command.Group heading="Do">
+                {canEdit && (
+                  <Command.Item className={item} onSelect={run(() => void step('undo'))}>
+                    Undo
+                  </Command.Item>
+                )}
+                {canEdit && (
+                  <Command.Item className={item} onSelect={run(() => void step('redo'))}>
+                    Redo
+                  </Command.Item>
+                )}
+                <Command.Item
+                  className={item}
+                  onSelect={run(() => setTheme(theme === 'dark' ? 'light' : 'dark'))}
+                >
+                  {theme === 'dark' ? 'Light theme' : 'Dark theme'}
+                </Command.Item>
+                <Command.Item className={item} onSelect={run(onKeys)}>
+                  Show the keys
+                </Command.Item>
+              </Command.Group>
+              <Command.Group heading="Openings">
+                {openings.slice(0, 2000).map(({ id, facts }) => (
+                  <Command.Item
+                    key={id}
+                    value={`${facts.mark} ${facts.from ?? ''} ${facts.to ?? ''} ${id}`}
+                    className={item}
+                    onSelect={run(() => void navigate(`${base}/openings/${id}`))}
+                  >
+                    <span className="w-16 font-semibold">{facts.mark}</span>
+                    <span className="text-soft">
+                      {[facts.from, facts.to].filter(Boolean).join(' → ')}
+                    </span>
+                  </Command.Item>
+                ))}
+              </Command.Group>
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

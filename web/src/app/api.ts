@@ -1,0 +1,106 @@
+import type { OpeningFacts, PracticeId, Schedule } from '@riegel/core';
+
+export type Role = 'owner' | 'editor' | 'reviewer' | 'reader';
+
+export interface PersonView {
+  id: string;
+  name: string;
+  email: string;
+}
+
+export interface SessionView {
+  person: PersonView | null;
+  demo: boolean;
+  demoPeople: PersonView[];
+}
+
+export interface ProjectView {
+  id: string;
+  name: string;
+  practice: PracticeId;
+  note: string;
+  version: number;
+  role: Role;
+}
+
+export interface ProjectSummary extends ProjectView {
+  openings: number;
+  changed: string | null;
+}
+
+export interface OpeningView {
+  id: string;
+  version: number;
+  facts: OpeningFacts;
+}
+
+export interface EventView {
+  id: string;
+  kind: string;
+  undone: boolean;
+  at: string;
+  by: string;
+  count: number;
+  changes: { openingId: string; before: OpeningFacts | null; after: OpeningFacts | null }[];
+}
+
+export interface Member {
+  personId: string;
+  name: string;
+  email: string;
+  role: Role;
+}
+
+/** What the server answered instead of doing what was asked. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly errors: { field: string; message: string }[] = [],
+    readonly body: Record<string, unknown> = {},
+  ) {
+    super(title);
+  }
+
+  /** Nothing was changed and trying again later may do: no connection, or the database is away. */
+  get passing(): boolean {
+    return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
+  }
+}
+
+/** Calls the interface; every failure is an {@link ApiProblem} with a sentence to show. */
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      credentials: 'same-origin',
+      ...(body === undefined
+        ? {}
+        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new ApiProblem(0, 'There is no connection to the server just now.');
+  }
+  if (response.status === 204) return undefined as T;
+  const text = await response.text();
+  let parsed: unknown;
+  try {
+    parsed = text ? JSON.parse(text) : undefined;
+  } catch {
+    parsed = undefined;
+  }
+  if (response.ok) return parsed as T;
+  const problem = (parsed ?? {}) as {
+    title?: string;
+    errors?: { field: string; message: string }[];
+  };
+  throw new ApiProblem(
+    response.status,
+    problem.title ?? 'The server answered in a way that was not understood.',
+    problem.errors,
+    problem as Record<string, unknown>,
+  );
+}
+
+export type ScheduleView = Omit<Schedule, 'known'>;

@@ -1,0 +1,65 @@
+import { createBrowserRouter, Link, useRouteError } from 'react-router';
+import { Message } from '../parts/Message.js';
+import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
+import { PeopleScreen } from '../screens/people/PeopleScreen.js';
+import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
+import { RegisterScreen } from '../screens/register/RegisterScreen.js';
+import { ScheduleScreen } from '../screens/schedule/ScheduleScreen.js';
+import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
+import { ProjectShell, Shell } from './Shell.js';
+
+function NotFound() {
+  return (
+    <Message
+      title="There is no page here"
+      actions={
+        <Link className="button primary" to="/">
+          To the projects
+        </Link>
+      }
+    >
+      The address may be mistyped, or what stood here was deleted.
+    </Message>
+  );
+}
+
+function Broken() {
+  const error = useRouteError();
+  return (
+    <Message
+      title="This page broke"
+      actions={
+        <button className="button primary" onClick={() => window.location.reload()}>
+          Load it again
+        </button>
+      }
+    >
+      Nothing you entered is lost: it is kept on this device until it is saved.{' '}
+      {error instanceof Error ? error.message : ''}
+    </Message>
+  );
+}
+
+export const router = createBrowserRouter([
+  { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
+  {
+    path: '/',
+    element: <Shell />,
+    errorElement: <Broken />,
+    children: [
+      { index: true, element: <ProjectsScreen /> },
+      {
+        path: 'projects/:projectId',
+        element: <ProjectShell />,
+        children: [
+          { index: true, element: <RegisterScreen /> },
+          { path: 'openings/:openingId', element: <OpeningScreen /> },
+          { path: 'schedule', element: <ScheduleScreen /> },
+          { path: 'people', element: <PeopleScreen /> },
+          { path: '*', element: <NotFound /> },
+        ],
+      },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);

@@ -1,0 +1,22 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { call, type SessionView } from './api.js';
+
+/** Who is signed in. */
+export function useSession() {
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => call<SessionView>('GET', '/session'),
+    staleTime: 60_000,
+  });
+}
+
+/** Signs out and forgets what was loaded; unsaved work stays on the device. */
+export function useSignOut() {
+  const client = useQueryClient();
+  return useCallback(async () => {
+    await call('DELETE', '/session');
+    client.clear();
+    window.location.assign('/');
+  }, [client]);
+}

@@ -1,0 +1,222 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
+import { toast } from 'sonner';
+import {
+  applyPatch,
+  practiceOf,
+  type FactsPatch,
+  type OpeningFacts,
+  type Practice,
+} from '@riegel/core';
+import {
+  ApiProblem,
+  call,
+  type OpeningView,
+  type PersonView,
+  type ProjectView,
+} from '../app/api.js';
+import { Outbox, overlay, sendTo, type OutboxView } from './outbox.js';
+
+/** A project as every screen of it sees it. */
+export interface ProjectState {
+  project: ProjectView;
+  practice: Practice;
+  openings: OpeningView[];
+  byId: ReadonlyMap<string, OpeningView>;
+  canEdit: boolean;
+  save: OutboxView;
+  /** Applies changes to facts; all of one call are one event. */
+  edit(changes: { id: string; patch: FactsPatch }[]): void;
+  create(facts: OpeningFacts[]): string[];
+  remove(ids: string[]): void;
+  step(way: 'undo' | 'redo'): Promise<void>;
+  resolve(id: string, facts: OpeningFacts): void;
+  drop(id: string): void;
+}
+
+const Context = createContext<ProjectState | undefined>(undefined);
+
+/** The project whose screens are open. */
+export function useProject(): ProjectState {
+  const state = useContext(Context);
+  if (!state) throw new Error('useProject needs a ProjectProvider');
+  return state;
+}
+
+function merged(before: OpeningView[], changed: OpeningView[], deleted: string[]): OpeningView[] {
+  const gone = new Set(deleted);
+  const fresh = new Map(changed.map((opening) => [opening.id, opening]));
+  const kept = before
+    .filter((opening) => !gone.has(opening.id))
+    .map((opening) => {
+      const newer = fresh.get(opening.id);
+      fresh.delete(opening.id);
+      return newer && newer.version >= opening.version ? newer : opening;
+    });
+  return [...kept, ...[...fresh.values()].filter((opening) => !gone.has(opening.id))];
+}
+
+/** Loads a project, keeps it fresh and gives its screens one way to change it. */
+export function ProjectProvider({
+  id,
+  person,
+  children,
+  waiting,
+  failed,
+}: {
+  id: string;
+  person: PersonView;
+  children: ReactNode;
+  waiting: ReactNode;
+  failed: (error: unknown, again: () => void) => ReactNode;
+}) {
+  const client = useQueryClient();
+  const project = useQuery({
+    queryKey: ['project', id],
+    queryFn: () => call<ProjectView>('GET', `/projects/${id}`),
+  });
+  const key = useMemo(() => ['openings', id], [id]);
+  const openings = useQuery({
+    queryKey: key,
+    queryFn: async () =>
+      (await call<{ openings: OpeningView[] }>('GET', `/projects/${id}/openings`)).openings,
+    enabled: project.isSuccess,
+    structuralSharing: true,
+  });
+
+  const landed = useCallback(
+    (changed: OpeningView[], deleted: string[]) => {
+      client.setQueryData<OpeningView[]>(key, (before) =>
+        before ? merged(before, changed, deleted) : before,
+      );
+      void client.invalidateQueries({ queryKey: ['schedule', id] });
+      void client.invalidateQueries({ queryKey: ['events', id] });
+    },
+    [client, id, key],
+  );
+  const [outbox] = useState(
+    () => new Outbox(`riegel.unsaved.${person.id}.${id}`, localStorage, sendTo(id), landed),
+  );
+  const save = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+
+  useEffect(() => {
+    const again = () => void outbox.flush();
+    window.addEventListener('online', again);
+    return () => window.removeEventListener('online', again);
+  }, [outbox]);
+  useStream(id, person.id, project.isSuccess, key);
+
+  const server = openings.data;
+  const shown = useMemo(
+    () => (server ? overlay(server, save.pending) : []),
+    [server, save.pending],
+  );
+  const byId = useMemo(() => new Map(shown.map((opening) => [opening.id, opening])), [shown]);
+  const actions = useMemo(() => {
+    const saved = (openingId: string) =>
+      client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
+    const base = (openingId: string) => {
+      const opening = saved(openingId);
+      return opening ? { base: { version: opening.version, facts: opening.facts } } : {};
+    };
+    /** The facts as the screens show them: pending ones before saved ones. */
+    const current = (openingId: string) => {
+      const entry = outbox.snapshot().pending.get(openingId);
+      return entry?.op === 'delete' ? undefined : (entry?.facts ?? saved(openingId)?.facts);
+    };
+    return {
+      edit(changes: { id: string; patch: FactsPatch }[]) {
+        outbox.put(
+          changes.flatMap(({ id: openingId, patch }) => {
+            const before = current(openingId);
+            return before
+              ? [
+                  {
+                    id: openingId,
+                    op: 'update' as const,
+                    ...base(openingId),
+                    facts: applyPatch(before, patch),
+                  },
+                ]
+              : [];
+          }),
+        );
+      },
+      create(list: OpeningFacts[]) {
+        const entries = list.map((facts) => ({
+          id: crypto.randomUUID(),
+          op: 'create' as const,
+          facts,
+        }));
+        outbox.put(entries);
+        return entries.map((entry) => entry.id);
+      },
+      remove(ids: string[]) {
+        outbox.put(
+          ids.map((openingId) => ({ id: openingId, op: 'delete' as const, ...base(openingId) })),
+        );
+      },
+      async step(way: 'undo' | 'redo') {
+        await outbox.flush();
+        try {
+          const { openings: changed, deleted } = await call<{
+            openings: OpeningView[];
+            deleted: string[];
+          }>('POST', `/projects/${id}/${way}`);
+          landed(changed, deleted);
+          toast(way === 'undo' ? 'Taken back.' : 'Done again.');
+        } catch (error) {
+          toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
+        }
+      },
+      resolve: (openingId: string, facts: OpeningFacts) => outbox.resolve(openingId, facts),
+      drop: (openingId: string) => outbox.drop(openingId),
+    };
+  }, [outbox, client, key, id, landed]);
+
+  const failure = project.error ?? openings.error;
+  const value = useMemo<ProjectState | undefined>(
+    () =>
+      project.data && server
+        ? {
+            project: project.data,
+            practice: practiceOf(project.data.practice),
+            openings: shown,
+            byId,
+            canEdit: project.data.role === 'owner' || project.data.role === 'editor',
+            save,
+            ...actions,
+          }
+        : undefined,
+    [project.data, server, shown, byId, save, actions],
+  );
+  if (value) return <Context value={value}>{children}</Context>;
+  if (failure)
+    return failed(failure, () => void Promise.all([project.refetch(), openings.refetch()]));
+  return waiting;
+}
+
+/** Hears of other people's writes and loads what they changed. */
+function useStream(id: string, personId: string, ready: boolean, key: string[]): void {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (!ready) return;
+    const source = new EventSource(`/api/projects/${id}/stream`);
+    source.onmessage = (message: MessageEvent<string>) => {
+      const event = JSON.parse(message.data) as { personId: string };
+      if (event.personId === personId) return;
+      void client.invalidateQueries({ queryKey: key });
+      void client.invalidateQueries({ queryKey: ['schedule', id] });
+    };
+    return () => source.close();
+  }, [id, personId, ready, key, client]);
+}

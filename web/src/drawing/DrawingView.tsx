@@ -1,0 +1,138 @@
+import { memo, useMemo } from 'react';
+import {
+  draw,
+  layout,
+  pathData,
+  unitsOf,
+  type DecidedOpening,
+  type Primitive,
+  type View,
+} from '@riegel/core';
+
+export const VIEW_NAMES: Record<View, string> = {
+  'elevation-outside': 'From outside',
+  'elevation-inside': 'From inside',
+  plan: 'Plan',
+  'hinge-edge': 'Hinge edge',
+  'lock-edge': 'Lock edge',
+};
+
+/** The part a decision or fact is drawn as: leaf suffixes and stages do not matter for lighting it. */
+function sameAs(part: string | undefined, lit: string | undefined): boolean {
+  if (!part || !lit) return false;
+  const bare = (name: string) => name.replace(/@.*$/, '').replace(/^.*\./, '');
+  return part === lit || bare(part) === bare(lit);
+}
+
+/** One view of an opening, drawn live; hovering links a part to its decision, a click selects it. */
+export const DrawingView = memo(function DrawingView({
+  decided,
+  view,
+  lit,
+  onLight,
+  onSelect,
+  title,
+}: {
+  decided: DecidedOpening;
+  view: View;
+  lit?: string | undefined;
+  onLight?: (part: string | undefined) => void;
+  onSelect?: (part: string) => void;
+  title: string;
+}) {
+  const drawing = useMemo(() => layout(draw(decided, view), unitsOf(decided)), [decided, view]);
+  return (
+    <svg
+      className="drawing size-full"
+      viewBox={drawing.box.map((value) => Math.round(value)).join(' ')}
+      role="img"
+      aria-label={title}
+      preserveAspectRatio="xMidYMid meet"
+    >
+      <title>{title}</title>
+      {drawing.primitives.map((primitive, index) => (
+        <Shape
+          key={index}
+          primitive={primitive}
+          lit={sameAs(primitive.part, lit)}
+          onLight={onLight}
+          onSelect={onSelect}
+        />
+      ))}
+    </svg>
+  );
+});
+
+function Shape({
+  primitive,
+  lit,
+  onLight,
+  onSelect,
+}: {
+  primitive: Primitive;
+  lit: boolean;
+  onLight?: ((part: string | undefined) => void) | undefined;
+  onSelect?: ((part: string) => void) | undefined;
+}) {
+  const { part, layer } = primitive;
+  const names = [`layer-${layer}`, part && onSelect ? 'part' : '', lit ? 'lit' : ''];
+  const link =
+    part && onSelect
+      ? {
+          onPointerEnter: () => onLight?.(part),
+          onPointerLeave: () => onLight?.(undefined),
+          onClick: () => onSelect(part),
+          'data-part': part,
+        }
+      : {};
+  if (primitive.kind === 'path')
+    return (
+      <path
+        className={names.join(' ')}
+        d={pathData(primitive.points, primitive.closed)}
+        {...link}
+      />
+    );
+  if (primitive.kind === 'circle')
+    return (
+      <circle
+        className={names.join(' ')}
+        cx={primitive.centre.x}
+        cy={primitive.centre.y}
+        r={primitive.radius}
+        {...link}
+      />
+    );
+  const { at, anchor, size, turn, length } = primitive;
+  if (primitive.basis) names.push(`of-${primitive.basis}`);
+  return (
+    <text
+      className={names.join(' ')}
+      x={at.x}
+      y={at.y}
+      fontSize={size}
+      textAnchor={anchor}
+      transform={turn ? `rotate(${turn} ${at.x} ${at.y})` : undefined}
+      {...link}
+    >
+      {length ? (
+        <>
+          {primitive.exact && (
+            <title>{length.rounded ? `exactly ${primitive.exact}` : primitive.exact}</title>
+          )}
+          {length.whole}
+          {length.numerator > 0 && (
+            <tspan
+              dx={length.whole ? size * 0.12 : 0}
+              style={{ fontFeatureSettings: "'frac', 'tnum'" }}
+            >
+              {length.numerator}/{length.denominator}
+            </tspan>
+          )}
+        </>
+      ) : (
+        primitive.text
+      )}
+    </text>
+  );
+}

@@ -1,0 +1,39 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import { Toaster } from 'sonner';
+import { ApiProblem } from './app/api.js';
+import { router } from './app/router.js';
+import { applyTheme } from './app/theme.js';
+import './styles.css';
+
+applyTheme();
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 15_000,
+      retry: (count, error) => error instanceof ApiProblem && error.passing && count < 3,
+    },
+  },
+});
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+      <Toaster
+        position="bottom-left"
+        toastOptions={{
+          style: {
+            background: 'var(--ink)',
+            color: 'var(--paper)',
+            border: 'none',
+            borderRadius: 3,
+          },
+        }}
+      />
+    </QueryClientProvider>
+  </StrictMode>,
+);

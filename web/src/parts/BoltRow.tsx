@@ -1,0 +1,143 @@
+import { termText, type Bolt, type Stage } from '@riegel/core';
+
+const TIP = { stop: 'var(--oxide)', check: 'var(--ochre)', note: 'var(--soft)' };
+
+/** Words for a bolt, for titles and for those who hear the screen. */
+export function boltWords(bolt: Bolt): string {
+  const state = {
+    open: bolt.open > 0 ? `${bolt.open} open` : 'not decided',
+    decided: 'decided',
+    none: 'deliberately none',
+  }[bolt.state];
+  return `${termText(`stage.${bolt.stage}`)}: ${state}${bolt.finding ? `, ${bolt.finding}` : ''}`;
+}
+
+/** One bolt in its guide: thrown and solid, drawn back and hollow, or notched. */
+function BoltShape({ bolt, x, width }: { bolt: Bolt; x: number; width: number }) {
+  const thrown = bolt.state === 'decided';
+  const length = width * 0.62;
+  const at = x + (thrown ? width - length - 1 : 1.5);
+  const colour = thrown
+    ? 'var(--verdigris)'
+    : bolt.state === 'none'
+      ? 'var(--soft)'
+      : 'var(--rule)';
+  return (
+    <g>
+      <path
+        d={`M${x + 1} 4.5h${width * 0.5}M${x + 1} 15.5h${width * 0.5}`}
+        stroke="var(--soft)"
+        strokeWidth="1"
+      />
+      {bolt.state === 'none' ? (
+        <path
+          d={`M${at} 6.5h${length}v7h${-length * 0.35}v-3.5h${-length * 0.3}v3.5h${-length * 0.35}z`}
+          fill={colour}
+        />
+      ) : (
+        <rect
+          x={at}
+          y="6.5"
+          width={length}
+          height="7"
+          rx="1"
+          fill={thrown ? colour : 'none'}
+          stroke={thrown ? colour : 'var(--soft)'}
+          strokeWidth="1.2"
+        />
+      )}
+      {bolt.finding && (
+        <path
+          d={
+            bolt.finding === 'stop'
+              ? `M${x + width - 4} 1l4.5 4.5-4.5 4.5-4.5-4.5z`
+              : `M${x + width - 4} 1l4.4 8h-8.8z`
+          }
+          fill={TIP[bolt.finding]}
+          stroke="var(--sheet)"
+          strokeWidth="0.8"
+        />
+      )}
+    </g>
+  );
+}
+
+/** An opening's bolts in a row: its progress at a glance. */
+export function BoltRow({ bolts, width = 15 }: { bolts: Bolt[]; width?: number }) {
+  const words = bolts.map(boltWords).join('; ');
+  return (
+    <svg
+      viewBox={`0 0 ${bolts.length * (width + 3)} 20`}
+      width={bolts.length * (width + 3)}
+      height="20"
+      role="img"
+      aria-label={words}
+    >
+      <title>{words}</title>
+      {bolts.map((bolt, index) => (
+        <BoltShape key={bolt.stage} bolt={bolt} x={index * (width + 3)} width={width} />
+      ))}
+    </svg>
+  );
+}
+
+/** The same large, each bolt a button that leads to its stage. */
+export function BoltButtons({
+  bolts,
+  onStage,
+}: {
+  bolts: Bolt[];
+  onStage: (stage: Stage) => void;
+}) {
+  return (
+    <nav aria-label="Stages" className="flex gap-1">
+      {bolts.map((bolt, index) => (
+        <button
+          key={bolt.stage}
+          type="button"
+          onClick={() => onStage(bolt.stage)}
+          title={`${boltWords(bolt)} (key ${index + 1})`}
+          className="flex flex-col items-center px-1 pt-1 hover:bg-wash"
+        >
+          <svg viewBox="0 0 46 20" width="58" height="24" aria-hidden>
+            <BoltShape bolt={bolt} x={2} width={40} />
+          </svg>
+          <span className="text-[11px] leading-4 text-soft">{termText(`stage.${bolt.stage}`)}</span>
+          <span className="sr-only">{boltWords(bolt)}</span>
+        </button>
+      ))}
+    </nav>
+  );
+}
+
+/** All of a project's bolts stacked: for each stage, how much is thrown, none and still open. */
+export function BoltStack({ rows }: { rows: Bolt[][] }) {
+  const stages = rows[0]?.map((bolt) => bolt.stage) ?? [];
+  return (
+    <div className="flex gap-3">
+      {stages.map((stage, index) => {
+        const bolts = rows.map((row) => row[index]!);
+        const share = (state: Bolt['state']) =>
+          bolts.filter((bolt) => bolt.state === state).length / Math.max(1, bolts.length);
+        const words = `${termText(`stage.${stage}`)}: ${Math.round(share('decided') * 100)} % decided, ${Math.round(share('none') * 100)} % deliberately none`;
+        return (
+          <div key={stage} title={words} className="flex flex-col items-start gap-0.5">
+            <svg viewBox="0 0 72 12" width="72" height="12" role="img" aria-label={words}>
+              <rect x="0.5" y="0.5" width="71" height="11" fill="none" stroke="var(--rule)" />
+              <rect x="1" y="1" width={70 * share('decided')} height="10" fill="var(--verdigris)" />
+              <rect
+                x={1 + 70 * share('decided')}
+                y="1"
+                width={70 * share('none')}
+                height="10"
+                fill="var(--soft)"
+                opacity="0.55"
+              />
+            </svg>
+            <span className="text-[11px] leading-4 text-soft">{termText(`stage.${stage}`)}</span>
+          </div>
+        );
+      })}
+    </div>
+  );
+}

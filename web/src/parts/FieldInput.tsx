@@ -1,0 +1,151 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import {
+  fieldOf,
+  formatLength,
+  phraseText,
+  readColumn,
+  termText,
+  writeField,
+  type Field,
+  type FactsPatch,
+  type OpeningFacts,
+  type Practice,
+} from '@riegel/core';
+
+/** What stands in a field: a length as the project shows it, else as it is written. */
+export function fieldText(field: Field, facts: OpeningFacts, practice: Practice): string {
+  const value = facts[field.name] as string | number | boolean | undefined;
+  if (field.type === 'length' && typeof value === 'number') {
+    const shown = formatLength(value, { system: practice.system, denominator: 64 }).replace(
+      / (in|mm)$/,
+      '',
+    );
+    const read = readColumn(field.name, shown, practice);
+    // Only a text that reads back to the very same length may stand in for it.
+    if (read.ok && (read.value as Record<string, unknown>)[field.name] === value) return shown;
+  }
+  return writeField(field, value, practice.system);
+}
+
+export function optionText(field: Field, option: string): string {
+  if (field.name === 'outside')
+    return option === 'from' ? 'the room named first' : 'the room named second';
+  return termText(`${field.terms}.${option}`);
+}
+
+/**
+ * A fact edited in place. What cannot be read stays as typed, with a sentence that says why, and is
+ * kept until it can be read or is taken back with Escape.
+ */
+export function FieldInput({
+  name,
+  facts,
+  practice,
+  onPatch,
+  disabled,
+  label,
+  measured,
+}: {
+  name: Field['name'];
+  facts: OpeningFacts;
+  practice: Practice;
+  onPatch: (patch: FactsPatch) => void;
+  disabled: boolean;
+  label: string;
+  measured?: boolean;
+}) {
+  const field = fieldOf(name)!;
+  const stored = fieldText(field, facts, practice);
+  const [typed, setTyped] = useState<string | undefined>();
+  const [fault, setFault] = useState('');
+  const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  // Facts that changed elsewhere (undo, another person) take the place of an untouched text.
+  useEffect(() => {
+    if (document.activeElement !== input.current && fault === '') setTyped(undefined);
+  }, [stored, fault]);
+
+  const commit = (text: string) => {
+    if (text.trim() === stored.trim()) {
+      setTyped(undefined);
+      setFault('');
+      return;
+    }
+    const read = readColumn(name, text, practice);
+    if (!read.ok) {
+      setFault(
+        phraseText(
+          {
+            code: read.fault.code,
+            params: { ...read.fault.params, field: termText(`fact.${name}`) },
+          },
+          { system: practice.system },
+        ),
+      );
+      return;
+    }
+    setFault('');
+    setTyped(undefined);
+    onPatch(read.value);
+  };
+
+  const labelled = (
+    <label htmlFor={id} className="truncate text-[12px] leading-4 text-soft" title={label}>
+      {label}
+    </label>
+  );
+  if (field.type === 'choice' || field.type === 'yes-no') {
+    const options = field.type === 'yes-no' ? ['yes', 'no'] : field.options!;
+    return (
+      <div className="flex min-w-0 flex-col gap-0.5">
+        {labelled}
+        <select
+          id={id}
+          className="field w-full"
+          value={stored}
+          disabled={disabled}
+          onChange={(event) => commit(event.target.value)}
+        >
+          {!['kind'].includes(name) && (
+            <option value="">{name === 'practice' ? 'as the project' : '–'}</option>
+          )}
+          {options.map((option) => (
+            <option key={option} value={option}>
+              {field.type === 'yes-no' ? option : optionText(field, option)}
+            </option>
+          ))}
+          {field.mayBeUnknown && <option value="unknown">unknown</option>}
+        </select>
+      </div>
+    );
+  }
+  const numeric = field.type !== 'text';
+  return (
+    <div className="flex min-w-0 flex-col gap-0.5">
+      {labelled}
+      <input
+        ref={input}
+        id={id}
+        className={`field w-full ${numeric ? 'text-right' : ''} ${measured ? 'basis-measured' : ''}`}
+        value={typed ?? stored}
+        disabled={disabled}
+        aria-invalid={fault !== ''}
+        aria-describedby={fault ? `${id}-fault` : undefined}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={(event) => typed !== undefined && commit(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') commit(event.currentTarget.value);
+          if (event.key === 'Escape') {
+            setTyped(undefined);
+            setFault('');
+          }
+        }}
+      />
+      {fault && (
+        <span id={`${id}-fault`} role="alert" className="text-xs leading-4 text-oxide">
+          {fault}
+        </span>
+      )}
+    </div>
+  );
+}

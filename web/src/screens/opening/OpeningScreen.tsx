@@ -1,0 +1,168 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useCallback, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { SET_STAGES, unitsOf, VIEWS, type FactsPatch, type Stage, type View } from '@riegel/core';
+import { useKeys } from '../../app/keys.js';
+import { useProject } from '../../data/project.js';
+import { BoltButtons } from '../../parts/BoltRow.js';
+import { Message, Waiting } from '../../parts/Message.js';
+import { Say } from '../../parts/Say.js';
+import { useDecided } from '../../worker/client.js';
+import { Drawings } from './Drawings.js';
+import { History } from './History.js';
+import { StageSection } from './StageSection.js';
+import { WrittenStage } from './WrittenStage.js';
+
+/** Stages on this page in working order; each answers to its number key. */
+const PAGE_STAGES: Stage[] = ['sizing', 'handing', ...SET_STAGES];
+
+/** One opening: drawn, decided, reasoned, and every fact edited in place. */
+export function OpeningScreen() {
+  const { openingId } = useParams();
+  const { project, practice, openings, byId, canEdit, edit } = useProject();
+  const navigate = useNavigate();
+  const opening = byId.get(openingId!);
+  const decided = useDecided(opening?.facts, practice.id);
+  const [view, setView] = useState<View>('elevation-outside');
+  const [lit, setLit] = useState<string | undefined>();
+
+  const at = openings.findIndex((candidate) => candidate.id === openingId);
+  const base = `/projects/${project.id}`;
+  const go = (step: number) => {
+    const next = openings[at + step];
+    if (next) void navigate(`${base}/openings/${next.id}`);
+  };
+  const toStage = useCallback((stage: Stage) => {
+    const section = document.getElementById(`stage-${stage}`);
+    section?.scrollIntoView({ block: 'start' });
+    section?.querySelector<HTMLElement>('h2')?.focus({ preventScroll: true });
+  }, []);
+  const toDecision = useCallback((part: string) => {
+    const row = document.querySelector<HTMLElement>(
+      `[data-decision="${CSS.escape(part)}"], [data-fact="${CSS.escape(part)}"]`,
+    );
+    row?.scrollIntoView({ block: 'center' });
+    row?.focus({ preventScroll: true });
+    setLit(part);
+  }, []);
+  useKeys({
+    n: () => go(1),
+    p: () => go(-1),
+    d: () => setView((before) => VIEWS[(VIEWS.indexOf(before) + 1) % VIEWS.length]!),
+    ...Object.fromEntries(
+      PAGE_STAGES.map((stage, index) => [String(index + 1), () => toStage(stage)]),
+    ),
+  });
+  const onPatch = useCallback(
+    (patch: FactsPatch) => edit([{ id: openingId!, patch }]),
+    [edit, openingId],
+  );
+  const units = useMemo(() => (decided ? unitsOf(decided) : undefined), [decided]);
+
+  if (!opening) {
+    return (
+      <Message
+        title="This opening is not here"
+        actions={
+          <Link className="button primary" to={base}>
+            To the register
+          </Link>
+        }
+      >
+        It was deleted, or belongs to another project.
+      </Message>
+    );
+  }
+  if (!decided || !units) return <Waiting what="Deciding …" />;
+  const { facts } = opening;
+  const shared = {
+    facts,
+    decided,
+    practice: decided.practice,
+    units,
+    canEdit,
+    onPatch,
+    lit,
+    onLight: setLit,
+  };
+  return (
+    <div className="grid h-full grid-rows-[auto_1fr]">
+      <div className="flex items-center gap-4 border-b border-rule px-4 py-1.5">
+        <div className="flex items-center">
+          <button
+            type="button"
+            className="button bare !px-1"
+            disabled={at <= 0}
+            aria-label="Previous opening"
+            title="Previous (p)"
+            onClick={() => go(-1)}
+          >
+            <ChevronLeft size={18} />
+          </button>
+          <button
+            type="button"
+            className="button bare !px-1"
+            disabled={at >= openings.length - 1}
+            aria-label="Next opening"
+            title="Next (n)"
+            onClick={() => go(1)}
+          >
+            <ChevronRight size={18} />
+          </button>
+        </div>
+        <div className="min-w-0">
+          <h1 className="text-2xl leading-7">{facts.mark}</h1>
+          <p
+            className="max-w-72 truncate text-xs leading-4 text-soft"
+            title={`${facts.from ?? ''} → ${facts.to ?? ''}`}
+          >
+            {[facts.from, facts.to].filter(Boolean).join(' → ') || 'no rooms named'}
+          </p>
+        </div>
+        <div className="ml-auto">
+          <BoltButtons bolts={decided.bolts} onStage={toStage} />
+        </div>
+      </div>
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1.08fr)] max-[1100px]:grid-cols-[minmax(0,0.8fr)_minmax(0,1fr)]">
+        <Drawings
+          decided={decided}
+          view={view}
+          onView={setView}
+          lit={lit}
+          onLight={setLit}
+          onSelect={toDecision}
+        />
+        <div
+          className="overflow-auto border-l border-rule px-4 pb-12"
+          tabIndex={0}
+          role="region"
+          aria-label="Stages"
+        >
+          <StageSection stage="opening" {...shared} />
+          <StageSection stage="sizing" number={1} {...shared} />
+          <StageSection stage="handing" number={2} {...shared} />
+          <StageSection stage="hanging" number={3} {...shared} />
+          {SET_STAGES.filter((stage) => stage !== 'hanging').map((stage, index) => (
+            <WrittenStage
+              key={stage}
+              stage={stage}
+              number={index + 4}
+              facts={facts}
+              canEdit={canEdit}
+              onPatch={onPatch}
+            />
+          ))}
+          <section aria-label="Care" className="mt-6 border-l-4 border-ochre bg-wash/60 px-4 py-3">
+            <h2 className="caps mb-1">Care</h2>
+            {decided.cautions.map((caution) => (
+              <p key={caution.code} className="py-0.5">
+                <Say said={caution} units={units} />
+              </p>
+            ))}
+          </section>
+          <History projectId={project.id} openingId={opening.id} system={decided.practice.system} />
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,160 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { termText } from '@riegel/core';
+import { ApiProblem, call, type Member, type Role } from '../../app/api.js';
+import { useProject } from '../../data/project.js';
+import { Message, Waiting } from '../../parts/Message.js';
+
+const ROLES: { role: Role; may: string }[] = [
+  { role: 'owner', may: 'everything, also members and deleting the project' },
+  { role: 'editor', may: 'change openings' },
+  { role: 'reviewer', may: 'look at everything and review' },
+  { role: 'reader', may: 'look at everything' },
+];
+
+export function PeopleScreen() {
+  const { project } = useProject();
+  const client = useQueryClient();
+  const key = ['members', project.id];
+  const members = useQuery({
+    queryKey: key,
+    queryFn: async () =>
+      (await call<{ members: Member[] }>('GET', `/projects/${project.id}/members`)).members,
+  });
+  const [role, setRole] = useState<Role>('editor');
+  const [link, setLink] = useState('');
+  const owner = project.role === 'owner';
+
+  const change = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      await client.invalidateQueries({ queryKey: key });
+    } catch (error) {
+      toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
+    }
+  };
+  if (members.isPending) return <Waiting what="One moment …" />;
+  if (members.error)
+    return (
+      <Message
+        title="The people did not load"
+        actions={
+          <button className="button primary" onClick={() => void members.refetch()}>
+            Try again
+          </button>
+        }
+      >
+        {members.error.message}
+      </Message>
+    );
+  return (
+    <div className="mx-auto h-full max-w-3xl overflow-auto px-6 py-8">
+      <h1 className="mb-4 text-2xl leading-8">People</h1>
+      <table className="sheet w-full">
+        <thead>
+          <tr className="caps text-left">
+            <th className="px-3 py-2 font-normal">Name</th>
+            <th className="font-normal">E-mail</th>
+            <th className="font-normal">May</th>
+            <th>
+              <span className="sr-only">Actions</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {members.data.map((member) => (
+            <tr key={member.personId} className="border-t border-rule">
+              <td className="px-3 py-1.5 font-semibold">{member.name}</td>
+              <td className="text-soft">{member.email}</td>
+              <td>
+                <select
+                  className="field"
+                  aria-label={`Role of ${member.name}`}
+                  value={member.role}
+                  disabled={!owner}
+                  onChange={(event) =>
+                    void change(() =>
+                      call('PATCH', `/projects/${project.id}/members/${member.personId}`, {
+                        role: event.target.value,
+                      }),
+                    )
+                  }
+                >
+                  {ROLES.map((one) => (
+                    <option key={one.role} value={one.role}>
+                      {termText(`role.${one.role}`)}
+                    </option>
+                  ))}
+                </select>
+              </td>
+              <td className="pr-2 text-right">
+                {owner && (
+                  <button
+                    className="button bare"
+                    onClick={() =>
+                      void change(() =>
+                        call('DELETE', `/projects/${project.id}/members/${member.personId}`),
+                      )
+                    }
+                  >
+                    Take out
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {owner && (
+        <section className="sheet mt-6 p-4">
+          <h2 className="text-lg">Let somebody in</h2>
+          <p className="mt-1 text-soft">
+            Makes a link that works once, within a week. Hand it over yourself; Riegel sends no
+            mail.
+          </p>
+          <div className="mt-3 flex items-end gap-2">
+            <label className="flex flex-col gap-0.5 text-soft">
+              As
+              <select
+                className="field text-ink"
+                value={role}
+                onChange={(event) => setRole(event.target.value as Role)}
+              >
+                {ROLES.map((one) => (
+                  <option key={one.role} value={one.role}>
+                    {termText(`role.${one.role}`)}: {one.may}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <button
+              className="button primary"
+              onClick={() =>
+                void change(async () => {
+                  const { token } = await call<{ token: string }>(
+                    'POST',
+                    `/projects/${project.id}/invitations`,
+                    { role },
+                  );
+                  setLink(`${window.location.origin}/welcome#${token}`);
+                })
+              }
+            >
+              Make a link
+            </button>
+          </div>
+          {link && (
+            <input
+              readOnly
+              aria-label="Link"
+              className="field mt-3 w-full"
+              value={link}
+              onFocus={(event) => event.target.select()}
+            />
+          )}
+        </section>
+      )}
+    </div>
+  );
+}

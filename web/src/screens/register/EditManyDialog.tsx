@@ -1,0 +1,138 @@
+import { useState } from 'react';
+import {
+  FIELDS,
+  fieldApplies,
+  termText,
+  type FactsPatch,
+  type Field,
+  type OpeningFacts,
+  type Practice,
+} from '@riegel/core';
+import { FieldInput } from '../../parts/FieldInput.js';
+import { Modal } from '../../parts/Modal.js';
+
+const COMMON: Field['name'][] = [
+  'frameMaterial',
+  'leafConstruction',
+  'rating',
+  'kind',
+  'from',
+  'to',
+  'storey',
+  'frameWidth',
+  'frameHeight',
+  'leafThickness',
+  'closer',
+  'use',
+  'exterior',
+  'secured',
+  'accessible',
+  'swing',
+  'hingeSide',
+  'trimProjection',
+  'undercut',
+  'practice',
+];
+
+/** One change for many openings: one event, one undo. */
+export function EditManyDialog({
+  open,
+  list,
+  practice,
+  onClose,
+  onApply,
+}: {
+  open: boolean;
+  list: OpeningFacts[];
+  practice: Practice;
+  onClose: () => void;
+  onApply: (patch: FactsPatch) => void;
+}) {
+  const [name, setName] = useState<Field['name']>('frameMaterial');
+  const [patch, setPatch] = useState<FactsPatch | undefined>();
+  const values = new Set(list.map((facts) => JSON.stringify(facts[name] ?? null)));
+  const sample = {
+    mark: '',
+    kind: list[0]?.kind ?? 'single',
+    ...(values.size === 1 ? { [name]: list[0]?.[name] } : {}),
+    ...patch,
+  } as OpeningFacts;
+  const meant = list.filter((facts) => fieldApplies(name, facts.kind)).length;
+  const close = () => {
+    setPatch(undefined);
+    onClose();
+  };
+  return (
+    <Modal
+      open={open}
+      onClose={close}
+      title={`Edit ${list.length} openings`}
+      description={
+        list.length > 6
+          ? `${list
+              .slice(0, 6)
+              .map((facts) => facts.mark)
+              .join(', ')} …`
+          : list.map((facts) => facts.mark).join(', ')
+      }
+    >
+      <div className="grid grid-cols-2 gap-3">
+        <label className="flex flex-col gap-0.5 text-[12px] leading-4 text-soft">
+          Fact
+          <select
+            className="field text-sm text-ink"
+            value={name}
+            onChange={(event) => {
+              setName(event.target.value as Field['name']);
+              setPatch(undefined);
+            }}
+          >
+            {COMMON.map((one) => (
+              <option key={one} value={one}>
+                {termText(`fact.${one}`)}
+              </option>
+            ))}
+            <optgroup label="More">
+              {FIELDS.filter((field) => !COMMON.includes(field.name) && field.name !== 'mark').map(
+                (field) => (
+                  <option key={field.name} value={field.name}>
+                    {termText(`fact.${field.name}`)}
+                  </option>
+                ),
+              )}
+            </optgroup>
+          </select>
+        </label>
+        <FieldInput
+          key={name}
+          name={name}
+          facts={sample}
+          practice={practice}
+          disabled={false}
+          label={values.size > 1 && !patch ? 'New value (they differ now)' : 'Value'}
+          onPatch={setPatch}
+        />
+      </div>
+      {meant < list.length && (
+        <p className="mt-2 text-ochre">
+          It means something for {meant} of them; the rest keep it unused.
+        </p>
+      )}
+      <div className="mt-4 flex justify-end gap-2">
+        <button className="button" onClick={close}>
+          Not now
+        </button>
+        <button
+          className="button primary"
+          disabled={!patch}
+          onClick={() => {
+            onApply(patch!);
+            close();
+          }}
+        >
+          Change {list.length}
+        </button>
+      </div>
+    </Modal>
+  );
+}

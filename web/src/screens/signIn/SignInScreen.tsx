@@ -1,0 +1,163 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { ApiProblem, call, type SessionView } from '../../app/api.js';
+import { Mark } from '../../app/Shell.js';
+
+/** A leaf in its frame with the measures a specifier lives by: what the tool is about, drawn. */
+export function Frontispiece() {
+  return (
+    <svg viewBox="0 0 360 420" className="h-full max-h-[560px] w-auto" aria-hidden>
+      <g fill="none" stroke="var(--ink)" strokeWidth="1.4">
+        <path d="M40 392H330" strokeWidth="3" />
+        <path d="M84 390V60H268V390M96 390V72H256V390" />
+        <path d="M99 384V75H253V384Z" fill="var(--leaf)" strokeWidth="2" />
+        <path d="M253 75L99 230L253 384" stroke="var(--soft)" strokeDasharray="6 5" />
+        <path
+          d="M99 30V52M253 30V52M99 40H253M300 75H322M300 384H322M312 75V384"
+          strokeWidth="0.9"
+        />
+        <path d="M95 44l8-8M249 44l8-8M308 79l8-8M308 388l8-8" strokeWidth="0.9" />
+      </g>
+      {[100, 216, 332].map((y) => (
+        <rect
+          key={y}
+          x="93"
+          y={y}
+          width="9"
+          height="26"
+          fill="var(--brass-solid)"
+          stroke="var(--ink)"
+          strokeWidth="0.8"
+        />
+      ))}
+      <circle cx="238" cy="236" r="6" fill="var(--brass-solid)" stroke="var(--ink)" />
+      <path d="M238 236h-22" stroke="var(--ink)" strokeWidth="4" strokeLinecap="round" />
+      <text x="176" y="34" textAnchor="middle" fontSize="15" fill="var(--ink)">
+        35
+        <tspan dx="2" style={{ fontFeatureSettings: "'frac'" }}>
+          3/4
+        </tspan>
+      </text>
+      <text
+        transform="rotate(-90 304 230)"
+        x="304"
+        y="230"
+        textAnchor="middle"
+        fontSize="15"
+        fill="var(--ink)"
+      >
+        83
+        <tspan dx="2" style={{ fontFeatureSettings: "'frac'" }}>
+          1/8
+        </tspan>
+      </text>
+    </svg>
+  );
+}
+
+export function SignInScreen({ session }: { session: SessionView }) {
+  const client = useQueryClient();
+  const [fault, setFault] = useState('');
+  const [busy, setBusy] = useState(false);
+
+  const enter = async (path: string, body: unknown) => {
+    setBusy(true);
+    setFault('');
+    try {
+      await call('POST', path, body);
+      await client.invalidateQueries({ queryKey: ['session'] });
+    } catch (error) {
+      setFault(
+        error instanceof ApiProblem
+          ? [error.message, ...error.errors.map((one) => one.message)].join(' ')
+          : 'That did not work.',
+      );
+    } finally {
+      setBusy(false);
+    }
+  };
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    void enter('/session', { email: form.get('email'), password: form.get('password') });
+  };
+
+  return (
+    <main className="grid min-h-full grid-cols-[1.1fr_1fr] max-[900px]:grid-cols-1">
+      <div className="flex items-center justify-center border-r-2 border-ink bg-sheet p-10 max-[900px]:hidden">
+        <Frontispiece />
+      </div>
+      <div className="flex flex-col justify-center gap-5 p-10">
+        <div className="flex items-center gap-3 font-head text-4xl font-bold">
+          <Mark /> Riegel
+        </div>
+        <p className="max-w-sm text-soft">
+          Every opening of a building: what it is, what it must do, and the hardware that follows,
+          with reasons.
+        </p>
+        {session.demo && (
+          <section className="max-w-sm">
+            <h2 className="caps mb-2">This is a demo. Come in as</h2>
+            <div className="flex flex-col gap-1.5">
+              {session.demoPeople.map((person, index) => (
+                <button
+                  key={person.id}
+                  type="button"
+                  disabled={busy}
+                  className={`button justify-between ${index === 0 ? 'primary' : ''}`}
+                  onClick={() => void enter('/session/demo', { personId: person.id })}
+                >
+                  <span>{person.name}</span>
+                  <span className="text-xs opacity-80">
+                    {['owns the projects', 'edits', 'reads'][index]}
+                  </span>
+                </button>
+              ))}
+            </div>
+          </section>
+        )}
+        <form onSubmit={submit} className="flex max-w-sm flex-col gap-2">
+          {session.demo && <h2 className="caps">or sign in</h2>}
+          <label className="flex flex-col gap-0.5 text-soft">
+            E-mail
+            <input
+              className="field !h-9 text-ink"
+              name="email"
+              type="email"
+              autoComplete="username"
+              required
+            />
+          </label>
+          <label className="flex flex-col gap-0.5 text-soft">
+            Password
+            <input
+              className="field !h-9 text-ink"
+              name="password"
+              type="password"
+              autoComplete="current-password"
+              required
+            />
+          </label>
+          {fault && (
+            <p role="alert" className="text-oxide">
+              {fault}
+            </p>
+          )}
+          <button
+            className={`button mt-1 self-start ${session.demo ? '' : 'primary'}`}
+            disabled={busy}
+          >
+            Sign in
+          </button>
+          {!session.demo && (
+            <p className="text-xs text-soft">New here? Ask the owner of your project for a link.</p>
+          )}
+        </form>
+        <p className="max-w-sm text-xs leading-4 text-soft">
+          An aid to preparation. The adopted code, the authority having jurisdiction, the listing
+          and the makers’ instructions decide.
+        </p>
+      </div>
+    </main>
+  );
+}

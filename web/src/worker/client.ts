@@ -1,0 +1,82 @@
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { practiceOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import type { OpeningView } from '../app/api.js';
+import type { CoreWorker } from './core.worker.js';
+import type { RegisterRow } from './row.js';
+
+let remote: Remote<CoreWorker> | undefined;
+
+/** The one worker of this page. */
+export function coreWorker(): Remote<CoreWorker> {
+  remote ??= wrap<CoreWorker>(
+    new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  return remote;
+}
+
+/** How many openings are decided in one call, so that the first rows come at once. */
+const BATCH = 400;
+
+/** The register's lines, decided again only for openings whose facts changed. */
+export function useRows(
+  openings: OpeningView[],
+  practiceId: string,
+): { rows: ReadonlyMap<string, RegisterRow>; busy: boolean } {
+  const [rows, setRows] = useState<ReadonlyMap<string, RegisterRow>>(new Map());
+  const [done, setDone] = useState<unknown>(undefined);
+  const known = useRef(new Map<string, { facts: OpeningFacts; practice: string }>());
+  const wanted = useMemo(() => ({ openings, practiceId }), [openings, practiceId]);
+  useEffect(() => {
+    let current = true;
+    const changed = wanted.openings.filter(({ id, facts }) => {
+      const before = known.current.get(id);
+      return before?.facts !== facts || before.practice !== wanted.practiceId;
+    });
+    const decide = async () => {
+      for (let at = 0; at < changed.length && current; at += BATCH) {
+        const batch = changed.slice(at, at + BATCH);
+        const fresh = await coreWorker().rows(
+          batch.map(({ id, facts }) => ({ id, facts })),
+          wanted.practiceId,
+        );
+        if (!current) return;
+        for (const { id, facts } of batch)
+          known.current.set(id, { facts, practice: wanted.practiceId });
+        setRows((before) => {
+          const next = new Map(before);
+          for (const row of fresh) next.set(row.id, row);
+          return next;
+        });
+      }
+      if (current) setDone(wanted);
+    };
+    void decide();
+    return () => {
+      current = false;
+    };
+  }, [wanted]);
+  return { rows, busy: done !== wanted };
+}
+
+/** A decided opening; the one before stays until the new one has come. */
+export function useDecided(
+  facts: OpeningFacts | undefined,
+  practiceId: string,
+): DecidedOpening | undefined {
+  const [decided, setDecided] = useState<DecidedOpening | undefined>();
+  useEffect(() => {
+    if (!facts) return;
+    let current = true;
+    void coreWorker()
+      .decide(facts, practiceId)
+      .then(({ practiceId: id, ...rest }) => {
+        if (current)
+          setDecided({ ...(rest as Omit<DecidedOpening, 'practice'>), practice: practiceOf(id) });
+      });
+    return () => {
+      current = false;
+    };
+  }, [facts, practiceId]);
+  return decided;
+}

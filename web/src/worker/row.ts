@@ -1,0 +1,110 @@
+import {
+  decideOpening,
+  itemSizeParts,
+  itemText,
+  lengthPart,
+  partsText,
+  practiceOf,
+  termText,
+  unitsOf,
+  valueParts,
+  type Basis,
+  type Bolt,
+  type DecidedOpening,
+  type OpeningFacts,
+  type Part,
+} from '@riegel/core';
+
+/** What a register cell shows. */
+export interface Cell {
+  parts: Part[];
+  /** For sorting and searching. */
+  text: string;
+  basis: Basis | 'open';
+}
+
+/** One line of the register, light enough to send by the thousand. */
+export interface RegisterRow {
+  id: string;
+  cells: Record<string, Cell>;
+  bolts: Bolt[];
+  stops: number;
+  checks: number;
+  open: number;
+}
+
+const cell = (parts: Part[], basis: Cell['basis']): Cell => ({
+  parts,
+  text: partsText(parts),
+  basis,
+});
+
+function decided(opening: DecidedOpening, key: string): Cell {
+  const decision = opening.decisions.find((candidate) => candidate.key === key);
+  if (!decision) return cell([], 'derived');
+  if (!decision.value) return cell(['open'], 'open');
+  return cell(valueParts(decision.value, unitsOf(opening)), decision.basis);
+}
+
+/** Decides an opening and keeps what the register shows of it. */
+export function rowOf(id: string, facts: OpeningFacts, practiceId: string): RegisterRow {
+  const opening = decideOpening(facts, practiceOf(practiceId));
+  const units = unitsOf(opening);
+  const leaf = opening.sizes.leaves[0]!;
+  const leafParts: Part[] =
+    leaf.width !== undefined && leaf.height !== undefined
+      ? [lengthPart(leaf.width, units, 'down'), ' × ', lengthPart(leaf.height, units, 'down')]
+      : [];
+  const hanging = opening.items.filter((item) => item.stage === 'hanging');
+  const hung = hanging[0];
+  const hingeParts: Part[] = hung
+    ? hung.term === 'item.butt'
+      ? [
+          `${hanging.reduce((sum, item) => sum + item.quantity, 0)} · `,
+          ...itemSizeParts(hung, units),
+        ]
+      : [
+          `${hung.quantity} · ${itemText({ ...hung, traits: [] })
+            .split(',')[0]!
+            .toLowerCase()}`,
+        ]
+    : [];
+  const hand = decided(opening, 'handing.hand');
+  const { rating } = facts;
+  return {
+    id,
+    cells: {
+      frameWidth: decided(opening, 'sizing.frameWidth'),
+      frameHeight: decided(opening, 'sizing.frameHeight'),
+      hand: hand.parts.length > 0 ? shorter(hand) : shorter(decided(opening, 'handing.slide')),
+      leafSize: leafParts.length > 0 ? cell(leafParts, 'derived') : cell(['open'], 'open'),
+      hinges: hingeParts.length > 0 ? cell(hingeParts, 'derived') : cell(['open'], 'open'),
+      rating: cell(
+        [
+          rating === undefined
+            ? ''
+            : rating === 'unknown'
+              ? 'unknown'
+              : rating === 0
+                ? '–'
+                : String(rating),
+        ],
+        'given',
+      ),
+      kind: cell([termText(`kind.${facts.kind}`)], 'given'),
+    },
+    bolts: opening.bolts,
+    stops: opening.findings.filter((finding) => finding.level === 'stop').length,
+    checks: opening.findings.filter((finding) => finding.level === 'check').length,
+    open: opening.bolts.reduce((sum, bolt) => sum + bolt.open, 0),
+  };
+}
+
+/** Long hand names in a narrow column: the part before the explanation. */
+function shorter(hand: Cell): Cell {
+  const text = hand.text
+    .replace(/^no hand; pivots (left|right).*/, 'pivots $1')
+    .replace(/^to the (left|right).*/, 'slides $1')
+    .replace(', both leaves', ' both');
+  return { ...hand, parts: [text], text };
+}
