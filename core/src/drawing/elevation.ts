@@ -53,8 +53,8 @@ export function elevation(decided: DecidedOpening, from: 'outside' | 'inside'): 
   // Dimensions stand on the sides as seen from outside and are mirrored with everything else.
   const main = leaves[0]!;
   const hingesRight = main.hinges === 'right';
-  const left = -face - text * 1.6;
-  const right = width + face + text * 1.6;
+  const left = -face - text * 2.3;
+  const right = width + face + text * 2.3;
   const overall = hingesRight ? left : right;
   const hingeSideAt = hingesRight ? right : left;
   parts.push(
@@ -267,7 +267,7 @@ function hingeMarks(leaf: PlacedLeaf, positions: number[], seen: boolean | undef
   const { x } = hingeEdge(leaf);
   const top = leaf.bottom + leaf.height;
   const h = leaf.hung.hingeHeight ?? 0;
-  const half = Math.max(leaf.width / 90, toMm(1));
+  const half = Math.max(leaf.width / 60, toMm(1));
   return positions.map((position) =>
     rect(
       seen ? 'hardware' : 'hidden',

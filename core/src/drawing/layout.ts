@@ -1,9 +1,9 @@
 import type { Basis } from '../opening/index.js';
-import { formatExact, showLength, type ShownLength } from '../measure/index.js';
+import { formatExact, showLength, toMm, type ShownLength } from '../measure/index.js';
 import type { Units } from '../phrasing/index.js';
 import { arcPoints, type DrawingModel, type Element, type Layer, type Point } from './model.js';
 
-/** A drawable thing in ticks with y down, as SVG and PDF want it. */
+/** A drawable thing in millimetres with y down, as SVG and PDF want it. */
 export type Primitive =
   | { kind: 'path'; layer: Layer; part?: string; points: Point[]; closed: boolean }
   | { kind: 'circle'; layer: Layer; part?: string; centre: Point; radius: number }
@@ -25,16 +25,20 @@ export type Primitive =
 export interface Layout {
   /** Left, top, width, height for a view box. */
   box: [number, number, number, number];
+  /** Height of a text of scale 1. */
+  textHeight: number;
   primitives: Primitive[];
 }
 
-const down = (point: Point): Point => ({ x: point.x, y: -point.y });
+/** Millimetres, not ticks: browsers do not set type larger than 10,000 units. */
+const down = (point: Point): Point => ({ x: toMm(point.x), y: -toMm(point.y) });
 
-/** Turns a drawing model into drawable primitives, with dimensions in the project's units. */
+/** Turns a drawing model into drawable primitives in millimetres, figures in the project's units. */
 export function layout(model: DrawingModel, units: Units): Layout {
   const { left, bottom, right, top } = model.extents;
   return {
-    box: [left, -top, right - left, top - bottom],
+    box: [toMm(left), -toMm(top), toMm(right - left), toMm(top - bottom)],
+    textHeight: toMm(model.textHeight),
     primitives: model.elements.flatMap((element) => primitivesOf(element, model.textHeight, units)),
   };
 }
@@ -69,7 +73,7 @@ function primitivesOf(element: Element, textHeight: number, units: Units): Primi
           layer: element.layer,
           ...part,
           centre: down(element.centre),
-          radius: element.radius,
+          radius: toMm(element.radius),
         },
       ];
     case 'text':
@@ -80,7 +84,7 @@ function primitivesOf(element: Element, textHeight: number, units: Units): Primi
           ...part,
           at: down(element.at),
           anchor: element.anchor,
-          size: textHeight * (element.scale ?? 1),
+          size: toMm(textHeight) * (element.scale ?? 1),
           turn: 0,
           text: element.text,
         },
@@ -132,17 +136,25 @@ function dimension(
   const span = horizontal ? Math.abs(ends[1].x - ends[0].x) : Math.abs(ends[1].y - ends[0].y);
   const middle = { x: (ends[0].x + ends[1].x) / 2, y: (ends[0].y + ends[1].y) / 2 };
   const small = span < textHeight * 2.2;
+  // A short vertical dimension is read upright, between its line and what it measures.
+  const outward = Math.sign(element.at - (element.from.x + element.to.x) / 2) || 1;
+  const upright = !horizontal && small;
   const at = horizontal
-    ? { x: middle.x, y: small ? element.at - textHeight * 1.15 : element.at + textHeight * 0.32 }
-    : { x: element.at - textHeight * 0.3, y: middle.y };
+    ? {
+        x: middle.x,
+        y: small ? element.at - textHeight * 1.15 : element.at + textHeight * 0.32,
+      }
+    : upright
+      ? { x: element.at - outward * textHeight * 0.45, y: middle.y - textHeight * 0.32 }
+      : { x: element.at - textHeight * 0.3, y: middle.y };
   const text: Primitive = {
     kind: 'text',
     layer: 'dimension',
     ...part,
     at: down(at),
-    anchor: 'middle',
-    size: textHeight * 0.92,
-    turn: horizontal ? 0 : -90,
+    anchor: upright ? (outward > 0 ? 'end' : 'start') : 'middle',
+    size: toMm(textHeight) * 0.92,
+    turn: horizontal || upright ? 0 : -90,
     text: length.text,
     length,
     exact: formatExact(element.ticks, units.system),

@@ -29,7 +29,7 @@ const escapeXml = (text: string) =>
     (char) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[char]!,
   );
 
-const number = (value: number) => String(Number(value.toFixed(1)));
+const number = (value: number) => String(Number(value.toFixed(2)));
 
 /** `M x y L …` of points, closed with Z. */
 export function pathData(points: Point[], closed: boolean): string {
@@ -42,8 +42,8 @@ export function pathData(points: Point[], closed: boolean): string {
 
 /** Writes a drawing as a stand-alone SVG, its texts with fractions set from plain figures. */
 export function writeSvg(model: DrawingModel, units: Units, title: string): string {
-  const { box, primitives } = layout(model, units);
-  const body = primitives.map((primitive) => element(primitive, model.textHeight)).join('\n');
+  const { box, primitives, textHeight } = layout(model, units);
+  const body = primitives.map((primitive) => element(primitive, textHeight)).join('\n');
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box.map(number).join(' ')}" font-family="sans-serif"><title>${escapeXml(title)}</title>\n${body}\n</svg>\n`;
 }
 

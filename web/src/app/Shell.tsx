@@ -91,7 +91,7 @@ export function Shell() {
   return (
     <div className="flex h-full flex-col">
       <Bar />
-      <main className="min-h-0 flex-1 overflow-auto">
+      <main className="relative min-h-0 flex-1 overflow-auto">
         <Outlet />
       </main>
     </div>
@@ -207,7 +207,7 @@ function ProjectFrame() {
           </button>
         </div>
       </Bar>
-      <main className="min-h-0 flex-1 overflow-hidden">
+      <main className="relative min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </main>
       <Palette open={palette} onClose={() => setPalette(false)} onKeys={() => setSheet(true)} />

@@ -44,7 +44,7 @@ export const DrawingView = memo(function DrawingView({
   return (
     <svg
       className="drawing size-full"
-      viewBox={drawing.box.map((value) => Math.round(value)).join(' ')}
+      viewBox={drawing.box.map((value) => value.toFixed(1)).join(' ')}
       role="img"
       aria-label={title}
       preserveAspectRatio="xMidYMid meet"

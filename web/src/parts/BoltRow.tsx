@@ -114,7 +114,7 @@ export function BoltButtons({
 export function BoltStack({ rows }: { rows: Bolt[][] }) {
   const stages = rows[0]?.map((bolt) => bolt.stage) ?? [];
   return (
-    <div className="flex gap-3">
+    <div className="flex gap-2">
       {stages.map((stage, index) => {
         const bolts = rows.map((row) => row[index]!);
         const share = (state: Bolt['state']) =>
@@ -122,7 +122,14 @@ export function BoltStack({ rows }: { rows: Bolt[][] }) {
         const words = `${termText(`stage.${stage}`)}: ${Math.round(share('decided') * 100)} % decided, ${Math.round(share('none') * 100)} % deliberately none`;
         return (
           <div key={stage} title={words} className="flex flex-col items-start gap-0.5">
-            <svg viewBox="0 0 72 12" width="72" height="12" role="img" aria-label={words}>
+            <svg
+              viewBox="0 0 72 12"
+              width="56"
+              height="12"
+              preserveAspectRatio="none"
+              role="img"
+              aria-label={words}
+            >
               <rect x="0.5" y="0.5" width="71" height="11" fill="none" stroke="var(--rule)" />
               <rect x="1" y="1" width={70 * share('decided')} height="10" fill="var(--verdigris)" />
               <rect
@@ -134,7 +141,7 @@ export function BoltStack({ rows }: { rows: Bolt[][] }) {
                 opacity="0.55"
               />
             </svg>
-            <span className="text-[11px] leading-4 text-soft">{termText(`stage.${stage}`)}</span>
+            <span className="text-[10.5px] leading-4 text-soft">{termText(`stage.${stage}`)}</span>
           </div>
         );
       })}

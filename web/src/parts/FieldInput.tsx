@@ -45,6 +45,7 @@ export function FieldInput({
   disabled,
   label,
   measured,
+  derived,
 }: {
   name: Field['name'];
   facts: OpeningFacts;
@@ -53,6 +54,8 @@ export function FieldInput({
   disabled: boolean;
   label: string;
   measured?: boolean;
+  /** What was decided where nothing is recorded. */
+  derived?: string | undefined;
 }) {
   const field = fieldOf(name)!;
   const stored = fieldText(field, facts, practice);
@@ -127,6 +130,7 @@ export function FieldInput({
         ref={input}
         id={id}
         className={`field w-full ${numeric ? 'text-right' : ''} ${measured ? 'basis-measured' : ''}`}
+        placeholder={derived}
         value={typed ?? stored}
         disabled={disabled}
         aria-invalid={fault !== ''}

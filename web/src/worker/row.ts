@@ -33,6 +33,15 @@ export interface RegisterRow {
   open: number;
 }
 
+/** Short names of what is not a butt hinge, for a narrow column. */
+const SHORT: Record<string, string> = {
+  'item.offsetPivot': 'offset pivots',
+  'item.centrePivot': 'centre pivots',
+  'item.continuous': 'continuous',
+  'item.doubleActingSpring': 'spring hinges',
+  'item.track': 'sliding gear',
+};
+
 const cell = (parts: Part[], basis: Cell['basis']): Cell => ({
   parts,
   text: partsText(parts),
@@ -64,9 +73,7 @@ export function rowOf(id: string, facts: OpeningFacts, practiceId: string): Regi
           ...itemSizeParts(hung, units),
         ]
       : [
-          `${hung.quantity} · ${itemText({ ...hung, traits: [] })
-            .split(',')[0]!
-            .toLowerCase()}`,
+          `${hung.quantity} · ${SHORT[hung.term ?? ''] ?? itemText({ ...hung, traits: [] }).toLowerCase()}`,
         ]
     : [];
   const hand = decided(opening, 'handing.hand');
@@ -91,7 +98,7 @@ export function rowOf(id: string, facts: OpeningFacts, practiceId: string): Regi
         ],
         'given',
       ),
-      kind: cell([termText(`kind.${facts.kind}`)], 'given'),
+      kind: cell([termText(`short.kind.${facts.kind}`)], 'given'),
     },
     bolts: opening.bolts,
     stops: opening.findings.filter((finding) => finding.level === 'stop').length,
@@ -105,6 +112,7 @@ function shorter(hand: Cell): Cell {
   const text = hand.text
     .replace(/^no hand; pivots (left|right).*/, 'pivots $1')
     .replace(/^to the (left|right).*/, 'slides $1')
-    .replace(', both leaves', ' both');
+    .replace(', both leaves', ' both')
+    .replace(' active', ' act.');
   return { ...hand, parts: [text], text };
 }

@@ -7,12 +7,12 @@ export function drawInto(
   units: Units,
   box: { x: number; y: number; width: number; height: number },
 ): void {
-  const { box: extents, primitives } = layout(model, units);
+  const { box: extents, primitives, textHeight } = layout(model, units);
   const scale = Math.min(box.width / extents[2], box.height / extents[3]);
   const x = (value: number) =>
     box.x + (box.width - extents[2] * scale) / 2 + (value - extents[0]) * scale;
   const y = (value: number) => box.y + (value - extents[1]) * scale;
-  const unit = model.textHeight * scale;
+  const unit = textHeight * scale;
   for (const primitive of primitives) {
     const pen = penOf(primitive.layer);
     const stroke = pen.stroke ?? '#1f1b14';

@@ -133,7 +133,7 @@ export function OpeningScreen() {
           onSelect={toDecision}
         />
         <div
-          className="overflow-auto border-l border-rule px-4 pb-12"
+          className="relative overflow-auto border-l border-rule px-4 pb-12"
           tabIndex={0}
           role="region"
           aria-label="Stages"

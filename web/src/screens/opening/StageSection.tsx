@@ -1,7 +1,9 @@
 import {
   FIELDS,
   fieldApplies,
+  partsText,
   termText,
+  valueParts,
   type DecidedOpening,
   type FactsPatch,
   type Field,
@@ -66,6 +68,28 @@ const UNEQUAL: Partial<Record<OpeningFacts['kind'], Field['name'][]>> = {
   stable: ['lowerLeafHeight'],
 };
 
+/** The decided length of a fact nobody recorded, shown faintly where it would be typed. */
+function derivedText(
+  decided: DecidedOpening,
+  name: Field['name'],
+  units: Units,
+): string | undefined {
+  const bare =
+    name === 'inactiveWidth'
+      ? 'leafWidth@inactive'
+      : name === 'lowerLeafHeight'
+        ? 'leafHeight@lower'
+        : name;
+  const decision = decided.decisions.find(
+    (one) =>
+      one.key === `sizing.${bare}` ||
+      (one.name === bare && one.leaf !== 'inactive' && one.leaf !== 'lower'),
+  );
+  const value = decision?.value;
+  if (value?.type !== 'length' && value?.type !== 'mass') return undefined;
+  return partsText(valueParts(value, units)).replace(/ (in|mm)$/, '');
+}
+
 /** One stage: its facts edited in place, its decisions with basis and reasons, its findings. */
 export function StageSection(props: StageProps) {
   const { stage, number, facts, decided, practice, units, canEdit, onPatch } = props;
@@ -107,6 +131,7 @@ export function StageSection(props: StageProps) {
           disabled={!canEdit}
           label={label(field)}
           measured={measured}
+          derived={derivedText(decided, field.name, units)}
           onPatch={onPatch}
         />
         {measurable && (

@@ -26,8 +26,8 @@ import {
 } from './columns.js';
 
 const ROW = 30;
-const BOLTS = 156;
-const OPEN = 30;
+const BOLTS = 140;
+const OPEN = 26;
 
 export interface Place {
   row: number;
@@ -279,7 +279,7 @@ export function Grid(props: GridProps) {
       onKeyDown={onKeyDown}
       onCopy={onCopy}
       onPaste={onPaste}
-      className="h-full overflow-auto border-t border-rule bg-sheet outline-offset-[-2px] [contain:strict]"
+      className="h-full overflow-auto border-t border-rule bg-sheet text-[13px] outline-offset-[-2px] [contain:strict]"
     >
       <div
         role="row"
@@ -456,7 +456,7 @@ const GridRow = memo(function GridRow({
         );
       })}
       <div role="gridcell" style={{ width: BOLTS }} className="flex items-center px-1.5">
-        {line.row && <BoltRow bolts={line.row.bolts} />}
+        {line.row && <BoltRow bolts={line.row.bolts} width={13} />}
       </div>
     </div>
   );

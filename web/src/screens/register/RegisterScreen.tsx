@@ -118,7 +118,7 @@ export function RegisterScreen() {
 
   return (
     <div className="flex h-full flex-col">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 py-2">
         <h1 className="sr-only">Register</h1>
         {canEdit && (
           <div className="flex gap-1.5">
@@ -162,15 +162,15 @@ export function RegisterScreen() {
           </div>
         )}
         <input
-          className="field w-44"
+          className="field w-32"
           type="search"
           placeholder="Search"
           aria-label="Search"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
-        <div className="ml-auto flex items-center gap-4">
-          <span className="flex items-center gap-3 text-xs text-soft" aria-live="polite">
+        <div className="ml-auto flex items-center gap-3">
+          <span className="flex items-center gap-2 text-xs text-soft" aria-live="polite">
             <span>
               {lines.length === openings.length
                 ? openings.length

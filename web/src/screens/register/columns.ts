@@ -32,17 +32,17 @@ export interface RegisterColumn {
 }
 
 export const COLUMNS: readonly RegisterColumn[] = [
-  { id: 'mark', title: 'Mark', width: 66, editable: true },
-  { id: 'from', title: 'From', width: 116, editable: true },
-  { id: 'to', title: 'To', width: 124, editable: true },
-  { id: 'kind', title: 'Kind', width: 112, editable: true },
-  { id: 'frameWidth', title: 'Width', width: 72, editable: true, right: true, length: true },
-  { id: 'frameHeight', title: 'Height', width: 72, editable: true, right: true, length: true },
+  { id: 'mark', title: 'Mark', width: 62, editable: true },
+  { id: 'from', title: 'From', width: 112, editable: true },
+  { id: 'to', title: 'To', width: 116, editable: true },
+  { id: 'kind', title: 'Kind', width: 104, editable: true },
+  { id: 'frameWidth', title: 'Width', width: 76, editable: true, right: true, length: true },
+  { id: 'frameHeight', title: 'Height', width: 82, editable: true, right: true, length: true },
   { id: 'leafConstruction', title: 'Leaf', width: 112, editable: true },
-  { id: 'frameMaterial', title: 'Frame', width: 68, editable: true },
+  { id: 'frameMaterial', title: 'Frame', width: 72, editable: true },
   { id: 'hand', title: 'Hand', width: 84, editable: true },
-  { id: 'rating', title: 'Rating', width: 58, editable: true, right: true },
-  { id: 'leafSize', title: 'Leaf size', width: 126, editable: false, right: true, length: true },
+  { id: 'rating', title: 'Rating', width: 62, editable: true, right: true },
+  { id: 'leafSize', title: 'Leaf size', width: 112, editable: false, right: true, length: true },
   { id: 'hinges', title: 'Hinges', width: 104, editable: false },
 ];
 
@@ -58,7 +58,9 @@ export function cellOf(
   if (value === undefined || !field) return { parts: [], text: '', basis: 'given' };
   const text =
     field.options && value !== 'unknown'
-      ? (TERMS[`${field.terms}.${String(value)}`] ?? String(value))
+      ? (TERMS[`short.${field.terms}.${String(value)}`] ??
+        TERMS[`${field.terms}.${String(value)}`] ??
+        String(value))
       : field.type === 'text'
         ? String(value)
         : writeField(field, value as string, 'metric');
@@ -69,7 +71,7 @@ export function cellOf(
 export function editText(line: Line, column: RegisterColumn, practice: Practice): string {
   if (column.id === 'hand') {
     const code = line.row?.cells['hand']?.text ?? '';
-    return /^(LH|RH|LHR|RHR)( active)?$/.test(code) ? code : '';
+    return /^(LH|RH|LHR|RHR)( act\.)?$/.test(code) ? code.replace(' act.', ' active') : '';
   }
   const field = fieldOf(column.id);
   return field ? fieldText(field, line.facts, practice) : '';

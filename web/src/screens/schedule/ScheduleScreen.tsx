@@ -104,7 +104,7 @@ export function ScheduleScreen() {
         )}
       </nav>
       <div
-        className="overflow-auto px-6 py-4"
+        className="relative overflow-auto px-6 py-4"
         tabIndex={0}
         role="region"
         aria-label="Schedule preview"
@@ -240,17 +240,17 @@ function Headings({ list }: { list: Heading[] }) {
             key={heading.mark + heading.from + heading.to}
             className="border-t border-rule/60 align-top"
           >
-            <td className="py-0.5 pl-3 font-semibold">{heading.mark}</td>
-            <td className="px-1.5">{heading.from}</td>
-            <td className="px-1.5">{heading.to}</td>
-            <td className="px-1.5 text-soft">{heading.kind}</td>
-            <td className="px-1.5 whitespace-nowrap">
+            <td className="px-1.5 py-0.5 pl-3 font-semibold">{heading.mark}</td>
+            <td className="px-1.5 py-0.5">{heading.from}</td>
+            <td className="px-1.5 py-0.5">{heading.to}</td>
+            <td className="px-1.5 py-0.5 text-soft">{heading.kind}</td>
+            <td className="px-1.5 py-0.5 whitespace-nowrap">
               <WithFractions text={heading.size} />
             </td>
-            <td className="px-1.5 whitespace-nowrap">
+            <td className="px-1.5 py-0.5 whitespace-nowrap">
               <WithFractions text={heading.thickness} />
             </td>
-            <td className="px-1.5 text-soft">{heading.leaf}</td>
+            <td className="px-1.5 py-0.5 text-soft">{heading.leaf}</td>
             <td className={`px-1.5 ${heading.hand === 'open' ? 'basis-open' : ''}`}>
               {heading.hand}
             </td>
@@ -259,7 +259,7 @@ function Headings({ list }: { list: Heading[] }) {
             >
               {heading.rating}
             </td>
-            <td className="px-1.5 whitespace-nowrap">
+            <td className="px-1.5 py-0.5 whitespace-nowrap">
               <WithFractions text={heading.clearWidth} />
             </td>
           </tr>

@@ -1,0 +1,74 @@
+import AxeBuilder from '@axe-core/webdriverjs';
+import { Page } from './support/page.js';
+
+jest.setTimeout(240_000);
+
+describe('axe finds no serious fault', () => {
+  let page: Page;
+  beforeAll(async () => {
+    page = await Page.open();
+  });
+  afterAll(() => page.close());
+
+  const check = async () => {
+    const { violations } = await new AxeBuilder(page.driver).analyze();
+    const serious = violations.filter(
+      (one) => one.impact === 'serious' || one.impact === 'critical',
+    );
+    expect(
+      serious.map(
+        (one) =>
+          `${one.id}: ${one.nodes
+            .slice(0, 3)
+            .map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`)
+            .join(' | ')}`,
+      ),
+    ).toEqual([]);
+  };
+  const theme = (name: string) =>
+    page.driver.executeScript(
+      `localStorage.setItem('riegel.theme', '${name}'); document.documentElement.dataset.theme = '${name}'`,
+    );
+
+  it.each(['light', 'dark'])('in the %s theme on every screen', async (name) => {
+    await page.go('/');
+    await theme(name);
+    await page.go('/');
+    await page.sees('button', 'Ines Okafor');
+    await check();
+    await page.signIn();
+    await check();
+    await page.click('button', 'New project');
+    await page.find('[role=dialog]');
+    await check();
+    await page.go('/');
+    await page.click('a', 'Larkhollow Playhouse');
+    await page.sees('[role=grid]', /35 3\/4/);
+    await check();
+    await page.click('button', 'Paste');
+    await page.find('[role=dialog] textarea');
+    await check();
+    await page.click('[role=dialog] button', 'Not now');
+    await page.fill('input', 'Search', 'Archive');
+    await page.click('[role=grid] a', 'Open 303');
+    await page.sees('#stage-handing', 'The observations contradict each other');
+    await check();
+    await page.click('button', 'Choose otherwise: Metal');
+    await page.find('[role=dialog]');
+    await check();
+    await page.click('[role=dialog] button', 'Not now');
+    await page.click('a', 'Schedule');
+    await page.sees('h2', 'Set 1');
+    await check();
+    await page.click('a', 'People');
+    await page.sees('table', 'Tobias Lund');
+    await check();
+    await page.go('/nowhere');
+    await page.sees('h1', 'There is no page here');
+    await check();
+    await page.click('button', 'Sign out');
+    await page.go('/welcome#x');
+    await page.sees('h1', 'Welcome');
+    await check();
+  });
+});

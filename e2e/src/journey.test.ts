@@ -1,0 +1,155 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { By } from 'selenium-webdriver';
+import { Page } from './support/page.js';
+
+jest.setTimeout(180_000);
+
+const LIST = `Mark,From,To,Kind,Size,Hand,Rating,Frame,Leaf
+101,Corridor,Office,single,3070,RHR,90,steel,mineral core
+102,Corridor,Store,single,3070,LHR,90,steel,mineral core
+103,Foyer,Hall,pair,6070,LHR,none,steel,steel
+104,Bar,Servery,double-acting,3070,,none,timber,stave core
+105,Street,Lobby,single,wide,RH,none,timber,stave core`;
+
+describe('from a list to a schedule', () => {
+  let page: Page;
+  beforeAll(async () => {
+    page = await Page.open();
+  });
+  afterAll(() => page.close());
+
+  it('signs in, makes a project and pastes five openings, one with a size that cannot be read', async () => {
+    await page.signIn();
+    await page.newProject('Paper Mill');
+    await page.click('button', 'Paste');
+    await (await page.find('[role=dialog] textarea')).sendKeys(LIST);
+    await page.sees('[role=dialog] [role=alert]', '105, Size: “wide” is not a size');
+    await page.click('[role=dialog] button.primary', 'Add 5 openings');
+    await page.sees(
+      '[role=grid]',
+      /101 Corridor Office single 36 84 mineral core steel RHR 90 35 3\/4 × 83 1\/8 3 · 4 1\/2 × 4/,
+    );
+    await page.sees(
+      '[role=grid]',
+      /103 Foyer Hall pair 72 84 .* LHR act\. – 35 13\/16 × 83 1\/8 6 · 4 1\/2 × 4/,
+    );
+    await page.saved();
+  });
+
+  it('shows leaf size, hand and hinges with reasons, and keeps what could not be read', async () => {
+    await page.click('[role=grid] a', 'Open 105');
+    await page.click('summary', 'More facts');
+    const note = await page.named('input', 'Note');
+    expect(await note.getAttribute('value')).toContain('Size given as “wide”');
+    await page.keys('p', 'p', 'p', 'p');
+    await page.sees('h1', '101');
+    await page.decision(
+      'sizing.leafWidth',
+      '35 3/4 in 36 in opening − 1/8 in hinge gap − 1/8 in lock gap.',
+    );
+    await page.decision(
+      'handing.hand',
+      'RHR From outside the hinges are on the right and it swings out.',
+    );
+    await page.decision('hanging.hingeHeight', /4 1\/2 in .*A156\.1/);
+    await page.decision('hanging.count', '3 3 for a leaf 83 1/8 in high');
+    await page.sees('svg.drawing', '83 1/8');
+  });
+
+  it('follows a changed fact at once, and takes it back and again', async () => {
+    await page.fill('input', 'Frame opening width', '40\n');
+    await page.decision('sizing.leafWidth', '39 3/4 in');
+    await page.decision('hanging.hingeHeight', '5 in');
+    await page.saved();
+    await page.click('button', 'Undo');
+    await page.decision('sizing.leafWidth', '35 3/4 in');
+    await page.click('button', 'Redo');
+    await page.decision('sizing.leafWidth', '39 3/4 in');
+    await page.click('button', 'Undo');
+    await page.decision('sizing.leafWidth', '35 3/4 in');
+  });
+
+  it('chooses otherwise with a reason, and undoes it', async () => {
+    await page.click('button', 'Choose otherwise: Number a leaf');
+    await page.click('[role=dialog] label', 'Fewer than the 3 of the rule.');
+    await page.fill('[role=dialog] input', 'Because', 'as the neighbour');
+    await page.click('[role=dialog] button', 'Take it');
+    await page.decision('hanging.count', '2 Chosen because: as the neighbour');
+    await page.sees('#stage-hanging', 'stop 2 hinges where the rule gives 3.');
+    expect(
+      await (await page.find('[data-decision="hanging.count"]')).getAttribute('data-basis'),
+    ).toBe('chosen');
+    await page.saved();
+    await page.click('button', 'Undo');
+    await page.decision('hanging.count', '3 3 for a leaf');
+    await page.click('summary', 'History');
+    await page.sees('details', /took back .*Ines Okafor changed/);
+  });
+
+  it('writes a lock, rules power out, and throws their bolts', async () => {
+    await page.click('#stage-securing button', 'write a line');
+    await page.fill('#stage-securing input', 'Description', 'Storeroom lock, mortise');
+    await page.fill('#stage-securing input', 'Finish', '626');
+    await page.click('#stage-securing button', 'Add the line');
+    await page.sees('#stage-securing', 'Storeroom lock, mortise');
+    await (
+      await page.named('#stage-powering input', 'deliberately none')
+    ).sendKeys('no power here\n');
+    await page.sees('#stage-powering', 'None: no power here');
+    await page.sees('nav[aria-label="Stages"]', /Securing: decided.*Powering: deliberately none/);
+    await page.saved();
+  });
+
+  it('takes the schedule away as CSV and as PDF', async () => {
+    await page.click('a', 'Schedule');
+    await page.sees('#set-1', /101 Corridor Office single leaf 36 in × 84 in .* RHR 90 min/);
+    await page.sees(
+      '#set-1',
+      /3 each Butt hinge, standard weight, ball or low-friction bearing, steel, removable pin 4 1\/2 in × 4 in/,
+    );
+    await page.sees('#open-items', /105 Sizing How wide is the frame opening/);
+    await page.click('button', 'CSV');
+    const csv = readFileSync(await page.download('.csv'), 'utf8');
+    expect(csv.split('\r\n')[0]).toBe(
+      '\uFEFFSet,Mark,From,To,Kind,Opening,Thickness,Leaf,Frame,Hand,Rating,Clear width,Stage,Quantity,Unit,Description,Size,Finish,Remarks',
+    );
+    expect(csv).toMatch(
+      /^1,101,Corridor,Office,.*,Securing,1,each,"Storeroom lock, mortise",,626,$/m,
+    );
+    await page.click('button', 'PDF');
+    const text = execFileSync('pdftotext', ['-layout', await page.download('.pdf'), '-'], {
+      encoding: 'utf8',
+    });
+    expect(text).toContain('Paper Mill');
+    expect(text).toMatch(/Set 1/);
+    expect(text).toMatch(/101 +Corridor +Office/);
+    expect(text).toMatch(/3 +each +Butt hinge, standard weight/);
+    expect(text).toMatch(/Open questions/);
+    expect(text).toMatch(/have a licensed professional/);
+    expect(text).toMatch(/page 1 of \d/);
+  });
+
+  it('draws every kind from every side', async () => {
+    await page.go('/');
+    await page.click('a', 'Larkhollow Playhouse');
+    for (const mark of ['101', '111', '118', '119', '160', '162', '209']) {
+      await page.go(new URL(await page.url).pathname.replace(/\/openings.*/, ''));
+      await page.fill('input', 'Search', mark);
+      await page.click('[role=grid] a', `Open ${mark}`);
+      await page.sees('h1', mark);
+      for (const tab of ['From inside', 'Plan', 'Hinge edge', 'Lock edge', 'From outside']) {
+        await page.click('[role=tab]', tab);
+        await page.until(
+          `drawing ${tab}`,
+          async () =>
+            (
+              await page.driver.findElements(
+                By.css('[role=tabpanel][data-state=active] svg.drawing path'),
+              )
+            ).length > 0,
+        );
+      }
+    }
+  });
+});

@@ -1,0 +1,201 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, Key, type WebDriver, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+
+const WAIT = 20_000;
+
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--lang=en',
+];
+
+/** A browser window as a person sees it: finds things by what they say, and waits for them. */
+export class Page {
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly folder: string,
+  ) {}
+
+  static async open(): Promise<Page> {
+    const folder = mkdtempSync(join(tmpdir(), 'riegel-browser-'));
+    const options = new chrome.Options();
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.addArguments(...FLAGS, `--user-data-dir=${join(folder, 'profile')}`);
+    options.setUserPreferences({
+      'download.default_directory': join(folder, 'downloads'),
+      'download.prompt_for_download': false,
+    });
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const page = new Page(driver, folder);
+    await (driver as chrome.Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width: 1280,
+      height: 800,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
+    return page;
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  get url(): Promise<string> {
+    return this.driver.getCurrentUrl();
+  }
+
+  async go(path: string): Promise<void> {
+    await this.driver.get(`${process.env['RIEGEL_E2E_URL']}${path}`);
+  }
+
+  /** Waits until something holds and gives it back; the message says what was waited for. */
+  async until<T>(what: string, look: () => Promise<T | undefined | false>): Promise<T> {
+    const end = Date.now() + WAIT;
+    let last: unknown;
+    while (Date.now() < end) {
+      try {
+        const found = await look();
+        if (found) return found;
+      } catch (error) {
+        last = error;
+      }
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    }
+    throw new Error(
+      `Waited in vain for ${what} at ${await this.url}. ${last instanceof Error ? last.message : ''}\n${(await this.text('body')).slice(0, 1500)}`,
+    );
+  }
+
+  find(css: string): Promise<WebElement> {
+    return this.until(css, async () => (await this.driver.findElements(By.css(css)))[0]);
+  }
+
+  /** The first visible element of a kind whose text, label or placeholder contains the words. */
+  named(css: string, words: string): Promise<WebElement> {
+    return this.until(`${css} “${words}”`, async () => {
+      const found = await this.driver.executeScript<WebElement | null>(
+        `const [css, words] = arguments;
+         const own = (e) => e.closest('label')?.textContent ?? (e.id && document.querySelector('label[for="' + CSS.escape(e.id) + '"]')?.textContent) ?? '';
+         return [...document.querySelectorAll(css)].find((e) => e.getClientRects().length > 0 && [e.textContent, e.getAttribute('aria-label'), e.getAttribute('title'), e.placeholder, ['INPUT','SELECT','TEXTAREA'].includes(e.tagName) ? own(e) : ''].some((t) => t && t.replace(/\\s+/g, ' ').includes(words))) ?? null;`,
+        css,
+        words,
+      );
+      return found ?? undefined;
+    });
+  }
+
+  async click(css: string, words: string): Promise<void> {
+    const element = await this.named(css, words);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    await element.click();
+  }
+
+  async fill(css: string, words: string, value: string): Promise<WebElement> {
+    const element = await this.named(css, words);
+    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, value);
+    return element;
+  }
+
+  /** Keys for whatever has the focus. */
+  async keys(...keys: string[]): Promise<void> {
+    for (const key of keys) await this.driver.actions().sendKeys(key).perform();
+  }
+
+  async chord(...keys: string[]): Promise<void> {
+    const actions = this.driver.actions();
+    for (const key of keys) actions.keyDown(key);
+    for (const key of [...keys].reverse()) actions.keyUp(key);
+    await actions.perform();
+  }
+
+  text(css: string): Promise<string> {
+    return this.driver.executeScript<string>(
+      `return [...document.querySelectorAll(arguments[0])].map((e) => e.innerText).join('\\n').replace(/\\u00a0/g, ' ')`,
+      css,
+    );
+  }
+
+  /** Waits until the text of what the selector finds contains the words. */
+  async sees(css: string, words: string | RegExp): Promise<string> {
+    return this.until(`“${String(words)}” in ${css}`, async () => {
+      const text = (await this.text(css)).replace(/\s+/g, ' ');
+      return (typeof words === 'string' ? text.includes(words) : words.test(text))
+        ? text
+        : undefined;
+    });
+  }
+
+  async saved(): Promise<void> {
+    await this.find('[data-save="saved"]');
+  }
+
+  /** Value of a decision on the opening page, with its reasons. */
+  decision(key: string, words: string | RegExp): Promise<string> {
+    return this.sees(`[data-decision="${key}"]`, words);
+  }
+
+  async online(on: boolean): Promise<void> {
+    await (this.driver as chrome.Driver).sendDevToolsCommand('Network.enable', {});
+    await (this.driver as chrome.Driver).sendDevToolsCommand('Network.emulateNetworkConditions', {
+      offline: !on,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+  }
+
+  /** Waits for a finished download and gives its path. */
+  download(ending: string): Promise<string> {
+    const folder = join(this.folder, 'downloads');
+    return this.until(`a download ${ending}`, () => {
+      const name = readdirSync(folder).find((file) => file.endsWith(ending));
+      return Promise.resolve(
+        name && readFileSync(join(folder, name)).length > 0 ? join(folder, name) : undefined,
+      );
+    });
+  }
+
+  async signIn(name = 'Ines Okafor'): Promise<void> {
+    await this.go('/');
+    await this.click('button', name);
+    await this.sees('h1', 'Projects');
+  }
+
+  /** Makes a project and opens its register; gives its address. */
+  async newProject(name: string, practice = 'US commercial'): Promise<string> {
+    await this.go('/');
+    await this.click('button', 'New project');
+    await this.fill('[role=dialog] input', 'Name', name);
+    await this.click('[role=dialog] label', practice);
+    await this.click('[role=dialog] button', 'Make the project');
+    await this.sees('h2', 'No openings yet');
+    return new URL(await this.url).pathname;
+  }
+
+  /** Pastes a list as a person would: into the dialog, then adds it. */
+  async pasteList(text: string, count: number): Promise<void> {
+    await this.click('button', 'Paste');
+    const area = await this.find('[role=dialog] textarea');
+    await area.sendKeys(text);
+    await this.click('[role=dialog] button.primary', `Add ${count} opening`);
+    await this.until(
+      `${count} rows`,
+      async () => (await this.driver.findElements(By.css('[role=grid] [role=row]'))).length > count,
+    );
+    await this.saved();
+  }
+}
