@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/webdriverjs';
+import { AxeBuilder } from '@axe-core/webdriverjs';
 import { Page } from './support/page.js';
 
 jest.setTimeout(240_000);
@@ -67,6 +67,7 @@ describe('axe finds no serious fault', () => {
     await page.sees('h1', 'There is no page here');
     await check();
     await page.click('button', 'Sign out');
+    await page.sees('button', 'Ines Okafor');
     await page.go('/welcome#x');
     await page.sees('h1', 'Welcome');
     await check();

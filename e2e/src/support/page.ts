@@ -76,7 +76,7 @@ export class Page {
       await new Promise((resolve) => setTimeout(resolve, 60));
     }
     throw new Error(
-      `Waited in vain for ${what} at ${await this.url}. ${last instanceof Error ? last.message : ''}\n${(await this.text('body')).slice(0, 1500)}`,
+      `Waited in vain for ${what} at ${await this.url}. ${last instanceof Error ? last.message : ''}\n${(await this.text('body')).replace(/\n+/g, ' ').slice(0, 3000)}`,
     );
   }
 
@@ -124,7 +124,7 @@ export class Page {
 
   text(css: string): Promise<string> {
     return this.driver.executeScript<string>(
-      `return [...document.querySelectorAll(arguments[0])].map((e) => e.innerText).join('\\n').replace(/\\u00a0/g, ' ')`,
+      `return [...document.querySelectorAll(arguments[0])].map((e) => e.innerText ?? e.textContent).join('\\n').replace(/\\u00a0/g, ' ')`,
       css,
     );
   }

@@ -13,16 +13,16 @@ const KEYS: [string, [string, string][]][] = [
   [
     'Register',
     [
-      ['Arrows, Tab', 'move'],
+      ['Arrows', 'move; Tab and Enter while editing'],
       ['Shift + arrows', 'select several'],
       ['Enter or F2, or just type', 'edit the cell'],
       ['Escape', 'leave it as it was'],
       ['Ctrl C, Ctrl V', 'copy and paste cells, also from a spreadsheet'],
       ['Ctrl D', 'fill down'],
       ['Delete', 'empty the cells'],
-      ['a', 'add an opening'],
-      ['e', 'edit the selected openings together'],
-      ['o', 'open the opening'],
+      ['Alt A', 'add an opening'],
+      ['Alt E', 'edit the selected openings together'],
+      ['Ctrl Enter', 'open the opening'],
     ],
   ],
   [

@@ -52,6 +52,7 @@ function Merge({
     return (
       <Modal
         open
+        sticky
         onClose={() => undefined}
         title={`Opening ${mark} is gone`}
         description="Somebody deleted it while you changed it. Your version is kept on this device."
@@ -99,7 +100,8 @@ function Merge({
   return (
     <Modal
       open
-      onClose={onDrop}
+      sticky
+      onClose={() => undefined}
       title={`Two people changed opening ${mark}`}
       description={`${by ?? 'Somebody'} saved first. Whatever only one of you changed is kept; choose for the rest.`}
       wide

@@ -10,7 +10,7 @@ export function typing(target: EventTarget | null): boolean {
 
 /** `Ctrl+Z`, `?`, `n`: the name of a key press, Ctrl and Cmd alike. */
 export function keyName(event: KeyboardEvent): string {
-  const control = event.ctrlKey || event.metaKey ? 'Ctrl+' : '';
+  const control = event.ctrlKey || event.metaKey ? 'Ctrl+' : event.altKey ? 'Alt+' : '';
   const shift = event.shiftKey && event.key.length > 1 ? 'Shift+' : '';
   const key =
     event.key.length === 1 && control
@@ -23,7 +23,7 @@ export function keyName(event: KeyboardEvent): string {
 
 /**
  * Listens to keys for the whole page while mounted. Plain keys do nothing while somebody types or a
- * dialog is open; those with Ctrl do, except for undo in a text field, which is the field's own.
+ * dialog is open; those with Ctrl or Alt do, except for undo in a text field, which is the field's own.
  */
 export function useKeys(keys: Record<string, () => void>): void {
   const latest = useRef(keys);
@@ -36,7 +36,7 @@ export function useKeys(keys: Record<string, () => void>): void {
       const name = keyName(event);
       const action = latest.current[name];
       if (!action) return;
-      if (typing(event.target) && (!name.startsWith('Ctrl+') || /z|y$/.test(name))) return;
+      if (typing(event.target) && (!/^(Ctrl|Alt)\+/.test(name) || /z|y$/.test(name))) return;
       if (document.querySelector('[role="dialog"]') && name !== 'Ctrl+k') return;
       event.preventDefault();
       action();

@@ -95,9 +95,13 @@ export function ProjectProvider({
 
   const landed = useCallback(
     (changed: OpeningView[], deleted: string[]) => {
+      // A reading that is under way may be older than what was just saved: it is read anew instead.
+      const reading = client.isFetching({ queryKey: key }) > 0;
+      if (reading) void client.cancelQueries({ queryKey: key });
       client.setQueryData<OpeningView[]>(key, (before) =>
         before ? merged(before, changed, deleted) : before,
       );
+      if (reading) void client.invalidateQueries({ queryKey: key });
       void client.invalidateQueries({ queryKey: ['schedule', id] });
       void client.invalidateQueries({ queryKey: ['events', id] });
     },
@@ -113,7 +117,7 @@ export function ProjectProvider({
     window.addEventListener('online', again);
     return () => window.removeEventListener('online', again);
   }, [outbox]);
-  useStream(id, person.id, project.isSuccess, key);
+  useStream(id, project.isSuccess, key, landed);
 
   const server = openings.data;
   const shown = useMemo(
@@ -205,18 +209,38 @@ export function ProjectProvider({
   return waiting;
 }
 
-/** Hears of other people's writes and loads what they changed. */
-function useStream(id: string, personId: string, ready: boolean, key: string[]): void {
+/** Up to so many changed openings are read one by one; more, and the list is read anew. */
+const FEW = 20;
+
+/** Hears of every write, also one's own on another screen, and loads what it changed. */
+function useStream(
+  id: string,
+  ready: boolean,
+  key: string[],
+  landed: (changed: OpeningView[], deleted: string[]) => void,
+): void {
   const client = useQueryClient();
   useEffect(() => {
     if (!ready) return;
     const source = new EventSource(`/api/projects/${id}/stream`);
+    const load = async (ids: string[]) => {
+      const gone: string[] = [];
+      const read = async (opening: string) => {
+        try {
+          return [await call<OpeningView>('GET', `/projects/${id}/openings/${opening}`)];
+        } catch (error) {
+          if (error instanceof ApiProblem && error.status === 404) gone.push(opening);
+          return [];
+        }
+      };
+      const changed = (await Promise.all(ids.map(read))).flat();
+      landed(changed, gone);
+    };
     source.onmessage = (message: MessageEvent<string>) => {
-      const event = JSON.parse(message.data) as { personId: string };
-      if (event.personId === personId) return;
-      void client.invalidateQueries({ queryKey: key });
-      void client.invalidateQueries({ queryKey: ['schedule', id] });
+      const { openings } = JSON.parse(message.data) as { openings: string[] };
+      if (openings.length <= FEW) void load(openings);
+      else void client.invalidateQueries({ queryKey: key });
     };
     return () => source.close();
-  }, [id, personId, ready, key, client]);
+  }, [id, ready, key, client, landed]);
 }

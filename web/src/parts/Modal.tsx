@@ -10,6 +10,7 @@ export function Modal({
   description,
   children,
   wide = false,
+  sticky = false,
 }: {
   open: boolean;
   onClose: () => void;
@@ -17,9 +18,11 @@ export function Modal({
   description?: string;
   children: ReactNode;
   wide?: boolean;
+  /** Ends by its own buttons only: nothing is decided by a stray click or key. */
+  sticky?: boolean;
 }) {
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open={open} onOpenChange={(next) => !next && !sticky && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
@@ -33,9 +36,11 @@ export function Modal({
                 <Dialog.Description className="mt-0.5 text-soft">{description}</Dialog.Description>
               )}
             </div>
-            <Dialog.Close className="button bare !px-1.5" aria-label="Close">
-              <X size={16} />
-            </Dialog.Close>
+            {!sticky && (
+              <Dialog.Close className="button bare !px-1.5" aria-label="Close">
+                <X size={16} />
+              </Dialog.Close>
+            )}
           </div>
           {children}
         </Dialog.Content>

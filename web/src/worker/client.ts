@@ -59,24 +59,29 @@ export function useRows(
   return { rows, busy: done !== wanted };
 }
 
-/** A decided opening; the one before stays until the new one has come. */
+/** A decided opening; after a change the one before stays until the new one has come. */
 export function useDecided(
-  facts: OpeningFacts | undefined,
+  opening: OpeningView | undefined,
   practiceId: string,
 ): DecidedOpening | undefined {
-  const [decided, setDecided] = useState<DecidedOpening | undefined>();
+  const [last, setLast] = useState<{ id: string; decided: DecidedOpening } | undefined>();
+  const id = opening?.id;
+  const facts = opening?.facts;
   useEffect(() => {
-    if (!facts) return;
+    if (!facts || !id) return;
     let current = true;
     void coreWorker()
       .decide(facts, practiceId)
-      .then(({ practiceId: id, ...rest }) => {
-        if (current)
-          setDecided({ ...(rest as Omit<DecidedOpening, 'practice'>), practice: practiceOf(id) });
+      .then(({ practiceId: taken, ...rest }) => {
+        const decided = {
+          ...(rest as Omit<DecidedOpening, 'practice'>),
+          practice: practiceOf(taken),
+        };
+        if (current) setLast({ id, decided });
       });
     return () => {
       current = false;
     };
-  }, [facts, practiceId]);
-  return decided;
+  }, [id, facts, practiceId]);
+  return last?.id === id ? last?.decided : undefined;
 }

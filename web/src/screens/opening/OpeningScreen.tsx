@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { SET_STAGES, unitsOf, VIEWS, type FactsPatch, type Stage, type View } from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
@@ -22,15 +22,23 @@ export function OpeningScreen() {
   const { project, practice, openings, byId, canEdit, edit } = useProject();
   const navigate = useNavigate();
   const opening = byId.get(openingId!);
-  const decided = useDecided(opening?.facts, practice.id);
+  const decided = useDecided(opening, practice.id);
   const [view, setView] = useState<View>('elevation-outside');
   const [lit, setLit] = useState<string | undefined>();
 
   const at = openings.findIndex((candidate) => candidate.id === openingId);
   const base = `/projects/${project.id}`;
+  // Keys come faster than pages: each step counts from where the last one led.
+  const target = useRef(openingId);
+  useEffect(() => {
+    target.current = openingId;
+  }, [openingId]);
   const go = (step: number) => {
-    const next = openings[at + step];
-    if (next) void navigate(`${base}/openings/${next.id}`);
+    const from = openings.findIndex((candidate) => candidate.id === target.current);
+    const next = openings[from + step];
+    if (!next) return;
+    target.current = next.id;
+    void navigate(`${base}/openings/${next.id}`);
   };
   const toStage = useCallback((stage: Stage) => {
     const section = document.getElementById(`stage-${stage}`);

@@ -70,7 +70,9 @@ export function Grid(props: GridProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const [active, setActive] = useState<Place>({ row: 0, column: 0 });
   const [anchor, setAnchor] = useState<Place>({ row: 0, column: 0 });
-  const [editing, setEditing] = useState<{ at: Place; initial: string } | undefined>();
+  const [editing, setEditing] = useState<
+    { at: Place; initial: string; whole: boolean } | undefined
+  >();
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => scroller.current,
@@ -103,7 +105,11 @@ export function Grid(props: GridProps) {
     const column = COLUMNS[at.column]!;
     if (!line || !canEdit || !column.editable) return;
     const kept = unread[`${line.id}:${column.id}`];
-    setEditing({ at, initial: initial ?? kept?.text ?? editText(line, column, practice) });
+    setEditing({
+      at,
+      initial: initial ?? kept?.text ?? editText(line, column, practice),
+      whole: initial === undefined,
+    });
   };
   const commit = (text: string, then: Place | undefined) => {
     if (!editing) return;
@@ -180,6 +186,9 @@ export function Grid(props: GridProps) {
     if (step) {
       event.preventDefault();
       move(step, shiftKey);
+    } else if (key === 'Enter' && control && lines[place.row]) {
+      event.preventDefault();
+      props.onOpen(lines[place.row]!.id);
     } else if ((key === 'Enter' || key === 'F2') && !control) {
       event.preventDefault();
       startEdit(place);
@@ -206,15 +215,7 @@ export function Grid(props: GridProps) {
       event.preventDefault();
       setAnchor({ row: 0, column: 0 });
       setActive({ row: lastRow, column: COLUMNS.length - 1 });
-    } else if (key === 'o' && !control && lines[place.row]) {
-      event.preventDefault();
-      props.onOpen(lines[place.row]!.id);
-    } else if (
-      key.length === 1 &&
-      !control &&
-      !event.altKey &&
-      !['a', 'e', 'o', '/', '?'].includes(key)
-    ) {
+    } else if (key.length === 1 && !control && !event.altKey) {
       event.preventDefault();
       startEdit(place, key);
     }
@@ -353,6 +354,7 @@ export function Grid(props: GridProps) {
                     ? {
                         column: editing.at.column,
                         initial: editing.initial,
+                        whole: editing.whole,
                         commit,
                         cancel: () => {
                           setEditing(undefined);
@@ -374,6 +376,8 @@ export function Grid(props: GridProps) {
 interface EditorProps {
   column: number;
   initial: string;
+  /** Selected as a whole, so that typing replaces it. */
+  whole: boolean;
   place: Place;
   commit: (text: string, then: Place | undefined) => void;
   cancel: () => void;
@@ -417,7 +421,7 @@ const GridRow = memo(function GridRow({
           to={`openings/${line.id}`}
           tabIndex={-1}
           aria-label={`Open ${line.facts.mark}`}
-          title="Open (o)"
+          title="Open (Ctrl Enter)"
           className="p-1 text-soft hover:text-brass"
         >
           <ChevronRight size={15} />
@@ -478,6 +482,8 @@ function CellEditor({ column, editor }: { column: RegisterColumn; editor: Editor
   const options = optionsOf(column);
   const { place } = editor;
   const done = useRef(false);
+  // Letters walk through a list's options; only a click, Enter or Tab takes one.
+  const keyed = useRef(false);
   const finish = (text: string, then: Place | undefined) => {
     if (done.current) return;
     done.current = true;
@@ -485,6 +491,7 @@ function CellEditor({ column, editor }: { column: RegisterColumn; editor: Editor
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement | HTMLSelectElement>) => {
     event.stopPropagation();
+    keyed.current = true;
     const { value } = event.currentTarget;
     if (event.key === 'Escape') {
       done.current = true;
@@ -509,7 +516,8 @@ function CellEditor({ column, editor }: { column: RegisterColumn; editor: Editor
         defaultValue={known ? editor.initial : ''}
         onKeyDown={onKeyDown}
         onBlur={(event) => finish(event.target.value, undefined)}
-        onChange={(event) => finish(event.target.value, place)}
+        onPointerDown={() => (keyed.current = false)}
+        onChange={(event) => !keyed.current && finish(event.target.value, place)}
       >
         {column.id !== 'kind' && <option value="">–</option>}
         {options.map(([code, words]) => (
@@ -524,6 +532,7 @@ function CellEditor({ column, editor }: { column: RegisterColumn; editor: Editor
   return (
     <input
       autoFocus
+      onFocus={(event) => editor.whole && event.target.select()}
       aria-label={column.title}
       className={`${shape} ${column.right ? 'text-right' : ''}`}
       defaultValue={editor.initial}

@@ -84,7 +84,9 @@ export function RegisterScreen() {
     setTimeout(() => grid.current?.edit(id!), 60);
   }, [openings, create]);
   useKeys({
-    ...(canEdit ? { a: add, e: () => selected.length > 0 && setMany(true) } : {}),
+    ...(canEdit
+      ? { 'Alt+a': add, a: add, 'Alt+e': () => selected.length > 0 && setMany(true) }
+      : {}),
   });
   const onSelect = useCallback((ids: string[]) => setSelected(ids), []);
   const onSort = (id: string) =>
@@ -122,7 +124,7 @@ export function RegisterScreen() {
         <h1 className="sr-only">Register</h1>
         {canEdit && (
           <div className="flex gap-1.5">
-            <button className="button primary" onClick={add} title="Add an opening (a)">
+            <button className="button primary" onClick={add} title="Add an opening (Alt A)">
               <Plus size={16} /> Add
             </button>
             <button className="button" onClick={() => setPaste({ text: '', at: undefined })}>
@@ -132,7 +134,7 @@ export function RegisterScreen() {
               className="button"
               disabled={selected.length === 0}
               onClick={() => setMany(true)}
-              title="Edit the selected openings together (e)"
+              title="Edit the selected openings together (Alt E)"
             >
               <PencilLine size={16} /> Edit {selected.length > 1 ? selected.length : ''}
             </button>
