@@ -73,6 +73,10 @@ const purity = {
 };
 
 export default tseslint.config(
+  {
+    files: ['scripts/**/*.mjs'],
+    languageOptions: { globals: { console: 'readonly', process: 'readonly' } },
+  },
   { ignores: ['**/dist/**', '**/node_modules/**', '.riegel/**'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
