@@ -1,0 +1,74 @@
+// Takes the pictures of docs/screenshots from a running demo:
+//   RIEGEL_E2E_URL=http://127.0.0.1:4310 npm run screenshots
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { Page } from './support/page.js';
+
+const folder = join(import.meta.dirname, '../../docs/screenshots');
+mkdirSync(folder, { recursive: true });
+
+const page = await Page.open();
+const shot = async (name: string) => {
+  // Typefaces and drawings settle before the picture is taken.
+  await page.driver.executeAsyncScript(
+    'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done, 150))))',
+  );
+  writeFileSync(join(folder, `${name}.png`), await page.driver.takeScreenshot(), 'base64');
+};
+const theme = (name: string) =>
+  page.driver.executeScript(
+    `localStorage.setItem('riegel.theme', '${name}'); document.documentElement.dataset.theme = '${name}'`,
+  );
+let register = '';
+const open = async (mark: string) => {
+  await page.go(register);
+  await page.fill('input', 'Search', mark);
+  await page.click('[role=grid] a', `Open ${mark}`);
+  await page.sees('h1', mark);
+  await page.find('[role=tabpanel][data-state=active] svg.drawing path');
+};
+const stage = (name: string) =>
+  page.driver.executeScript(`document.getElementById('stage-${name}').scrollIntoView()`);
+
+try {
+  await page.go('/');
+  await theme('light');
+  await page.go('/');
+  await page.sees('button', 'Ines Okafor');
+  await shot('sign-in');
+  await page.signIn();
+  await shot('projects');
+  await page.click('a', 'Larkhollow Playhouse');
+  await page.sees('[role=grid]', /35 3\/4/);
+  register = new URL(await page.url).pathname;
+  await shot('register');
+  await open('115');
+  await shot('opening-outside');
+  for (const [tab, name, to] of [
+    ['From inside', 'opening-inside', 'sizing'],
+    ['Plan', 'opening-plan', 'handing'],
+    ['Hinge edge', 'opening-hinge-edge', 'hanging'],
+    ['Lock edge', 'opening-lock-edge', 'securing'],
+  ] as const) {
+    await page.click('[role=tab]', tab);
+    await stage(to);
+    await shot(name);
+  }
+  await stage('hanging');
+  await page.click('button', 'Choose otherwise: Hung on');
+  await page.find('[role=dialog]');
+  await shot('choose-otherwise');
+  await open('303');
+  await stage('handing');
+  await shot('opening-contradiction');
+  await page.go(`${register}/schedule`);
+  await page.sees('h2', 'Set 1');
+  await shot('schedule');
+  await theme('dark');
+  await open('118');
+  await page.click('[role=tab]', 'Plan');
+  await stage('hanging');
+  await shot('opening-dark');
+} finally {
+  await page.close();
+}
