@@ -82,9 +82,9 @@ export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge')
         kind: 'text',
         layer: 'label',
         part: 'hanging.lockEdge',
-        at: { x: t / 2, y: leaf.bottom + leaf.height / 2 },
-        text: bevelled ? 'bevelled' : 'square',
-        anchor: 'middle',
+        at: { x: -text * 0.7, y: leaf.bottom + leaf.height / 2 },
+        text: bevelled ? 'edge bevelled' : 'edge square',
+        anchor: 'end',
       });
     }
     elements.push(

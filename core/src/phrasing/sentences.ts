@@ -226,6 +226,8 @@ export const SENTENCES: Record<string, string> = {
     'The leaf is {mass}: two people or a lifter above {limit}. Prop it before pins or pivots come out, and keep fingers from the hinge side and from under it.',
   'care.massUnknown':
     'The leaf’s mass is not known. Treat it as heavy: above {limit} two people or a lifter.',
+  'care.anyLeaf':
+    'Leaves are heavy: above {limit} two people or a lifter. Prop them before pins or pivots come out, and keep fingers from the hinge side and from under the leaf.',
   'care.rated':
     'Rated {minutes} minutes: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
   'care.wayOut':

@@ -34,11 +34,18 @@ export class JoiPipe<T> implements PipeTransform<unknown, T> {
     });
     if (!result.error) return result.value as T;
     throw invalid(
-      result.error.details
-        .slice(0, 20)
-        .map((detail) => ({ field: detail.path.join('.'), message: detail.message })),
+      result.error.details.slice(0, 20).map((detail) => ({
+        field: [...detail.path, ...fieldWithin(detail.context)].join('.'),
+        message: detail.message,
+      })),
     );
   }
+}
+
+/** A custom check may name a field below the value it was given. */
+function fieldWithin(context: Joi.Context | undefined): string[] {
+  const field: unknown = context?.['field'];
+  return typeof field === 'string' ? [field] : [];
 }
 
 /** A body parameter validated by a schema. */

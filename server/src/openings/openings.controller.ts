@@ -12,7 +12,17 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import { decideOpening, draw, practiceOf, VIEWS, writeSvg, type View } from '@riegel/core';
+import {
+  decideOpening,
+  draw,
+  phraseText,
+  practiceOf,
+  readFacts,
+  VIEWS,
+  writeSvg,
+  type OpeningFacts,
+  type View,
+} from '@riegel/core';
 import { EventsService } from '../events/events.service.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
@@ -23,7 +33,15 @@ import { OpeningsService, type Write } from './openings.service.js';
 
 const id = Joi.string().uuid();
 const version = Joi.number().integer().min(1);
-const facts = Joi.object().unknown(true);
+/** Facts in their stored form, checked field by field by the core's own reader. */
+const facts = Joi.object()
+  .unknown(true)
+  .custom((value: unknown, helpers) => {
+    const read = readFacts(value);
+    if (read.ok) return read.value;
+    const message = phraseText(read.fault, { system: 'inch' });
+    return helpers.message({ custom: message }, { field: read.fault.params['field'] });
+  });
 const update = Joi.object({ version: version.required(), facts: facts.required() });
 const bulk = Joi.object({
   changes: Joi.array()
@@ -106,7 +124,7 @@ export class OpeningsController {
     @Param('projectId') projectId: string,
     @Param('id') openingId: string,
     @PersonId() person: string,
-    @ValidBody(update) body: { version: number; facts: unknown },
+    @ValidBody(update) body: { version: number; facts: OpeningFacts },
   ) {
     await this.access.need(projectId, person, 'editor');
     const [opening] = await this.openings.write(projectId, person, [

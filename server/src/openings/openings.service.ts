@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { phraseText, readFacts, type OpeningFacts } from '@riegel/core';
+import type { OpeningFacts } from '@riegel/core';
 import { EventRow, type Change, type EventKind } from '../events/event.entity.js';
 import { invalid, Problem } from '../http/problem.js';
 import { listedColumns, Opening } from './opening.entity.js';
 
 /** One change of a bulk write. */
 export type Write =
-  | { op: 'create'; id?: string; facts: unknown }
-  | { op: 'update'; id: string; version: number; facts: unknown }
+  | { op: 'create'; id?: string; facts: OpeningFacts }
+  | { op: 'update'; id: string; version: number; facts: OpeningFacts }
   | { op: 'delete'; id: string; version: number };
 
 /** What the screens keep of an opening. */
@@ -58,19 +58,6 @@ export class OpeningsService {
     return row ? view(row) : undefined;
   }
 
-  /** Checks facts as they come in; throws a problem naming the field. */
-  private check(facts: unknown, at: number): OpeningFacts {
-    const read = readFacts(facts);
-    if (read.ok) return read.value;
-    const field = String(read.fault.params['field'] ?? '');
-    throw invalid([
-      {
-        field: `changes.${at}.facts${field ? `.${field}` : ''}`,
-        message: phraseText(read.fault, { system: 'inch' }),
-      },
-    ]);
-  }
-
   /**
    * Does all writes in one transaction with one event, or none. A stale write answers 409 with the
    * current state of every stale opening; a write that was already done (sent again after a lost
@@ -82,18 +69,15 @@ export class OpeningsService {
     writes: Write[],
     kind?: EventKind,
   ): Promise<OpeningView[]> {
-    const checked = writes.map((one, index) =>
-      one.op === 'delete' ? one : { ...one, facts: this.check(one.facts, index) },
-    );
     return this.source.transaction(async (manager) => {
-      const ids = checked.flatMap((one) => (one.id ? [one.id] : []));
+      const ids = writes.flatMap((one) => (one.id ? [one.id] : []));
       const before = await this.locked(manager, ids);
       const changes: Change[] = [];
       const stale: Opening[] = [];
       const gone: string[] = [];
       const created: Opening[] = [];
       const views: OpeningView[] = [];
-      for (const one of checked) {
+      for (const one of writes) {
         const current = one.id ? before.get(one.id) : undefined;
         if (current && current.projectId !== projectId)
           throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
@@ -143,7 +127,7 @@ export class OpeningsService {
           projectId,
           personId,
           changes,
-          kind: kind ?? kindOf(checked),
+          kind: kind ?? kindOf(writes),
         });
       }
       return views;

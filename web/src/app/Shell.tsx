@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { ProjectProvider, useProject } from '../data/project.js';
 import { Message, Waiting } from '../parts/Message.js';
+import { ProjectDialog } from '../screens/projects/ProjectDialog.js';
 import { SignInScreen } from '../screens/signIn/SignInScreen.js';
 import { ApiProblem } from './api.js';
 import { useKeys } from './keys.js';
@@ -133,6 +134,7 @@ function ProjectFrame() {
   const { project, step, canEdit } = useProject();
   const [palette, setPalette] = useState(false);
   const [sheet, setSheet] = useState(false);
+  const [about, setAbout] = useState(false);
   useKeys({
     'Ctrl+k': () => setPalette(true),
     '/': () => setPalette(true),
@@ -149,9 +151,14 @@ function ProjectFrame() {
   return (
     <div className="flex h-full flex-col">
       <Bar>
-        <span className="max-w-64 truncate font-head font-semibold" title={project.name}>
+        <button
+          type="button"
+          className="max-w-64 truncate font-head font-semibold hover:text-brass"
+          title="Name, practice and file of the project"
+          onClick={() => setAbout(true)}
+        >
           {project.name}
-        </span>
+        </button>
         <nav aria-label="Project" className="flex gap-4">
           <NavLink to={base} end className={tab}>
             Register
@@ -212,6 +219,7 @@ function ProjectFrame() {
       </main>
       <Palette open={palette} onClose={() => setPalette(false)} onKeys={() => setSheet(true)} />
       <KeySheet open={sheet} onClose={() => setSheet(false)} />
+      <ProjectDialog open={about} onClose={() => setAbout(false)} />
       <MergeDialog />
     </div>
   );

@@ -35,11 +35,11 @@ export interface RegisterRow {
 
 /** Short names of what is not a butt hinge, for a narrow column. */
 const SHORT: Record<string, string> = {
-  'item.offsetPivot': 'offset pivots',
-  'item.centrePivot': 'centre pivots',
+  'item.offsetPivot': 'pivots',
+  'item.centrePivot': 'centre-hung',
   'item.continuous': 'continuous',
-  'item.doubleActingSpring': 'spring hinges',
-  'item.track': 'sliding gear',
+  'item.doubleActingSpring': 'sprung',
+  'item.track': 'sliding',
 };
 
 const cell = (parts: Part[], basis: Cell['basis']): Cell => ({
@@ -111,7 +111,7 @@ export function rowOf(id: string, facts: OpeningFacts, practiceId: string): Regi
 function shorter(hand: Cell): Cell {
   const text = hand.text
     .replace(/^no hand; pivots (left|right).*/, 'pivots $1')
-    .replace(/^to the (left|right).*/, 'slides $1')
+    .replace(/^to the (left|right).*/, 'to $1')
     .replace(', both leaves', ' both')
     .replace(' active', ' act.');
   return { ...hand, parts: [text], text };

@@ -43,8 +43,8 @@ const OPENING_COLUMNS: Column[] = [
   { title: 'kind', share: 12 },
   { title: 'opening', share: 15 },
   { title: 'thick', share: 7 },
-  { title: 'leaf', share: 15 },
-  { title: 'frame', share: 7 },
+  { title: 'leaf', share: 14 },
+  { title: 'frame', share: 9 },
   { title: 'hand', share: 9 },
   { title: 'rating', share: 7 },
   { title: 'clear', share: 9 },
@@ -117,11 +117,22 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
   const stops = schedule.findings.filter((finding) => finding.level === 'stop').length;
   sheet.paragraph(`Door hardware schedule by set · ${practice.name} practice · ${job.date}`);
   sheet.paragraph(
-    `${job.openings.length} openings in ${schedule.sets.length} sets · ${schedule.open.length} open questions · ${stops} stops`,
+    `${job.openings.length} openings in ${schedule.sets.length} sets · ${counted(schedule.open.length, 'open question')} · ${counted(stops, 'stop')}`,
   );
   if (job.note) sheet.paragraph(job.note);
   sheet.heading('Hands, as named in this schedule');
   handDiagrams(sheet);
+  sheet.heading('Index');
+  sheet.table(
+    [
+      { title: 'set', share: 8 },
+      { title: 'openings', share: 92 },
+    ],
+    schedule.sets.map((set) => [
+      `Set ${set.number}`,
+      set.headings.map((heading) => heading.mark).join(', '),
+    ]),
+  );
   sheet.heading('How to read it');
   sheet.paragraph(
     'Outside is the side a door is locked against people. Hands are four-hand codes seen from outside: LH, RH swing away from a person outside; LHR, RHR swing towards them. Opening sizes are frame openings to the finished floor, width first. Leaves to order are rounded down, gaps up, positions to the nearest; hinges are named height × width open.',
@@ -141,7 +152,7 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
     }
   }
   const heavy = phraseText(
-    { code: 'care.massUnknown', params: { limit: { grams: practice.values.liftAlone.value } } },
+    { code: 'care.anyLeaf', params: { limit: { grams: practice.values.liftAlone.value } } },
     { system: practice.system },
   );
   for (const text of [
@@ -151,6 +162,10 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
   ])
     sheet.paragraph(`– ${text}`, { size: 8.5 });
   sheet.doc.addPage();
+}
+
+function counted(count: number, noun: string): string {
+  return `${count} ${noun}${count === 1 ? '' : 's'}`;
 }
 
 /** The four hands drawn by the same drawing model as everything else. */
@@ -179,7 +194,9 @@ function handDiagrams(sheet: Sheet): void {
     const model = draw(decideOpening(facts, practiceOf('us-commercial')), 'plan');
     const plain = {
       ...model,
-      elements: model.elements.filter((element) => element.kind !== 'dimension'),
+      elements: model.elements
+        .filter((element) => element.kind !== 'dimension')
+        .map((element) => (element.kind === 'text' ? { ...element, scale: 1.7 } : element)),
     };
     const x = 40 + index * width;
     drawInto(

@@ -66,6 +66,7 @@ export class Sheet {
 
   heading(text: string, aside = ''): void {
     this.room(60);
+    this.doc.y += 4;
     const { y } = this.doc;
     this.doc
       .font('bold')

@@ -163,7 +163,7 @@ function ChooseOtherwise({
           {decision.alternatives.map((alternative) => (
             <label
               key={String(alternative.value)}
-              className={`flex cursor-pointer items-baseline gap-2 border-b border-rule px-1 py-1.5 ${chosen === alternative.value ? 'bg-brass-wash' : ''}`}
+              className={`grid cursor-pointer grid-cols-[20px_190px_1fr] items-baseline gap-2 border-b border-rule px-1 py-1.5 ${chosen === alternative.value ? 'bg-brass-wash' : ''}`}
             >
               <input
                 type="radio"
@@ -172,7 +172,7 @@ function ChooseOtherwise({
                 checked={chosen === alternative.value}
                 onChange={() => setChosen(alternative.value)}
               />
-              <span className="w-56 font-semibold">
+              <span className="font-semibold">
                 <Figures parts={alternativeParts(decision, alternative, units)} />
               </span>
               <span className="text-[13px] text-ochre">

@@ -37,13 +37,13 @@ export const COLUMNS: readonly RegisterColumn[] = [
   { id: 'to', title: 'To', width: 116, editable: true },
   { id: 'kind', title: 'Kind', width: 104, editable: true },
   { id: 'frameWidth', title: 'Width', width: 76, editable: true, right: true, length: true },
-  { id: 'frameHeight', title: 'Height', width: 82, editable: true, right: true, length: true },
+  { id: 'frameHeight', title: 'Height', width: 80, editable: true, right: true, length: true },
   { id: 'leafConstruction', title: 'Leaf', width: 112, editable: true },
-  { id: 'frameMaterial', title: 'Frame', width: 72, editable: true },
+  { id: 'frameMaterial', title: 'Frame', width: 82, editable: true },
   { id: 'hand', title: 'Hand', width: 84, editable: true },
   { id: 'rating', title: 'Rating', width: 62, editable: true, right: true },
   { id: 'leafSize', title: 'Leaf size', width: 112, editable: false, right: true, length: true },
-  { id: 'hinges', title: 'Hinges', width: 104, editable: false },
+  { id: 'hinges', title: 'Hinges', width: 96, editable: false },
 ];
 
 /** What a cell shows, and the plain text by which it is sorted, found and copied. */
