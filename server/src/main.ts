@@ -10,7 +10,12 @@ const HOUR = 3600 * 1000;
 
 async function main(): Promise<void> {
   const config = readConfig();
-  const source = await openDatabase(config.databaseUrl);
+  const source = await openDatabase(config.databaseUrl).catch((error: unknown) => {
+    const { code, message } = error as { code?: string; message: string };
+    throw new Error(
+      `the database could not be opened (${code ?? message}). Check that it runs and that RIEGEL_DATABASE_URL names it rightly.`,
+    );
+  });
   const app = await createApp(config, source);
   app.enableShutdownHooks();
   if (config.demo) await loadDemo(app);

@@ -5,7 +5,12 @@ import { useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
 
 /** Find an opening by mark or room, go to a screen, or do something: all from the keyboard. */
-export function Palette({
+/** Mounted only while it is open: a list of thousands costs nothing closed. */
+export function Palette(props: { open: boolean; onClose: () => void; onKeys: () => void }) {
+  return props.open ? <OpenPalette {...props} /> : null;
+}
+
+function OpenPalette({
   open,
   onClose,
   onKeys,

@@ -89,7 +89,6 @@ export function ProjectProvider({
     queryKey: key,
     queryFn: async () =>
       (await call<{ openings: OpeningView[] }>('GET', `/projects/${id}/openings`)).openings,
-    enabled: project.isSuccess,
     structuralSharing: true,
   });
 

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { termText, type Bolt, type Stage } from '@riegel/core';
 
 const TIP = { stop: 'var(--oxide)', check: 'var(--ochre)', note: 'var(--soft)' };
@@ -62,24 +63,55 @@ function BoltShape({ bolt, x, width }: { bolt: Bolt; x: number; width: number })
   );
 }
 
-/** An opening's bolts in a row: its progress at a glance. */
-export function BoltRow({ bolts, width = 15 }: { bolts: Bolt[]; width?: number }) {
+/** An opening's bolts in a row: its progress at a glance. Few shapes: a register draws thousands. */
+export const BoltRow = memo(function BoltRow({
+  bolts,
+  width = 15,
+}: {
+  bolts: Bolt[];
+  width?: number;
+}) {
   const words = bolts.map(boltWords).join('; ');
+  const length = width * 0.62;
+  const paths = { guides: '', thrown: '', hollow: '', notched: '', stop: '', check: '', note: '' };
+  bolts.forEach((bolt, index) => {
+    const x = index * (width + 3);
+    paths.guides += `M${x + 1} 4.5h${width * 0.5}M${x + 1} 15.5h${width * 0.5}`;
+    const bar = (at: number) => `M${at} 6.5h${length}v7h${-length}z`;
+    if (bolt.state === 'decided') paths.thrown += bar(x + width - length - 1);
+    else if (bolt.state === 'open') paths.hollow += bar(x + 1.5);
+    else {
+      const part = length / 3;
+      paths.notched += `M${x + 1.5} 6.5h${length}v7h${-part}v-3.5h${-part}v3.5h${-part}z`;
+    }
+    if (bolt.finding) {
+      const tip = x + width - 4;
+      paths[bolt.finding] +=
+        bolt.finding === 'stop' ? `M${tip} 1l4.5 4.5-4.5 4.5-4.5-4.5z` : `M${tip} 1l4.4 8h-8.8z`;
+    }
+  });
+  const whole = bolts.length * (width + 3);
   return (
-    <svg
-      viewBox={`0 0 ${bolts.length * (width + 3)} 20`}
-      width={bolts.length * (width + 3)}
-      height="20"
-      role="img"
-      aria-label={words}
-    >
-      <title>{words}</title>
-      {bolts.map((bolt, index) => (
-        <BoltShape key={bolt.stage} bolt={bolt} x={index * (width + 3)} width={width} />
-      ))}
+    <svg viewBox={`0 0 ${whole} 20`} width={whole} height="20" role="img" aria-label={words}>
+      <path d={paths.guides} stroke="var(--soft)" fill="none" />
+      {paths.thrown && <path d={paths.thrown} fill="var(--verdigris)" />}
+      {paths.hollow && <path d={paths.hollow} fill="none" stroke="var(--soft)" strokeWidth="1.2" />}
+      {paths.notched && <path d={paths.notched} fill="var(--soft)" />}
+      {(['stop', 'check', 'note'] as const).map(
+        (level) =>
+          paths[level] && (
+            <path
+              key={level}
+              d={paths[level]}
+              fill={TIP[level]}
+              stroke="var(--sheet)"
+              strokeWidth="0.8"
+            />
+          ),
+      )}
     </svg>
   );
-}
+});
 
 /** The same large, each bolt a button that leads to its stage. */
 export function BoltButtons({
@@ -111,7 +143,7 @@ export function BoltButtons({
 }
 
 /** All of a project's bolts stacked: for each stage, how much is thrown, none and still open. */
-export function BoltStack({ rows }: { rows: Bolt[][] }) {
+export const BoltStack = memo(function BoltStack({ rows }: { rows: Bolt[][] }) {
   const stages = rows[0]?.map((bolt) => bolt.stage) ?? [];
   return (
     <div className="flex gap-2">
@@ -147,4 +179,4 @@ export function BoltStack({ rows }: { rows: Bolt[][] }) {
       })}
     </div>
   );
-}
+});

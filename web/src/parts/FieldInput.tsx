@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { memo, useEffect, useId, useRef, useState } from 'react';
 import {
   fieldOf,
   formatLength,
@@ -33,20 +33,7 @@ export function optionText(field: Field, option: string): string {
   return termText(`${field.terms}.${option}`);
 }
 
-/**
- * A fact edited in place. What cannot be read stays as typed, with a sentence that says why, and is
- * kept until it can be read or is taken back with Escape.
- */
-export function FieldInput({
-  name,
-  facts,
-  practice,
-  onPatch,
-  disabled,
-  label,
-  measured,
-  derived,
-}: {
+interface FieldInputProps {
   name: Field['name'];
   facts: OpeningFacts;
   practice: Practice;
@@ -56,7 +43,31 @@ export function FieldInput({
   measured?: boolean;
   /** What was decided where nothing is recorded. */
   derived?: string | undefined;
-}) {
+}
+
+/** Of all facts a field shows only its own: the others may change without drawing it again. */
+function sameField(before: FieldInputProps, after: FieldInputProps): boolean {
+  const { facts: old, ...rest } = before;
+  return (
+    old[before.name] === after.facts[after.name] &&
+    (Object.keys(rest) as (keyof typeof rest)[]).every((key) => before[key] === after[key])
+  );
+}
+
+/**
+ * A fact edited in place. What cannot be read stays as typed, with a sentence that says why, and is
+ * kept until it can be read or is taken back with Escape.
+ */
+export const FieldInput = memo(function FieldInput({
+  name,
+  facts,
+  practice,
+  onPatch,
+  disabled,
+  label,
+  measured,
+  derived,
+}: FieldInputProps) {
   const field = fieldOf(name)!;
   const stored = fieldText(field, facts, practice);
   const [typed, setTyped] = useState<string | undefined>();
@@ -152,4 +163,4 @@ export function FieldInput({
       )}
     </div>
   );
-}
+}, sameField);

@@ -15,8 +15,9 @@ export function coreWorker(): Remote<CoreWorker> {
   return remote;
 }
 
-/** How many openings are decided in one call, so that the first rows come at once. */
-const BATCH = 400;
+/** How many openings are decided in one call: a screenful first, then many at a time. */
+const FIRST_BATCH = 40;
+const BATCH = 800;
 
 /** The register's lines, decided again only for openings whose facts changed. */
 export function useRows(
@@ -34,8 +35,9 @@ export function useRows(
       return before?.facts !== facts || before.practice !== wanted.practiceId;
     });
     const decide = async () => {
-      for (let at = 0; at < changed.length && current; at += BATCH) {
-        const batch = changed.slice(at, at + BATCH);
+      for (let at = 0; at < changed.length && current;) {
+        const batch = changed.slice(at, at + (at === 0 ? FIRST_BATCH : BATCH));
+        at += batch.length;
         const fresh = await coreWorker().rows(
           batch.map(({ id, facts }) => ({ id, facts })),
           wanted.practiceId,

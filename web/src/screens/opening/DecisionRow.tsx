@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { memo, useState, type FormEvent } from 'react';
 import {
   decisionName,
   lengthPart,
@@ -17,24 +17,38 @@ import { Figures } from '../../parts/Figure.js';
 import { Modal } from '../../parts/Modal.js';
 import { Say } from '../../parts/Say.js';
 
+interface DecisionRowProps {
+  decision: Decision;
+  units: Units;
+  choices: OpeningFacts['choices'];
+  canEdit: boolean;
+  onPatch: (patch: FactsPatch) => void;
+  lit: boolean;
+  onLight: (part: string | undefined) => void;
+}
+
+/** Decisions come from the worker as new objects each time; what says the same is not drawn again. */
+function sameRow(before: DecisionRowProps, after: DecisionRowProps): boolean {
+  return (
+    before.lit === after.lit &&
+    before.canEdit === after.canEdit &&
+    before.choices === after.choices &&
+    before.onPatch === after.onPatch &&
+    before.units.system === after.units.system &&
+    JSON.stringify(before.decision) === JSON.stringify(after.decision)
+  );
+}
+
 /** A decision with its basis, its value, its reasons, and the way to choose otherwise. */
-export function DecisionRow({
+export const DecisionRow = memo(function DecisionRow({
   decision,
   units,
-  facts,
+  choices,
   canEdit,
   onPatch,
   lit,
   onLight,
-}: {
-  decision: Decision;
-  units: Units;
-  facts: OpeningFacts;
-  canEdit: boolean;
-  onPatch: (patch: FactsPatch) => void;
-  lit: string | undefined;
-  onLight: (part: string | undefined) => void;
-}) {
+}: DecisionRowProps) {
   const [choosing, setChoosing] = useState(false);
   const { status, basis, value } = decision;
   const name = decisionName(decision.stage, decision.name);
@@ -47,7 +61,7 @@ export function DecisionRow({
       tabIndex={-1}
       onPointerEnter={() => onLight(decision.key)}
       onPointerLeave={() => onLight(undefined)}
-      className={`grid grid-cols-[18px_168px_minmax(0,1fr)_auto] items-baseline gap-x-2 py-1 outline-none ${lit === decision.key ? 'bg-brass-wash/60' : ''}`}
+      className={`grid grid-cols-[18px_168px_minmax(0,1fr)_auto] items-baseline gap-x-2 py-1 outline-none ${lit ? 'bg-brass-wash/60' : ''}`}
     >
       <span className="translate-y-[2px]">
         <BasisMark basis={mark} />
@@ -101,14 +115,14 @@ export function DecisionRow({
           decision={decision}
           name={name}
           units={units}
-          facts={facts}
+          choices={choices}
           onPatch={onPatch}
           onClose={() => setChoosing(false)}
         />
       )}
     </div>
   );
-}
+}, sameRow);
 
 function alternativeParts(decision: Decision, alternative: Alternative, units: Units): Part[] {
   const { value } = alternative;
@@ -123,18 +137,18 @@ function ChooseOtherwise({
   decision,
   name,
   units,
-  facts,
+  choices,
   onPatch,
   onClose,
 }: {
   decision: Decision;
   name: string;
   units: Units;
-  facts: OpeningFacts;
+  choices: OpeningFacts['choices'];
   onPatch: (patch: FactsPatch) => void;
   onClose: () => void;
 }) {
-  const now = facts.choices?.[decision.key];
+  const now = choices?.[decision.key];
   const [chosen, setChosen] = useState<string | number | undefined>(now?.value);
   const [reason, setReason] = useState(now?.reason ?? '');
   const own = decision.insteadOf ?? decision.value;
@@ -142,12 +156,12 @@ function ChooseOtherwise({
     event.preventDefault();
     if (chosen === undefined || !reason.trim()) return;
     onPatch({
-      choices: { ...facts.choices, [decision.key]: { value: chosen, reason: reason.trim() } },
+      choices: { ...choices, [decision.key]: { value: chosen, reason: reason.trim() } },
     });
     onClose();
   };
   const takeBack = () => {
-    const { [decision.key]: _, ...rest } = facts.choices ?? {};
+    const { [decision.key]: _, ...rest } = choices ?? {};
     onPatch({ choices: Object.keys(rest).length > 0 ? rest : undefined });
     onClose();
   };

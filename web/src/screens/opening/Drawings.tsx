@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { Tabs } from 'radix-ui';
 import { headingOf, VIEWS, type DecidedOpening, type View } from '@riegel/core';
 import { DrawingView, VIEW_NAMES } from '../../drawing/DrawingView.js';
@@ -20,6 +21,8 @@ export function Drawings({
   onSelect: (part: string) => void;
 }) {
   const heading = headingOf(decided);
+  // The large drawing follows at once; the small ones when there is time.
+  const later = useDeferredValue(decided);
   const block: [string, string][] = [
     ['opening', heading.size],
     ['hand', heading.hand],
@@ -62,7 +65,7 @@ export function Drawings({
               aria-hidden
               className="pointer-events-none h-[76px] w-full opacity-70 group-data-[state=active]:opacity-100"
             >
-              <DrawingView decided={decided} view={one} title="" />
+              <DrawingView decided={later} view={one} title="" />
             </span>
             <span className="text-[11px] leading-4 text-soft group-data-[state=active]:text-ink">
               {VIEW_NAMES[one]}

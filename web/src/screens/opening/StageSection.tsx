@@ -202,10 +202,10 @@ export function StageSection(props: StageProps) {
               key={decision.key}
               decision={decision}
               units={units}
-              facts={facts}
+              choices={facts.choices}
               canEdit={canEdit}
               onPatch={onPatch}
-              lit={props.lit}
+              lit={props.lit === decision.key}
               onLight={props.onLight}
             />
           ))}

@@ -1,44 +1,22 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { ChevronRight } from 'lucide-react';
 import {
-  memo,
   useEffect,
   useImperativeHandle,
+  useMemo,
   useRef,
   useState,
   type ClipboardEvent,
   type KeyboardEvent,
+  type MouseEvent,
   type Ref,
 } from 'react';
-import { Link } from 'react-router';
 import type { FactsPatch, Practice } from '@riegel/core';
-import { BoltRow } from '../../parts/BoltRow.js';
-import { Figures } from '../../parts/Figure.js';
-import { LevelSign } from '../../parts/Say.js';
-import {
-  cellOf,
-  COLUMNS,
-  editText,
-  optionsOf,
-  readCell,
-  type Line,
-  type RegisterColumn,
-} from './columns.js';
+import { cellOf, COLUMNS, editText, readCell, type Line } from './columns.js';
+import type { EditorProps, Place } from './CellEditor.js';
+import type { Unread } from './unread.js';
+import { BOLTS, GridRow, NOTHING_UNREAD, OPEN } from './GridRow.js';
 
 const ROW = 30;
-const BOLTS = 140;
-const OPEN = 26;
-
-export interface Place {
-  row: number;
-  column: number;
-}
-
-/** A text that could not be read, kept with its cell. */
-export interface Unread {
-  text: string;
-  message: string;
-}
 
 export interface GridHandle {
   focus(): void;
@@ -264,6 +242,45 @@ export function Grid(props: GridProps) {
       );
   };
 
+  // Rows know nothing of handlers, so that one that did not change is not drawn again.
+  const placeOf = (target: EventTarget): Place | undefined => {
+    const cell = (target as HTMLElement).closest<HTMLElement>('[data-row]');
+    return cell
+      ? { row: Number(cell.dataset['row']), column: Number(cell.dataset['column']) }
+      : undefined;
+  };
+  const onMouseDown = (event: MouseEvent) => {
+    const at = placeOf(event.target);
+    if (at && !editing) move(at, event.shiftKey);
+  };
+  const onDoubleClick = (event: MouseEvent) => {
+    const at = placeOf(event.target);
+    if (!at) return;
+    if (COLUMNS[at.column]!.editable) startEdit(at);
+    else if (lines[at.row]) props.onOpen(lines[at.row]!.id);
+  };
+  const onClick = (event: MouseEvent) => {
+    const link = (event.target as HTMLElement).closest<HTMLElement>('a[data-open]');
+    if (!link || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    props.onOpen(link.dataset['open']!);
+  };
+  const editor: EditorProps | undefined = editing && {
+    column: editing.at.column,
+    initial: editing.initial,
+    whole: editing.whole,
+    place: editing.at,
+    commit,
+    cancel: () => {
+      setEditing(undefined);
+      scroller.current?.focus();
+    },
+  };
+  const unreadLines = useMemo(
+    () => new Set(Object.keys(unread).map((key) => key.split(':')[0]!)),
+    [unread],
+  );
+  const several = range.top !== range.bottom || range.left !== range.right;
   const unit = practice.system === 'inch' ? 'in' : 'mm';
   const width = COLUMNS.reduce((sum, column) => sum + column.width, OPEN + BOLTS);
   const first = items[0]?.start ?? 0;
@@ -278,6 +295,9 @@ export function Grid(props: GridProps) {
       aria-activedescendant={lines.length > 0 ? `cell-${place.row}-${place.column}` : undefined}
       tabIndex={0}
       onKeyDown={onKeyDown}
+      onMouseDown={onMouseDown}
+      onDoubleClick={onDoubleClick}
+      onClick={onClick}
       onCopy={onCopy}
       onPaste={onPaste}
       className="h-full overflow-auto border-t border-rule bg-sheet text-[13px] outline-offset-[-2px] [contain:strict]"
@@ -338,208 +358,16 @@ export function Grid(props: GridProps) {
                 line={line}
                 index={item.index}
                 active={place.row === item.index ? place.column : -1}
-                left={within ? range.left : -1}
-                right={within ? range.right : -1}
-                several={range.top !== range.bottom || range.left !== range.right}
+                left={within && several ? range.left : -1}
+                right={within && several ? range.right : -1}
                 twice={props.twice.has(line.facts.mark.trim().toLowerCase())}
-                unread={unread}
-                onDown={(column, shift) => {
-                  if (editing) return;
-                  move({ row: item.index, column }, shift);
-                }}
-                onEdit={(column) => startEdit({ row: item.index, column })}
-                onOpen={props.onOpen}
-                editor={
-                  editing?.at.row === item.index
-                    ? {
-                        column: editing.at.column,
-                        initial: editing.initial,
-                        whole: editing.whole,
-                        commit,
-                        cancel: () => {
-                          setEditing(undefined);
-                          scroller.current?.focus();
-                        },
-                        place: editing.at,
-                      }
-                    : undefined
-                }
+                unread={unreadLines.has(line.id) ? unread : NOTHING_UNREAD}
+                editor={editing?.at.row === item.index ? editor : undefined}
               />
             );
           })}
         </div>
       </div>
     </div>
-  );
-}
-
-interface EditorProps {
-  column: number;
-  initial: string;
-  /** Selected as a whole, so that typing replaces it. */
-  whole: boolean;
-  place: Place;
-  commit: (text: string, then: Place | undefined) => void;
-  cancel: () => void;
-}
-
-const GridRow = memo(function GridRow({
-  line,
-  index,
-  active,
-  left,
-  right,
-  several,
-  twice,
-  unread,
-  onDown,
-  onEdit,
-  onOpen,
-  editor,
-}: {
-  line: Line;
-  index: number;
-  active: number;
-  left: number;
-  right: number;
-  several: boolean;
-  twice: boolean;
-  unread: Record<string, Unread>;
-  onDown: (column: number, shift: boolean) => void;
-  onEdit: (column: number) => void;
-  onOpen: (id: string) => void;
-  editor: EditorProps | undefined;
-}) {
-  return (
-    <div
-      role="row"
-      aria-rowindex={index + 2}
-      className={`flex h-[30px] border-b border-rule/60 ${index % 2 ? 'bg-wash/35' : ''}`}
-    >
-      <div role="gridcell" style={{ width: OPEN }} className="flex items-center justify-center">
-        <Link
-          to={`openings/${line.id}`}
-          tabIndex={-1}
-          aria-label={`Open ${line.facts.mark}`}
-          title="Open (Ctrl Enter)"
-          className="p-1 text-soft hover:text-brass"
-        >
-          <ChevronRight size={15} />
-        </Link>
-      </div>
-      {COLUMNS.map((column, at) => {
-        const fault = unread[`${line.id}:${column.id}`];
-        const lit = several && at >= left && at <= right && left >= 0;
-        return (
-          <div
-            key={column.id}
-            id={`cell-${index}-${at}`}
-            role="gridcell"
-            aria-selected={lit || active === at}
-            aria-readonly={!column.editable}
-            aria-invalid={fault ? true : undefined}
-            title={fault ? fault.message : undefined}
-            style={{ width: column.width }}
-            onMouseDown={(event) => onDown(at, event.shiftKey)}
-            onDoubleClick={() => (column.editable ? onEdit(at) : onOpen(line.id))}
-            className={`relative flex h-full shrink-0 items-center overflow-hidden px-2 whitespace-nowrap ${column.right ? 'justify-end' : ''} ${column.id === 'mark' ? 'sticky left-0 z-10 bg-sheet font-semibold' : ''} ${lit ? '!bg-brass-wash' : ''} ${active === at ? 'shadow-[inset_0_0_0_2px_var(--brass)]' : ''} ${fault ? 'text-oxide shadow-[inset_3px_0_0_var(--oxide)]' : ''}`}
-          >
-            {editor?.column === at ? (
-              <CellEditor column={column} editor={editor} />
-            ) : fault ? (
-              fault.text
-            ) : (
-              <CellText line={line} column={column} />
-            )}
-            {column.id === 'mark' && twice && (
-              <span className="ml-1" title="This mark stands more than once">
-                <LevelSign level="check" />
-              </span>
-            )}
-          </div>
-        );
-      })}
-      <div role="gridcell" style={{ width: BOLTS }} className="flex items-center px-1.5">
-        {line.row && <BoltRow bolts={line.row.bolts} width={13} />}
-      </div>
-    </div>
-  );
-});
-
-function CellText({ line, column }: { line: Line; column: RegisterColumn }) {
-  const cell = cellOf(line, column);
-  return (
-    <span
-      className={`overflow-hidden text-ellipsis ${column.editable ? `basis-${cell.basis}` : cell.basis === 'open' ? 'basis-open' : ''} ${cell.basis === 'derived' && column.length && column.editable ? 'text-soft' : ''}`}
-      title={cell.text.length > 14 ? cell.text : undefined}
-    >
-      <Figures parts={cell.parts} units={false} />
-    </span>
-  );
-}
-
-function CellEditor({ column, editor }: { column: RegisterColumn; editor: EditorProps }) {
-  const options = optionsOf(column);
-  const { place } = editor;
-  const done = useRef(false);
-  // Letters walk through a list's options; only a click, Enter or Tab takes one.
-  const keyed = useRef(false);
-  const finish = (text: string, then: Place | undefined) => {
-    if (done.current) return;
-    done.current = true;
-    editor.commit(text, then);
-  };
-  const onKeyDown = (event: KeyboardEvent<HTMLInputElement | HTMLSelectElement>) => {
-    event.stopPropagation();
-    keyed.current = true;
-    const { value } = event.currentTarget;
-    if (event.key === 'Escape') {
-      done.current = true;
-      editor.cancel();
-    } else if (event.key === 'Enter') {
-      event.preventDefault();
-      finish(value, { row: place.row + (event.shiftKey ? -1 : 1), column: place.column });
-    } else if (event.key === 'Tab') {
-      event.preventDefault();
-      finish(value, { row: place.row, column: place.column + (event.shiftKey ? -1 : 1) });
-    }
-  };
-  const shape =
-    'absolute inset-0 z-10 h-full w-full border-2 border-brass bg-sheet px-1.5 text-ink outline-none';
-  if (options) {
-    const known = options.some(([code]) => code === editor.initial);
-    return (
-      <select
-        autoFocus
-        aria-label={column.title}
-        className={shape}
-        defaultValue={known ? editor.initial : ''}
-        onKeyDown={onKeyDown}
-        onBlur={(event) => finish(event.target.value, undefined)}
-        onPointerDown={() => (keyed.current = false)}
-        onChange={(event) => !keyed.current && finish(event.target.value, place)}
-      >
-        {column.id !== 'kind' && <option value="">–</option>}
-        {options.map(([code, words]) => (
-          <option key={code} value={code}>
-            {words}
-          </option>
-        ))}
-        {column.id !== 'kind' && <option value="unknown">unknown</option>}
-      </select>
-    );
-  }
-  return (
-    <input
-      autoFocus
-      onFocus={(event) => editor.whole && event.target.select()}
-      aria-label={column.title}
-      className={`${shape} ${column.right ? 'text-right' : ''}`}
-      defaultValue={editor.initial}
-      onKeyDown={onKeyDown}
-      onBlur={(event) => finish(event.target.value, undefined)}
-      onPaste={(event) => event.stopPropagation()}
-      onCopy={(event) => event.stopPropagation()}
-    />
   );
 }

@@ -18,7 +18,8 @@ import { LevelSign } from '../../parts/Say.js';
 import { useRows } from '../../worker/client.js';
 import { cellOf, COLUMNS, readCell, type Line } from './columns.js';
 import { EditManyDialog } from './EditManyDialog.js';
-import { Grid, type GridHandle, type Place } from './Grid.js';
+import type { Place } from './CellEditor.js';
+import { Grid, type GridHandle } from './Grid.js';
 import { PasteDialog } from './PasteDialog.js';
 import { useUnread } from './unread.js';
 
@@ -64,9 +65,16 @@ export function RegisterScreen() {
     () => duplicateMarks(openings.map((opening) => opening.facts.mark)),
     [openings],
   );
-  const counted = [...rows.values()];
-  const sum = (key: 'stops' | 'checks' | 'open') =>
-    counted.reduce((all, row) => all + (openings.length ? row[key] : 0), 0);
+  const totals = useMemo(() => {
+    const shown = openings.flatMap(({ id }) => rows.get(id) ?? []);
+    const sum = (key: 'stops' | 'checks' | 'open') => shown.reduce((all, row) => all + row[key], 0);
+    return {
+      stops: sum('stops'),
+      checks: sum('checks'),
+      open: sum('open'),
+      bolts: shown.map((row) => row.bolts),
+    };
+  }, [openings, rows]);
 
   const add = useCallback(() => {
     const used = new Set(openings.map((opening) => opening.facts.mark));
@@ -181,21 +189,16 @@ export function RegisterScreen() {
             </span>
             <span className="flex items-center gap-1">
               <LevelSign level="stop" />
-              {sum('stops')}
+              {totals.stops}
             </span>
             <span className="flex items-center gap-1">
               <LevelSign level="check" />
-              {sum('checks')}
+              {totals.checks}
             </span>
-            <span>{sum('open')} open</span>
+            <span>{totals.open} open</span>
           </span>
           <div className="max-[1180px]:hidden">
-            <BoltStack
-              rows={counted
-                .slice(0, 5000)
-                .map((row) => row.bolts)
-                .slice(0, openings.length)}
-            />
+            <BoltStack rows={totals.bolts} />
           </div>
         </div>
       </div>

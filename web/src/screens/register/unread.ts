@@ -1,5 +1,10 @@
 import { useCallback, useState } from 'react';
-import type { Unread } from './Grid.js';
+
+/** A text that could not be read, kept with its cell. */
+export interface Unread {
+  text: string;
+  message: string;
+}
 
 /** Texts that could not be read, kept with their cells, also over a reload. */
 export function useUnread(projectId: string): {
