@@ -18,7 +18,10 @@ export function plan(decided: DecidedOpening): DrawingModel {
   const elements: Element[] = [];
   // The leaf's pull face lies on y = 0 of its own plan; the frame is drawn about it.
   const pullOut = leaves.some((leaf) => leaf.swing === 'out');
-  const bottom = pullOut && leaves.every((leaf) => leaf.swing === 'out') ? 0 : -depth + thickness;
+  // A swinging leaf lies flush with the face it is pulled from; one that swings both ways in the middle.
+  const flushBelow = pullOut && leaves.every((leaf) => leaf.swing === 'out');
+  const middle = decided.facts.kind === 'double-acting' ? -(depth + thickness) / 2 : undefined;
+  const bottom = middle ?? (flushBelow ? 0 : -depth + thickness);
   const top = bottom + depth;
   for (const side of [-1, 1] as const) {
     const inner = side === -1 ? 0 : width;

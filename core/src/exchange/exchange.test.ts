@@ -121,6 +121,7 @@ describe('pasted cells', () => {
         frameHeight: inches(84),
         hingeSide: 'right',
         swing: 'in',
+        note: 'Paint: red.',
       },
       {
         mark: '102',
@@ -130,6 +131,7 @@ describe('pasted cells', () => {
         frameHeight: inches(84),
         hingeSide: 'left',
         swing: 'in',
+        note: 'Paint: blue.',
       },
     ]);
     expect(pasted.faults).toMatchObject([

@@ -82,7 +82,7 @@ export interface Pasted {
   columns: (Column | undefined)[];
   openings: OpeningFacts[];
   faults: CellFault[];
-  /** Headings that no column answers to. */
+  /** Headings that no column answers to; their cells stand in the notes. */
   ignored: string[];
 }
 
@@ -104,15 +104,25 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
   rows.slice(hasHeader ? 1 : 0).forEach((row, index) => {
     let facts: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
     const late: FactsPatch[] = [];
+    const extra: string[] = [];
     row.forEach((typed, at) => {
       const column = columns[at];
-      if (!column || typed.trim() === '') return;
+      if (typed.trim() === '') return;
+      if (!column) {
+        const heading = hasHeader ? rows[0]![at]?.trim() : undefined;
+        extra.push(heading ? `${heading}: ${typed.trim()}` : typed.trim());
+        return;
+      }
       const read = readColumn(column, typed, practice);
       if (!read.ok) faults.push({ row: index, column, typed, fault: read.fault });
       else if (column === 'hand') late.push(read.value);
       else facts = applyPatch(facts, read.value);
     });
     for (const patch of late) facts = applyPatch(facts, handFor(facts, patch));
+    if (extra.length > 0) {
+      const note = [facts.note, `${extra.join('; ')}.`].filter(Boolean).join(' ');
+      facts = applyPatch(facts, { note: note.slice(0, 2000) });
+    }
     openings.push(facts);
   });
   return { columns, openings, faults, ignored };

@@ -190,8 +190,8 @@ export const TERMS: Record<string, string> = {
   'hand.RHR-active': 'RHR active',
   'hand.LHR-both': 'LHR, both leaves',
   'hand.RHR-both': 'RHR, both leaves',
-  'doubleActing.left': 'no hand; pivots left from outside',
-  'doubleActing.right': 'no hand; pivots right from outside',
+  'doubleActing.left': 'none; pivots left',
+  'doubleActing.right': 'none; pivots right',
   'slide.left': 'to the left, from outside',
   'slide.right': 'to the right, from outside',
 

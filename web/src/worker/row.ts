@@ -110,7 +110,7 @@ export function rowOf(id: string, facts: OpeningFacts, practiceId: string): Regi
 /** Long hand names in a narrow column: the part before the explanation. */
 function shorter(hand: Cell): Cell {
   const text = hand.text
-    .replace(/^no hand; pivots (left|right).*/, 'pivots $1')
+    .replace(/^none; pivots (left|right).*/, 'pivots $1')
     .replace(/^to the (left|right).*/, 'to $1')
     .replace(', both leaves', ' both')
     .replace(' active', ' act.');

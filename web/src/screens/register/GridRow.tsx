@@ -45,7 +45,7 @@ export const GridRow = memo(function GridRow({
           tabIndex={-1}
           aria-label={`Open ${line.facts.mark}`}
           title="Open (Ctrl Enter)"
-          className="p-1 leading-none text-soft hover:text-brass"
+          className="px-1.5 pb-1 text-lg leading-none text-soft hover:text-brass"
         >
           ›
         </a>

@@ -116,7 +116,7 @@ export function PasteDialog({
         <>
           {pasted.ignored.length > 0 && (
             <p className="mt-2 text-ochre">
-              No column answers to: {pasted.ignored.join(', ')}. They are left out.
+              No column answers to: {pasted.ignored.join(', ')}. They go into the notes.
             </p>
           )}
           {pasted.faults.length > 0 && (
