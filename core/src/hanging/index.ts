@@ -3,4 +3,5 @@ export { buttRow, buttWidth, setBackFor, heavyReasons } from './butt.js';
 export { hingeCount, intermediatePivots } from './count.js';
 export { hingePositions, halfPattern } from './positions.js';
 export { hingeForces } from './force.js';
-export { decideHanging, swingPlan, type Hanging, type HungLeaf } from './decide.js';
+export { decideHanging, swingPlan } from './decide.js';
+export type { Hanging, HungLeaf } from './hung.js';

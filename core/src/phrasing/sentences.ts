@@ -80,6 +80,7 @@ export const SENTENCES: Record<string, string> = {
 
   'ask.width': 'How wide is the frame opening, or the leaf?',
   'ask.height': 'How high is the frame opening from the floor, or the leaf?',
+  'ask.activeWidth': 'How wide is the active leaf?',
   'ask.thresholdHeight': 'How high is the threshold?',
   'ask.frameMaterial': 'What is the frame made of?',
   'ask.hingeSide': 'Standing outside, on which hand are the hinges?',

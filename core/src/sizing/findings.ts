@@ -1,7 +1,7 @@
 import { inches, mm } from '../measure/index.js';
 import type { Settling } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from './decide.js';
+import type { Sizes } from './sizes.js';
 
 /** Below and above these no leaf of a building door is made; outside them a figure is a slip. */
 const LEAST_LEAF = inches(8);

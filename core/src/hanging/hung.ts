@@ -1,0 +1,24 @@
+import type { Ticks } from '../measure/index.js';
+import type { HangingDevice, StageOutcome } from '../opening/index.js';
+import type { SizedLeaf } from '../sizing/index.js';
+
+/** How one leaf is hung; absent parts are open. */
+export interface HungLeaf {
+  leaf: SizedLeaf;
+  mass?: number;
+  hingeHeight?: Ticks;
+  hingeWidth?: Ticks;
+  count?: number;
+  /** Top edges of the hinges below the leaf's top, top hinge first. */
+  positions?: Ticks[];
+  /** Barrel centre outside the pull face. */
+  p?: Ticks;
+  weight?: 'standard' | 'heavy';
+}
+
+/** What later stages and the drawing read of the hanging. */
+export interface Hanging extends StageOutcome {
+  device: HangingDevice;
+  leaves: HungLeaf[];
+  axis?: { x: number; y: number };
+}

@@ -1,0 +1,45 @@
+import type { Ticks } from '../measure/index.js';
+import {
+  slides,
+  type HangingDevice,
+  type LeafId,
+  type OpeningFacts,
+  type StageOutcome,
+} from '../opening/index.js';
+
+/** A leaf as sized; a length is absent while it is open. */
+export interface SizedLeaf {
+  id: LeafId;
+  /** Equal leaves are decided once. */
+  quantity: 1 | 2;
+  width?: Ticks | undefined;
+  height?: Ticks | undefined;
+  thickness?: Ticks | undefined;
+  /** Height of the leaf's bottom above the finished floor. */
+  bottom?: Ticks | undefined;
+}
+
+/** What later stages read of the sizes. All in ticks. */
+export interface Sizes extends StageOutcome {
+  leaves: SizedLeaf[];
+  frameWidth?: Ticks | undefined;
+  frameHeight?: Ticks | undefined;
+  hingeGap?: Ticks | undefined;
+  lockGap?: Ticks | undefined;
+  headGap?: Ticks | undefined;
+  meetingGap?: Ticks | undefined;
+  undercut?: Ticks | undefined;
+  stopWidth: Ticks;
+  /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
+  floorFinish: Ticks;
+}
+
+/** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */
+export function intendedDevice(facts: OpeningFacts): HangingDevice | undefined {
+  const chosen = facts.choices?.['hanging.device']?.value as HangingDevice | undefined;
+  if (slides(facts.kind)) return 'sliding-gear';
+  if (facts.kind === 'double-acting') {
+    return chosen === 'double-acting-spring' ? chosen : 'centre-pivot';
+  }
+  return chosen;
+}

@@ -1,0 +1,229 @@
+import { inches, roundTo, type Ticks } from '../measure/index.js';
+import type { Settling } from '../opening/index.js';
+import { said, slides, type LeafId, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Gaps, Practice } from '../practice/index.js';
+import { solveChain, type Member, type SolvedChain } from './chain.js';
+import { heelGap } from './swing.js';
+import { intendedDevice } from './sizes.js';
+
+/** Gaps by the frame's material; undefined where they depend on a material nobody has said. */
+export function usualGaps(settling: Settling, practice: Practice): Partial<Gaps> {
+  const { gapsSteel, gapsTimber } = practice.values;
+  const material = settling.fact('frameMaterial');
+  if (material) return (material === 'timber' ? gapsTimber : gapsSteel).value;
+  const same: Partial<Gaps> = {};
+  for (const key of Object.keys(gapsSteel.value) as (keyof Gaps)[]) {
+    if (gapsSteel.value[key] === gapsTimber.value[key]) same[key] = gapsSteel.value[key];
+  }
+  return same;
+}
+
+/** A solved stack with what its members are recorded as. */
+export interface ChainRun {
+  result: SolvedChain;
+  totalFact: 'frameWidth' | 'frameHeight';
+  /** Fact each member is recorded in, and why it has its usual value. */
+  members: {
+    key: string;
+    fact: string;
+    why?: Said;
+    leaf?: LeafId;
+    rounding: 'down' | 'up' | 'nearest';
+  }[];
+}
+
+/** The stack across the width, solved in whichever direction it is determined. */
+export function widthChain(
+  settling: Settling,
+  practice: Practice,
+  usual: Partial<Gaps>,
+  thickness: Ticks,
+): ChainRun {
+  const { facts } = settling;
+  const { values } = practice;
+  const device = intendedDevice(facts);
+  const gapReason = said('sizing.gap.practice', {
+    practice: practice.name,
+    source: values.gapsSteel.source,
+  });
+  const members: Member[] = [];
+  const notes: ChainRun['members'] = [];
+  const add = (
+    key: string,
+    fact: keyof OpeningFacts,
+    times: 1 | 2,
+    usualTicks: Ticks | undefined,
+    rounding: 'down' | 'up',
+    why?: Said,
+    leaf?: LeafId,
+  ) => {
+    members.push({
+      key,
+      times,
+      fixed: settling.fact(fact) as Ticks | undefined,
+      usual: usualTicks,
+    });
+    notes.push({ key, fact, rounding, ...(why ? { why } : {}), ...(leaf ? { leaf } : {}) });
+  };
+
+  if (slides(facts.kind)) {
+    const overlap = values.slidingOverlap;
+    const why = said('sizing.overlap.practice', {
+      overlap: { ticks: overlap.value },
+      source: overlap.source,
+    });
+    const fixed = settling.fact('leafWidth');
+    members.push({ key: 'leafWidth', times: 1, fixed, usual: undefined });
+    members.push({
+      key: 'overlap',
+      times: 1,
+      usual: facts.kind === 'sliding' ? -2 * overlap.value : -overlap.value,
+    });
+    notes.push({ key: 'leafWidth', fact: 'leafWidth', rounding: 'down', why });
+    return {
+      result: solveChain(settling.fact('frameWidth'), members, 'overlap'),
+      totalFact: 'frameWidth',
+      members: notes,
+    };
+  }
+
+  const paired =
+    facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
+  const continuous = device === 'continuous';
+  let hingeUsual = usual.hinge;
+  let hingeWhy = gapReason;
+  if (continuous) {
+    hingeUsual = values.continuousHingeGap.value;
+    hingeWhy = said('sizing.gap.continuous', { source: values.continuousHingeGap.source });
+  } else if (device === 'centre-pivot' && facts.kind === 'double-acting') {
+    const a = values.centrePivotIn.value;
+    const needed = roundTo(heelGap(a, thickness), inches(1 / 16), 'up');
+    hingeUsual = Math.max(usual.hinge ?? 0, needed);
+    hingeWhy = said('sizing.gap.heel', {
+      needed: { ticks: Math.ceil(heelGap(a, thickness)), rounding: 'up' },
+      inset: { ticks: a },
+      thickness: { ticks: thickness },
+    });
+  }
+  add('hingeGap', 'hingeGap', paired ? 2 : 1, hingeUsual, 'up', hingeWhy);
+  if (paired) {
+    const edge = settling.fact('meetingEdge') ?? 'square';
+    if (edge === 'rebated') {
+      members.push({ key: 'rebate', times: 1, usual: -values.rebate.value });
+      notes.push({ key: 'rebate', fact: 'meetingEdge', rounding: 'up' });
+    }
+    if (facts.kind === 'unequal-pair') {
+      add('activeWidth', 'leafWidth', 1, undefined, 'down', undefined, 'active');
+      add('inactiveWidth', 'inactiveWidth', 1, undefined, 'down', undefined, 'inactive');
+    } else {
+      add('leafWidth', 'leafWidth', 2, undefined, 'down');
+    }
+    add('meetingGap', 'meetingGap', 1, usual.meeting, 'up', gapReason);
+    const gives = facts.widthGives ?? 'meetingGap';
+    return {
+      result: solveChain(settling.fact('frameWidth'), members, gives),
+      totalFact: 'frameWidth',
+      members: notes,
+    };
+  }
+  add('leafWidth', 'leafWidth', 1, undefined, 'down');
+  add('lockGap', 'lockGap', 1, usual.lock, 'up', gapReason);
+  const gives = facts.widthGives ?? 'lockGap';
+  return {
+    result: solveChain(settling.fact('frameWidth'), members, gives),
+    totalFact: 'frameWidth',
+    members: notes,
+  };
+}
+
+/** The stack up the height, from the measured floor to the frame head. */
+export function heightChain(
+  settling: Settling,
+  practice: Practice,
+  usual: Partial<Gaps>,
+): ChainRun {
+  const { facts } = settling;
+  const { values } = practice;
+  const gapReason = said('sizing.gap.practice', {
+    practice: practice.name,
+    source: values.gapsSteel.source,
+  });
+  const threshold = settling.fact('threshold') === 'present';
+  let undercut = threshold ? usual.undercutOverThreshold : usual.undercut;
+  let why = said(threshold ? 'sizing.undercut.threshold' : 'sizing.undercut.practice', {
+    practice: practice.name,
+  });
+  if (slides(facts.kind)) {
+    undercut = values.slidingUndercut.value;
+    why = said('sizing.undercut.sliding', { source: values.slidingUndercut.source });
+  }
+  const rise = settling.fact('floorRise');
+  if (
+    rise !== undefined &&
+    undercut !== undefined &&
+    rise + values.floorRiseClearance.value > undercut
+  ) {
+    undercut = rise + values.floorRiseClearance.value;
+    why = said('sizing.undercut.rise', {
+      rise: { ticks: rise },
+      clearance: { ticks: values.floorRiseClearance.value },
+    });
+  }
+  const members: Member[] = [
+    { key: 'floorFinish', times: 1, fixed: settling.fact('floorFinish'), usual: 0 },
+    {
+      key: 'thresholdHeight',
+      times: 1,
+      fixed: threshold ? settling.fact('thresholdHeight') : 0,
+      usual: undefined,
+    },
+    { key: 'undercut', times: 1, fixed: settling.fact('undercut'), usual: undercut },
+  ];
+  const notes: ChainRun['members'] = [
+    { key: 'undercut', fact: 'undercut', why, rounding: 'up' },
+    { key: 'headGap', fact: 'headGap', why: gapReason, rounding: 'up' },
+  ];
+  if (threshold) notes.push({ key: 'thresholdHeight', fact: 'thresholdHeight', rounding: 'up' });
+  const finish = settling.fact('floorFinish');
+  if (finish) notes.push({ key: 'floorFinish', fact: 'floorFinish', rounding: 'up' });
+  if (facts.kind === 'stable') {
+    const lower = settling.fact('lowerLeafHeight');
+    const division = values.stableDivision;
+    members.push(
+      {
+        key: 'lowerHeight',
+        times: 1,
+        fixed: lower,
+        usual:
+          undercut === undefined
+            ? undefined
+            : division.value - (settling.fact('undercut') ?? undercut),
+      },
+      { key: 'stableGap', times: 1, usual: values.stableGap.value },
+      { key: 'upperHeight', times: 1 },
+    );
+    notes.push(
+      {
+        key: 'lowerHeight',
+        fact: 'lowerLeafHeight',
+        leaf: 'lower',
+        rounding: 'down',
+        why: said('sizing.stable.division', {
+          division: { ticks: division.value },
+          source: division.source,
+        }),
+      },
+      { key: 'upperHeight', fact: 'leafHeight', leaf: 'upper', rounding: 'down' },
+    );
+  } else {
+    members.push({ key: 'leafHeight', times: 1, fixed: settling.fact('leafHeight') });
+    notes.push({ key: 'leafHeight', fact: 'leafHeight', rounding: 'down' });
+  }
+  members.push({ key: 'headGap', times: 1, fixed: settling.fact('headGap'), usual: usual.head });
+  const gives = facts.heightGives ?? 'undercut';
+  return {
+    result: solveChain(settling.fact('frameHeight'), members, gives),
+    totalFact: 'frameHeight',
+    members: notes,
+  };
+}
