@@ -20,3 +20,11 @@ export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Ha
   cautions.push(said('care.cutting'));
   return cautions;
 }
+
+/** The cautions of a whole schedule: what stands for any leaf, in place of each leaf's own figures. */
+export function generalCautions(practice: Practice): Said[] {
+  return [
+    said('care.anyLeaf', { limit: { grams: practice.values.liftAlone.value } }),
+    said('care.anyRated'),
+  ];
+}

@@ -1,2 +1,2 @@
-export { cautionsFor } from './cautions.js';
+export { cautionsFor, generalCautions } from './cautions.js';
 export { boltsOf, duplicateMarks, type Bolt, type BoltState } from './check.js';

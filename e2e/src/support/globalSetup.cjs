@@ -18,11 +18,11 @@ const freePort = () =>
 module.exports = async () => {
   const folder = mkdtempSync(join(tmpdir(), 'riegel-e2e-'));
   process.env.RIEGEL_DATABASE_OPTIONS = '--innodb-flush-log-at-trx-commit=0';
-  const database = execFileSync(
-    join(root, 'bin/database'),
-    ['start', folder, String(await freePort())],
-    { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] },
-  ).trim();
+  const databasePort = String(await freePort());
+  const database = execFileSync(join(root, 'bin/database'), ['start', folder, databasePort], {
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'inherit'],
+  }).trim();
   const port = await freePort();
   const server = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -46,6 +46,7 @@ module.exports = async () => {
   Object.assign(process.env, {
     RIEGEL_E2E_URL: `http://127.0.0.1:${port}`,
     RIEGEL_E2E_FOLDER: folder,
+    RIEGEL_E2E_DATABASE_PORT: databasePort,
   });
   globalThis.riegelServer = server;
 };

@@ -1,5 +1,6 @@
 import {
   decideOpening,
+  generalCautions,
   draw,
   inches,
   phraseText,
@@ -151,16 +152,10 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
       seen.add(phraseText(caution, unitsOf(decided)));
     }
   }
-  const heavy = phraseText(
-    { code: 'care.anyLeaf', params: { limit: { grams: practice.values.liftAlone.value } } },
-    { system: practice.system },
-  );
-  for (const text of [
-    ...seen,
-    heavy,
-    'Rated openings: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
-  ])
-    sheet.paragraph(`– ${text}`, { size: 8.5 });
+  for (const caution of generalCautions(practice)) {
+    seen.add(phraseText(caution, { system: practice.system }));
+  }
+  for (const text of seen) sheet.paragraph(`– ${text}`, { size: 8.5 });
   sheet.doc.addPage();
 }
 
