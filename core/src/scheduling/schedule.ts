@@ -105,6 +105,23 @@ export function headingOf(decided: DecidedOpening): Heading {
   };
 }
 
+/** The cells of a heading, in the order every schedule prints them. */
+export function headingCells(heading: Heading): string[] {
+  return [
+    heading.mark,
+    heading.from,
+    heading.to,
+    heading.kind,
+    heading.size,
+    heading.thickness,
+    heading.leaf,
+    heading.frame,
+    heading.hand,
+    heading.rating,
+    heading.clearWidth,
+  ];
+}
+
 function constructionText(construction: string | undefined): string {
   if (construction === undefined) return 'open';
   return construction === 'unknown' ? 'unknown' : termText(`construction.${construction}`);

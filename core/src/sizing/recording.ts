@@ -85,7 +85,7 @@ function openChain(
     settling.fact('frameMaterial') === undefined && result.missing.includes('undercut');
   const question = needsMaterial
     ? said('ask.frameMaterial')
-    : result.missing.includes('thresholdHeight') && result.missing.length === 1
+    : recorded !== undefined && result.missing.includes('thresholdHeight')
       ? said('ask.thresholdHeight')
       : recorded !== undefined && result.missing.includes('activeWidth')
         ? said('ask.activeWidth')

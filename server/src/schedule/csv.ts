@@ -1,5 +1,5 @@
 import { stringify } from 'csv-stringify/sync';
-import type { Heading, Schedule } from '@riegel/core';
+import { headingCells, type Schedule } from '@riegel/core';
 
 const COLUMNS = [
   'Set',
@@ -30,20 +30,6 @@ const FORMULA = /^[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/
 export function safeCell(value: string | number): string | number {
   return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : value;
 }
-
-const headingCells = (heading: Heading) => [
-  heading.mark,
-  heading.from,
-  heading.to,
-  heading.kind,
-  heading.size,
-  heading.thickness,
-  heading.leaf,
-  heading.frame,
-  heading.hand,
-  heading.rating,
-  heading.clearWidth,
-];
 
 /**
  * The schedule as CSV (UTF-8 with a byte-order mark, CRLF): a row for each opening and item, then a

@@ -2,6 +2,7 @@ import { CloudOff, Keyboard, LogOut, Moon, Redo2, Search, Sun, Undo2 } from 'luc
 import { useState, type ReactNode } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { ProjectProvider, useProject } from '../data/project.js';
+import { IconButton } from '../parts/IconButton.js';
 import { Message, Waiting } from '../parts/Message.js';
 import { ProjectDialog } from '../screens/projects/ProjectDialog.js';
 import { SignInScreen } from '../screens/signIn/SignInScreen.js';
@@ -29,25 +30,16 @@ function PersonBar() {
   const signOut = useSignOut();
   return (
     <div className="flex items-center gap-1">
-      <button
-        type="button"
-        className="button bare !px-1.5"
-        aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
-        title={theme === 'dark' ? 'Light theme' : 'Dark theme'}
+      <IconButton
+        label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
         onClick={() => setTheme(theme === 'dark' ? 'light' : 'dark')}
       >
         {theme === 'dark' ? <Sun size={16} /> : <Moon size={16} />}
-      </button>
+      </IconButton>
       <span className="px-1 text-soft">{data?.person?.name}</span>
-      <button
-        type="button"
-        className="button bare !px-1.5"
-        aria-label="Sign out"
-        title="Sign out"
-        onClick={() => void signOut()}
-      >
+      <IconButton label="Sign out" onClick={() => void signOut()}>
         <LogOut size={16} />
-      </button>
+      </IconButton>
     </div>
   );
 }
@@ -174,44 +166,28 @@ function ProjectFrame() {
           <SaveNote />
           {canEdit && (
             <>
-              <button
-                type="button"
-                className="button bare !px-1.5"
-                aria-label="Undo"
-                title="Undo (Ctrl Z)"
-                onClick={() => void step('undo')}
-              >
+              <IconButton label="Undo" title="Undo (Ctrl Z)" onClick={() => void step('undo')}>
                 <Undo2 size={16} />
-              </button>
-              <button
-                type="button"
-                className="button bare !px-1.5"
-                aria-label="Redo"
+              </IconButton>
+              <IconButton
+                label="Redo"
                 title="Redo (Ctrl Shift Z)"
                 onClick={() => void step('redo')}
               >
                 <Redo2 size={16} />
-              </button>
+              </IconButton>
             </>
           )}
-          <button
-            type="button"
-            className="button bare !px-1.5"
-            aria-label="Find"
+          <IconButton
+            label="Find"
             title="Find an opening or do something (Ctrl K or /)"
             onClick={() => setPalette(true)}
           >
             <Search size={16} />
-          </button>
-          <button
-            type="button"
-            className="button bare !px-1.5"
-            aria-label="Keys"
-            title="Keys (?)"
-            onClick={() => setSheet(true)}
-          >
+          </IconButton>
+          <IconButton label="Keys" title="Keys (?)" onClick={() => setSheet(true)}>
             <Keyboard size={16} />
-          </button>
+          </IconButton>
         </div>
       </Bar>
       <main className="relative min-h-0 flex-1 overflow-hidden">

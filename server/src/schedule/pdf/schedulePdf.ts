@@ -1,13 +1,13 @@
 import {
   decideOpening,
   generalCautions,
+  headingCells,
   draw,
   inches,
   phraseText,
   practiceOf,
   scheduleBySet,
   unitsOf,
-  type Heading,
   type KnownSet,
   type OpeningFacts,
   type PracticeId,
@@ -61,20 +61,6 @@ const LINE_COLUMNS: Column[] = [
   { title: 'remarks', share: 12 },
 ];
 
-const cells = (heading: Heading) => [
-  heading.mark,
-  heading.from,
-  heading.to,
-  heading.kind,
-  heading.size,
-  heading.thickness,
-  heading.leaf,
-  heading.frame,
-  heading.hand,
-  heading.rating,
-  heading.clearWidth,
-];
-
 /** The printable schedule by set. Open items and stops are printed, never hidden. */
 export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
   const practice = practiceOf(job.practice);
@@ -88,7 +74,7 @@ export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
   for (const set of schedule.sets) {
     const count = set.headings.length;
     sheet.heading(`Set ${set.number}`, `${count} opening${count === 1 ? '' : 's'}`);
-    sheet.table(OPENING_COLUMNS, set.headings.map(cells));
+    sheet.table(OPENING_COLUMNS, set.headings.map(headingCells));
     sheet.paragraph('Each opening takes:', { size: 8, faint: true });
     sheet.table(
       LINE_COLUMNS,
@@ -106,7 +92,7 @@ export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
   }
   if (schedule.without.length > 0) {
     sheet.heading('Openings without hardware yet');
-    sheet.table(OPENING_COLUMNS, schedule.without.map(cells));
+    sheet.table(OPENING_COLUMNS, schedule.without.map(headingCells));
   }
   openItems(sheet, schedule);
   return sheet.finish();

@@ -5,6 +5,7 @@ import { SET_STAGES, unitsOf, VIEWS, type FactsPatch, type Stage, type View } fr
 import { useKeys } from '../../app/keys.js';
 import { useProject } from '../../data/project.js';
 import { BoltButtons } from '../../parts/BoltRow.js';
+import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Say } from '../../parts/Say.js';
 import { useDecided } from '../../worker/client.js';
@@ -97,26 +98,22 @@ export function OpeningScreen() {
     <div className="grid h-full grid-rows-[auto_1fr]">
       <div className="flex items-center gap-4 border-b border-rule px-4 py-1.5">
         <div className="flex items-center">
-          <button
-            type="button"
-            className="button bare !px-1"
-            disabled={at <= 0}
-            aria-label="Previous opening"
+          <IconButton
+            label="Previous opening"
             title="Previous (p)"
+            disabled={at <= 0}
             onClick={() => go(-1)}
           >
             <ChevronLeft size={18} />
-          </button>
-          <button
-            type="button"
-            className="button bare !px-1"
-            disabled={at >= openings.length - 1}
-            aria-label="Next opening"
+          </IconButton>
+          <IconButton
+            label="Next opening"
             title="Next (n)"
+            disabled={at >= openings.length - 1}
             onClick={() => go(1)}
           >
             <ChevronRight size={18} />
-          </button>
+          </IconButton>
         </div>
         <div className="min-w-0">
           <h1 className="text-2xl leading-7">{facts.mark}</h1>

@@ -1,0 +1,125 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import {
+  decideOpening,
+  inches,
+  lengthPart,
+  PRACTICES,
+  VIEWS,
+  type Bolt,
+  type OpeningFacts,
+} from '@riegel/core';
+import { DrawingView } from '../drawing/DrawingView.js';
+import { BasisMark } from './BasisMark.js';
+import { BoltRow, BoltStack, boltWords } from './BoltRow.js';
+import { Figures } from './Figure.js';
+import { WithFractions } from './WithFractions.js';
+
+const bolt = (rest: Partial<Bolt>): Bolt => ({ stage: 'hanging', state: 'open', open: 0, ...rest });
+const plain = (markup: string) =>
+  markup.replace(/<title>.*?<\/title>/g, '').replace(/<[^>]*>/g, '');
+
+describe('figures', () => {
+  it('set only the fraction as one, keep it readable, and tell the exact value when rounded', () => {
+    const exact = renderToStaticMarkup(
+      <Figures parts={[lengthPart(inches(35.75), { system: 'inch' })]} />,
+    );
+    expect(exact).toContain('<span class="frac">3/4</span>');
+    expect(plain(exact)).toBe('35 3/4 in');
+    expect(exact).not.toContain('exactly');
+    const rounded = renderToStaticMarkup(
+      <Figures
+        parts={['about ', lengthPart(inches(35.75) + 1, { system: 'inch' })]}
+        units={false}
+      />,
+    );
+    expect(rounded).toContain('title="exactly 908.053125 mm"');
+    expect(plain(rounded)).toBe('about 35 3/4');
+  });
+  it('set fractions within sentences, and leave other strokes alone', () => {
+    const markup = renderToStaticMarkup(<WithFractions text="35 3/4 in, and/or 1/3" />);
+    expect(markup).toBe('35 <span class="frac !ml-0">3/4</span> in, and/or 1/3');
+  });
+});
+
+describe('bolts', () => {
+  it('say in words what they show', () => {
+    expect(boltWords(bolt({}))).toBe('Hanging: not decided');
+    expect(boltWords(bolt({ open: 2 }))).toBe('Hanging: 2 open');
+    expect(boltWords(bolt({ state: 'none' }))).toBe('Hanging: deliberately none');
+    expect(boltWords(bolt({ state: 'decided', finding: 'stop' }))).toBe('Hanging: decided, stop');
+  });
+  it('differ by shape as well as by colour', () => {
+    const shapes = [
+      bolt({}),
+      bolt({ state: 'decided' }),
+      bolt({ state: 'none' }),
+      bolt({ state: 'decided', finding: 'stop' }),
+      bolt({ state: 'decided', finding: 'check' }),
+    ].map((one) =>
+      renderToStaticMarkup(<BoltRow bolts={[one]} />).replace(
+        /fill="[^"]*"|stroke="[^"]*"|aria-label="[^"]*"/g,
+        '',
+      ),
+    );
+    expect(new Set(shapes).size).toBe(shapes.length);
+  });
+  it('stack a project’s into shares', () => {
+    const markup = renderToStaticMarkup(
+      <BoltStack
+        rows={[
+          [bolt({ state: 'decided' })],
+          [bolt({ state: 'none' })],
+          [bolt({})],
+          [bolt({ state: 'decided' })],
+        ]}
+      />,
+    );
+    expect(markup).toContain('Hanging: 50 % decided, 25 % deliberately none');
+    expect(renderToStaticMarkup(<BoltStack rows={[]} />)).not.toContain('NaN');
+  });
+  it('mark every basis by a shape of its own with a name', () => {
+    const marks = (['given', 'measured', 'derived', 'chosen', 'open', 'none'] as const).map(
+      (basis) => renderToStaticMarkup(<BasisMark basis={basis} />),
+    );
+    expect(
+      new Set(marks.map((markup) => markup.replace(/(title>|aria-label=")[^<"]*/g, ''))).size,
+    ).toBe(6);
+    expect(marks[1]).toContain('aria-label="measured"');
+  });
+});
+
+describe('a drawing on the screen', () => {
+  const facts: OpeningFacts = {
+    mark: '1',
+    kind: 'single',
+    frameMaterial: 'steel',
+    frameWidth: inches(36),
+    frameHeight: inches(84),
+    leafConstruction: 'timber-stave',
+    hingeSide: 'left',
+    swing: 'in',
+    how: { frameWidth: 'measured' },
+  };
+  const decided = decideOpening(facts, PRACTICES['us-commercial']);
+  it.each(VIEWS)('%s is named and links its parts to decisions', (view) => {
+    const markup = renderToStaticMarkup(
+      <DrawingView
+        decided={decided}
+        view={view}
+        title="1, a view"
+        lit="sizing.leafHeight"
+        onSelect={() => undefined}
+      />,
+    );
+    expect(markup).toContain('role="img" aria-label="1, a view"');
+    expect(markup).toContain('data-part="');
+    expect(markup).not.toContain('NaN');
+  });
+  it('lights a part, and tells a measured figure from others', () => {
+    const markup = renderToStaticMarkup(
+      <DrawingView decided={decided} view="elevation-outside" title="" lit="sizing.frameWidth" />,
+    );
+    expect(markup).toMatch(/class="layer-dimension {2}lit of-measured"/);
+    expect(markup).not.toContain('data-part');
+  });
+});
