@@ -8,13 +8,9 @@ export function decideMetal(settling: Settling): string {
   const { facts } = settling;
   const wanted = metalFor(facts);
   if (known(facts.rating) === undefined) {
-    settling.find(
-      'check',
-      'hanging.ratingUnknown',
-      {},
-      'handbook of fire practice; the authority decides',
-      ['rating'],
-    );
+    settling.find('check', 'hanging.ratingUnknown', {}, 'fire practice; the authority decides', [
+      'rating',
+    ]);
   }
   const metal = settling.choose(
     'metal',

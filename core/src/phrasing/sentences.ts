@@ -61,6 +61,10 @@ export const SENTENCES: Record<string, string> = {
     'The floor rises {rise} under the sweep; with {clearance} over the rise that is more than the usual undercut.',
   'sizing.stable.division': 'Divided {division} above the floor ({source}).',
   'sizing.frame.fromLeaf': 'Leaf and gaps added up.',
+  'sizing.frame.fromWall': '{wall} wall opening − 2 × ({face} face + {packing} packing).',
+  'sizing.frame.fromWallHead': '{wall} wall opening − {face} head − {packing} packing.',
+  'sizing.mullion':
+    'A removable mullion parts the opening: its width is not in the sum yet. Record each side as an opening of its own.',
   'sizing.wall': '{total} opening + 2 × ({face} face + {packing} packing).',
   'sizing.wall.head': '{total} opening + {face} head + {packing} packing.',
   'sizing.nominal.frame': 'Named by its frame opening.',

@@ -95,7 +95,7 @@ export const COMMON = {
   assumedUse: sourced('medium' as UseClass, 'term', 'practice default while use is not recorded'),
 } satisfies Partial<PracticeValues>;
 
-/** The handbook's US figures, shared by the commercial and the residential practice. */
+/** The US figures of the trade, shared by the commercial and the residential practice. */
 export const US = {
   ...COMMON,
   continuousHingeGap: sourced(inches(5 / 16), 'length', `${TRADE}: geared hinge, typical`),

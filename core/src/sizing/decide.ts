@@ -3,6 +3,7 @@ import { length, said, Settling, term, type OpeningFacts } from '../opening/inde
 import type { Practice } from '../practice/index.js';
 import type { SolvedChain } from './chain.js';
 import { checkSizes } from './findings.js';
+import { wallOpening } from './wall.js';
 import { nominalOf } from './nominal.js';
 import type { Sizes } from './sizes.js';
 import { usualGaps, widthChain, heightChain } from './stacks.js';
@@ -20,8 +21,7 @@ export function decideSizing(facts: OpeningFacts, practice: Practice): Sizes {
   recordChain(settling, width, 'width');
   recordChain(settling, height, 'height');
 
-  const wallBase = { face: settling.fact('frameFace'), packing: settling.fact('packing') };
-  wallOpening(settling, practice, width.result, height.result, wallBase);
+  wallOpening(settling, practice, width.result, height.result);
 
   const at = (chain: SolvedChain, key: string): Ticks[] | undefined =>
     chain.solved ? chain.members.get(key)?.each : undefined;
@@ -61,44 +61,6 @@ function decideThickness(settling: Settling, practice: Practice): Ticks {
     facts: ['leafThickness'],
   });
   return recorded ?? leafThickness.value;
-}
-
-/** Wall opening = frame opening + faces or jambs + packing, across and up; either way round. */
-function wallOpening(
-  settling: Settling,
-  practice: Practice,
-  width: SolvedChain,
-  height: SolvedChain,
-  base: { face: Ticks | undefined; packing: Ticks | undefined },
-): void {
-  const { values } = practice;
-  const material = settling.fact('frameMaterial');
-  const steel = material !== 'timber';
-  const face =
-    base.face ?? (material ? (steel ? values.steelFrameFace : values.timberJamb).value : undefined);
-  const packing =
-    base.packing ??
-    (material ? (steel ? values.packingSteel : values.packingTimber).value : undefined);
-  for (const axis of ['Width', 'Height'] as const) {
-    const fact = `wall${axis}` as const;
-    const recorded = settling.fact(fact);
-    const chain = axis === 'Width' ? width : height;
-    const sides = axis === 'Width' ? 2 : 1;
-    if (recorded !== undefined) {
-      settling.fix(fact, length(recorded), { basis: settling.basisOf(fact), facts: [fact] });
-    } else if (chain.solved && face !== undefined && packing !== undefined) {
-      settling.fix(fact, length(chain.total + sides * (face + packing), 'up'), {
-        reasons: [
-          said(sides === 2 ? 'sizing.wall' : 'sizing.wall.head', {
-            total: { ticks: chain.total },
-            face: { ticks: face },
-            packing: { ticks: packing },
-          }),
-        ],
-        facts: [fact, 'frameFace', 'packing', 'frameMaterial'],
-      });
-    }
-  }
 }
 
 function decideNominal(settling: Settling, practice: Practice, sizes: Sizes): void {

@@ -137,6 +137,31 @@ describe('around the frame', () => {
     expect(text({ wallWidth: inches(41) }, 'sizing.wallWidth')).toBe('41 in');
     expect(text({ frameMaterial: 'unknown' }, 'sizing.wallWidth')).toBeUndefined();
   });
+  it('a frame opening follows from a given wall opening, unless a leaf is bought', () => {
+    const wall = {
+      frameWidth: undefined,
+      frameHeight: undefined,
+      wallWidth: inches(40.375),
+      wallHeight: inches(86.1875),
+    };
+    expect([text(wall, 'sizing.frameWidth'), text(wall, 'sizing.leafWidth')]).toEqual([
+      '36 in',
+      '35 3/4 in',
+    ]);
+    expect(text(wall, 'sizing.leafHeight')).toBe('83 1/8 in');
+    const frame = size(wall).decisions.find((one) => one.key === 'sizing.frameWidth')!;
+    expect([frame.basis, frame.reasons[0]!.code]).toEqual(['derived', 'sizing.frame.fromWall']);
+    expect(text({ ...wall, leafWidth: inches(33.75) }, 'sizing.frameWidth')).toBe('34 in');
+    expect(text({ ...wall, frameMaterial: 'unknown' }, 'sizing.leafWidth')).toBe('ask.width');
+  });
+  it('says that a mullion is not in the sum', () => {
+    const mullion = {
+      kind: 'pair' as const,
+      frameWidth: inches(72),
+      meetingEdge: 'mullion' as const,
+    };
+    expect(size(mullion).findings.map((one) => one.code)).toEqual(['sizing.mullion']);
+  });
   it('metric sizes and names', () => {
     const leaf = {
       frameWidth: undefined,

@@ -17,8 +17,12 @@ export function recordChain(settling: Settling, run: ChainRun, axis: 'width' | '
     return;
   }
   settling.fix(totalFact, length(result.total), {
-    basis: BASIS[result.totalFrom](settling, totalFact),
-    reasons: result.totalFrom === 'chain' ? [said('sizing.frame.fromLeaf', {})] : [],
+    basis: run.totalWhy ? 'derived' : BASIS[result.totalFrom](settling, totalFact),
+    reasons: run.totalWhy
+      ? [run.totalWhy]
+      : result.totalFrom === 'chain'
+        ? [said('sizing.frame.fromLeaf', {})]
+        : [],
     facts: [totalFact],
   });
   for (const note of run.members) {

@@ -5,6 +5,7 @@ import type { Gaps, Practice } from '../practice/index.js';
 import { solveChain, type Member, type SolvedChain } from './chain.js';
 import { heelGap } from './swing.js';
 import { intendedDevice } from './sizes.js';
+import { frameOpening } from './wall.js';
 
 /** Gaps by the frame's material; undefined where they depend on a material nobody has said. */
 export function usualGaps(settling: Settling, practice: Practice): Partial<Gaps> {
@@ -22,6 +23,8 @@ export function usualGaps(settling: Settling, practice: Practice): Partial<Gaps>
 export interface ChainRun {
   result: SolvedChain;
   totalFact: 'frameWidth' | 'frameHeight';
+  /** Why the frame opening is what it is, when it follows from the wall's. */
+  totalWhy: Said | undefined;
   /** Fact each member is recorded in, and why it has its usual value. */
   members: {
     key: string;
@@ -42,6 +45,7 @@ export function widthChain(
   const { facts } = settling;
   const { values } = practice;
   const device = intendedDevice(facts);
+  const frame = frameOpening(settling, practice, 'Width');
   const gapReason = said('sizing.gap.practice', {
     practice: practice.name,
     source: values.gapsSteel.source,
@@ -81,8 +85,9 @@ export function widthChain(
     });
     notes.push({ key: 'leafWidth', fact: 'leafWidth', rounding: 'down', why });
     return {
-      result: solveChain(settling.fact('frameWidth'), members, 'overlap'),
+      result: solveChain(frame.total, members, 'overlap'),
       totalFact: 'frameWidth',
+      totalWhy: frame.why,
       members: notes,
     };
   }
@@ -121,8 +126,9 @@ export function widthChain(
     add('meetingGap', 'meetingGap', 1, usual.meeting, 'up', gapReason);
     const gives = facts.widthGives ?? 'meetingGap';
     return {
-      result: solveChain(settling.fact('frameWidth'), members, gives),
+      result: solveChain(frame.total, members, gives),
       totalFact: 'frameWidth',
+      totalWhy: frame.why,
       members: notes,
     };
   }
@@ -130,8 +136,9 @@ export function widthChain(
   add('lockGap', 'lockGap', 1, usual.lock, 'up', gapReason);
   const gives = facts.widthGives ?? 'lockGap';
   return {
-    result: solveChain(settling.fact('frameWidth'), members, gives),
+    result: solveChain(frame.total, members, gives),
     totalFact: 'frameWidth',
+    totalWhy: frame.why,
     members: notes,
   };
 }
@@ -142,6 +149,7 @@ export function heightChain(
   practice: Practice,
   usual: Partial<Gaps>,
 ): ChainRun {
+  const frame = frameOpening(settling, practice, 'Height');
   const { facts } = settling;
   const { values } = practice;
   const gapReason = said('sizing.gap.practice', {
@@ -222,8 +230,9 @@ export function heightChain(
   members.push({ key: 'headGap', times: 1, fixed: settling.fact('headGap'), usual: usual.head });
   const gives = facts.heightGives ?? 'undercut';
   return {
-    result: solveChain(settling.fact('frameHeight'), members, gives),
+    result: solveChain(frame.total, members, gives),
     totalFact: 'frameHeight',
+    totalWhy: frame.why,
     members: notes,
   };
 }
