@@ -8,6 +8,7 @@ import {
   type Side,
   type StageOutcome,
 } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { namesOf, opposite, type Hand, type HandNames } from './hand.js';
 import { resolveHand } from './observe.js';
@@ -24,7 +25,7 @@ export interface Handing extends StageOutcome {
 }
 
 /** Runs the handing stage: outside, hand with all its namings, active leaf. */
-export function decideHanding(facts: OpeningFacts, _sizes: Sizes): Handing {
+export function decideHanding(facts: OpeningFacts, practice: Practice, _sizes: Sizes): Handing {
   const settling = new Settling(facts, 'handing');
   const outside = decideOutside(settling);
   const result: Handing = Object.assign(settling, { outside });
@@ -51,7 +52,7 @@ export function decideHanding(facts: OpeningFacts, _sizes: Sizes): Handing {
     return result;
   }
   const hand = hasHand(facts.kind) ? decideHand(settling, result) : undefined;
-  if (hand) recordNames(settling, result, hand);
+  if (hand) recordNames(settling, practice, result, hand);
   return result;
 }
 
@@ -140,13 +141,14 @@ function decidePair(settling: Settling, result: Handing): Hand | undefined {
   return { hinges: active, swing };
 }
 
-function recordNames(settling: Settling, result: Handing, hand: Hand): void {
+function recordNames(settling: Settling, practice: Practice, result: Handing, hand: Hand): void {
   const names = namesOf(hand);
   const paired = settling.facts.kind === 'pair' || settling.facts.kind === 'unequal-pair';
   const observed =
     (settling.facts.observations ?? []).length > 0 && settling.fact('hingeSide') === undefined;
   const basis = observed ? 'measured' : settling.basisOf(paired ? 'active' : 'hingeSide');
-  settling.fix('hand', term(`hand.${names.code}${paired ? '-active' : ''}`), {
+  const group = practice.handNames === 'four-hand' ? 'hand' : 'handKnuckle';
+  settling.fix('hand', term(`${group}.${names.code}${paired ? '-active' : ''}`), {
     basis,
     reasons: [
       said('handing.seen', {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { PRACTICES } from '../practice/index.js';
 import type { Observation, OpeningFacts } from '../opening/index.js';
+import { termText } from '../phrasing/index.js';
 import { decideSizing } from '../sizing/index.js';
 import {
   agrees,
@@ -15,7 +16,8 @@ import {
 
 const hand = (facts: Partial<OpeningFacts>) => {
   const whole: OpeningFacts = { mark: '1', kind: 'single', ...facts };
-  return decideHanding(whole, decideSizing(whole, PRACTICES['us-commercial']));
+  const practice = PRACTICES[facts.practice ?? 'us-commercial'];
+  return decideHanding(whole, practice, decideSizing(whole, practice));
 };
 
 describe('the namings of a hand', () => {
@@ -166,6 +168,21 @@ describe('handing an opening', () => {
         (d) => d.name === 'hand',
       )!.value,
     ).toEqual({ type: 'term', term: 'hand.RHR-active' });
+  });
+
+  it('names the hand first as the practice does, always with the four-hand code', () => {
+    const named = (practice: OpeningFacts['practice'], rest: Partial<OpeningFacts>) => {
+      const value = hand({ practice, ...rest }).decisions.find((d) => d.name === 'hand')!.value;
+      return value?.type === 'term' ? termText(value.term) : '';
+    };
+    const rightOut = { hingeSide: 'right', swing: 'out' } as const;
+    expect(named('us-commercial', rightOut)).toBe('RHR');
+    expect(named('continental', rightOut)).toBe('right, opens out (RHR)');
+    // In schools that name the knuckle side, LH is a right-hand leaf.
+    expect(named('british', { hingeSide: 'left', swing: 'in' })).toBe('right, opens in (LH)');
+    expect(named('british', { kind: 'pair', active: 'left', swing: 'out' })).toBe(
+      'left, opens out (LHR active)',
+    );
   });
 
   it('asks the one question that decides', () => {

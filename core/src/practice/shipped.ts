@@ -135,6 +135,7 @@ export const PRACTICES: Record<PracticeId, Practice> = {
     name: 'US commercial',
     system: 'inch',
     denominator: 16,
+    handNames: 'four-hand',
     values: usCommercial,
   },
   'us-residential': {
@@ -142,14 +143,23 @@ export const PRACTICES: Record<PracticeId, Practice> = {
     name: 'US residential',
     system: 'inch',
     denominator: 16,
+    handNames: 'four-hand',
     values: usResidential,
   },
-  british: { id: 'british', name: 'British', system: 'metric', denominator: 16, values: british },
+  british: {
+    id: 'british',
+    name: 'British',
+    system: 'metric',
+    denominator: 16,
+    handNames: 'knuckle-side',
+    values: british,
+  },
   continental: {
     id: 'continental',
     name: 'Continental (EN/DIN)',
     system: 'metric',
     denominator: 16,
+    handNames: 'knuckle-side',
     values: continental,
   },
   australasian: {
@@ -157,6 +167,7 @@ export const PRACTICES: Record<PracticeId, Practice> = {
     name: 'Australasian',
     system: 'metric',
     denominator: 16,
+    handNames: 'knuckle-side',
     values: australasian,
   },
 };

@@ -155,6 +155,8 @@ export interface Practice {
   system: System;
   /** Finest inch fraction shown; metric practices show half millimetres. */
   denominator: number;
+  /** How hands are named first: by the four-hand codes, or from the side where the knuckles show. */
+  handNames: 'four-hand' | 'knuckle-side';
   values: PracticeValues;
 }
 

@@ -27,6 +27,8 @@ export interface Cell {
 export interface RegisterRow {
   id: string;
   cells: Record<string, Cell>;
+  /** The four-hand code by which a hand is typed, in every practice; empty while there is none. */
+  handCode: string;
   bolts: Bolt[];
   stops: number;
   checks: number;
@@ -53,6 +55,11 @@ function decided(opening: DecidedOpening, key: string): Cell {
   if (!decision) return cell([], 'derived');
   if (!decision.value) return cell(['open'], 'open');
   return cell(valueParts(decision.value, unitsOf(opening)), decision.basis);
+}
+
+function handCodeOf({ facts, handing }: DecidedOpening): string {
+  if (!handing.hand || !handing.names || facts.kind === 'double-egress') return '';
+  return handing.active ? `${handing.names.code} active` : handing.names.code;
 }
 
 /** Decides an opening and keeps what the register shows of it. */
@@ -100,6 +107,7 @@ export function rowOf(id: string, facts: OpeningFacts, practiceId: string): Regi
       ),
       kind: cell([termText(`short.kind.${facts.kind}`)], 'given'),
     },
+    handCode: handCodeOf(opening),
     bolts: opening.bolts,
     stops: opening.findings.filter((finding) => finding.level === 'stop').length,
     checks: opening.findings.filter((finding) => finding.level === 'check').length,
@@ -113,6 +121,7 @@ function shorter(hand: Cell): Cell {
     .replace(/^none; pivots (left|right).*/, 'pivots $1')
     .replace(/^to the (left|right).*/, 'to $1')
     .replace(', both leaves', ' both')
+    .replace(/^(left|right), opens (in|out) \(\w+( active)?\)$/, '$1, $2$3')
     .replace(' active', ' act.');
   return { ...hand, parts: [text], text };
 }

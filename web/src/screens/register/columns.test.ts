@@ -72,6 +72,11 @@ describe('a register line', () => {
       cellOf(line({ kind: 'double-egress', frameWidth: inches(72) }), column('hand')).text,
     ).toBe('RHR both');
   });
+  it('names hands as the practice does, and edits them by the four-hand code', () => {
+    const british = line({}, 'british');
+    expect(cellOf(british, column('hand')).text).toBe('right, out');
+    expect(editText(british, column('hand'), PRACTICES.british)).toBe('RHR');
+  });
   it('counts what is found and what is open', () => {
     expect(
       line({ choices: { 'hanging.count': { value: 2, reason: 'x' } }, use: 'low', secured: true })

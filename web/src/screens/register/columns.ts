@@ -69,10 +69,7 @@ export function cellOf(
 
 /** The text an edit of a cell starts from. */
 export function editText(line: Line, column: RegisterColumn, practice: Practice): string {
-  if (column.id === 'hand') {
-    const code = line.row?.cells['hand']?.text ?? '';
-    return /^(LH|RH|LHR|RHR)( act\.)?$/.test(code) ? code.replace(' act.', ' active') : '';
-  }
+  if (column.id === 'hand') return line.row?.handCode ?? '';
   const field = fieldOf(column.id);
   return field ? fieldText(field, line.facts, practice) : '';
 }
