@@ -29,7 +29,7 @@ export interface DecidedOpening {
 export function decideOpening(facts: OpeningFacts, projectPractice: Practice): DecidedOpening {
   const practice = facts.practice ? practiceOf(facts.practice) : projectPractice;
   const sizes = decideSizing(facts, practice);
-  const handing = decideHanding(facts, practice, sizes);
+  const handing = decideHanding(facts, practice);
   const hanging = decideHanging(facts, practice, sizes, handing);
   const findings = [...sizes.findings, ...handing.findings, ...hanging.findings];
   const items: Item[] = facts.none?.hanging !== undefined ? [] : [...hanging.items];

@@ -11,7 +11,7 @@ import { openModel } from './openModel.js';
  */
 export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge'): DrawingModel {
   const placed = placeLeaves(decided);
-  if (!placed) return openModel(which, decided);
+  if (!placed) return openModel(which);
   const widen = 5;
   const text = placed.height / 27;
   const elements: Element[] = [];

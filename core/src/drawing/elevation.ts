@@ -18,7 +18,7 @@ export function basisOf(decided: DecidedOpening, key: string): Decision['basis']
 export function elevation(decided: DecidedOpening, from: 'outside' | 'inside'): DrawingModel {
   const view = from === 'outside' ? 'elevation-outside' : 'elevation-inside';
   const placed = placeLeaves(decided);
-  if (!placed) return openModel(view, decided);
+  if (!placed) return openModel(view);
   const { width, height, face, leaves } = placed;
   const text = Math.max(height, width) / 27;
   const floor = decided.sizes.floorFinish;

@@ -1,9 +1,8 @@
-import type { DecidedOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
 import { rect, type DrawingModel, type View } from './model.js';
 
 /** What is drawn while the size is open: a dashed opening that asks for it. */
-export function openModel(view: View, _decided: DecidedOpening): DrawingModel {
+export function openModel(view: View): DrawingModel {
   const width = inches(36);
   const height = view === 'plan' ? inches(30) : inches(84);
   return {

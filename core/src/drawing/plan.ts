@@ -9,7 +9,7 @@ import { openModel } from './openModel.js';
 /** The plan: outside below, inside above; leaves closed and open at 90°, their sweep, clear width. */
 export function plan(decided: DecidedOpening): DrawingModel {
   const placed = placeLeaves(decided);
-  if (!placed) return openModel('plan', decided);
+  if (!placed) return openModel('plan');
   const { width, face, leaves } = placed;
   const text = Math.max(width, (leaves[0]!.width || width) * 1.4) / 26;
   const thickness = leaves[0]!.thickness;

@@ -9,7 +9,6 @@ import {
   type StageOutcome,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from '../sizing/index.js';
 import { namesOf, opposite, type Hand, type HandNames } from './hand.js';
 import { resolveHand } from './observe.js';
 import { outsideOf } from './outside.js';
@@ -25,7 +24,7 @@ export interface Handing extends StageOutcome {
 }
 
 /** Runs the handing stage: outside, hand with all its namings, active leaf. */
-export function decideHanding(facts: OpeningFacts, practice: Practice, _sizes: Sizes): Handing {
+export function decideHanding(facts: OpeningFacts, practice: Practice): Handing {
   const settling = new Settling(facts, 'handing');
   const outside = decideOutside(settling);
   const result: Handing = Object.assign(settling, { outside });

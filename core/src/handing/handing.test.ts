@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { PRACTICES } from '../practice/index.js';
 import type { Observation, OpeningFacts } from '../opening/index.js';
 import { termText } from '../phrasing/index.js';
-import { decideSizing } from '../sizing/index.js';
 import {
   agrees,
   ALL_HANDS,
@@ -17,7 +16,7 @@ import {
 const hand = (facts: Partial<OpeningFacts>) => {
   const whole: OpeningFacts = { mark: '1', kind: 'single', ...facts };
   const practice = PRACTICES[facts.practice ?? 'us-commercial'];
-  return decideHanding(whole, practice, decideSizing(whole, practice));
+  return decideHanding(whole, practice);
 };
 
 describe('the namings of a hand', () => {

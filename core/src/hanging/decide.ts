@@ -46,7 +46,7 @@ export function decideHanging(
   const plan = swingPlan(practice, sizes, hanging);
   if (plan) {
     hanging.axis = plan.axis;
-    decideClearWidth(settling, practice, sizes, handing, plan);
+    decideClearWidth(settling, practice, sizes, plan);
     decideSwing(settling, practice, sizes, plan, device);
   } else if (device === 'sliding-gear' && sizes.frameWidth !== undefined) {
     settling.fix('clearWidth', length(sizes.frameWidth, 'down'), {

@@ -1,7 +1,13 @@
 import type { Ticks } from '../measure/index.js';
-import { length, said, term, type HangingDevice, type Settling } from '../opening/index.js';
+import {
+  length,
+  meetsInMiddle,
+  said,
+  term,
+  type HangingDevice,
+  type Settling,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Handing } from '../handing/index.js';
 import {
   clearWidth,
   heelGap,
@@ -18,16 +24,14 @@ export function decideClearWidth(
   settling: Settling,
   practice: Practice,
   sizes: Sizes,
-  _handing: Handing,
   plan: SwingPlan,
 ): void {
   const { frameWidth, stopWidth } = sizes;
   if (frameWidth === undefined) return;
   const reach = ticksUp(intrusion(plan, 90, stopWidth));
   const { kind } = settling.facts;
-  const paired = kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress';
   const facts = ['frameWidth', 'stopWidth', 'leafThickness'];
-  if (paired) {
+  if (meetsInMiddle(kind)) {
     const second = sizes.leaves[1] ?? sizes.leaves[0]!;
     const alone = frameWidth - reach - (sizes.hingeGap ?? 0) - (second.width ?? 0);
     const both = frameWidth - 2 * reach;

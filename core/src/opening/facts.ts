@@ -158,11 +158,9 @@ export function known<T>(fact: Fact<T> | undefined): T | undefined {
   return fact === undefined || fact === 'unknown' ? undefined : (fact as T);
 }
 
-/** Leaves an opening of a kind has. */
-export function leafCount(kind: OpeningKind): 1 | 2 {
-  return kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress' || kind === 'stable'
-    ? 2
-    : 1;
+/** Whether two leaves meet in the middle of the opening: every pair, double-egress too. */
+export function meetsInMiddle(kind: OpeningKind): boolean {
+  return kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress';
 }
 
 /** Whether the kind hangs on one side and swings one way only, so that it has a hand. */

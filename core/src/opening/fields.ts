@@ -1,5 +1,5 @@
 import { PRACTICE_IDS, type LeafConstruction } from '../practice/index.js';
-import { OPENING_KINDS, type OpeningFacts } from './facts.js';
+import { meetsInMiddle, OPENING_KINDS, type OpeningFacts } from './facts.js';
 import type { Stage } from './stages.js';
 
 /** What kind of thing a fact is, so that it is read, checked and shown in one way everywhere. */
@@ -132,7 +132,7 @@ export function fieldOf(name: string): Field | undefined {
 
 /** The fields that mean something for a kind of opening: no lock gap on a pair, no swing on a slider. */
 export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boolean {
-  const pair = kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress';
+  const pair = meetsInMiddle(kind);
   const sliding = kind === 'sliding' || kind === 'pocket';
   switch (name) {
     case 'inactiveWidth':

@@ -1,6 +1,13 @@
 import { inches, roundTo, type Ticks } from '../measure/index.js';
 import type { Settling } from '../opening/index.js';
-import { said, slides, type LeafId, type OpeningFacts, type Said } from '../opening/index.js';
+import {
+  meetsInMiddle,
+  said,
+  slides,
+  type LeafId,
+  type OpeningFacts,
+  type Said,
+} from '../opening/index.js';
 import type { Gaps, Practice } from '../practice/index.js';
 import { solveChain, type Member, type SolvedChain } from './chain.js';
 import { heelGap } from './swing.js';
@@ -92,8 +99,7 @@ export function widthChain(
     };
   }
 
-  const paired =
-    facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
+  const paired = meetsInMiddle(facts.kind);
   const continuous = device === 'continuous';
   let hingeUsual = usual.hinge;
   let hingeWhy = gapReason;
