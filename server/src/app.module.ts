@@ -3,9 +3,12 @@ import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { DataSource } from 'typeorm';
 import { CONFIG, type Config } from './config.js';
+import { DocumentsService } from './documents/documents.service.js';
 import { EventsService } from './events/events.service.js';
 import { HealthController } from './health/health.controller.js';
 import { ProblemFilter } from './http/problem.filter.js';
+import { ListsController } from './lists/lists.controller.js';
+import { ListsService } from './lists/lists.service.js';
 import { OpeningsController } from './openings/openings.controller.js';
 import { OpeningsService } from './openings/openings.service.js';
 import { PeopleService } from './people/people.service.js';
@@ -30,6 +33,7 @@ export class AppModule {
         SessionsController,
         ProjectsController,
         OpeningsController,
+        ListsController,
         ScheduleController,
       ],
       providers: [
@@ -41,6 +45,8 @@ export class AppModule {
         PeopleService,
         ProjectsService,
         OpeningsService,
+        DocumentsService,
+        ListsService,
         EventsService,
         ScheduleService,
       ],

@@ -15,7 +15,9 @@ import { PinoLogger } from './http/logger.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { SESSION_MS, SessionStore } from './sessions/sessionStore.js';
 
-const BODY_LIMIT = '12mb';
+const BODY_LIMIT = '24mb';
+const FILE_LIMIT = '8mb';
+const FILE_PATHS = /^\/projects\/[^/]+\/(lists\/read|openings\/[^/]+\/photos)$/;
 
 /** Builds the application: security headers, sessions, interface, documents, the web application. */
 export async function createApp(
@@ -53,7 +55,7 @@ export async function createApp(
       strictTransportSecurity: config.secureCookies,
     }),
   );
-  app.use('/api', express.json({ limit: BODY_LIMIT }), onlyJson);
+  app.use('/api', express.json({ limit: BODY_LIMIT }), rawFiles, onlyJson);
   app.use(
     '/api',
     session({
@@ -94,13 +96,22 @@ export async function createApp(
   return app;
 }
 
+const takesFile = express.raw({ type: 'application/octet-stream', limit: FILE_LIMIT });
+
+/** Where a file itself is taken, as bytes: no form on another page can send that either. */
+function rawFiles(request: Request, response: Response, next: NextFunction): void {
+  if (FILE_PATHS.test(request.path)) takesFile(request, response, next);
+  else next();
+}
+
 /** Writes come as JSON only: a form on another page cannot send that. */
 function onlyJson(request: Request, response: Response, next: NextFunction): void {
   const writes = ['POST', 'PUT', 'PATCH'].includes(request.method);
   if (
     writes &&
     Number(request.headers['content-length'] ?? 0) > 0 &&
-    !request.is('application/json')
+    !request.is('application/json') &&
+    !Buffer.isBuffer(request.body)
   ) {
     response
       .status(415)

@@ -459,7 +459,7 @@ describe('what comes in', () => {
     const huge = await owner.agent
       .post(url)
       .set('Content-Type', 'application/json')
-      .send(JSON.stringify({ changes: [], x: 'y'.repeat(13_000_000) }))
+      .send(JSON.stringify({ changes: [], x: 'y'.repeat(26_000_000) }))
       .expect(413);
     expect(huge.body).toMatchObject({ status: 413 });
     await owner.agent.post(url).type('form').send('changes=1').expect(415);

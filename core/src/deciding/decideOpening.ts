@@ -1,5 +1,16 @@
-import type { Decision, Finding, Item, OpeningFacts, Said, Solid } from '../opening/index.js';
-import { practiceOf, type Practice } from '../practice/index.js';
+import {
+  bareBasis,
+  practiceFor,
+  roomNamed,
+  type Decision,
+  type Finding,
+  type Item,
+  type OpeningFacts,
+  type ProjectBasis,
+  type Said,
+  type Solid,
+} from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
 import { decideSizing, type Sizes } from '../sizing/index.js';
@@ -24,12 +35,19 @@ export interface DecidedOpening {
  * Runs the stages in order. Pure and total: the same facts and practice give the same result, and
  * nothing recorded makes it throw; what cannot be decided is open with its question.
  *
- * @param projectPractice the project's practice; an opening may name another in its facts
+ * @param project what the project gives: its practice (an opening may name another), its rooms
  */
-export function decideOpening(facts: OpeningFacts, projectPractice: Practice): DecidedOpening {
-  const practice = facts.practice ? practiceOf(facts.practice) : projectPractice;
+export function decideOpening(
+  facts: OpeningFacts,
+  project: ProjectBasis | Practice,
+): DecidedOpening {
+  const basis = 'rooms' in project ? project : bareBasis(project);
+  const practice = practiceFor(facts.practice, basis);
   const sizes = decideSizing(facts, practice);
-  const handing = decideHanding(facts, practice);
+  const handing = decideHanding(facts, practice, {
+    from: roomNamed(facts.from, basis),
+    to: roomNamed(facts.to, basis),
+  });
   const hanging = decideHanging(facts, practice, sizes, handing);
   const findings = [...sizes.findings, ...handing.findings, ...hanging.findings];
   const items: Item[] = facts.none?.hanging !== undefined ? [] : [...hanging.items];

@@ -11,6 +11,7 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Field } from '../opening/index.js';
+import { isOwnPractice } from '../practice/index.js';
 
 /** A stored value of a field, `undefined` where the text clears it. */
 export type FieldValue = string | number | boolean | undefined;
@@ -32,7 +33,9 @@ const NOT_RATED = new Set([
 /** Other words people write for an option. */
 const SYNONYMS: Record<string, Record<string, string>> = {
   kind: {
+    s: 'single',
     sgl: 'single',
+    dbl: 'pair',
     'single-leaf': 'single',
     'single-door': 'single',
     double: 'pair',
@@ -52,6 +55,10 @@ const SYNONYMS: Record<string, Record<string, string>> = {
   },
   frameMaterial: {
     wood: 'timber',
+    wd: 'timber',
+    alum: 'aluminium',
+    al: 'aluminium',
+    'h.m.': 'steel',
     hollow: 'steel',
     hm: 'steel',
     'hollow-metal': 'steel',
@@ -111,6 +118,7 @@ export function readField(field: Field, typed: string, system: System): Result<F
       if (NO.has(clean)) return good(false);
       return bad('field.yesNo', { field: field.name, text: trimmed });
     case 'choice': {
+      if (field.name === 'practice' && isOwnPractice(clean)) return good(clean);
       const word = clean.replace(/[\s_]+/g, '-');
       const option =
         field.options!.find(

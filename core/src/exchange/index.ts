@@ -14,3 +14,27 @@ export {
 export { merge3, type MergeField } from './merge.js';
 export { readFacts } from './readFacts.js';
 export { setNumbers, summaryOf, summaryText } from './summary.js';
+export { columnNamed } from './headings.js';
+export { readHand } from './handText.js';
+export {
+  NO_MEMORY,
+  REMARK,
+  remember,
+  wordKey,
+  type ListMapping,
+  type ListMemory,
+} from './listMapping.js';
+export { guessList, type ColumnGuess, type ListGuess } from './guessList.js';
+export { markKey, readListRows, unknownWords, type ListRow, type UnreadCell } from './readList.js';
+export {
+  acceptRow,
+  compareList,
+  lastList,
+  type ComparedRow,
+  type HeldOpening,
+  type LastList,
+  type ListComparison,
+  type ListDifference,
+  type RowStatus,
+} from './compareList.js';
+export { listCells } from './writeList.js';

@@ -1,7 +1,6 @@
-import { normaliseText } from '../measure/index.js';
-import { FIELDS, type OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { TERMS } from '../phrasing/index.js';
+import { columnNamed } from './headings.js';
 import { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } from './patch.js';
 
 /** The columns read when pasted cells have no header row. */
@@ -16,66 +15,6 @@ export const DEFAULT_COLUMNS: readonly Column[] = [
   'frameMaterial',
   'leafConstruction',
 ];
-
-const ALIASES: Record<string, Column> = {
-  mark: 'mark',
-  no: 'mark',
-  'no.': 'mark',
-  number: 'mark',
-  'door no': 'mark',
-  'door no.': 'mark',
-  'door number': 'mark',
-  'door mark': 'mark',
-  door: 'mark',
-  'opening no': 'mark',
-  from: 'from',
-  'from room': 'from',
-  to: 'to',
-  'to room': 'to',
-  room: 'to',
-  floor: 'storey',
-  level: 'storey',
-  type: 'kind',
-  'opening type': 'kind',
-  size: 'size',
-  'w x h': 'size',
-  'door size': 'size',
-  'opening size': 'size',
-  width: 'frameWidth',
-  w: 'frameWidth',
-  height: 'frameHeight',
-  h: 'frameHeight',
-  thickness: 'leafThickness',
-  thk: 'leafThickness',
-  hand: 'hand',
-  handing: 'hand',
-  rating: 'rating',
-  fire: 'rating',
-  'fire rating': 'rating',
-  label: 'rating',
-  frame: 'frameMaterial',
-  'frame material': 'frameMaterial',
-  leaf: 'leafConstruction',
-  'door material': 'leafConstruction',
-  'leaf material': 'leafConstruction',
-  'leaf construction': 'leafConstruction',
-  hinges: 'hingeSide',
-  'hinge side': 'hingeSide',
-  remarks: 'note',
-  notes: 'note',
-  passages: 'passagesPerDay',
-};
-
-function columnNamed(heading: string): Column | undefined {
-  const clean = normaliseText(heading);
-  if (ALIASES[clean]) return ALIASES[clean];
-  const field = FIELDS.find(
-    (candidate) =>
-      candidate.name.toLowerCase() === clean.replace(/ /g, '') ||
-      normaliseText(TERMS[`fact.${candidate.name}`] ?? '') === clean,
-  );
-  return field?.name;
-}
 
 /** What pasted cells would add, with every cell that could not be read. */
 export interface Pasted {
@@ -129,7 +68,7 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
 }
 
 /** On a pair a bare hand code names the active leaf. */
-function handFor(facts: OpeningFacts, patch: FactsPatch): FactsPatch {
+export function handFor(facts: Partial<OpeningFacts>, patch: FactsPatch): FactsPatch {
   const pair = facts.kind === 'pair' || facts.kind === 'unequal-pair';
   if (!pair || patch.hingeSide === undefined || patch.hingeSide === 'unknown') return patch;
   return { active: patch.hingeSide, swing: patch.swing };

@@ -2,22 +2,37 @@ import type { Fault, System } from '../measure/index.js';
 import {
   FIELDS,
   fieldOf,
+  practiceFor,
+  projectBasis,
+  readBuilding,
   SET_STAGES,
+  type Building,
   type Choice,
   type Observation,
   type OpeningFacts,
+  type ProjectBasis,
   type SetStage,
   type WrittenItem,
 } from '../opening/index.js';
-import { PRACTICE_IDS, practiceOf, type PracticeId } from '../practice/index.js';
+import {
+  PRACTICE_IDS,
+  readEditedPractices,
+  type EditedPractice,
+  type PracticeId,
+} from '../practice/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 import { applyPatch, readColumn } from './patch.js';
+import { handFor } from './paste.js';
 
 /** A project as its file holds it, read. */
 export interface ProjectFile {
   name: string;
-  practice: PracticeId;
+  /** A shipped practice's id, or that of one in `practices`. */
+  practice: string;
   note?: string;
+  /** The project's own practices. */
+  practices?: EditedPractice[];
+  building?: Building;
   openings: OpeningFacts[];
 }
 
@@ -52,6 +67,35 @@ export function readProject(text: string): ReadProject {
   return readProjectObject(json);
 }
 
+/** The keys a file may have. */
+const KEYS = [
+  'format',
+  'version',
+  '$schema',
+  'name',
+  'practice',
+  'note',
+  'practices',
+  'building',
+  'openings',
+];
+
+type Complain = (where: string, code: string, params?: Fault['params']) => void;
+
+function readOwn(json: unknown, complain: Complain): EditedPractice[] {
+  const read = readEditedPractices(json);
+  if (read.ok) return read.value;
+  complain('practices', read.fault.code, read.fault.params);
+  return [];
+}
+
+function readOwnBuilding(json: unknown, complain: Complain): Building | undefined {
+  const read = readBuilding(json);
+  if (read.ok) return read.value;
+  complain('building', read.fault.code, read.fault.params);
+  return undefined;
+}
+
 function fail(where: string, code: string, params: Fault['params'] = {}): ReadProject {
   return { ok: false, faults: [{ where, fault: { code, params } }] };
 }
@@ -72,7 +116,11 @@ export function readProjectObject(json: unknown): ReadProject {
       ? json['name'].trim().slice(0, 120)
       : 'Untitled';
   const practiceId = json['practice'] ?? 'us-commercial';
-  if (!PRACTICE_IDS.includes(practiceId as PracticeId)) {
+  const own = json['practices'] === undefined ? [] : readOwn(json['practices'], complain);
+  const building =
+    json['building'] === undefined ? undefined : readOwnBuilding(json['building'], complain);
+  const named = own.some((edited) => edited.id === practiceId);
+  if (!named && !PRACTICE_IDS.includes(practiceId as PracticeId)) {
     complain('practice', 'file.practice', {
       practice: String(practiceId),
       known: PRACTICE_IDS.join(', '),
@@ -83,7 +131,7 @@ export function readProjectObject(json: unknown): ReadProject {
     complain('openings', 'file.openings');
     return { ok: false, faults };
   }
-  const practice = practiceOf(String(practiceId));
+  const basis = projectBasis(String(practiceId), own);
   const openings: OpeningFacts[] = [];
   list.forEach((entry, index) => {
     if (faults.length > MOST_FAULTS) return;
@@ -91,11 +139,11 @@ export function readProjectObject(json: unknown): ReadProject {
       complain(`opening ${index + 1}`, 'file.openingNotObject');
       return;
     }
-    const facts = readOpening(entry, index, practice.id, faults);
+    const facts = readOpening(entry, index, basis, faults);
     if (facts) openings.push(facts);
   });
   for (const key of Object.keys(json)) {
-    if (!['format', 'version', 'name', 'practice', 'note', 'openings', '$schema'].includes(key)) {
+    if (!KEYS.includes(key)) {
       complain(key, 'file.unknownKey', { key });
     }
   }
@@ -104,8 +152,10 @@ export function readProjectObject(json: unknown): ReadProject {
     ok: true,
     project: {
       name,
-      practice: practice.id,
+      practice: basis.practice.id,
       ...(typeof json['note'] === 'string' ? { note: json['note'].slice(0, 4000) } : {}),
+      ...(own.length > 0 ? { practices: own } : {}),
+      ...(building ? { building } : {}),
       openings,
     },
   };
@@ -114,14 +164,15 @@ export function readProjectObject(json: unknown): ReadProject {
 function readOpening(
   entry: Json,
   index: number,
-  projectPractice: PracticeId,
+  basis: ProjectBasis,
   faults: FileFault[],
 ): OpeningFacts | undefined {
   const mark = entry['mark'];
   const name = typeof mark === 'string' || typeof mark === 'number' ? String(mark) : '';
   const where = name ? `opening ${name}` : `opening ${index + 1}`;
-  const practice = practiceOf(
-    typeof entry['practice'] === 'string' ? entry['practice'] : projectPractice,
+  const practice = practiceFor(
+    typeof entry['practice'] === 'string' ? entry['practice'] : undefined,
+    basis,
   );
   const before = faults.length;
   let facts = { mark: name, kind: 'single' } as OpeningFacts;
@@ -140,7 +191,12 @@ function readOpening(
       const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
       const read = readColumn(key, text, practice);
       if (read.ok)
-        facts = applyPatch(facts, key === 'hand' ? handPatch(entry, read.value) : read.value);
+        facts = applyPatch(
+          facts,
+          key === 'hand'
+            ? handFor({ kind: entry['kind'] as OpeningFacts['kind'] }, read.value)
+            : read.value,
+        );
       else faults.push({ where: `${where}, ${key}`, fault: read.fault });
       continue;
     }
@@ -155,13 +211,6 @@ function readOpening(
     else facts = applyPatch(facts, { [key]: read });
   }
   return faults.length === before ? facts : undefined;
-}
-
-function handPatch(entry: Json, patch: Partial<OpeningFacts>): Partial<OpeningFacts> {
-  const pair = String(entry['kind']).includes('pair');
-  return pair && patch.hingeSide
-    ? { active: patch.hingeSide as 'left' | 'right', swing: patch.swing }
-    : patch;
 }
 
 const STOOD = ['outside', 'inside', 'knuckle-side', 'other-side'];
@@ -276,11 +325,22 @@ export function readList(key: string, value: unknown): unknown {
 
 /** Writes a project so that {@link readProject} gives the same facts back. */
 export function writeProject(project: ProjectFile): string {
+  const { name, practice, note, practices = [], building } = project;
+  const basis = projectBasis(practice, practices);
   const openings = project.openings.map((facts) =>
-    writeOpening(facts, practiceOf(facts.practice ?? project.practice).system),
+    writeOpening(facts, practiceFor(facts.practice, basis).system),
   );
-  const { name, practice, note } = project;
-  return `${JSON.stringify({ format: 'riegel-project', version: 1, name, practice, ...(note ? { note } : {}), openings }, null, 2)}\n`;
+  const file = {
+    format: 'riegel-project',
+    version: 1,
+    name,
+    practice,
+    ...(note ? { note } : {}),
+    ...(practices.length > 0 ? { practices } : {}),
+    ...(building ? { building } : {}),
+    openings,
+  };
+  return `${JSON.stringify(file, null, 2)}\n`;
 }
 
 function writeOpening(facts: OpeningFacts, system: System): Json {

@@ -1,5 +1,6 @@
 import { bad, good, MAX_TICKS, type Result } from '../measure/index.js';
 import { fieldOf, type Field, type OpeningFacts } from '../opening/index.js';
+import { isOwnPractice } from '../practice/index.js';
 import { readList } from './projectFile.js';
 
 /** The heaviest leaf that is taken, 5 t; anything above is a slip. Grams. */
@@ -28,7 +29,10 @@ function valueFits(field: Field, value: unknown): boolean {
     case 'yes-no':
       return typeof value === 'boolean';
     case 'choice':
-      return field.options!.includes(value as string);
+      return (
+        field.options!.includes(value as string) ||
+        (field.name === 'practice' && isOwnPractice(String(value)))
+      );
   }
 }
 

@@ -11,7 +11,7 @@ import {
 import type { Practice } from '../practice/index.js';
 import { namesOf, opposite, type Hand, type HandNames } from './hand.js';
 import { resolveHand } from './observe.js';
-import { outsideOf } from './outside.js';
+import { outsideOf, type BetweenRooms } from './outside.js';
 
 /** What later stages read of the hand. */
 export interface Handing extends StageOutcome {
@@ -24,9 +24,13 @@ export interface Handing extends StageOutcome {
 }
 
 /** Runs the handing stage: outside, hand with all its namings, active leaf. */
-export function decideHanding(facts: OpeningFacts, practice: Practice): Handing {
+export function decideHanding(
+  facts: OpeningFacts,
+  practice: Practice,
+  rooms: BetweenRooms = {},
+): Handing {
   const settling = new Settling(facts, 'handing');
-  const outside = decideOutside(settling);
+  const outside = decideOutside(settling, rooms);
   const result: Handing = Object.assign(settling, { outside });
 
   if (slides(facts.kind)) {
@@ -55,10 +59,10 @@ export function decideHanding(facts: OpeningFacts, practice: Practice): Handing 
   return result;
 }
 
-function decideOutside(settling: Settling): 'from' | 'to' {
+function decideOutside(settling: Settling, rooms: BetweenRooms): 'from' | 'to' {
   const { facts } = settling;
   const recorded = settling.fact('outside');
-  const derived = outsideOf(facts);
+  const derived = outsideOf(facts, rooms);
   const side = recorded ?? derived.outside;
   const room = side === 'from' ? facts.from : facts.to;
   settling.fix('outside', term(room ? `=${room}` : `outside.${side}`), {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { PRACTICES } from '../practice/index.js';
+import { practiceOf } from '../practice/index.js';
 import type { Observation, OpeningFacts } from '../opening/index.js';
 import { termText } from '../phrasing/index.js';
 import {
@@ -15,7 +15,7 @@ import {
 
 const hand = (facts: Partial<OpeningFacts>) => {
   const whole: OpeningFacts = { mark: '1', kind: 'single', ...facts };
-  const practice = PRACTICES[facts.practice ?? 'us-commercial'];
+  const practice = practiceOf(facts.practice ?? 'us-commercial');
   return decideHanding(whole, practice);
 };
 

@@ -1,4 +1,4 @@
 export * from './hand.js';
 export { agrees, resolveHand, type HandQuestion, type Resolved } from './observe.js';
-export { outsideOf } from './outside.js';
+export { outsideOf, type BetweenRooms } from './outside.js';
 export { decideHanding, type Handing } from './decide.js';

@@ -1,17 +1,31 @@
-import { said, type OpeningFacts, type Said } from '../opening/index.js';
+import { ROOM_USES, said, type OpeningFacts, type Room, type Said } from '../opening/index.js';
 
 const PUBLIC =
   /corridor|passage|hall|lobby|landing|stair|street|yard|foyer|exterior|outside|outdoor|terrace|garden|roof|dock|path|court/i;
 const PRIVATE = /closet|cupboard|store|riser|toilet|wc|shower|bath|plant|cabinet/i;
 const STREET = /street|exterior|outside|outdoor|yard|terrace|garden|roof|path|court/i;
 
+export interface Outside {
+  outside: 'from' | 'to';
+  why: Said;
+}
+
+/** The two rooms an opening stands between, where the building has them. */
+export interface BetweenRooms {
+  from?: Room | undefined;
+  to?: Room | undefined;
+}
+
 /**
- * Which of the two rooms is the outside, the side the door is locked against people: the street,
- * else the corridor, else the room a closet opens from, else the room named first.
+ * Which of the two rooms is the outside, the side the door is locked against people. Where the
+ * building tells what both are used for: the more public use. Else by their names: the street, else
+ * the corridor, else the room a closet opens from, else the room named first.
  */
-export function outsideOf(facts: OpeningFacts): { outside: 'from' | 'to'; why: Said } {
+export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outside {
   const from = facts.from ?? '';
   const to = facts.to ?? '';
+  const byUse = outsideByUse(rooms);
+  if (byUse) return byUse;
   const pick = (outside: 'from' | 'to', code: string) => ({
     outside,
     why: said(code, {
@@ -26,4 +40,19 @@ export function outsideOf(facts: OpeningFacts): { outside: 'from' | 'to'; why: S
   const open = [PUBLIC.test(from), PUBLIC.test(to)];
   if (open[0] !== open[1]) return pick(open[0] ? 'from' : 'to', 'outside.corridor');
   return pick('from', 'outside.first');
+}
+
+function outsideByUse({ from, to }: BetweenRooms): Outside | undefined {
+  if (!from?.use || !to?.use || from.use === to.use) return undefined;
+  const fromFirst = ROOM_USES.indexOf(from.use) < ROOM_USES.indexOf(to.use);
+  const [room, other] = fromFirst ? [from, to] : [to, from];
+  return {
+    outside: fromFirst ? 'from' : 'to',
+    why: said('outside.use', {
+      room: room.name,
+      use: { term: `roomUse.${room.use!}` },
+      other: other.name,
+      otherUse: { term: `roomUse.${other.use!}` },
+    }),
+  };
 }

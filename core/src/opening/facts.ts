@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import type { FrameMaterial, LeafConstruction, PracticeId, UseClass } from '../practice/index.js';
+import type { FrameMaterial, LeafConstruction, UseClass } from '../practice/index.js';
 import type { SetStage } from './stages.js';
 
 /** A fact somebody looked for and could not find out. Absent means nobody has said anything yet. */
@@ -85,7 +85,8 @@ export interface OpeningFacts {
   to?: string | undefined;
   storey?: string | undefined;
   note?: string | undefined;
-  practice?: PracticeId | undefined;
+  /** Practice of this opening alone: a shipped one or one of the project's own. */
+  practice?: string | undefined;
 
   work?: Fact<'new' | 'replacement'> | undefined;
   passagesPerDay?: Fact<number> | undefined;

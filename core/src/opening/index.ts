@@ -3,3 +3,13 @@ export * from './facts.js';
 export * from './decision.js';
 export * from './fields.js';
 export { Settling, term, length, said } from './settle.js';
+export {
+  NO_BUILDING,
+  readBuilding,
+  ROOM_USES,
+  roomKey,
+  type Building,
+  type Room,
+  type RoomUse,
+} from './building.js';
+export { bareBasis, practiceFor, projectBasis, roomNamed, type ProjectBasis } from './basis.js';

@@ -40,13 +40,13 @@ describe('the words', () => {
     const said = new Set(
       [
         ...code.matchAll(
-          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|file|sizing|handing|hanging)\.[A-Za-z.-]+)'/g,
+          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging)\.[A-Za-z.-]+)'/g,
         ),
       ].map((match) => match[1]!),
     );
-    const stems = [...code.matchAll(/`((?:ask|file|sizing|handing|hanging)\.[A-Za-z.]*)\$\{/g)].map(
-      (match) => match[1]!,
-    );
+    const stems = [
+      ...code.matchAll(/`((?:ask|file|survey|replacing|sizing|handing|hanging)\.[A-Za-z.]*)\$\{/g),
+    ].map((match) => match[1]!);
     const missing = [...said].filter(
       (one) =>
         !SENTENCES[one] &&

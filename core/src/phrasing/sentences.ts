@@ -26,6 +26,14 @@ export const SENTENCES: Record<string, string> = {
   'column.hand':
     '“{text}” does not fix a hand: schools mean opposite things by it. Write LH, RH, LHR or RHR, or record hinge side and swing.',
   'column.unknown': 'There is no column “{column}”.',
+  'list.noMark': 'The row has no mark, so no opening answers to it.',
+  'list.repeated': 'The mark {mark} stands in row {row} already.',
+  'building.shape': 'A building has storeys and rooms, each room with a name of its own.',
+  'building.repeated': 'A name stands twice: {name}.',
+  'practice.shape':
+    'A practice of one’s own needs a name, a shipped practice it starts from, and changes.',
+  'practice.value':
+    'The value “{name}” of the practice cannot be used, or says not where it comes from.',
   'facts.notObject': 'An opening’s facts are one object.',
   'facts.unknownField': '“{field}” is not a fact that Riegel keeps.',
   'facts.value': 'The value of “{field}” cannot be used.',
@@ -102,6 +110,8 @@ export const SENTENCES: Record<string, string> = {
   'ask.otherPattern': 'Which hinge pattern, or how many fewer hinges?',
   'ask.trim': 'How far does the trim stand out from the frame face?',
 
+  'outside.use':
+    '{room} ({use}) is the more public side of {other} ({otherUse}): the door is locked against people there.',
   'outside.street': '{room} is the street side.',
   'outside.closet': 'One enters {other} from {room}.',
   'outside.corridor': '{room} is the more public side.',

@@ -9,6 +9,18 @@ export const TERMS: Record<string, string> = {
   'kind.pocket': 'pocket leaf',
   'kind.stable': 'stable door',
 
+  'roomUse.outdoors': 'outdoors',
+  'roomUse.entrance': 'entrance, foyer',
+  'roomUse.corridor': 'corridor',
+  'roomUse.stair': 'stair, lift lobby',
+  'roomUse.assembly': 'assembly',
+  'roomUse.work': 'work',
+  'roomUse.living': 'living',
+  'roomUse.sleeping': 'sleeping',
+  'roomUse.sanitary': 'toilet, washing',
+  'roomUse.store': 'store, cupboard',
+  'roomUse.plant': 'plant',
+
   'short.kind.pair': 'pair',
   'short.kind.unequal-pair': 'unequal pair',
   'short.kind.double-acting': 'double-acting',

@@ -71,9 +71,11 @@ export interface HingePattern {
   id: string;
   top: { from: 'leaf-top' | 'frame-head'; to: 'edge' | 'centre'; distance: Ticks };
   bottom: { from: 'leaf-bottom' | 'floor'; to: 'edge' | 'centre'; distance: Ticks };
-  rest: 'equal' | 'high';
+  rest: 'equal' | 'high' | 'as-measured';
   /** With `rest: high`: the clear distance of the second hinge below the first. */
   highDistance?: Ticks;
+  /** With `rest: as-measured`: the top edges below the top hinge's, in order. */
+  below?: Ticks[];
 }
 
 export interface Gaps {
@@ -150,7 +152,8 @@ export interface PracticeValues {
 
 /** The editable, sourced table set of one school of work. */
 export interface Practice {
-  id: PracticeId;
+  /** A shipped practice's id, or a project's own (`own-…`). */
+  id: string;
   name: string;
   system: System;
   /** Finest inch fraction shown; metric practices show half millimetres. */

@@ -1,4 +1,5 @@
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { ProjectDocument } from '../documents/document.entity.js';
 import { EventRow } from '../events/event.entity.js';
 import { Opening } from '../openings/opening.entity.js';
 import { Invitation } from '../people/invitation.entity.js';
@@ -8,6 +9,7 @@ import { Project } from '../projects/project.entity.js';
 import { SetNumber } from '../schedule/setNumber.entity.js';
 import { SessionRow } from '../sessions/session.entity.js';
 import { Initial0001000000000 } from './migrations/0001-initial.js';
+import { Documents0002000000000 } from './migrations/0002-documents.js';
 
 /** Statements that take longer than this are given up: a frozen database must not hang requests. */
 const STATEMENT_SECONDS = 20;
@@ -19,8 +21,18 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     url,
     charset: 'utf8mb4',
     timezone: 'Z',
-    entities: [Person, Invitation, SessionRow, Project, Membership, Opening, EventRow, SetNumber],
-    migrations: [Initial0001000000000],
+    entities: [
+      Person,
+      Invitation,
+      SessionRow,
+      Project,
+      Membership,
+      Opening,
+      EventRow,
+      SetNumber,
+      ProjectDocument,
+    ],
+    migrations: [Initial0001000000000, Documents0002000000000],
     migrationsTableName: 'migration',
     synchronize: false,
     connectTimeout: 5000,

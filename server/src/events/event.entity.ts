@@ -1,14 +1,30 @@
 import { Column, CreateDateColumn, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 import type { OpeningFacts } from '@riegel/core';
+import type { DocumentName } from '../documents/document.entity.js';
 
 /** One opening's part in an event; `null` before it was made or after it was deleted. */
-export interface Change {
+export interface OpeningChange {
   openingId: string;
   before: OpeningFacts | null;
   after: OpeningFacts | null;
 }
 
-export type EventKind = 'create' | 'update' | 'delete' | 'bulk' | 'import' | 'undo' | 'redo';
+/** A document's part in an event; `null` before it was made. */
+export interface DocumentChange {
+  document: DocumentName;
+  before: unknown;
+  after: unknown;
+}
+
+export type Change = OpeningChange | DocumentChange;
+
+/** Whether a change is an opening's, not a document's. */
+export function ofOpening(change: Change): change is OpeningChange {
+  return 'openingId' in change;
+}
+
+export type EventKind =
+  'create' | 'update' | 'delete' | 'bulk' | 'import' | 'project' | 'undo' | 'redo';
 
 /** One write: who, when, before, after. Undo, history and audit in one. */
 @Entity('event')

@@ -2,7 +2,7 @@ import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { DataSource } from 'typeorm';
 import { PeopleService } from '../people/people.service.js';
-import { EventRow } from './event.entity.js';
+import { EventRow, ofOpening } from './event.entity.js';
 
 /** How often the event table is looked at for other people's writes. */
 const LOOK_MS = 1000;
@@ -49,10 +49,12 @@ export class EventsService implements OnModuleDestroy {
       undone: Boolean(row.undone),
       at: row.createdAt.toISOString(),
       by: names.get(row.personId) ?? 'somebody',
-      count: row.changes.length,
-      changes: openingId
-        ? row.changes.filter((change) => change.openingId === openingId)
-        : row.changes.slice(0, 20),
+      count: row.changes.filter(ofOpening).length,
+      documents: row.changes.flatMap((change) => (ofOpening(change) ? [] : [change.document])),
+      changes: row.changes
+        .filter(ofOpening)
+        .filter((change) => !openingId || change.openingId === openingId)
+        .slice(0, 20),
     }));
   }
 
@@ -116,7 +118,8 @@ export class EventsService implements OnModuleDestroy {
         id: row.id,
         personId: row.personId,
         kind: row.kind,
-        openings: row.changes.map((change) => change.openingId),
+        openings: row.changes.filter(ofOpening).map((change) => change.openingId),
+        documents: row.changes.flatMap((change) => (ofOpening(change) ? [] : [change.document])),
       });
       for (const listener of watching) {
         if (BigInt(listener.last) >= BigInt(row.id)) continue;

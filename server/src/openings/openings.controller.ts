@@ -16,18 +16,22 @@ import {
   decideOpening,
   draw,
   phraseText,
-  practiceOf,
   readFacts,
   VIEWS,
   writeSvg,
   type OpeningFacts,
   type View,
 } from '@riegel/core';
+import { DOCUMENT_NAMES, type DocumentName } from '../documents/document.entity.js';
+import {
+  checkedDocument,
+  DocumentsService,
+  type DocumentWrite,
+} from '../documents/documents.service.js';
 import { EventsService } from '../events/events.service.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
 import { Access } from '../projects/access.js';
-import { ProjectsService } from '../projects/projects.service.js';
 import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
 import { OpeningsService, type Write } from './openings.service.js';
 
@@ -57,10 +61,24 @@ const bulk = Joi.object({
         facts: facts.when('op', { is: 'delete', then: Joi.forbidden(), otherwise: Joi.required() }),
       }),
     )
-    .min(1)
-    .max(10_000)
+    .max(20_000)
     .required(),
-});
+  documents: Joi.array()
+    .items(
+      Joi.object({
+        name: Joi.string()
+          .valid(...DOCUMENT_NAMES)
+          .required(),
+        version: Joi.number().integer().min(0).required(),
+        body: Joi.any().required(),
+      }),
+    )
+    .max(DOCUMENT_NAMES.length)
+    .default([]),
+  kind: Joi.string().valid('import'),
+}).custom((body: { changes: unknown[]; documents: unknown[] }, helpers) =>
+  body.changes.length + body.documents.length > 0 ? body : helpers.error('array.min'),
+);
 
 @ApiTags('openings')
 @UseGuards(SignedInGuard)
@@ -69,7 +87,7 @@ export class OpeningsController {
   constructor(
     private readonly access: Access,
     private readonly openings: OpeningsService,
-    private readonly projects: ProjectsService,
+    private readonly documents: DocumentsService,
     private readonly events: EventsService,
   ) {}
 
@@ -106,8 +124,7 @@ export class OpeningsController {
     await this.access.need(projectId, person, 'reader');
     const opening = await this.openings.one(projectId, openingId);
     if (!opening || !VIEWS.includes(name as View)) throw notFound('The drawing');
-    const project = await this.projects.get(projectId);
-    const decided = decideOpening(opening.facts, practiceOf(project.practice));
+    const decided = decideOpening(opening.facts, await this.documents.basis(projectId));
     const units = { system: decided.practice.system, denominator: decided.practice.denominator };
     response
       .type('image/svg+xml')
@@ -142,10 +159,28 @@ export class OpeningsController {
   async bulk(
     @Param('projectId') projectId: string,
     @PersonId() person: string,
-    @ValidBody(bulk) body: { changes: Write[] },
+    @ValidBody(bulk) body: { changes: Write[]; documents: DocumentWrite[]; kind?: 'import' },
   ) {
     await this.access.need(projectId, person, 'editor');
-    return { openings: await this.openings.write(projectId, person, body.changes) };
+    const documents = body.documents.map((one) => ({
+      ...one,
+      body: checkedDocument(one.name, one.body),
+    }));
+    return {
+      openings: await this.openings.write(projectId, person, body.changes, body.kind, documents),
+    };
+  }
+
+  @Get('documents/:name')
+  @ApiOperation({ summary: `A document of the project: ${DOCUMENT_NAMES.join(', ')}.` })
+  async document(
+    @Param('projectId') projectId: string,
+    @Param('name') name: string,
+    @PersonId() person: string,
+  ) {
+    await this.access.need(projectId, person, 'reader');
+    if (!DOCUMENT_NAMES.includes(name as DocumentName)) throw notFound('The document');
+    return this.documents.one(projectId, name as DocumentName);
   }
 
   @Post('undo')

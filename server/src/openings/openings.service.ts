@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import type { OpeningFacts } from '@riegel/core';
-import { EventRow, type Change, type EventKind } from '../events/event.entity.js';
+import { DocumentsService, type DocumentWrite } from '../documents/documents.service.js';
+import type { DocumentName } from '../documents/document.entity.js';
+import { EventRow, ofOpening, type Change, type EventKind } from '../events/event.entity.js';
 import { invalid, Problem } from '../http/problem.js';
 import { listedColumns, Opening } from './opening.entity.js';
 
@@ -39,12 +41,18 @@ function canonical(value: unknown): string {
 /** Rows inserted by one statement. */
 const CHUNK = 500;
 
+/** Below this many, rows are updated one by one. */
+const FEW = 20;
+
 /** The most openings a project holds. */
 const MOST_OPENINGS = 20_000;
 
 @Injectable()
 export class OpeningsService {
-  constructor(private readonly source: DataSource) {}
+  constructor(
+    private readonly source: DataSource,
+    private readonly documents: DocumentsService,
+  ) {}
 
   async list(projectId: string): Promise<OpeningView[]> {
     const rows = await this.source
@@ -68,11 +76,13 @@ export class OpeningsService {
     personId: string,
     writes: Write[],
     kind?: EventKind,
+    documents: DocumentWrite[] = [],
   ): Promise<OpeningView[]> {
     return this.source.transaction(async (manager) => {
       const ids = writes.flatMap((one) => (one.id ? [one.id] : []));
       const before = await this.locked(manager, ids);
       const changes: Change[] = [];
+      const replaced: { current: Opening; facts: OpeningFacts }[] = [];
       const stale: Opening[] = [];
       const gone: string[] = [];
       const created: Opening[] = [];
@@ -115,19 +125,21 @@ export class OpeningsService {
           await manager.delete(Opening, { id: one.id, version: one.version });
           changes.push({ openingId: one.id, before: current.facts, after: null });
         } else {
-          await this.replace(manager, current, one.facts);
+          replaced.push({ current, facts: one.facts });
           changes.push({ openingId: one.id, before: current.facts, after: one.facts });
           views.push({ id: one.id, version: current.version + 1, facts: one.facts });
         }
       }
       if (stale.length > 0 || gone.length > 0) await this.refuse(manager, projectId, stale, gone);
+      await this.replaceAll(manager, replaced);
       await this.insert(manager, projectId, created);
+      changes.push(...(await this.documents.write(manager, projectId, documents)));
       if (changes.length > 0) {
         await manager.insert(EventRow, {
           projectId,
           personId,
-          changes,
-          kind: kind ?? kindOf(writes),
+          changes: changes as never,
+          kind: kind ?? kindOf(writes, documents),
         });
       }
       return views;
@@ -153,6 +165,31 @@ export class OpeningsService {
       { id: current.id, version: current.version },
       { facts: facts as never, version: current.version + 1, ...listedColumns(facts) },
     );
+  }
+
+  /** Replaces many at once: rows are locked and their versions were checked. */
+  private async replaceAll(
+    manager: EntityManager,
+    replaced: { current: Opening; facts: OpeningFacts }[],
+  ): Promise<void> {
+    if (replaced.length < FEW) {
+      for (const { current, facts } of replaced) await this.replace(manager, current, facts);
+      return;
+    }
+    for (let at = 0; at < replaced.length; at += CHUNK) {
+      await manager.upsert(
+        Opening,
+        replaced.slice(at, at + CHUNK).map(({ current, facts }) => ({
+          id: current.id,
+          projectId: current.projectId,
+          createdAt: current.createdAt,
+          facts: facts as never,
+          version: current.version + 1,
+          ...listedColumns(facts),
+        })) as never,
+        ['id'],
+      );
+    }
   }
 
   private async insert(
@@ -214,7 +251,7 @@ export class OpeningsService {
     projectId: string,
     personId: string,
     way: 'undo' | 'redo',
-  ): Promise<{ openings: OpeningView[]; deleted: string[] }> {
+  ): Promise<{ openings: OpeningView[]; deleted: string[]; documents: DocumentName[] }> {
     return this.source.transaction(async (manager) => {
       const event = await this.stepEvent(manager, projectId, personId, way);
       if (!event)
@@ -224,13 +261,23 @@ export class OpeningsService {
         );
       const before = await this.locked(
         manager,
-        event.changes.map((change) => change.openingId),
+        event.changes.filter(ofOpening).map((change) => change.openingId),
       );
       const openings: OpeningView[] = [];
       const deleted: string[] = [];
       const created: Opening[] = [];
       const changes: Change[] = [];
+      const documents: DocumentName[] = [];
+      const replaced: { current: Opening; facts: OpeningFacts }[] = [];
       for (const change of event.changes) {
+        if (!ofOpening(change)) {
+          const [from, to] =
+            way === 'undo' ? [change.after, change.before] : [change.before, change.after];
+          await this.documents.restore(manager, projectId, change.document, to);
+          changes.push({ document: change.document, before: from, after: to });
+          documents.push(change.document);
+          continue;
+        }
         const [from, to] =
           way === 'undo' ? [change.after, change.before] : [change.before, change.after];
         const current = before.get(change.openingId);
@@ -249,7 +296,7 @@ export class OpeningsService {
           await manager.delete(Opening, { id: change.openingId });
           deleted.push(change.openingId);
         } else if (current) {
-          await this.replace(manager, current, to);
+          replaced.push({ current, facts: to });
           openings.push({ id: current.id, version: current.version + 1, facts: to });
         } else {
           const opening = manager.create(Opening, {
@@ -263,10 +310,16 @@ export class OpeningsService {
           openings.push(view(opening));
         }
       }
+      await this.replaceAll(manager, replaced);
       await this.insert(manager, projectId, created);
       await manager.update(EventRow, { id: event.id }, { undone: way === 'undo' });
-      await manager.insert(EventRow, { projectId, personId, changes, kind: way });
-      return { openings, deleted };
+      await manager.insert(EventRow, {
+        projectId,
+        personId,
+        changes: changes as never,
+        kind: way,
+      });
+      return { openings, deleted, documents };
     });
   }
 
@@ -297,6 +350,7 @@ export class OpeningsService {
   }
 }
 
-function kindOf(writes: { op: Write['op'] }[]): EventKind {
+function kindOf(writes: { op: Write['op'] }[], documents: DocumentWrite[]): EventKind {
+  if (documents.length > 0) return 'project';
   return writes.length === 1 ? writes[0]!.op : 'bulk';
 }

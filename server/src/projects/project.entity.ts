@@ -1,5 +1,4 @@
 import { Column, CreateDateColumn, Entity, PrimaryColumn } from 'typeorm';
-import type { PracticeId } from '@riegel/core';
 
 /** A building's or job's openings, in one practice. */
 @Entity('project')
@@ -11,7 +10,7 @@ export class Project {
   name: string;
 
   @Column('varchar', { length: 32 })
-  practice: PracticeId;
+  practice: string;
 
   @Column('text')
   note: string;

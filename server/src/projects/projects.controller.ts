@@ -12,7 +12,9 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { PRACTICE_IDS, type PracticeId } from '@riegel/core';
+import { isOwnPractice, PRACTICE_IDS } from '@riegel/core';
+import { DocumentsService } from '../documents/documents.service.js';
+import { invalid } from '../http/problem.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { PeopleService } from '../people/people.service.js';
 import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
@@ -26,7 +28,14 @@ const practice = Joi.string()
   .label('Practice');
 const note = Joi.string().allow('').max(4000).label('Note');
 const create = Joi.object({ name: name.required(), practice: practice.required(), note });
-const update = Joi.object({ version: Joi.number().integer().required(), name, practice, note });
+/** A project may also name one of its own practices, which it must have. */
+const ownOrShipped = Joi.string().max(40).label('Practice');
+const update = Joi.object({
+  version: Joi.number().integer().required(),
+  name,
+  practice: ownOrShipped,
+  note,
+});
 const role = Joi.object({
   role: Joi.string()
     .valid(...ROLES)
@@ -43,6 +52,7 @@ export class ProjectsController {
     private readonly access: Access,
     private readonly projects: ProjectsService,
     private readonly people: PeopleService,
+    private readonly documents: DocumentsService,
   ) {}
 
   @Get()
@@ -56,7 +66,7 @@ export class ProjectsController {
   @DocumentBody(create)
   create(
     @PersonId() person: string,
-    @ValidBody(create) body: { name: string; practice: PracticeId; note?: string },
+    @ValidBody(create) body: { name: string; practice: string; note?: string },
   ) {
     return this.projects.create(person, body);
   }
@@ -72,7 +82,12 @@ export class ProjectsController {
   @ApiOperation({ summary: 'One project with one’s role in it.' })
   async get(@Param('projectId') id: string, @PersonId() person: string) {
     const mine = await this.access.need(id, person, 'reader');
-    return { ...(await this.projects.get(id)), role: mine };
+    const [project, practices, building] = await Promise.all([
+      this.projects.get(id),
+      this.documents.one(id, 'practices'),
+      this.documents.one(id, 'building'),
+    ]);
+    return { ...project, role: mine, practices, building };
   }
 
   @Get(':projectId/file')
@@ -94,11 +109,20 @@ export class ProjectsController {
     @Param('projectId') id: string,
     @PersonId() person: string,
     @ValidBody(update)
-    body: { version: number; name?: string; practice?: PracticeId; note?: string },
+    body: { version: number; name?: string; practice?: string; note?: string },
   ) {
     await this.access.need(id, person, 'owner');
     const { version, ...values } = body;
+    if (values.practice !== undefined) await this.checkPractice(id, values.practice);
     return this.projects.update(id, version, values);
+  }
+
+  private async checkPractice(id: string, practiceId: string): Promise<void> {
+    const own = isOwnPractice(practiceId)
+      ? (await this.documents.forDeciding(id)).practices.map((edited) => edited.id)
+      : PRACTICE_IDS;
+    if (!(own as readonly string[]).includes(practiceId))
+      throw invalid([{ field: 'practice', message: 'The project has no such practice.' }]);
   }
 
   @Delete(':projectId')

@@ -1,13 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import {
-  faultPlace,
-  phraseText,
-  readProjectObject,
-  writeProject,
-  type PracticeId,
-} from '@riegel/core';
+import { faultPlace, phraseText, readProjectObject, writeProject } from '@riegel/core';
+import { DocumentsService, type DocumentWrite } from '../documents/documents.service.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { PeopleService } from '../people/people.service.js';
@@ -20,6 +15,7 @@ export class ProjectsService {
     private readonly source: DataSource,
     private readonly openings: OpeningsService,
     private readonly people: PeopleService,
+    private readonly documents: DocumentsService,
   ) {}
 
   /** The projects a person is a member of, with how many openings each has. */
@@ -55,7 +51,7 @@ export class ProjectsService {
 
   async create(
     personId: string,
-    values: { name: string; practice: PracticeId; note?: string },
+    values: { name: string; practice: string; note?: string },
   ): Promise<Project> {
     const project = this.source
       .getRepository(Project)
@@ -98,15 +94,20 @@ export class ProjectsService {
         })),
       );
     }
-    const { name, practice, note, openings } = read.project;
+    const { name, practice, note, openings, practices, building } = read.project;
+    const documents: DocumentWrite[] = [
+      ...(practices ? [{ name: 'practices' as const, version: 0, body: practices }] : []),
+      ...(building ? [{ name: 'building' as const, version: 0, body: building }] : []),
+    ];
     const project = await this.create(personId, { name, practice, ...(note ? { note } : {}) });
     try {
-      if (openings.length > 0) {
+      if (openings.length + documents.length > 0) {
         await this.openings.write(
           project.id,
           personId,
           openings.map((facts) => ({ op: 'create' as const, facts })),
           'import',
+          documents,
         );
       }
     } catch (error) {
@@ -120,7 +121,10 @@ export class ProjectsService {
   async toFile(id: string): Promise<string> {
     const project = await this.get(id);
     const openings = (await this.openings.list(id)).map((opening) => opening.facts);
+    const { practices, building } = await this.documents.forDeciding(id);
     return writeProject({
+      ...(practices.length > 0 ? { practices } : {}),
+      ...(building ? { building } : {}),
       name: project.name,
       practice: project.practice,
       ...(project.note ? { note: project.note } : {}),

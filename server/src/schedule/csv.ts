@@ -1,5 +1,6 @@
 import { stringify } from 'csv-stringify/sync';
 import { headingCells, type Schedule } from '@riegel/core';
+import { guardCell } from '../lists/bounds.js';
 
 const COLUMNS = [
   'Set',
@@ -23,12 +24,9 @@ const COLUMNS = [
   'Remarks',
 ];
 
-/** What a spreadsheet would run as a formula, also behind blanks and in full-width signs. */
-const FORMULA = /^[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
-
 /** A cell that no spreadsheet takes for a formula. */
 export function safeCell(value: string | number): string | number {
-  return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : value;
+  return typeof value === 'string' ? guardCell(value) : value;
 }
 
 /**

@@ -18,6 +18,8 @@ const job = (name: string): ScheduleJob => {
     practice,
     note: note ?? '',
     date: '2026-01-02',
+    practices: [],
+    building: undefined,
     known: [],
     openings: openings.map((facts, index) => ({ id: String(index), facts })),
   };

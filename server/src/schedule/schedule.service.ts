@@ -4,6 +4,7 @@ import { Piscina } from 'piscina';
 import { DataSource } from 'typeorm';
 import type { KnownSet, Schedule } from '@riegel/core';
 import { CONFIG, type Config } from '../config.js';
+import { DocumentsService } from '../documents/documents.service.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
 import { schedulePdf, scheduleOf, type ScheduleJob } from './pdf/schedulePdf.js';
@@ -18,6 +19,7 @@ export class ScheduleService implements OnModuleDestroy {
     private readonly source: DataSource,
     private readonly openings: OpeningsService,
     private readonly projects: ProjectsService,
+    private readonly documents: DocumentsService,
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
@@ -27,6 +29,7 @@ export class ScheduleService implements OnModuleDestroy {
     return {
       projectName: project.name,
       practice: project.practice,
+      ...(await this.documents.forDeciding(projectId)),
       note: project.note,
       date: new Date().toISOString().slice(0, 10),
       openings: openings.map(({ id, facts }) => ({ id, facts })),

@@ -69,6 +69,14 @@ function OpenPalette({
               </Command.Group>
               <Command.Group heading="Do">
                 {canEdit && (
+                  <Command.Item
+                    className={item}
+                    onSelect={run(() => void navigate(`${base}/import`))}
+                  >
+                    Take over a door list
+                  </Command.Item>
+                )}
+                {canEdit && (
                   <Command.Item className={item} onSelect={run(() => void step('undo'))}>
                     Undo
                   </Command.Item>

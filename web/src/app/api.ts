@@ -1,4 +1,4 @@
-import type { OpeningFacts, PracticeId, Schedule } from '@riegel/core';
+import type { Building, EditedPractice, OpeningFacts, Schedule } from '@riegel/core';
 
 export type Role = 'owner' | 'editor' | 'reviewer' | 'reader';
 
@@ -17,10 +17,23 @@ export interface SessionView {
 export interface ProjectView {
   id: string;
   name: string;
-  practice: PracticeId;
+  practice: string;
   note: string;
   version: number;
   role: Role;
+}
+
+/** A document of a project; version 0 and an empty body while there is none. */
+export interface DocumentView<T> {
+  name: string;
+  version: number;
+  body: T | null;
+}
+
+/** A project with what its openings are decided with. */
+export interface WholeProject extends ProjectView {
+  practices: DocumentView<EditedPractice[]>;
+  building: DocumentView<Building>;
 }
 
 export interface ProjectSummary extends ProjectView {
@@ -41,6 +54,7 @@ export interface EventView {
   at: string;
   by: string;
   count: number;
+  documents: string[];
   changes: { openingId: string; before: OpeningFacts | null; after: OpeningFacts | null }[];
 }
 
@@ -77,7 +91,9 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
       credentials: 'same-origin',
       ...(body === undefined
         ? {}
-        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+        : body instanceof Blob
+          ? { headers: { 'Content-Type': 'application/octet-stream' }, body }
+          : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
     });
   } catch {
     throw new ApiProblem(0, 'There is no connection to the server just now.');

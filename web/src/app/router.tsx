@@ -1,5 +1,6 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
 import { Message } from '../parts/Message.js';
+import { ImportScreen } from '../screens/import/ImportScreen.js';
 import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
 import { PeopleScreen } from '../screens/people/PeopleScreen.js';
 import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
@@ -54,6 +55,7 @@ export const router = createBrowserRouter([
         children: [
           { index: true, element: <RegisterScreen /> },
           { path: 'openings/:openingId', element: <OpeningScreen /> },
+          { path: 'import', element: <ImportScreen /> },
           { path: 'schedule', element: <ScheduleScreen /> },
           { path: 'people', element: <PeopleScreen /> },
           { path: '*', element: <NotFound /> },

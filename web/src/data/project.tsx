@@ -12,7 +12,9 @@ import {
 import { toast } from 'sonner';
 import {
   applyPatch,
-  practiceOf,
+  NO_BUILDING,
+  type Building,
+  type EditedPractice,
   type FactsPatch,
   type OpeningFacts,
   type Practice,
@@ -22,14 +24,19 @@ import {
   call,
   type OpeningView,
   type PersonView,
-  type ProjectView,
+  type WholeProject,
 } from '../app/api.js';
+import { basisOf, type BasisData } from '../worker/basis.js';
 import { Outbox, overlay, sendTo, type OutboxView } from './outbox.js';
 
 /** A project as every screen of it sees it. */
 export interface ProjectState {
-  project: ProjectView;
+  project: WholeProject;
   practice: Practice;
+  /** What openings are decided with. */
+  basis: BasisData;
+  building: Building;
+  ownPractices: EditedPractice[];
   openings: OpeningView[];
   byId: ReadonlyMap<string, OpeningView>;
   canEdit: boolean;
@@ -41,6 +48,19 @@ export interface ProjectState {
   step(way: 'undo' | 'redo'): Promise<void>;
   resolve(id: string, facts: OpeningFacts): void;
   drop(id: string): void;
+  /** Writes openings and documents at once, online: all of it as one event, or nothing. */
+  write(work: ProjectWrite): Promise<void>;
+}
+
+/** A write that is not queued: an import, the building, practices. */
+export interface ProjectWrite {
+  changes?: (
+    | { op: 'create'; id?: string; facts: OpeningFacts }
+    | { op: 'update'; id: string; version: number; facts: OpeningFacts }
+    | { op: 'delete'; id: string; version: number }
+  )[];
+  documents?: { name: 'building' | 'practices' | 'lists'; version: number; body: unknown }[];
+  kind?: 'import';
 }
 
 const Context = createContext<ProjectState | undefined>(undefined);
@@ -82,7 +102,7 @@ export function ProjectProvider({
   const client = useQueryClient();
   const project = useQuery({
     queryKey: ['project', id],
-    queryFn: () => call<ProjectView>('GET', `/projects/${id}`),
+    queryFn: () => call<WholeProject>('GET', `/projects/${id}`),
   });
   const key = useMemo(() => ['openings', id], [id]);
   const openings = useQuery({
@@ -125,6 +145,11 @@ export function ProjectProvider({
   );
   const byId = useMemo(() => new Map(shown.map((opening) => [opening.id, opening])), [shown]);
   const actions = useMemo(() => {
+    const documentsChanged = () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ['project', id] }),
+        client.invalidateQueries({ queryKey: ['lists', id] }),
+      ]);
     const saved = (openingId: string) =>
       client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
     const base = (openingId: string) => {
@@ -171,28 +196,57 @@ export function ProjectProvider({
       async step(way: 'undo' | 'redo') {
         await outbox.flush();
         try {
-          const { openings: changed, deleted } = await call<{
+          const answer = await call<{
             openings: OpeningView[];
             deleted: string[];
+            documents: string[];
           }>('POST', `/projects/${id}/${way}`);
-          landed(changed, deleted);
+          landed(answer.openings, answer.deleted);
+          if (answer.documents.length > 0) await documentsChanged();
           toast(way === 'undo' ? 'Taken back.' : 'Done again.');
         } catch (error) {
           toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
         }
+      },
+      async write({ changes = [], documents = [], kind }: ProjectWrite) {
+        await outbox.flush();
+        const answer = await call<{ openings: OpeningView[] }>(
+          'POST',
+          `/projects/${id}/openings/bulk`,
+          { changes, documents, ...(kind ? { kind } : {}) },
+        );
+        landed(
+          answer.openings,
+          changes.flatMap((change) => (change.op === 'delete' ? [change.id] : [])),
+        );
+        if (documents.length > 0) await documentsChanged();
       },
       resolve: (openingId: string, facts: OpeningFacts) => outbox.resolve(openingId, facts),
       drop: (openingId: string) => outbox.drop(openingId),
     };
   }, [outbox, client, key, id, landed]);
 
+  const whole = project.data;
+  const basis = useMemo<BasisData | undefined>(
+    () =>
+      whole && {
+        key: [whole.id, whole.practice, whole.practices.version, whole.building.version].join(':'),
+        practiceId: whole.practice,
+        practices: whole.practices.body ?? [],
+        building: whole.building.body ?? undefined,
+      },
+    [whole],
+  );
   const failure = project.error ?? openings.error;
   const value = useMemo<ProjectState | undefined>(
     () =>
-      project.data && server
+      project.data && basis && server
         ? {
             project: project.data,
-            practice: practiceOf(project.data.practice),
+            practice: basisOf(basis).practice,
+            basis,
+            building: basis.building ?? NO_BUILDING,
+            ownPractices: basis.practices,
             openings: shown,
             byId,
             canEdit: project.data.role === 'owner' || project.data.role === 'editor',
@@ -200,7 +254,7 @@ export function ProjectProvider({
             ...actions,
           }
         : undefined,
-    [project.data, server, shown, byId, save, actions],
+    [project.data, basis, server, shown, byId, save, actions],
   );
   if (value) return <Context value={value}>{children}</Context>;
   if (failure)
@@ -236,7 +290,11 @@ function useStream(
       landed(changed, gone);
     };
     source.onmessage = (message: MessageEvent<string>) => {
-      const { openings } = JSON.parse(message.data) as { openings: string[] };
+      const { openings, documents } = JSON.parse(message.data) as {
+        openings: string[];
+        documents: string[];
+      };
+      if (documents.length > 0) void client.invalidateQueries({ queryKey: ['project', id] });
       if (openings.length <= FEW) void load(openings);
       else void client.invalidateQueries({ queryKey: key });
     };

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { practiceOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import { practiceFor, type DecidedOpening, type OpeningFacts } from '@riegel/core';
 import type { OpeningView } from '../app/api.js';
+import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker } from './core.worker.js';
 import type { RegisterRow } from './row.js';
 
@@ -22,17 +23,17 @@ const BATCH = 800;
 /** The register's lines, decided again only for openings whose facts changed. */
 export function useRows(
   openings: OpeningView[],
-  practiceId: string,
+  basis: BasisData,
 ): { rows: ReadonlyMap<string, RegisterRow>; busy: boolean } {
   const [rows, setRows] = useState<ReadonlyMap<string, RegisterRow>>(new Map());
   const [done, setDone] = useState<unknown>(undefined);
-  const known = useRef(new Map<string, { facts: OpeningFacts; practice: string }>());
-  const wanted = useMemo(() => ({ openings, practiceId }), [openings, practiceId]);
+  const known = useRef(new Map<string, { facts: OpeningFacts; basis: string }>());
+  const wanted = useMemo(() => ({ openings, basis }), [openings, basis]);
   useEffect(() => {
     let current = true;
     const changed = wanted.openings.filter(({ id, facts }) => {
       const before = known.current.get(id);
-      return before?.facts !== facts || before.practice !== wanted.practiceId;
+      return before?.facts !== facts || before.basis !== wanted.basis.key;
     });
     const decide = async () => {
       for (let at = 0; at < changed.length && current;) {
@@ -40,11 +41,11 @@ export function useRows(
         at += batch.length;
         const fresh = await coreWorker().rows(
           batch.map(({ id, facts }) => ({ id, facts })),
-          wanted.practiceId,
+          wanted.basis,
         );
         if (!current) return;
         for (const { id, facts } of batch)
-          known.current.set(id, { facts, practice: wanted.practiceId });
+          known.current.set(id, { facts, basis: wanted.basis.key });
         setRows((before) => {
           const next = new Map(before);
           for (const row of fresh) next.set(row.id, row);
@@ -64,7 +65,7 @@ export function useRows(
 /** A decided opening; after a change the one before stays until the new one has come. */
 export function useDecided(
   opening: OpeningView | undefined,
-  practiceId: string,
+  basis: BasisData,
 ): DecidedOpening | undefined {
   const [last, setLast] = useState<{ id: string; decided: DecidedOpening } | undefined>();
   const id = opening?.id;
@@ -73,17 +74,17 @@ export function useDecided(
     if (!facts || !id) return;
     let current = true;
     void coreWorker()
-      .decide(facts, practiceId)
+      .decide(facts, basis)
       .then(({ practiceId: taken, ...rest }) => {
         const decided = {
           ...(rest as Omit<DecidedOpening, 'practice'>),
-          practice: practiceOf(taken),
+          practice: practiceFor(taken, basisOf(basis)),
         };
         if (current) setLast({ id, decided });
       });
     return () => {
       current = false;
     };
-  }, [id, facts, practiceId]);
+  }, [id, facts, basis]);
   return last?.id === id ? last?.decided : undefined;
 }

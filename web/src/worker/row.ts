@@ -4,7 +4,6 @@ import {
   itemText,
   lengthPart,
   partsText,
-  practiceOf,
   termText,
   unitsOf,
   valueParts,
@@ -13,6 +12,7 @@ import {
   type DecidedOpening,
   type OpeningFacts,
   type Part,
+  type ProjectBasis,
 } from '@riegel/core';
 
 /** What a register cell shows. */
@@ -63,8 +63,8 @@ function handCodeOf({ facts, handing }: DecidedOpening): string {
 }
 
 /** Decides an opening and keeps what the register shows of it. */
-export function rowOf(id: string, facts: OpeningFacts, practiceId: string): RegisterRow {
-  const opening = decideOpening(facts, practiceOf(practiceId));
+export function rowOf(id: string, facts: OpeningFacts, basis: ProjectBasis): RegisterRow {
+  const opening = decideOpening(facts, basis);
   const units = unitsOf(opening);
   const leaf = opening.sizes.leaves[0]!;
   const leafParts: Part[] =

@@ -6,11 +6,14 @@ import {
   inches,
   phraseText,
   practiceOf,
+  projectBasis,
   scheduleBySet,
   unitsOf,
+  type Building,
+  type EditedPractice,
   type KnownSet,
   type OpeningFacts,
-  type PracticeId,
+  type ProjectBasis,
   type Schedule,
 } from '@riegel/core';
 import { drawInto } from './drawing.js';
@@ -19,7 +22,9 @@ import { Sheet, type Column } from './sheet.js';
 /** Everything a schedule is made from; plain data, so that it crosses to a worker thread. */
 export interface ScheduleJob {
   projectName: string;
-  practice: PracticeId;
+  practice: string;
+  practices: EditedPractice[];
+  building: Building | undefined;
   note: string;
   /** Shown on every page, as the server's clock has it. */
   date: string;
@@ -27,11 +32,16 @@ export interface ScheduleJob {
   known: KnownSet[];
 }
 
+/** What the job's openings are decided with. */
+function basisOf(job: ScheduleJob): ProjectBasis {
+  return projectBasis(job.practice, job.practices, job.building);
+}
+
 /** Decides and groups a job's openings. */
 export function scheduleOf(job: ScheduleJob): Schedule {
-  const practice = practiceOf(job.practice);
+  const basis = basisOf(job);
   const openings = job.openings.map(({ id, facts }) => {
-    const decided = decideOpening(facts, practice);
+    const decided = decideOpening(facts, basis);
     return { id, mark: facts.mark, items: decided.items, decided };
   });
   return scheduleBySet(openings, job.known);
@@ -99,7 +109,8 @@ export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
 }
 
 function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
-  const practice = practiceOf(job.practice);
+  const basis = basisOf(job);
+  const { practice } = basis;
   sheet.title(job.projectName);
   const stops = schedule.findings.filter((finding) => finding.level === 'stop').length;
   sheet.paragraph(`Door hardware schedule by set · ${practice.name} practice · ${job.date}`);
@@ -127,7 +138,7 @@ function frontPage(sheet: Sheet, job: ScheduleJob, schedule: Schedule): void {
   sheet.heading('Care');
   const seen = new Set<string>();
   for (const { facts } of job.openings) {
-    const decided = decideOpening(facts, practice);
+    const decided = decideOpening(facts, basis);
     for (const caution of decided.cautions) {
       if (
         caution.code === 'care.heavy' ||

@@ -20,10 +20,10 @@ const PAGE_STAGES: Stage[] = ['sizing', 'handing', ...SET_STAGES];
 /** One opening: drawn, decided, reasoned, and every fact edited in place. */
 export function OpeningScreen() {
   const { openingId } = useParams();
-  const { project, practice, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, openings, byId, canEdit, edit } = useProject();
   const navigate = useNavigate();
   const opening = byId.get(openingId!);
-  const decided = useDecided(opening, practice.id);
+  const decided = useDecided(opening, basis);
   const [view, setView] = useState<View>('elevation-outside');
   const [lit, setLit] = useState<string | undefined>();
 

@@ -1,14 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { PRACTICES, type PracticeId } from '@riegel/core';
+import { PRACTICES } from '@riegel/core';
 import { ApiProblem, call } from '../../app/api.js';
 import { useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 
 /** Name, practice and note of a project; its file; and its end. */
 export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { project, openings } = useProject();
+  const { project, openings, ownPractices } = useProject();
   const client = useQueryClient();
   const navigate = useNavigate();
   const [fault, setFault] = useState('');
@@ -30,7 +30,7 @@ export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () =>
       await call('PATCH', `/projects/${project.id}`, {
         version: project.version,
         name: form.get('name'),
-        practice: form.get('practice') as PracticeId,
+        practice: form.get('practice'),
         note: form.get('note'),
       });
       await client.invalidateQueries();
@@ -66,6 +66,11 @@ export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () =>
             defaultValue={project.practice}
             disabled={!owner}
           >
+            {ownPractices.map((own) => (
+              <option key={own.id} value={own.id}>
+                {own.name}, the project’s own
+              </option>
+            ))}
             {Object.values(PRACTICES).map((practice) => (
               <option key={practice.id} value={practice.id}>
                 {practice.name}, {practice.system === 'inch' ? 'inches' : 'millimetres'}

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
 import { useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { PRACTICES, termText, type PracticeId } from '@riegel/core';
+import { isOwnPractice, practiceOf, PRACTICES, termText, type PracticeId } from '@riegel/core';
 import { ApiProblem, call, type ProjectSummary, type ProjectView } from '../../app/api.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Modal } from '../../parts/Modal.js';
@@ -119,7 +119,11 @@ export function ProjectsScreen() {
                   <span className="text-2xl tabular-nums">{project.openings}</span>
                 </div>
                 <div className="flex justify-between text-soft">
-                  <span>{PRACTICES[project.practice].name}</span>
+                  <span>
+                    {isOwnPractice(project.practice)
+                      ? 'A practice of its own'
+                      : practiceOf(project.practice).name}
+                  </span>
                   <span>openings</span>
                 </div>
                 {project.note && <p className="mt-2 text-soft">{project.note}</p>}
@@ -185,7 +189,8 @@ function NewProject({ open, onClose }: { open: boolean; onClose: () => void }) {
                 />
                 <span className="w-44">{practice.name}</span>
                 <span className="text-soft">
-                  {practice.system === 'inch' ? 'inches' : 'millimetres'}, {HINTS[practice.id]}
+                  {practice.system === 'inch' ? 'inches' : 'millimetres'},{' '}
+                  {HINTS[practice.id as PracticeId]}
                 </span>
               </label>
             ))}

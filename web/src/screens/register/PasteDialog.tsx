@@ -2,6 +2,8 @@ import Papa from 'papaparse';
 import { useEffect, useMemo, useState } from 'react';
 import { phraseText, termText, type OpeningFacts, type Pasted, type Practice } from '@riegel/core';
 import { Modal } from '../../parts/Modal.js';
+import { useProject } from '../../data/project.js';
+import { basisOf } from '../../worker/basis.js';
 import { coreWorker } from '../../worker/client.js';
 import { rowOf } from '../../worker/row.js';
 import { Figures } from '../../parts/Figure.js';
@@ -57,14 +59,17 @@ export function PasteDialog({
   practice,
   onClose,
   onAdd,
+  onColumns,
   onOver,
 }: {
   initial: string;
   practice: Practice;
   onClose: () => void;
   onAdd: (openings: OpeningFacts[]) => void;
+  onColumns: (text: string) => void;
   onOver: ((cells: string[][]) => void) | undefined;
 }) {
+  const { basis } = useProject();
   const [text, setText] = useState(initial);
   const [read, setRead] = useState<{ of: string; pasted: Pasted } | undefined>();
   const { cells, fault } = useMemo(() => boundedCells(text), [text]);
@@ -72,12 +77,12 @@ export function PasteDialog({
     if (!cells) return;
     let current = true;
     void coreWorker()
-      .paste(cells, practice.id)
+      .paste(cells, basis)
       .then((pasted) => current && setRead({ of: text, pasted }));
     return () => {
       current = false;
     };
-  }, [cells, text, practice]);
+  }, [cells, text, basis]);
   const pasted = read?.of === text && cells ? read.pasted : undefined;
 
   const shown = pasted?.openings.slice(0, 200) ?? [];
@@ -154,7 +159,7 @@ export function PasteDialog({
               </thead>
               <tbody>
                 {shown.map((facts, index) => {
-                  const row = rowOf(String(index), facts, practice.id);
+                  const row = rowOf(String(index), facts, basisOf(basis));
                   const figures = (name: string) => (
                     <Figures parts={row.cells[name]?.parts ?? []} units={false} />
                   );
@@ -185,6 +190,14 @@ export function PasteDialog({
         )}
         <button className="button" onClick={onClose}>
           Not now
+        </button>
+        <button
+          className="button"
+          disabled={!pasted}
+          title="Say what each column means, and hold the list against the project"
+          onClick={() => onColumns(text)}
+        >
+          Set the columns …
         </button>
         {onOver && (
           <button className="button" disabled={!pasted} onClick={() => onOver(cellsOf(text))}>

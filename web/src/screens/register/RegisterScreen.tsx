@@ -6,9 +6,9 @@ import {
   type ColumnDef,
   type SortingState,
 } from '@tanstack/react-table';
-import { ClipboardPaste, Download, PencilLine, Plus, Trash2 } from 'lucide-react';
+import { ClipboardPaste, FileUp, PencilLine, Plus, Trash2 } from 'lucide-react';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { duplicateMarks, type OpeningFacts } from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
@@ -21,6 +21,7 @@ import { EditManyDialog } from './EditManyDialog.js';
 import type { Place } from './CellEditor.js';
 import { Grid, type GridHandle } from './Grid.js';
 import { PasteDialog } from './PasteDialog.js';
+import { TakeMenu } from './TakeMenu.js';
 import { useUnread } from './unread.js';
 
 const marks = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
@@ -33,8 +34,8 @@ const columns: ColumnDef<Line, string>[] = COLUMNS.map((column) => ({
 
 /** The register: every opening on a line, typed, pasted and filled like a list on paper. */
 export function RegisterScreen() {
-  const { project, practice, openings, canEdit, edit, create, remove } = useProject();
-  const { rows, busy } = useRows(openings, practice.id);
+  const { project, practice, basis, openings, canEdit, edit, create, remove } = useProject();
+  const { rows, busy } = useRows(openings, basis);
   const [search, setSearch] = useState('');
   const [sorting, setSorting] = useState<SortingState>([]);
   const [selected, setSelected] = useState<string[]>([]);
@@ -138,6 +139,9 @@ export function RegisterScreen() {
             <button className="button" onClick={() => setPaste({ text: '', at: undefined })}>
               <ClipboardPaste size={16} /> Paste
             </button>
+            <Link className="button" to="import" title="Take over a door list from a file">
+              <FileUp size={16} /> Import
+            </Link>
             <button
               className="button"
               disabled={selected.length === 0}
@@ -160,17 +164,9 @@ export function RegisterScreen() {
             >
               <Trash2 size={16} />
             </button>
-            <a
-              className="button"
-              href={`/api/projects/${project.id}/file`}
-              download
-              title="The whole project as a file"
-              aria-label="Project file"
-            >
-              <Download size={16} />
-            </a>
           </div>
         )}
+        <TakeMenu projectId={project.id} />
         <input
           className="field w-32"
           type="search"
@@ -218,6 +214,9 @@ export function RegisterScreen() {
                 >
                   <ClipboardPaste size={16} /> Paste a list
                 </button>
+                <Link className="button" to="import">
+                  <FileUp size={16} /> Import a file
+                </Link>
                 <button className="button" onClick={add}>
                   <Plus size={16} /> Add the first
                 </button>
@@ -248,6 +247,7 @@ export function RegisterScreen() {
           practice={practice}
           onClose={() => setPaste(undefined)}
           onAdd={addPasted}
+          onColumns={(text) => void navigate('import', { state: { pasted: text } })}
           onOver={paste.at && lines.length > 0 ? (cells) => writeOver(cells, paste.at!) : undefined}
         />
       )}

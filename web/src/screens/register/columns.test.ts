@@ -1,4 +1,4 @@
-import { inches, mm, PRACTICES, type OpeningFacts } from '@riegel/core';
+import { bareBasis, inches, mm, PRACTICES, type OpeningFacts } from '@riegel/core';
 import { rowOf } from '../../worker/row.js';
 import { cellOf, COLUMNS, editText, optionsOf, readCell, type Line } from './columns.js';
 
@@ -16,9 +16,9 @@ const facts: OpeningFacts = {
   rating: 90,
   how: { frameWidth: 'measured' },
 };
-const line = (rest: Partial<OpeningFacts> = {}, practice: string = us.id): Line => {
+const line = (rest: Partial<OpeningFacts> = {}, practice = us): Line => {
   const all = { ...facts, ...rest };
-  return { id: 'x', facts: all, row: rowOf('x', all, practice) };
+  return { id: 'x', facts: all, row: rowOf('x', all, bareBasis(practice)) };
 };
 const column = (id: string) => COLUMNS.find((one) => one.id === id)!;
 const shown = (one: Line) =>
@@ -73,7 +73,7 @@ describe('a register line', () => {
     ).toBe('RHR both');
   });
   it('names hands as the practice does, and edits them by the four-hand code', () => {
-    const british = line({}, 'british');
+    const british = line({}, PRACTICES.british);
     expect(cellOf(british, column('hand')).text).toBe('right, out');
     expect(editText(british, column('hand'), PRACTICES.british)).toBe('RHR');
   });

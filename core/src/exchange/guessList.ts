@@ -1,0 +1,230 @@
+import { normaliseText, parseLength, parseSize, type System } from '../measure/index.js';
+import type { Practice } from '../practice/index.js';
+import { columnNamed } from './headings.js';
+import { NO_MEMORY, REMARK, wordKey, type ListMapping, type ListMemory } from './listMapping.js';
+import { readColumn, type Column } from './patch.js';
+
+/** Why a column was taken for what it is. */
+export interface ColumnGuess {
+  column: Column | '';
+  by: 'memory' | 'name' | 'contents' | 'none';
+  /** Share of its filled cells that read as that, 0 to 1. */
+  reads: number;
+}
+
+export interface ListGuess {
+  mapping: ListMapping;
+  guesses: ColumnGuess[];
+}
+
+/** Rows in which a heading is looked for, and cells by which contents are judged. */
+const HEAD_ROWS = 30;
+const SAMPLE = 200;
+
+/** Kinds of contents, the most telling first. Widths and heights are told apart by their order. */
+const TELLING: readonly Column[] = [
+  'size',
+  'hand',
+  'rating',
+  'kind',
+  'frameMaterial',
+  'leafConstruction',
+];
+
+/**
+ * Guesses how a list is to be read: the heading row (the first thirty rows' best), each column from
+ * what the project remembers, its name, and its contents (contents win where a name does not fit
+ * them), the decimal comma, and whether bare numbers are inches or millimetres.
+ *
+ * @param cells rows of columns as text, ragged rows allowed
+ */
+export function guessList(
+  cells: string[][],
+  practice: Practice,
+  memory: ListMemory = NO_MEMORY,
+): ListGuess {
+  const headerRow = findHeader(cells, memory);
+  const width = cells.slice(0, 500).reduce((most, row) => Math.max(most, row.length), 0);
+  const heading = (cells[headerRow] ?? []).map(wordKey).join('|');
+  const below = cells
+    .slice(headerRow + 1)
+    .filter((row) => filled(row) > 1 && (!heading || row.map(wordKey).join('|') !== heading));
+  const samples = Array.from({ length: width }, (_, at) => sample(below, at));
+  const decimalComma = usesComma(samples);
+  const system = systemOf(samples, practice.system);
+  const reads = (column: Column, at: number) =>
+    share(samples[at]!, column, practice, system, decimalComma, memory);
+  const taken = new Set<Column>();
+  const guesses = Array.from({ length: width }, (_, at): ColumnGuess => {
+    const heading = headerRow < 0 ? '' : (cells[headerRow]![at] ?? '');
+    const remembered = memory.headings[wordKey(heading)];
+    if (heading && remembered !== undefined) {
+      taken.add(remembered);
+      return { column: remembered, by: 'memory', reads: remembered ? reads(remembered, at) : 1 };
+    }
+    const named = columnNamed(heading);
+    if (!named || taken.has(named)) return { column: '', by: 'none', reads: 0 };
+    const fits = reads(named, at);
+    if (fits < 0.2 && TELLING.some((other) => other !== named && reads(other, at) > 0.7)) {
+      return { column: '', by: 'none', reads: 0 };
+    }
+    taken.add(named);
+    return { column: named, by: 'name', reads: fits };
+  });
+  guessByContents(guesses, samples, taken, reads, headerRow < 0);
+  guesses.forEach((guess, at) => {
+    const heading = headerRow < 0 ? '' : (cells[headerRow]![at] ?? '').trim();
+    if (guess.by === 'none' && heading && samples[at]!.length > 0) guess.column = REMARK;
+  });
+  return {
+    guesses,
+    mapping: {
+      headerRow,
+      columns: guesses.map((guess) => guess.column),
+      words: { ...memory.words },
+      system,
+      decimalComma,
+    },
+  };
+}
+
+const filled = (row: string[]) => row.filter((cell) => cell.trim() !== '').length;
+
+/** The row, among the first, that names most columns; -1 when none names two. */
+function findHeader(cells: string[][], memory: ListMemory): number {
+  let best = -1;
+  let most = 1;
+  cells.slice(0, HEAD_ROWS).forEach((row, index) => {
+    const names = row.filter(
+      (cell) =>
+        cell.trim() !== '' &&
+        (columnNamed(cell) !== undefined || memory.headings[wordKey(cell)] !== undefined),
+    ).length;
+    if (names > most) {
+      most = names;
+      best = index;
+    }
+  });
+  return best;
+}
+
+function sample(rows: string[][], at: number): string[] {
+  const cells: string[] = [];
+  const step = Math.max(1, Math.floor(rows.length / SAMPLE));
+  for (let index = 0; index < rows.length && cells.length < SAMPLE; index += step) {
+    const cell = rows[index]![at]?.trim();
+    if (cell) cells.push(cell);
+  }
+  return cells;
+}
+
+function share(
+  cells: string[],
+  column: Column,
+  practice: Practice,
+  system: System,
+  decimalComma: boolean,
+  memory: ListMemory,
+): number {
+  if (cells.length === 0) return 0;
+  if (column === REMARK) return 1;
+  const words = memory.words[column] ?? {};
+  const good = cells.filter(
+    (cell) =>
+      words[wordKey(cell)] !== undefined ||
+      readColumn(column, decimalComma ? withPoint(cell) : cell, practice, system).ok,
+  ).length;
+  return good / cells.length;
+}
+
+function guessByContents(
+  guesses: ColumnGuess[],
+  samples: string[][],
+  taken: Set<Column>,
+  reads: (column: Column, at: number) => number,
+  bare: boolean,
+): void {
+  const free = (at: number) => guesses[at]!.by === 'none' && samples[at]!.length > 0;
+  const take = (at: number, column: Column) => {
+    guesses[at] = { column, by: 'contents', reads: reads(column, at) };
+    taken.add(column);
+  };
+  for (const column of TELLING) {
+    if (taken.has(column)) continue;
+    if (column === 'size' && taken.has('frameWidth')) continue;
+    const best = samples
+      .map((cells, at) => ({ at, cells, fits: free(at) ? reads(column, at) : 0 }))
+      .filter(({ cells, fits }) => fits > 0.7 && telling(column, cells))
+      .sort((a, b) => b.fits - a.fits)[0];
+    if (best) take(best.at, column);
+  }
+  if (!taken.has('size')) {
+    for (const column of ['frameWidth', 'frameHeight'] as const) {
+      const at = samples.findIndex((cells, index) => free(index) && cells.every(isOpeningLength));
+      if (!taken.has(column) && at >= 0) take(at, column);
+    }
+  }
+  if (!taken.has('mark')) {
+    const at = samples.findIndex((cells, index) => free(index) && looksLikeMarks(cells));
+    if (at >= 0) take(at, 'mark');
+  }
+  if (bare) {
+    for (const column of ['from', 'to'] as const) {
+      const at = samples.findIndex(
+        (cells, index) => free(index) && cells.some((cell) => /[a-z]{3}/i.test(cell)),
+      );
+      if (!taken.has(column) && at >= 0) take(at, column);
+    }
+  }
+}
+
+/** Numbers alone do not tell a rating from a count, nor `no` a rating from a yes-or-no. */
+function telling(column: Column, cells: string[]): boolean {
+  if (column !== 'rating') return true;
+  return (
+    cells.every(
+      (cell) =>
+        /[a-z/]/i.test(cell) || ['0', '20', '30', '45', '60', '90', '120', '180'].includes(cell),
+    ) && cells.some((cell) => /\d/.test(cell))
+  );
+}
+
+/** A length between 400 mm and 4 m in either system, as openings have. */
+function isOpeningLength(cell: string): boolean {
+  const value = Number(cell.replace(',', '.'));
+  const metric = value >= 400 && value <= 4000;
+  return metric || (/['"]|\d[ -]\d/.test(cell) && parseLength(cell, 'inch').ok);
+}
+
+function looksLikeMarks(cells: string[]): boolean {
+  const distinct = new Set(cells.map(normaliseText));
+  return distinct.size > cells.length * 0.95 && cells.every((cell) => /^\S{1,12}$/.test(cell));
+}
+
+/** `36,5` and `1.234,5` with their comma as a point. */
+export function withPoint(cell: string): string {
+  return cell.replace(/(\d),(\d{1,2})(?!\d)/g, '$1.$2');
+}
+
+function usesComma(samples: string[][]): boolean {
+  let comma = 0;
+  let point = 0;
+  for (const cell of samples.flat()) {
+    if (/^\D?\d+,\d{1,2}( ?mm)?$/.test(cell)) comma++;
+    if (/^\D?\d+\.\d+( ?mm)?$/.test(cell)) point++;
+  }
+  return comma > point;
+}
+
+function systemOf(samples: string[][], usual: System): System {
+  let metric = 0;
+  let inch = 0;
+  for (const cell of samples.flat()) {
+    const pair = /^(\d{3,4}(?:[.,]\d+)?) ?[x×*] ?(\d{4})/i.exec(cell);
+    if (pair || /^\d{3,4} ?mm$/i.test(cell)) metric++;
+    else if (/\d ?['"]/.test(cell) && (parseSize(cell, 'inch').ok || parseLength(cell, 'inch').ok))
+      inch++;
+    else if (/^\d{2}(\.\d+| \d+\/\d+)? ?[x×*] ?\d{2}/i.test(cell)) inch++;
+  }
+  return metric > inch ? 'metric' : inch > metric ? 'inch' : usual;
+}

@@ -1,0 +1,46 @@
+import {
+  buildPractice,
+  isOwnPractice,
+  practiceOf,
+  type EditedPractice,
+  type Practice,
+} from '../practice/index.js';
+import { NO_BUILDING, roomKey, type Building, type Room } from './building.js';
+
+/** What a project gives to each of its openings: its practice, its own practices, its rooms. */
+export interface ProjectBasis {
+  practice: Practice;
+  practices: ReadonlyMap<string, Practice>;
+  rooms: ReadonlyMap<string, Room>;
+}
+
+/** A basis out of what a project stores. */
+export function projectBasis(
+  practiceId: string,
+  own: readonly EditedPractice[] = [],
+  building: Building = NO_BUILDING,
+): ProjectBasis {
+  const practices = new Map(own.map((edited) => [edited.id, buildPractice(edited)]));
+  return {
+    practices,
+    practice: practices.get(practiceId) ?? practiceOf(practiceId),
+    rooms: new Map(building.rooms.map((room) => [roomKey(room.name), room])),
+  };
+}
+
+/** A basis of one practice and nothing else. */
+export function bareBasis(practice: Practice): ProjectBasis {
+  return { practice, practices: new Map(), rooms: new Map() };
+}
+
+/** The practice an opening is decided in: its own where it names one that there is. */
+export function practiceFor(named: string | undefined, basis: ProjectBasis): Practice {
+  if (named === undefined) return basis.practice;
+  if (isOwnPractice(named)) return basis.practices.get(named) ?? basis.practice;
+  return practiceOf(named);
+}
+
+/** The room an opening names, where the building has it. */
+export function roomNamed(name: string | undefined, basis: ProjectBasis): Room | undefined {
+  return name === undefined ? undefined : basis.rooms.get(roomKey(name));
+}

@@ -1,0 +1,72 @@
+import { bad, good, type Result } from '../measure/index.js';
+
+/** What a room is used for, from the most public to the most private. */
+export const ROOM_USES = [
+  'outdoors',
+  'entrance',
+  'corridor',
+  'stair',
+  'assembly',
+  'work',
+  'living',
+  'sleeping',
+  'sanitary',
+  'store',
+  'plant',
+] as const;
+export type RoomUse = (typeof ROOM_USES)[number];
+
+/** A room or space of the building. Openings name it by its name. */
+export interface Room {
+  name: string;
+  number?: string | undefined;
+  storey?: string | undefined;
+  use?: RoomUse | undefined;
+}
+
+/** Storeys from the lowest to the highest, and the rooms on them. */
+export interface Building {
+  storeys: string[];
+  rooms: Room[];
+}
+
+export const NO_BUILDING: Building = { storeys: [], rooms: [] };
+
+const MOST_STOREYS = 200;
+const MOST_ROOMS = 5000;
+
+/** One spelling of a room's name. */
+export function roomKey(name: string): string {
+  return name.trim().toLowerCase().replace(/\s+/g, ' ');
+}
+
+/** Checks a building as it comes in. Faults: `building.shape`, `building.repeated`. */
+export function readBuilding(json: unknown): Result<Building> {
+  const { storeys, rooms } = (json ?? {}) as Partial<Building>;
+  const text = (value: unknown, most: number) =>
+    typeof value === 'string' && value.trim() !== '' && value.length <= most;
+  if (!Array.isArray(storeys) || !Array.isArray(rooms)) return bad('building.shape');
+  if (storeys.length > MOST_STOREYS || rooms.length > MOST_ROOMS) return bad('building.shape');
+  if (!storeys.every((storey) => text(storey, 40))) return bad('building.shape');
+  if (new Set(storeys.map(roomKey)).size !== storeys.length)
+    return bad('building.repeated', { name: storeys.join(', ') });
+  const seen = new Set<string>();
+  const read: Room[] = [];
+  for (const room of rooms as Partial<Room>[]) {
+    if (typeof room !== 'object' || room === null || !text(room.name, 80))
+      return bad('building.shape');
+    const { name, number, storey, use } = room;
+    if (number !== undefined && !text(number, 20)) return bad('building.shape');
+    if (storey !== undefined && !text(storey, 40)) return bad('building.shape');
+    if (use !== undefined && !ROOM_USES.includes(use)) return bad('building.shape');
+    if (seen.has(roomKey(name!))) return bad('building.repeated', { name: name! });
+    seen.add(roomKey(name!));
+    read.push({
+      name: name!.trim(),
+      ...(number ? { number } : {}),
+      ...(storey ? { storey } : {}),
+      ...(use ? { use } : {}),
+    });
+  }
+  return good({ storeys: [...storeys], rooms: read });
+}

@@ -1,0 +1,39 @@
+/** What a list may hold. A file beyond any of these is refused before it is unfolded further. */
+export const BOUNDS = {
+  fileBytes: 8_000_000,
+  sheets: 30,
+  rows: 20_000,
+  columns: 256,
+  cells: 1_500_000,
+  cellCharacters: 5000,
+  entries: 2000,
+  inflatedBytes: 120_000_000,
+  milliseconds: 30_000,
+} as const;
+
+/** A file that is refused, with the sentence that says why and what to do. */
+export class ListRefused extends Error {}
+
+/** A sheet of a file: rows of cells as text, ragged. */
+export interface Sheet {
+  name: string;
+  cells: string[][];
+}
+
+export type ReadFile =
+  | { ok: true; kind: 'text' | 'workbook'; detail: string; sheets: Sheet[] }
+  | { ok: false; why: string };
+
+/** A formula guard taken off: what {@link guardCell} put on. */
+export function unguard(cell: string): string {
+  return GUARDED.test(cell) ? cell.slice(1) : cell;
+}
+
+/** What a spreadsheet would run as a formula, also behind blanks and in full-width signs. */
+const FORMULA = /^[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
+const GUARDED = /^'+[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
+
+/** A cell that no spreadsheet takes for a formula; {@link unguard} gives it back unchanged. */
+export function guardCell(cell: string): string {
+  return FORMULA.test(cell) || GUARDED.test(cell) ? `'${cell}` : cell;
+}

@@ -1,0 +1,68 @@
+import { join } from 'node:path';
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { stringify } from 'csv-stringify/sync';
+import { Piscina } from 'piscina';
+import writeExcelFile from 'write-excel-file/node';
+import { CONFIG, type Config } from '../config.js';
+import { BOUNDS, guardCell, type ReadFile } from './bounds.js';
+import { readFile } from './readFile.js';
+
+const TOO_HARD: ReadFile = {
+  ok: false,
+  why: 'The file takes too much to read. Save the list as CSV and try again.',
+};
+
+/** Door lists in and out: files are parsed in a worker thread with bounds on heap and time. */
+@Injectable()
+export class ListsService implements OnModuleDestroy {
+  private pool: Piscina | undefined;
+
+  constructor(@Inject(CONFIG) private readonly config: Config) {}
+
+  /** Reads a file; `gone` ends the work when whoever asked has left. */
+  async read(bytes: Uint8Array, gone?: AbortSignal): Promise<ReadFile> {
+    if (!this.config.workers) return readFile(bytes);
+    this.pool ??= new Piscina({
+      filename: join(import.meta.dirname, 'worker.js'),
+      minThreads: 0,
+      maxThreads: 1,
+      idleTimeout: 30_000,
+      maxQueue: 20,
+      resourceLimits: { maxOldGenerationSizeMb: 512 },
+    });
+    const late = AbortSignal.timeout(BOUNDS.milliseconds);
+    try {
+      return (await this.pool.run(bytes, {
+        signal: gone ? AbortSignal.any([gone, late]) : late,
+      })) as ReadFile;
+    } catch (error) {
+      if (gone?.aborted) throw error;
+      return TOO_HARD;
+    }
+  }
+
+  /** A list as CSV: UTF-8 with a byte-order mark, CRLF, no cell that a spreadsheet would run. */
+  csv(cells: string[][]): string {
+    return `\uFEFF${stringify(
+      cells.map((row) => row.map(guardCell)),
+      { record_delimiter: '\r\n' },
+    )}`;
+  }
+
+  /** A list as an XLSX workbook of text cells. */
+  async xlsx(cells: string[][]): Promise<Buffer> {
+    const [heading = [], ...rows] = cells;
+    const text = (value: string) => (value === '' ? null : { value, type: String });
+    return writeExcelFile(
+      [
+        heading.map((value) => ({ value, type: String, fontWeight: 'bold' as const })),
+        ...rows.map((row) => row.map(text)),
+      ],
+      { sheet: 'Openings', stickyRowsCount: 1 },
+    ).toBuffer();
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await this.pool?.destroy();
+  }
+}
