@@ -1,4 +1,5 @@
 // Writes the messy door lists in demo/lists from the demo project: `node scripts/demo-lists.mjs`.
+import { Buffer } from 'node:buffer';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import writeExcelFile from 'write-excel-file/node';
 

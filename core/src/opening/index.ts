@@ -13,3 +13,4 @@ export {
   type RoomUse,
 } from './building.js';
 export { bareBasis, practiceFor, projectBasis, roomNamed, type ProjectBasis } from './basis.js';
+export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';

@@ -4,6 +4,7 @@ import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { ProjectProvider, useProject } from '../data/project.js';
 import { IconButton } from '../parts/IconButton.js';
 import { Message, Waiting } from '../parts/Message.js';
+import { RoomList } from '../parts/RoomList.js';
 import { ProjectDialog } from '../screens/projects/ProjectDialog.js';
 import { SignInScreen } from '../screens/signIn/SignInScreen.js';
 import { ApiProblem } from './api.js';
@@ -123,7 +124,7 @@ function SaveNote() {
 }
 
 function ProjectFrame() {
-  const { project, step, canEdit } = useProject();
+  const { project, building, step, canEdit } = useProject();
   const [palette, setPalette] = useState(false);
   const [sheet, setSheet] = useState(false);
   const [about, setAbout] = useState(false);
@@ -154,6 +155,9 @@ function ProjectFrame() {
         <nav aria-label="Project" className="flex gap-4">
           <NavLink to={base} end className={tab}>
             Register
+          </NavLink>
+          <NavLink to={`${base}/building`} className={tab}>
+            Building
           </NavLink>
           <NavLink to={`${base}/schedule`} className={tab}>
             Schedule
@@ -197,6 +201,7 @@ function ProjectFrame() {
       <KeySheet open={sheet} onClose={() => setSheet(false)} />
       <ProjectDialog open={about} onClose={() => setAbout(false)} />
       <MergeDialog />
+      <RoomList building={building} />
     </div>
   );
 }

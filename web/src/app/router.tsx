@@ -1,5 +1,6 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
 import { Message } from '../parts/Message.js';
+import { BuildingScreen } from '../screens/building/BuildingScreen.js';
 import { ImportScreen } from '../screens/import/ImportScreen.js';
 import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
 import { PeopleScreen } from '../screens/people/PeopleScreen.js';
@@ -56,6 +57,7 @@ export const router = createBrowserRouter([
           { index: true, element: <RegisterScreen /> },
           { path: 'openings/:openingId', element: <OpeningScreen /> },
           { path: 'import', element: <ImportScreen /> },
+          { path: 'building', element: <BuildingScreen /> },
           { path: 'schedule', element: <ScheduleScreen /> },
           { path: 'people', element: <PeopleScreen /> },
           { path: '*', element: <NotFound /> },

@@ -11,6 +11,7 @@ import {
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
+import { listOf } from './RoomList.js';
 
 /** What stands in a field: a length as the project shows it, else as it is written. */
 export function fieldText(field: Field, facts: OpeningFacts, practice: Practice): string {
@@ -142,6 +143,7 @@ export const FieldInput = memo(function FieldInput({
         id={id}
         className={`field w-full ${numeric ? 'text-right' : ''} ${measured ? 'basis-measured' : ''}`}
         placeholder={derived}
+        list={listOf(name)}
         value={typed ?? stored}
         disabled={disabled}
         aria-invalid={fault !== ''}

@@ -1,4 +1,5 @@
 import { useRef, type KeyboardEvent } from 'react';
+import { listOf } from '../../parts/RoomList.js';
 import { optionsOf, type RegisterColumn } from './columns.js';
 
 export interface Place {
@@ -75,6 +76,7 @@ export function CellEditor({ column, editor }: { column: RegisterColumn; editor:
       onFocus={(event) => editor.whole && event.target.select()}
       aria-label={column.title}
       className={`${shape} ${column.right ? 'text-right' : ''}`}
+      list={listOf(column.id)}
       defaultValue={editor.initial}
       onKeyDown={onKeyDown}
       onBlur={(event) => finish(event.target.value, undefined)}
