@@ -13,6 +13,8 @@ import {
 import type { Practice } from '../practice/index.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
+import { decideReplacing, type Replacement } from '../replacing/index.js';
+import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import { decideSizing, type Sizes } from '../sizing/index.js';
 import { boltsOf, cautionsFor, type Bolt } from '../checking/index.js';
 
@@ -29,27 +31,41 @@ export interface DecidedOpening {
   sizes: Sizes;
   handing: Handing;
   hanging: Hanging;
+  survey: Survey;
+  /** Present where the opening was surveyed. */
+  replacing: Replacement | undefined;
 }
 
 /**
  * Runs the stages in order. Pure and total: the same facts and practice give the same result, and
  * nothing recorded makes it throw; what cannot be decided is open with its question.
  *
+ * @param recorded the facts as stored; what a survey measured fills in what nobody recorded
  * @param project what the project gives: its practice (an opening may name another), its rooms
  */
 export function decideOpening(
-  facts: OpeningFacts,
+  recorded: OpeningFacts,
   project: ProjectBasis | Practice,
 ): DecidedOpening {
   const basis = 'rooms' in project ? project : bareBasis(project);
-  const practice = practiceFor(facts.practice, basis);
-  const sizes = decideSizing(facts, practice);
+  const practice = practiceFor(recorded.practice, basis);
+  const survey = surveyOf(recorded);
+  const facts = surveyed(recorded, survey);
+  const sizes = decideSizing(facts, practice, survey);
   const handing = decideHanding(facts, practice, {
     from: roomNamed(facts.from, basis),
     to: roomNamed(facts.to, basis),
   });
-  const hanging = decideHanging(facts, practice, sizes, handing);
-  const findings = [...sizes.findings, ...handing.findings, ...hanging.findings];
+  const hanging = decideHanging(facts, practice, sizes, handing, survey);
+  const replacing = survey.empty
+    ? undefined
+    : decideReplacing(facts, practice, survey, sizes, hanging, [...basis.practices.values()]);
+  const findings = [
+    ...sizes.findings,
+    ...handing.findings,
+    ...hanging.findings,
+    ...(replacing?.findings ?? []),
+  ];
   const items: Item[] = facts.none?.hanging !== undefined ? [] : [...hanging.items];
   for (const line of facts.written ?? []) {
     items.push({
@@ -64,9 +80,14 @@ export function decideOpening(
     });
   }
   return {
-    facts,
+    facts: recorded,
     practice,
-    decisions: [...sizes.decisions, ...handing.decisions, ...hanging.decisions],
+    decisions: [
+      ...sizes.decisions,
+      ...handing.decisions,
+      ...hanging.decisions,
+      ...(replacing?.decisions ?? []),
+    ],
     items,
     solids: hanging.solids,
     findings,
@@ -75,5 +96,7 @@ export function decideOpening(
     sizes,
     handing,
     hanging,
+    survey,
+    replacing,
   };
 }

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts, Reading } from '../opening/index.js';
 
 /** A fact that two people changed differently since they last agreed. */
 export interface MergeField {
@@ -9,6 +9,24 @@ export interface MergeField {
 }
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Readings never clash: each is an entry of its own. What either side took is kept, what either side
+ * took away since `before` goes.
+ */
+function mergeReadings(
+  before: readonly Reading[] = [],
+  mine: readonly Reading[] = [],
+  theirs: readonly Reading[] = [],
+): Reading[] {
+  const ids = (list: readonly Reading[]) => new Set(list.map((reading) => reading.id));
+  const [known, kept] = [ids(before), ids(mine)];
+  const there = ids(theirs);
+  return [
+    ...theirs.filter((reading) => !known.has(reading.id) || kept.has(reading.id)),
+    ...mine.filter((reading) => !there.has(reading.id) && !known.has(reading.id)),
+  ];
+}
 
 /**
  * Three-way merge by fact: what only one side changed is taken, what both changed differently is
@@ -24,6 +42,11 @@ export function merge3(
   const clashes: MergeField[] = [];
   for (const name of keys) {
     const key = name as keyof OpeningFacts;
+    if (name === 'readings') {
+      const readings = mergeReadings(before.readings, mine.readings, theirs.readings);
+      if (readings.length > 0) merged[name] = readings;
+      continue;
+    }
     const changedByMe = !same(before[key], mine[key]);
     const changedByThem = !same(before[key], theirs[key]);
     const value = changedByMe && !changedByThem ? mine[key] : theirs[key];

@@ -11,6 +11,7 @@ import {
   type Observation,
   type OpeningFacts,
   type ProjectBasis,
+  type Reading,
   type SetStage,
   type WrittenItem,
 } from '../opening/index.js';
@@ -20,6 +21,7 @@ import {
   type EditedPractice,
   type PracticeId,
 } from '../practice/index.js';
+import { fitsKind } from '../survey/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 import { applyPatch, readColumn } from './patch.js';
 import { handFor } from './paste.js';
@@ -223,6 +225,11 @@ const LISTS: Record<string, (value: unknown) => unknown> = {
     const read = value.map((seen) => readObservation(seen));
     return read.every((seen) => seen !== undefined) ? read : undefined;
   },
+  readings: (value) => {
+    if (!Array.isArray(value) || value.length > 1000) return undefined;
+    const read = value.map((reading) => readReading(reading));
+    return read.every((reading) => reading !== undefined) ? read : undefined;
+  },
   choices: (value) => {
     if (!isObject(value)) return undefined;
     const choices: Record<string, Choice> = {};
@@ -290,6 +297,35 @@ function readObservation(seen: unknown): Observation | undefined {
     hinges: seen['hinges'] as 'left',
     ...(knuckles ? { knuckles } : {}),
     ...who,
+  };
+}
+
+function readReading(reading: unknown): Reading | undefined {
+  if (!isObject(reading)) return undefined;
+  const { id, name, value, skipped, how, by, at, replaces } = reading;
+  const text = (one: unknown, most: number): one is string =>
+    typeof one === 'string' && one.length <= most;
+  if (!text(id, 40) || !text(name, 40) || !text(by, 120) || !text(at, 40)) return undefined;
+  if (how !== 'tape' && how !== 'digital') return undefined;
+  if (skipped !== undefined && !text(skipped, 300)) return undefined;
+  if ((value === undefined) === (skipped === undefined)) return undefined;
+  if (value !== undefined && typeof value !== 'number' && typeof value !== 'string')
+    return undefined;
+  if (!fitsKind({ name, value })) return undefined;
+  if (
+    replaces !== undefined &&
+    !(Array.isArray(replaces) && replaces.every((one) => text(one, 40)))
+  )
+    return undefined;
+  return {
+    id,
+    name,
+    ...(value === undefined ? {} : { value }),
+    ...(skipped === undefined ? {} : { skipped }),
+    how,
+    by,
+    at,
+    ...(replaces === undefined ? {} : { replaces: replaces as string[] }),
   };
 }
 

@@ -64,6 +64,7 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
 
 const KNOWN_LISTS: Record<string, true> = {
   observations: true,
+  readings: true,
   choices: true,
   written: true,
   none: true,

@@ -180,15 +180,18 @@ export function chooseCount(
   width: Ticks,
   height: Ticks,
   half: boolean,
+  inFrame?: number,
 ): number {
   const wanted = hingeCount(practice, { width, height }, hung.mass, hung.weight!, half);
   const count = settling.choose(
     'count',
-    wanted.count,
+    inFrame ?? wanted.count,
     (value) => ({ type: 'count', count: value }),
     {
       leaf: hung.leaf.id,
-      reasons: wanted.reasons,
+      reasons: inFrame
+        ? [said('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons]
+        : wanted.reasons,
       alternatives: [2, 3, 4, 5, 6].map((value) =>
         value < wanted.count
           ? { value, against: said('hanging.against.fewer', { count: wanted.count }) }

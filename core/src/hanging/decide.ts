@@ -5,6 +5,9 @@ import { buttAxis, centreAxis, type Sizes, type SwingPlan } from '../sizing/inde
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import { deviceFor } from './device.js';
 import { decideClearWidth, decideSwing } from './swinging.js';
+import { decideExisting, existingHinges, placeOnExisting } from './existing.js';
+import type { SurveyedHinges } from './matching.js';
+import type { Survey } from '../survey/index.js';
 import type { HungLeaf, Hanging } from './hung.js';
 import { decideMass, decideUse } from './massAndUse.js';
 import { decideMetal, decidePin } from './fastening.js';
@@ -18,6 +21,7 @@ export function decideHanging(
   practice: Practice,
   sizes: Sizes,
   handing: Handing,
+  survey?: Survey,
 ): Hanging {
   const settling = new Settling(facts, 'hanging');
   const masses = sizes.leaves.map((leaf) => decideMass(settling, practice, leaf));
@@ -35,10 +39,11 @@ export function decideHanging(
     leaf,
     ...(masses[index] === undefined ? {} : { mass: masses[index]! }),
   }));
+  if (device === 'butt' && survey) hanging.existing = existingHinges(settling, practice, survey);
   if (device === 'butt') {
     const pin = decidePin(settling, handing);
     for (const hung of hanging.leaves)
-      hangOnButts(settling, practice, sizes, hung, use, metal, pin);
+      hangOnButts(settling, practice, sizes, hung, use, metal, pin, hanging.existing);
   } else {
     for (const hung of hanging.leaves) hangOtherwise(settling, practice, hung, device, metal);
   }
@@ -65,6 +70,7 @@ function hangOnButts(
   use: UseClass,
   metal: string,
   pin: string | undefined,
+  existing: SurveyedHinges | undefined,
 ): void {
   const { leaf, mass } = hung;
   const { width, height, thickness } = leaf;
@@ -102,7 +108,9 @@ function hangOnButts(
     settling.open('hingeHeight', said('ask.otherDevice'), ['leafThickness'], { leaf: leaf.id });
     return;
   }
-  if (row === 'needs-mass') {
+  if (existing && !half) {
+    decideExisting(settling, hung, existing, row === 'needs-mass' ? undefined : row.height);
+  } else if (row === 'needs-mass') {
     settling.open('hingeHeight', said('ask.massFirst'), ['leafConstruction', 'leafMass'], {
       leaf: leaf.id,
     });
@@ -114,8 +122,11 @@ function hangOnButts(
   if (hung.hingeWidth !== undefined) {
     hung.p = barrelOffset(hung.hingeWidth, thickness, setBackFor(practice, thickness));
   }
-  hung.count = chooseCount(settling, practice, hung, width, height, half);
-  decidePositions(settling, practice, sizes, hung, half);
+  const inFrame = half ? undefined : existing?.belowHead.length;
+  hung.count = chooseCount(settling, practice, hung, width, height, half, inFrame);
+  if (existing && hung.count === inFrame && sizes.headGap !== undefined)
+    placeOnExisting(settling, practice, sizes, hung, existing);
+  else decidePositions(settling, practice, sizes, hung, half);
   decideForces(settling, practice, sizes, hung, width, height);
   if (hung.hingeHeight === undefined || hung.hingeWidth === undefined || pin === undefined) return;
   const item: Item = {

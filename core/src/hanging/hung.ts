@@ -2,6 +2,8 @@ import type { Ticks } from '../measure/index.js';
 import type { HangingDevice, StageOutcome } from '../opening/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
 
+import type { SurveyedHinges } from './matching.js';
+
 /** How one leaf is hung; absent parts are open. */
 export interface HungLeaf {
   leaf: SizedLeaf;
@@ -21,4 +23,6 @@ export interface Hanging extends StageOutcome {
   device: HangingDevice;
   leaves: HungLeaf[];
   axis?: { x: number; y: number };
+  /** The frame's own hinges where they were surveyed. */
+  existing?: SurveyedHinges | undefined;
 }

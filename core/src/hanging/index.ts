@@ -5,3 +5,15 @@ export { hingePositions, halfPattern } from './positions.js';
 export { hingeForces } from './force.js';
 export { decideHanging, swingPlan } from './decide.js';
 export type { Hanging, HungLeaf } from './hung.js';
+export {
+  bestShift,
+  matchPatterns,
+  onLeaf,
+  patternLibrary,
+  patternOf,
+  surveyedHinges,
+  type Fit,
+  type PatternMatch,
+  type SurveyedHinges,
+} from './matching.js';
+export { CUT_TO_SURVEY } from './existing.js';

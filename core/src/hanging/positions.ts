@@ -29,6 +29,11 @@ export function hingePositions(pattern: HingePattern, frame: PatternFrame): Tick
     (pattern.bottom.from === 'floor' ? frame.bottom : 0) -
     centred(pattern.bottom.to);
   const last = leafHeight - lastBottom - h;
+  const measured = pattern.below;
+  if (pattern.rest === 'as-measured' && measured?.length === count - 1) {
+    const tops = [first, ...measured.map((below) => first + below)].map(Math.round);
+    return within(tops, h, leafHeight) ? tops : undefined;
+  }
   const tops = spread(
     first,
     last,
@@ -36,11 +41,16 @@ export function hingePositions(pattern: HingePattern, frame: PatternFrame): Tick
     count,
     pattern.rest === 'high' ? pattern.highDistance : undefined,
   );
-  const fits =
+  return within(tops, h, leafHeight) ? tops : undefined;
+}
+
+/** Whether hinges stand in order on the leaf without overlapping. */
+function within(tops: Ticks[], h: Ticks, leafHeight: Ticks): boolean {
+  return (
     tops[0]! >= 0 &&
     tops[tops.length - 1]! + h <= leafHeight &&
-    tops.every((top, index) => index === 0 || top >= tops[index - 1]! + h);
-  return fits ? tops : undefined;
+    tops.every((top, index) => index === 0 || top >= tops[index - 1]! + h)
+  );
 }
 
 function spread(first: Ticks, last: Ticks, h: Ticks, count: number, high?: Ticks): Ticks[] {

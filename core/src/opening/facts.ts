@@ -55,6 +55,25 @@ export const HANGING_DEVICES = [
 ] as const;
 export type HangingDevice = (typeof HANGING_DEVICES)[number];
 
+/**
+ * One reading of a survey, kept as it was taken. Nothing is overwritten: a later reading of the same
+ * thing names the ones it replaces, so that two taken apart are both there.
+ */
+export interface Reading {
+  id: string;
+  /** What was read; see `survey/names.ts`. */
+  name: string;
+  /** Lengths in ticks, choices and texts as they are; absent when it was skipped. */
+  value?: number | string | undefined;
+  /** Why it was not taken. */
+  skipped?: string | undefined;
+  how: 'tape' | 'digital';
+  by: string;
+  /** When, ISO 8601 in UTC, by the clock of the device. */
+  at: string;
+  replaces?: string[] | undefined;
+}
+
 /** A line of hardware a person wrote into a stage by hand. */
 export interface WrittenItem {
   stage: SetStage;
@@ -109,6 +128,7 @@ export interface OpeningFacts {
   wallWidth?: Fact<Ticks> | undefined;
   wallHeight?: Fact<Ticks> | undefined;
   packing?: Fact<Ticks> | undefined;
+  wallThickness?: Fact<Ticks> | undefined;
   trimProjection?: Fact<Ticks> | undefined;
 
   leafConstruction?: Fact<LeafConstruction> | undefined;
@@ -133,6 +153,8 @@ export interface OpeningFacts {
   /** Floor finish still to be laid on the floor that the frame height was taken from. */
   floorFinish?: Fact<Ticks> | undefined;
   floorRise?: Fact<Ticks> | undefined;
+  /** What the listing lets be taken off each edge of a rated leaf. */
+  listedTrim?: Fact<Ticks> | undefined;
   /** Which gap gives way when frame and leaf are both fixed. */
   widthGives?: 'hingeGap' | 'lockGap' | 'meetingGap' | undefined;
   heightGives?: 'headGap' | 'undercut' | undefined;
@@ -145,6 +167,8 @@ export interface OpeningFacts {
   /** Pairs: the active leaf, seen from outside. */
   active?: Fact<Side> | undefined;
   observations?: Observation[] | undefined;
+  /** What was measured on site. */
+  readings?: Reading[] | undefined;
 
   /** How a figure came to be known; absent means given. */
   how?: Partial<Record<string, How>> | undefined;

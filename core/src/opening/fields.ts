@@ -8,7 +8,7 @@ export type FieldType = 'text' | 'length' | 'mass' | 'count' | 'minutes' | 'yes-
 /** The facts that are single values (all but lists and maps). */
 export type FieldName = Exclude<
   keyof OpeningFacts,
-  'observations' | 'how' | 'choices' | 'written' | 'none'
+  'observations' | 'readings' | 'how' | 'choices' | 'written' | 'none'
 >;
 
 export interface Field {
@@ -105,11 +105,13 @@ export const FIELDS: readonly Field[] = [
   length('thresholdHeight'),
   length('floorFinish'),
   length('floorRise'),
+  length('listedTrim'),
   length('stopWidth'),
   length('frameFace'),
   length('packing'),
   length('wallWidth'),
   length('wallHeight'),
+  length('wallThickness'),
   choice('outside', 'handing', ['from', 'to'], 'outside'),
   choice('hingeSide', 'handing', ['left', 'right'], 'side'),
   choice('swing', 'handing', ['in', 'out'], 'swing'),

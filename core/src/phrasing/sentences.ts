@@ -50,10 +50,101 @@ export const SENTENCES: Record<string, string> = {
   'file.notValue': '“{key}” must be a text, a number or yes/no.',
   'file.observations':
     'each observation needs where one stood and what was seen (see docs/project-file.md).',
+  'file.readings':
+    'each reading needs what was read, a value or why it was skipped, how, by whom and when.',
   'file.choices': 'each choice needs a value and a reason.',
   'file.written': 'each line needs a stage, a whole quantity and a description.',
   'file.none': 'each stage left without hardware needs a reason.',
   'file.how': 'each figure is either given or measured.',
+
+  'survey.question.size':
+    '{value} is unusual here; {least} to {most} would be expected. Is it right?',
+  'survey.question.middle':
+    'The middle ({middle}) is more than an inch off both the top ({top}) and the bottom ({bottom}). Measure again?',
+  'survey.question.heights':
+    'Hinge side {hinge}, lock side {lock}: that is far out of level. Measure again?',
+  'survey.question.diagonal':
+    'Width and height give a diagonal near {square}. Was the tape in the corners?',
+  'survey.question.leafLarger':
+    'The leaf ({leaf}) would not go into its frame ({frame}). Measure again?',
+  'survey.question.leafSmaller': 'That leaves {gap} between leaf and frame. Is it right?',
+  'survey.question.hingeOrder':
+    'Hinge {hinge} would overlap or pass hinge {other} at {value}. Are they counted from the top?',
+  'survey.question.hingeBelow': 'That is below the bottom of a leaf {leaf} high.',
+  'survey.question.strike':
+    'Lock at {lock}, strike at {strike}: the bolt would not meet it. Are both to their middle?',
+
+  'sizing.square.width': 'Wider at the {where} by {taper}.',
+  'sizing.square.height': 'Higher at the {where} by {taper}: the head is {angle} out of square.',
+  'sizing.square.rack': 'By the diagonals the head stands {rack} towards the {where} of the foot.',
+  'sizing.square.plumb': 'The lean of the jambs places the corners; diagonals were not taken.',
+  'sizing.square.noRack': 'Without both diagonals nothing tells the rack; it is taken as none.',
+  'sizing.square.bow': 'In the middle the jambs bow {bow} {way}.',
+  'sizing.remeasure':
+    'The readings disagree by {by}, more than {tolerance}. Take the {what} and the diagonals again before anything is ordered.',
+  'sizing.order.stock': 'The smallest stock leaf that covers the need: {name}; cut by the plan.',
+  'sizing.order.made': 'No stock leaf covers it within what its edges may lose: made to measure.',
+  'sizing.order.asMade':
+    'It cannot be trimmed: the largest square-cornered leaf that goes in. Gaps then widen to {lock} at the lock edge and {head} in height.',
+  'sizing.order.half': 'Each leaf of the pair is cut to its own half.',
+  'sizing.ratedTrim':
+    'A rated leaf is trimmed only as its listing says, and nobody has recorded what that is: it is planned without any cut.',
+  'sizing.trimUnknown':
+    'What may come off the edges depends on the leaf’s construction, which is not recorded.',
+  'sizing.asMadeGaps':
+    'An untrimmed leaf leaves up to {widest}: square the frame, or have the leaf made to the opening.',
+  'sizing.cutBeyond': 'The {edge} would lose {most}; no more than {limit} may come off.',
+  'hanging.oldHeadGap':
+    'Hinges were measured from the old leaf’s top, but not the gap over it: {gap} is taken. Measure it before cutting.',
+  'hanging.height.surveyed': 'The frame’s recesses are {height} high.',
+  'hanging.against.recess': 'the frame’s recesses are {height} high and would have to be recut',
+  'hanging.against.misses': 'misses the frame’s hinges by up to {worst}',
+  'hanging.count.surveyed': 'The frame has {count}.',
+  'hanging.pattern.survey':
+    'No pattern of this practice meets the frame’s hinges: cut to where the survey found them.',
+  'hanging.pattern.surveyFits':
+    'Cut to where the survey found them; “{pattern}” would meet them too.',
+  'hanging.positions.survey': 'Where the frame’s hinges are, less the head gap of {head}.',
+  'hanging.positions.chosenPattern': 'By the pattern “{pattern}”, not by the frame.',
+  'hanging.patternMisses':
+    '“{pattern}” misses the frame’s hinges by {worst}, more than the {ease} that can be eased. The leaf would not go on.',
+  'replacing.state': 'Found {state}.',
+  'replacing.frame.renew': 'Found {state}: a frame that no longer carries is renewed.',
+  'replacing.frame.refix': 'Loose: pack and fix it again before the leaf is hung.',
+  'replacing.frame.repair': 'Its screws no longer hold: repair the fixing, see the ways below.',
+  'replacing.listing': 'Rated: only as the frame’s listing allows.',
+  'replacing.leaf.state': 'Found {state}.',
+  'replacing.leaf.gap':
+    'It leaves {gap} at the widest place; {limit} is the most. A new leaf closes it.',
+  'replacing.leaf.repair': 'Found {state}: repaired, it can stay.',
+  'replacing.withFrame': 'It goes with the frame.',
+  'replacing.hinges.state': 'Found {state}.',
+  'replacing.hinges.move': 'A pattern was chosen that the frame does not have.',
+  'replacing.hinges.rated': 'Rated: keep them only if they are steel with bearings.',
+  'replacing.lock.state':
+    'Found {state}; a new one at the same height and backset keeps the strike.',
+  'replacing.lock.move':
+    'Taken over into the new leaf: centre {height} above the floor, backset {backset}.',
+  'replacing.strike.keep': 'It meets the lock.',
+  'replacing.strike.move': 'It is {off} off the lock’s height: move it {way}.',
+  'replacing.closer.missing': 'A rated leaf must close itself, and there is none.',
+  'replacing.closer.move': 'It moves to the new leaf, {place}.',
+  'replacing.closer.keep': 'It stays, {place}.',
+  'replacing.repair.refix': 'Pack behind each hinge and the strike, fix into sound wall.',
+  'replacing.repair.long':
+    'Longer screws through the lining into the stud: least work, nothing to cut.',
+  'replacing.repair.plug': 'Glued hardwood plugs across the grain, drilled again.',
+  'replacing.repair.otherPattern':
+    'A hinge with other screw places, so that every screw finds sound material.',
+  'replacing.repair.tap': 'Drill up and tap the frame for the next larger machine screw.',
+  'replacing.repair.continuous':
+    'A continuous hinge: its many screws find sound places, and it takes its own gap from the leaf’s width.',
+  'ask.state.frame': 'In what state is the frame?',
+  'ask.state.leaf': 'In what state is the leaf?',
+  'ask.state.hinges': 'In what state are the hinges?',
+  'ask.state.lock': 'In what state is the lock?',
+  'ask.state.strike': 'Where does the strike stand?',
+  'ask.state.closer': 'Where is the closer?',
 
   'sizing.thickness.practice': 'The usual thickness in {practice} work.',
   'sizing.gap.practice': 'The usual gap in {practice} work ({source}).',

@@ -51,6 +51,14 @@ export function metricNominals(widths: number[], heights: number[]): NominalSize
   );
 }
 
+const trim = (hinge: number, head: number, lock: number, bottom: number) => ({
+  hinge: mm(hinge),
+  head: mm(head),
+  lock: mm(lock),
+  bottom: mm(bottom),
+});
+const UNCUT = trim(0, 0, 0, 0);
+
 /** What does not differ between the schools; each practice spreads this and overrides its own. */
 export const COMMON = {
   lockBevel: sourced(3.5, 'angle', 'trade practice: 1/8 in in 2 in', 'default'),
@@ -73,6 +81,33 @@ export const COMMON = {
     `${TRADE}: typical surface masses`,
     'default',
   ),
+  trimLimits: sourced(
+    {
+      'steel-honeycomb-18': UNCUT,
+      'steel-honeycomb-16': UNCUT,
+      'steel-honeycomb-14': UNCUT,
+      'steel-stiffened-16': UNCUT,
+      'timber-particle': trim(6, 6, 6, 12),
+      'timber-stave': trim(6, 6, 6, 19),
+      'timber-mineral': trim(3, 3, 3, 6),
+      'timber-panelled-softwood': trim(10, 10, 10, 25),
+      'timber-panelled-hardwood': trim(10, 10, 10, 25),
+      'timber-hollow': trim(5, 6, 5, 12),
+      'aluminium-narrow': UNCUT,
+      glass: UNCUT,
+    },
+    'table',
+    `${TRADE}: typical; the leaf maker decides`,
+    'limit',
+  ),
+  sawFrom: sourced(mm(6), 'length', `${TRADE}: saw above 6 mm, plane below`, 'preference'),
+  movementFlat: sourced(0.0025, 'ratio', 'timber movement tables: flat-sawn, per 1 % moisture'),
+  movementQuarter: sourced(
+    0.0015,
+    'ratio',
+    'timber movement tables: quarter-sawn, per 1 % moisture',
+  ),
+  moistureSwing: sourced(4, 'count', `${TRADE}: per cent, outside leaf, typical`),
   glassPerMm: sourced(2500, 'surface mass', 'glass: 2.5 kg/m² per mm', 'default'),
   highUse: sourced(400, 'count', `${TRADE}: passages a day`, 'preference'),
   mediumUse: sourced(40, 'count', `${TRADE}: passages a day`, 'preference'),
@@ -213,6 +248,14 @@ export const US = {
   ),
   patternSteel: sourced('us-steel', 'term', TRADE),
   patternTimber: sourced('us-timber-7-11', 'term', TRADE),
+  surveyTolerance: sourced(inches(1 / 8), 'length', TRADE, 'preference'),
+  stileWidth: sourced(inches(4.5), 'length', `${TRADE}, typical`),
+  mullionWidth: sourced(inches(2), 'length', `${TRADE}: removable mullion, typical`),
+  boardAllowance: sourced(inches(1 / 16), 'length', `${TRADE}: measure the board's edge`),
+  handleProjection: sourced(inches(2.75), 'length', `${TRADE}: lever, typical`),
+  handleInset: sourced(inches(2.75), 'length', `${TRADE}: backset, typical`),
+  hingeFit: sourced(inches(1 / 32), 'length', TRADE, 'limit'),
+  hingeEase: sourced(inches(1 / 16), 'length', TRADE, 'limit'),
   offsetPivotOut: sourced(inches(3 / 4), 'length', `${TRADE}: 3/4 in offset, typical`),
   centrePivotIn: sourced(inches(2.75), 'length', `${TRADE}: typical`),
   continuousBarrel: sourced(inches(1 / 4), 'length', `${TRADE}: geared hinge, typical`),
@@ -294,6 +337,14 @@ export const METRIC = {
     'EN 1935 grade 14; the maker decides',
   ),
   recess: sourced({ standard: mm(2.5), heavy: mm(3) }, 'length', `${TRADE}: typical`),
+  surveyTolerance: sourced(mm(3), 'length', TRADE, 'preference'),
+  stileWidth: sourced(mm(114), 'length', `${TRADE}, typical`),
+  mullionWidth: sourced(mm(50), 'length', `${TRADE}: removable mullion, typical`),
+  boardAllowance: sourced(mm(2), 'length', `${TRADE}: measure the board's edge`),
+  handleProjection: sourced(mm(65), 'length', `${TRADE}: lever, typical`),
+  handleInset: sourced(mm(60), 'length', `${TRADE}: backset, typical`),
+  hingeFit: sourced(mm(0.8), 'length', TRADE, 'limit'),
+  hingeEase: sourced(mm(1.6), 'length', TRADE, 'limit'),
   offsetPivotOut: sourced(mm(19), 'length', `${TRADE}: 19 mm offset, typical`),
   centrePivotIn: sourced(mm(70), 'length', `${TRADE}: typical`),
   continuousBarrel: sourced(mm(6), 'length', `${TRADE}: geared hinge, typical`),

@@ -78,6 +78,14 @@ export interface HingePattern {
   below?: Ticks[];
 }
 
+/** The most that may be taken off each edge of a leaf. Ticks. */
+export interface TrimLimits {
+  hinge: Ticks;
+  head: Ticks;
+  lock: Ticks;
+  bottom: Ticks;
+}
+
 export interface Gaps {
   hinge: Ticks;
   lock: Ticks;
@@ -113,6 +121,25 @@ export interface PracticeValues {
   nominalLeast: Sourced<Ticks>;
   nominalMost: Sourced<Ticks>;
   lockBevel: Sourced<number>;
+  /** How far the readings of one opening may disagree before they are to be taken again. */
+  surveyTolerance: Sourced<Ticks>;
+  /** What may come off each edge, by construction; rated leaves only as their listing says. */
+  trimLimits: Sourced<Record<LeafConstruction, TrimLimits>>;
+  /** More than this is sawn before it is planed. */
+  sawFrom: Sourced<Ticks>;
+  /** Across the grain, per 1 % moisture: flat-sawn and quarter-sawn. */
+  movementFlat: Sourced<number>;
+  movementQuarter: Sourced<number>;
+  /** Moisture change to allow for in an outside leaf, per cent. */
+  moistureSwing: Sourced<number>;
+  /** Width of one stile of a framed leaf. */
+  stileWidth: Sourced<Ticks>;
+  mullionWidth: Sourced<Ticks>;
+  /** What the wall board's tapered edge needs beyond the wall's own thickness. */
+  boardAllowance: Sourced<Ticks>;
+  /** Stands out from the leaf's face at the lock edge: lever or knob. */
+  handleProjection: Sourced<Ticks>;
+  handleInset: Sourced<Ticks>;
 
   surfaceMasses: Sourced<Record<LeafConstruction, SurfaceMass>>;
   glassPerMm: Sourced<number>;
@@ -143,6 +170,9 @@ export interface PracticeValues {
   closerRaise: Sourced<number>;
   backCheckRaise: Sourced<number>;
   patterns: Sourced<HingePattern[]>;
+  /** Residual up to which a hinge fits, and up to which it can be eased. */
+  hingeFit: Sourced<Ticks>;
+  hingeEase: Sourced<Ticks>;
   patternSteel: Sourced<string>;
   patternTimber: Sourced<string>;
   offsetPivotOut: Sourced<Ticks>;

@@ -1,7 +1,9 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
 import { length, said, Settling, term, type OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { Survey } from '../survey/index.js';
 import type { SolvedChain } from './chain.js';
+import { decideFitting } from './fitting.js';
 import { checkSizes } from './findings.js';
 import { wallOpening } from './wall.js';
 import { nominalOf } from './nominal.js';
@@ -10,8 +12,14 @@ import { usualGaps, widthChain, heightChain } from './stacks.js';
 import { recordChain } from './recording.js';
 import { leavesOf } from './leaves.js';
 
+const NO_SURVEY = new Survey();
+
 /** Runs the sizing stage: both stacks as chains, leaf sizes, undercut, nominal name. */
-export function decideSizing(facts: OpeningFacts, practice: Practice): Sizes {
+export function decideSizing(
+  facts: OpeningFacts,
+  practice: Practice,
+  survey: Survey = NO_SURVEY,
+): Sizes {
   const settling = new Settling(facts, 'sizing');
   const values = practice.values;
   const usual = usualGaps(settling, practice);
@@ -38,8 +46,10 @@ export function decideSizing(facts: OpeningFacts, practice: Practice): Sizes {
     stopWidth:
       settling.fact('stopWidth') ?? (facts.kind === 'double-acting' ? 0 : values.stopWidth.value),
     floorFinish: settling.fact('floorFinish') ?? 0,
+    rebate: values.rebate.value,
   });
   decideNominal(settling, practice, sizes);
+  if (!survey.empty) sizes.fitting = decideFitting(settling, practice, sizes, survey);
   checkSizes(settling, practice, sizes);
   return sizes;
 }

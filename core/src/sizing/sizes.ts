@@ -7,6 +7,8 @@ import {
   type StageOutcome,
 } from '../opening/index.js';
 
+import type { Fitting } from './fitting.js';
+
 /** A leaf as sized; a length is absent while it is open. */
 export interface SizedLeaf {
   id: LeafId;
@@ -30,8 +32,12 @@ export interface Sizes extends StageOutcome {
   meetingGap?: Ticks | undefined;
   undercut?: Ticks | undefined;
   stopWidth: Ticks;
+  /** Overlap of a rebated meeting edge. */
+  rebate: Ticks;
   /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
   floorFinish: Ticks;
+  /** What a survey of the frame comes to. */
+  fitting?: Fitting | undefined;
 }
 
 /** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */

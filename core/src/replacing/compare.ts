@@ -1,0 +1,45 @@
+import { inches, type Ticks } from '../measure/index.js';
+import type { PatternMatch } from '../hanging/index.js';
+
+/** What would happen at one hinge if the leaf were cut to a chart. */
+export type Effect = 'fits' | 'eased' | 'holes' | 'overlap' | 'apart';
+
+export interface HingeEffect {
+  /** Counted from the top. */
+  index: number;
+  chart: Ticks;
+  survey: Ticks;
+  /** Survey − chart: positive where the frame's hinge stands lower. */
+  off: Ticks;
+  effect: Effect;
+}
+
+/** New screws nearer to an old hole than this run into it. */
+const HOLES = inches(1 / 4);
+
+/**
+ * What a chart would have given against what is there, hinge by hinge: within the fit nothing, within
+ * the ease it is eased, up to a quarter inch new screws run into the old holes, less than a hinge's
+ * height the recesses overlap and a strip stays open, more and a whole new recess stands beside the old.
+ */
+export function compareHinges(
+  match: PatternMatch,
+  height: Ticks,
+  tolerances: { fit: Ticks; ease: Ticks },
+): HingeEffect[] {
+  return match.residuals.map((off, index) => {
+    const away = Math.abs(off);
+    const effect: Effect =
+      away <= tolerances.fit
+        ? 'fits'
+        : away <= tolerances.ease
+          ? 'eased'
+          : away < HOLES
+            ? 'holes'
+            : away < height
+              ? 'overlap'
+              : 'apart';
+    const chart = match.positions[index]!;
+    return { index: index + 1, chart, survey: chart + off, off, effect };
+  });
+}

@@ -1,0 +1,228 @@
+import { mm, type Ticks } from '../measure/index.js';
+import { meetsInMiddle, said, slides, term, type Said, type Settling } from '../opening/index.js';
+import type { Practice, TrimLimits } from '../practice/index.js';
+import type { Survey } from '../survey/index.js';
+import { halvesOf } from './halves.js';
+import { neededLeaf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
+import { orderLeaf, type LeafOrder } from './orderLeaf.js';
+import { outOfSquare, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
+import type { Sizes } from './sizes.js';
+
+/** One leaf of an opening as it stands: its part of the opening, what fits, and what to order. */
+export interface FittedLeaf {
+  shape: Quadrilateral;
+  needed: NeededLeaf;
+  order: LeafOrder;
+}
+
+/** What a survey of the frame comes to. */
+export interface Fitting {
+  square: OutOfSquare;
+  gaps: AroundLeaf;
+  limits: TrimLimits | undefined;
+  leaves: FittedLeaf[];
+}
+
+/** Kinds whose leaves fill one storey of the opening, so that a leaf can be cut to it. */
+const cutToFit = (kind: Settling['facts']['kind']) => !slides(kind) && kind !== 'stable';
+
+/** Out of square, leaf to order and cut plan of an opening that was surveyed; decisions and findings. */
+export function decideFitting(
+  settling: Settling,
+  practice: Practice,
+  sizes: Sizes,
+  survey: Survey,
+): Fitting | undefined {
+  const square = outOfSquare(survey);
+  if (!square) return undefined;
+  decideSquareness(settling, practice, square);
+  const gaps = aroundLeaf(settling, practice, sizes);
+  if (!gaps || !cutToFit(settling.facts.kind)) return undefined;
+  const limits = trimLimits(settling, practice);
+  const leaves = partsOf(settling, sizes, square.shape).map(({ shape, lock }): FittedLeaf => {
+    const around = { ...gaps, lock };
+    const needed = neededLeaf(shape, around);
+    return { shape, needed, order: orderLeaf(needed, around, practice, limits) };
+  });
+  leaves.forEach((leaf, index) => recordOrder(settling, leaf, index, leaves.length));
+  findFaults(settling, practice, leaves, limits);
+  return { square, gaps, limits, leaves };
+}
+
+function decideSquareness(settling: Settling, practice: Practice, square: OutOfSquare): void {
+  const tolerance = practice.values.surveyTolerance;
+  const { taperWidth, taperHeight, rack, shape } = square;
+  const worst = Math.max(
+    Math.abs(taperWidth),
+    Math.abs(taperHeight),
+    Math.abs(rack ?? 0),
+    Math.abs(shape.bow),
+  );
+  const reasons: Said[] = [
+    said('sizing.square.width', {
+      taper: { ticks: Math.abs(Math.round(taperWidth)) },
+      where: { term: taperWidth < 0 ? 'where.head' : 'where.foot' },
+    }),
+    said('sizing.square.height', {
+      taper: { ticks: Math.abs(Math.round(taperHeight)) },
+      where: { term: taperHeight < 0 ? 'where.hingeSide' : 'where.lockSide' },
+      angle: { degrees: Math.abs(Math.round(square.headDegrees * 100) / 100) },
+    }),
+    rack === undefined
+      ? said(square.by === 'plumb' ? 'sizing.square.plumb' : 'sizing.square.noRack')
+      : said('sizing.square.rack', {
+          rack: { ticks: Math.abs(Math.round(rack)) },
+          where: { term: rack < 0 ? 'where.hingeSide' : 'where.lockSide' },
+        }),
+  ];
+  if (Math.abs(shape.bow) > tolerance.value / 2) {
+    reasons.push(
+      said('sizing.square.bow', {
+        bow: { ticks: Math.abs(Math.round(shape.bow)) },
+        way: { term: shape.bow > 0 ? 'way.in' : 'way.out' },
+      }),
+    );
+  }
+  settling.fix('square', term(worst <= tolerance.value ? 'square.true' : 'square.crooked'), {
+    basis: 'measured',
+    reasons,
+    facts: ['readings'],
+  });
+  if (Math.abs(square.disagreement) > tolerance.value) {
+    settling.find(
+      'stop',
+      'sizing.remeasure',
+      {
+        by: { ticks: Math.abs(Math.round(square.disagreement)) },
+        tolerance: { ticks: tolerance.value },
+        what: { term: square.by === 'diagonals' ? 'reading.heightLock' : 'reading.widthTop' },
+      },
+      tolerance.source,
+      ['readings'],
+    );
+  }
+}
+
+function aroundLeaf(settling: Settling, practice: Practice, sizes: Sizes): AroundLeaf | undefined {
+  const { hingeGap, headGap, undercut } = sizes;
+  const usual = practice.values.gapsTimber.value;
+  if (headGap === undefined || undercut === undefined) return undefined;
+  // Where the leaf itself is fixed its gaps follow; what is wanted around a new one is the practice's.
+  const wanted = (gap: Ticks | undefined, name: 'hinge' | 'lock' | 'head') =>
+    settling.fact(`${name}Gap`) ??
+    (settling.fact('leafWidth') ? usual[name] : (gap ?? usual[name]));
+  const threshold = settling.fact('thresholdHeight') ?? 0;
+  return {
+    hinge: wanted(hingeGap, 'hinge'),
+    lock: wanted(sizes.lockGap, 'lock'),
+    head: wanted(headGap, 'head'),
+    undercut: Math.max(0, undercut) + threshold + sizes.floorFinish,
+  };
+}
+
+/** Single openings as they are, pairs as two, each with the gap at its lock or meeting edge. */
+function partsOf(
+  settling: Settling,
+  sizes: Sizes,
+  shape: Quadrilateral,
+): { shape: Quadrilateral; lock: number }[] {
+  if (!meetsInMiddle(settling.facts.kind)) return [{ shape, lock: sizes.lockGap ?? mm(3) }];
+  const [first, second] = sizes.leaves;
+  const width = first?.width ?? 1;
+  const share = second?.width === undefined ? 0.5 : width / (width + second.width);
+  const overlap = settling.fact('meetingEdge') === 'rebated' ? sizes.rebate : 0;
+  const lock = ((sizes.meetingGap ?? mm(3)) - overlap) / 2;
+  return halvesOf(shape, share).map((half) => ({ shape: half, lock }));
+}
+
+/** What may come off each edge: by construction; of a rated leaf only what its listing says. */
+function trimLimits(settling: Settling, practice: Practice): TrimLimits | undefined {
+  const construction = settling.fact('leafConstruction');
+  if (!construction) return undefined;
+  const limits = practice.values.trimLimits.value[construction];
+  const rated = (settling.fact('rating') ?? 0) > 0;
+  if (!rated) return limits;
+  const listed = settling.fact('listedTrim') ?? 0;
+  return {
+    hinge: Math.min(limits.hinge, listed),
+    head: Math.min(limits.head, listed),
+    lock: Math.min(limits.lock, listed),
+    bottom: Math.min(limits.bottom, listed),
+  };
+}
+
+function recordOrder(settling: Settling, fitted: FittedLeaf, index: number, of: number): void {
+  const { order } = fitted;
+  const blank = order.kind === 'as-made' ? order.size : order.plan.blank;
+  const name = index === 0 ? 'order' : 'orderSecond';
+  settling.fix(
+    name,
+    { type: 'size', width: blank.width, height: blank.height },
+    {
+      reasons: [
+        order.kind === 'stock'
+          ? said('sizing.order.stock', { name: order.name })
+          : order.kind === 'made'
+            ? said('sizing.order.made')
+            : said('sizing.order.asMade', {
+                lock: { ticks: Math.round(order.widest.lock), rounding: 'up' },
+                head: { ticks: Math.round(order.widest.head), rounding: 'up' },
+              }),
+        ...(of > 1 ? [said('sizing.order.half')] : []),
+      ],
+      facts: ['readings', 'leafConstruction', 'rating', 'listedTrim'],
+    },
+  );
+}
+
+function findFaults(
+  settling: Settling,
+  practice: Practice,
+  leaves: FittedLeaf[],
+  limits: TrimLimits | undefined,
+): void {
+  const rated = (settling.fact('rating') ?? 0) > 0;
+  if (rated && settling.fact('listedTrim') === undefined) {
+    settling.find(
+      'check',
+      'sizing.ratedTrim',
+      {},
+      'the leaf’s listing; NFPA 80; EN 1634 evidence',
+      ['listedTrim', 'rating'],
+    );
+  }
+  if (limits === undefined)
+    settling.find('check', 'sizing.trimUnknown', {}, practice.values.trimLimits.source, [
+      'leafConstruction',
+    ]);
+  for (const { order } of leaves) {
+    if (order.kind === 'as-made') {
+      const limit = practice.values.ratedGapLimitTimber;
+      const widest = Math.max(order.widest.lock, order.widest.head);
+      if (widest > limit.value + practice.values.surveyTolerance.value) {
+        settling.find(
+          rated ? 'stop' : 'check',
+          'sizing.asMadeGaps',
+          { widest: { ticks: Math.round(widest), rounding: 'up' } },
+          'rotation and cut plan',
+          ['sizing.order'],
+        );
+      }
+      continue;
+    }
+    for (const edge of order.plan.beyond) {
+      const cut = order.plan.cuts.find((one) => one.edge === edge)!;
+      settling.find(
+        'stop',
+        'sizing.cutBeyond',
+        {
+          edge: { term: `edge.${edge}` },
+          most: { ticks: Math.max(...cut.ends), rounding: 'up' },
+          limit: { ticks: cut.limit! },
+        },
+        practice.values.trimLimits.source,
+        ['sizing.order', 'leafConstruction'],
+      );
+    }
+  }
+}

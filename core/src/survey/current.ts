@@ -1,0 +1,88 @@
+import type { OpeningFacts, Reading } from '../opening/index.js';
+import { hingeReading, readingKinds, type ReadingKind } from './names.js';
+
+/** Two people measured the same thing, neither knowing of the other, and do not agree. */
+export interface ReadingConflict {
+  name: string;
+  readings: Reading[];
+}
+
+/** The readings that hold: of each name the one that no later one replaces. */
+export interface CurrentReadings {
+  held: ReadonlyMap<string, Reading>;
+  conflicts: ReadingConflict[];
+}
+
+/** The last taken of several that stand side by side; text order of the times is their order. */
+function newest(readings: Reading[]): Reading {
+  return readings.reduce((best, one) =>
+    one.at > best.at || (one.at === best.at && one.id > best.id) ? one : best,
+  );
+}
+
+/**
+ * What a survey's readings come to. A reading names those it replaces; two of one name of which
+ * neither replaces the other were taken apart, and are a conflict where they differ.
+ */
+export function currentReadings(readings: readonly Reading[]): CurrentReadings {
+  const replaced = new Set(readings.flatMap((reading) => reading.replaces ?? []));
+  const standing = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    if (replaced.has(reading.id)) continue;
+    const list = standing.get(reading.name);
+    if (list) list.push(reading);
+    else standing.set(reading.name, [reading]);
+  }
+  const held = new Map<string, Reading>();
+  const conflicts: ReadingConflict[] = [];
+  for (const [name, list] of standing) {
+    held.set(name, newest(list));
+    if (new Set(list.map((reading) => reading.value)).size > 1)
+      conflicts.push({ name, readings: list });
+  }
+  return { held, conflicts };
+}
+
+/** A survey's values by name: lengths in ticks, choices and texts as recorded. Skipped ones are absent. */
+export class Survey {
+  readonly held: ReadonlyMap<string, Reading>;
+  readonly conflicts: ReadingConflict[];
+
+  constructor(readings: readonly Reading[] = []) {
+    const current = currentReadings(readings);
+    this.held = current.held;
+    this.conflicts = current.conflicts;
+  }
+
+  number(name: string): number | undefined {
+    const value = this.held.get(name)?.value;
+    return typeof value === 'number' ? value : undefined;
+  }
+
+  text(name: string): string | undefined {
+    const value = this.held.get(name)?.value;
+    return typeof value === 'string' ? value : undefined;
+  }
+
+  /** The readings this survey may take, given how many hinges were counted. */
+  get kinds(): ReadingKind[] {
+    return readingKinds(this.number('hingeCount') ?? 3);
+  }
+
+  /** Positions of the hinges as read, from the top; undefined unless all counted ones are there. */
+  get hinges(): number[] | undefined {
+    const count = this.number('hingeCount');
+    if (count === undefined) return undefined;
+    const read = Array.from({ length: count }, (_, index) => this.number(hingeReading(index + 1)));
+    return read.every((position) => position !== undefined) ? read : undefined;
+  }
+
+  get empty(): boolean {
+    return this.held.size === 0;
+  }
+}
+
+/** The survey of an opening. */
+export function surveyOf(facts: OpeningFacts): Survey {
+  return new Survey(facts.readings ?? []);
+}

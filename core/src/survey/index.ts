@@ -1,0 +1,23 @@
+export {
+  CLOSER_PLACES,
+  CORNERS,
+  fitsKind,
+  FRAME_STATES,
+  HINGE_DATUMS,
+  HINGE_POINTS,
+  HINGE_STATES,
+  hingeReading,
+  LEAF_STATES,
+  LOCK_STATES,
+  MOST_HINGES,
+  readingKind,
+  readingKinds,
+  type ReadingGroup,
+  type ReadingKind,
+  type ReadingType,
+  type Tape,
+} from './names.js';
+export { currentReadings, Survey, surveyOf, type ReadingConflict } from './current.js';
+export { surveyed } from './surveyed.js';
+export { nextReading, routeOf, surveyOrder, travel, travelOf } from './route.js';
+export { questionOf } from './question.js';

@@ -1,0 +1,148 @@
+import type { Reading } from '../opening/index.js';
+
+/** What kind of answer a reading is. Lengths in ticks; `lean` is a length that may be negative. */
+export type ReadingType = 'length' | 'lean' | 'count' | 'choice' | 'text';
+
+/** Where a reading is taken, for the drawing and for the order. */
+export type ReadingGroup = 'frame' | 'floor' | 'leaf' | 'hinges' | 'lock' | 'state';
+
+/** Ends of the tape on the opening: u from the hinge jamb (0) to the lock jamb (1), v from floor to head. */
+export interface Tape {
+  a: { u: number; v: number };
+  b: { u: number; v: number };
+}
+
+/** One reading that a survey may take. */
+export interface ReadingKind {
+  name: string;
+  type: ReadingType;
+  group: ReadingGroup;
+  tape: Tape;
+  options?: readonly string[];
+  /** Which hinge it is of, counted from the top. */
+  hinge?: number;
+}
+
+const between = (u1: number, v1: number, u2: number, v2: number): Tape => ({
+  a: { u: u1, v: v1 },
+  b: { u: u2, v: v2 },
+});
+const at = (u: number, v: number): Tape => between(u, v, u, v);
+
+export const CORNERS = ['square', 'quarter', 'five-eighths'] as const;
+export const HINGE_DATUMS = ['leaf-top', 'frame-head'] as const;
+export const HINGE_POINTS = ['top-edge', 'centre'] as const;
+export const CLOSER_PLACES = [
+  'none',
+  'pull side',
+  'push side',
+  'in the floor',
+  'concealed',
+] as const;
+export const FRAME_STATES = ['sound', 'loose', 'rusted', 'split', 'stripped screws'] as const;
+export const LEAF_STATES = ['sound', 'rusted', 'split', 'warped', 'stripped screws'] as const;
+export const HINGE_STATES = ['sound', 'worn', 'seized', 'bent', 'rusted'] as const;
+export const LOCK_STATES = ['sound', 'worn', 'seized', 'broken'] as const;
+
+const FIXED: readonly ReadingKind[] = [
+  { name: 'widthTop', type: 'length', group: 'frame', tape: between(0, 0.96, 1, 0.96) },
+  { name: 'widthMiddle', type: 'length', group: 'frame', tape: between(0, 0.5, 1, 0.5) },
+  { name: 'widthBottom', type: 'length', group: 'frame', tape: between(0, 0.04, 1, 0.04) },
+  { name: 'heightHinge', type: 'length', group: 'frame', tape: between(0.05, 0, 0.05, 1) },
+  { name: 'heightLock', type: 'length', group: 'frame', tape: between(0.95, 0, 0.95, 1) },
+  { name: 'diagonalFromHingeTop', type: 'length', group: 'frame', tape: between(0, 1, 1, 0) },
+  { name: 'diagonalFromLockTop', type: 'length', group: 'frame', tape: between(1, 1, 0, 0) },
+  { name: 'plumbHinge', type: 'lean', group: 'frame', tape: between(0, 0, 0, 1) },
+  { name: 'plumbLock', type: 'lean', group: 'frame', tape: between(1, 0, 1, 1) },
+  { name: 'wallThickness', type: 'length', group: 'frame', tape: at(1, 0.6) },
+  { name: 'floorRise', type: 'length', group: 'floor', tape: at(0.7, 0) },
+  { name: 'coveringNow', type: 'length', group: 'floor', tape: at(0.5, 0) },
+  { name: 'coveringLater', type: 'length', group: 'floor', tape: at(0.5, 0) },
+  { name: 'leafWidth', type: 'length', group: 'leaf', tape: between(0.01, 0.55, 0.99, 0.55) },
+  { name: 'leafHeight', type: 'length', group: 'leaf', tape: between(0.9, 0.01, 0.9, 0.99) },
+  { name: 'leafThickness', type: 'length', group: 'leaf', tape: at(1, 0.45) },
+  { name: 'headGapNow', type: 'length', group: 'leaf', tape: at(0.1, 0.99) },
+  {
+    name: 'hingeCount',
+    type: 'count',
+    group: 'hinges',
+    tape: at(0, 0.9),
+  },
+  { name: 'hingeDatum', type: 'choice', group: 'hinges', tape: at(0, 1), options: HINGE_DATUMS },
+  { name: 'hingePoint', type: 'choice', group: 'hinges', tape: at(0, 0.92), options: HINGE_POINTS },
+  { name: 'hingeHeight', type: 'length', group: 'hinges', tape: between(0, 0.88, 0, 0.92) },
+  { name: 'hingeWidth', type: 'length', group: 'hinges', tape: at(0, 0.9) },
+  { name: 'hingeCorner', type: 'choice', group: 'hinges', tape: at(0, 0.9), options: CORNERS },
+  { name: 'hingeSetBack', type: 'length', group: 'hinges', tape: at(0, 0.9) },
+  { name: 'hingeScrews', type: 'text', group: 'hinges', tape: at(0, 0.9) },
+  { name: 'lockHeight', type: 'length', group: 'lock', tape: between(0.98, 0, 0.98, 0.5) },
+  { name: 'backset', type: 'length', group: 'lock', tape: between(0.94, 0.5, 1, 0.5) },
+  { name: 'lockCase', type: 'length', group: 'lock', tape: between(0.97, 0.46, 0.97, 0.54) },
+  { name: 'strikeHeight', type: 'length', group: 'lock', tape: between(1, 0, 1, 0.5) },
+  { name: 'strikeLength', type: 'length', group: 'lock', tape: between(1, 0.47, 1, 0.53) },
+  {
+    name: 'closerPlace',
+    type: 'choice',
+    group: 'lock',
+    tape: at(0.3, 0.97),
+    options: CLOSER_PLACES,
+  },
+  { name: 'label', type: 'text', group: 'state', tape: at(0, 0.8) },
+  { name: 'frameState', type: 'choice', group: 'state', tape: at(0, 0.7), options: FRAME_STATES },
+  { name: 'leafState', type: 'choice', group: 'state', tape: at(0.5, 0.7), options: LEAF_STATES },
+  { name: 'hingeState', type: 'choice', group: 'state', tape: at(0, 0.6), options: HINGE_STATES },
+  { name: 'lockState', type: 'choice', group: 'state', tape: at(1, 0.5), options: LOCK_STATES },
+];
+
+/** The most hinges that are surveyed one by one. */
+export const MOST_HINGES = 6;
+
+/** Name of a hinge's position, counted from the top. */
+export function hingeReading(index: number): string {
+  return `hinge${index}`;
+}
+
+/** Every reading of a survey; hinge positions for as many hinges as were counted (three until then). */
+export function readingKinds(hinges = 3): ReadingKind[] {
+  const kinds = [...FIXED];
+  const from = kinds.findIndex((kind) => kind.name === 'hingeHeight');
+  const positions = Array.from({ length: Math.min(hinges, MOST_HINGES) }, (_, index) => {
+    const v = hinges === 1 ? 0.5 : 0.92 - (0.8 * index) / (hinges - 1);
+    return {
+      name: hingeReading(index + 1),
+      type: 'length' as const,
+      group: 'hinges' as const,
+      tape: between(0, v, 0, 1),
+      hinge: index + 1,
+    };
+  });
+  kinds.splice(from, 0, ...positions);
+  return kinds;
+}
+
+const BY_NAME = new Map(readingKinds(MOST_HINGES).map((kind) => [kind.name, kind]));
+
+/** The kind of a reading by its name. */
+export function readingKind(name: string): ReadingKind | undefined {
+  return BY_NAME.get(name);
+}
+
+/** Whether a reading is one that a survey takes, with a value that it can have. */
+export function fitsKind(reading: Pick<Reading, 'name' | 'value'>): boolean {
+  const kind = readingKind(reading.name);
+  if (!kind) return false;
+  const { value } = reading;
+  if (value === undefined) return true;
+  switch (kind.type) {
+    case 'length':
+      return Number.isInteger(value) && Number(value) >= 0 && Number(value) < 1e8;
+    case 'lean':
+      return Number.isInteger(value) && Math.abs(Number(value)) < 1e6;
+    case 'count':
+      return Number.isInteger(value) && Number(value) >= 1 && Number(value) <= MOST_HINGES;
+    case 'choice':
+      return kind.options!.includes(String(value));
+    case 'text':
+      return typeof value === 'string' && value.length <= 300;
+  }
+}

@@ -1,0 +1,52 @@
+import type { How, OpeningFacts } from '../opening/index.js';
+import type { Survey } from './current.js';
+
+type Filled = Partial<
+  Pick<
+    OpeningFacts,
+    | 'frameWidth'
+    | 'frameHeight'
+    | 'leafThickness'
+    | 'floorRise'
+    | 'floorFinish'
+    | 'wallThickness'
+    | 'work'
+  >
+>;
+
+const least = (...values: (number | undefined)[]): number | undefined => {
+  const known = values.filter((value) => value !== undefined);
+  return known.length > 0 ? Math.min(...known) : undefined;
+};
+
+/**
+ * Facts with what a survey measured filled in where nobody recorded a figure: the frame opening is the
+ * smallest of its widths and heights, a floor finish to come is the covering later less the covering
+ * now. What was recorded by hand stands. An opening with readings is existing work.
+ */
+export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
+  if (survey.empty) return facts;
+  const later = survey.number('coveringLater');
+  const measured: Filled = {
+    frameWidth: least(
+      survey.number('widthTop'),
+      survey.number('widthMiddle'),
+      survey.number('widthBottom'),
+    ),
+    frameHeight: least(survey.number('heightHinge'), survey.number('heightLock')),
+    leafThickness: survey.number('leafThickness'),
+    floorRise: survey.number('floorRise'),
+    floorFinish:
+      later === undefined ? undefined : Math.max(0, later - (survey.number('coveringNow') ?? 0)),
+    wallThickness: survey.number('wallThickness'),
+  };
+  const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
+  const how: Partial<Record<string, How>> = { ...facts.how };
+  for (const [name, value] of Object.entries(measured)) {
+    const fact = name as keyof Filled;
+    if (value === undefined || facts[fact] !== undefined) continue;
+    (filled as unknown as Record<string, unknown>)[fact] = value;
+    how[fact] = 'measured';
+  }
+  return { ...filled, how };
+}
