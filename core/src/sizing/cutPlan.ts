@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { TrimLimits } from '../practice/index.js';
-import { coverOf, crossing, type Edge, type NeededLeaf } from './neededLeaf.js';
+import { coverOf, type NeededLeaf } from './neededLeaf.js';
 import type { Corner } from './outOfSquare.js';
 import { ticksUp } from './swing.js';
 
@@ -10,8 +10,9 @@ export type EdgeName = 'hinge' | 'head' | 'lock' | 'bottom';
 export interface EdgeCut {
   edge: EdgeName;
   /**
-   * What comes off at each end: lock and hinge edge at the top and at the bottom of the blank, head
-   * and bottom at the hinge and at the lock side of the blank.
+   * What comes off at each end, measured from the blank's edge at the finished leaf's corners: lock and
+   * hinge edge at the upper and at the lower corner, head and bottom at the hinge side's and at the
+   * lock side's. Both figures at a corner mark it; the cut joins two marks.
    */
   ends: [Ticks, Ticks];
   /** The most that may come off this edge; undefined where the maker or the listing must say. */
@@ -98,18 +99,16 @@ function cutsAt(
   x0: number,
   y0: number,
 ): Record<EdgeName, [number, number]> {
+  const { hingeTop, hingeBottom, lockTop, lockBottom } = leaf;
   const right = x0 + blank.width;
   const top = y0 + blank.height;
   return {
-    hinge: [xOn(leaf.hinge, top) - x0, xOn(leaf.hinge, y0) - x0],
-    lock: [right - xOn(leaf.lock, top), right - xOn(leaf.lock, y0)],
-    head: [top - yOn(leaf.head, x0), top - yOn(leaf.head, right)],
-    bottom: [yOn(leaf.bottom, x0) - y0, yOn(leaf.bottom, right) - y0],
+    hinge: [hingeTop.x - x0, hingeBottom.x - x0],
+    lock: [right - lockTop.x, right - lockBottom.x],
+    head: [top - hingeTop.y, top - lockTop.y],
+    bottom: [hingeBottom.y - y0, lockBottom.y - y0],
   };
 }
-
-const xOn = (edge: Edge, y: number) => (edge.d - edge.ny * y) / edge.nx;
-const yOn = (edge: Edge, x: number) => (edge.d - edge.nx * x) / edge.ny;
 
 /** The corners of the leaf that a plan's cuts leave, in the blank's coordinates (hinge edge x = 0, bottom y = 0). */
 export function leafAfterCuts(plan: CutPlan): Corner[] {
@@ -119,20 +118,10 @@ export function leafAfterCuts(plan: CutPlan): Corner[] {
   const [lockTop, lockBottom] = ends('lock');
   const [headHinge, headLock] = ends('head');
   const [bottomHinge, bottomLock] = ends('bottom');
-  const hinge = line({ x: hingeBottom, y: 0 }, { x: hingeTop, y: height });
-  const lock = line({ x: width - lockBottom, y: 0 }, { x: width - lockTop, y: height });
-  const head = line({ x: 0, y: height - headHinge }, { x: width, y: height - headLock });
-  const bottom = line({ x: 0, y: bottomHinge }, { x: width, y: bottomLock });
   return [
-    crossing(hinge, bottom),
-    crossing(lock, bottom),
-    crossing(lock, head),
-    crossing(hinge, head),
+    { x: hingeBottom, y: bottomHinge },
+    { x: width - lockBottom, y: bottomLock },
+    { x: width - lockTop, y: height - headLock },
+    { x: hingeTop, y: height - headHinge },
   ];
 }
-
-const line = (a: Corner, b: Corner): Edge => {
-  const nx = b.y - a.y;
-  const ny = a.x - b.x;
-  return { nx, ny, d: nx * a.x + ny * a.y };
-};
