@@ -77,7 +77,7 @@ const purity = {
 export default tseslint.config(
   {
     files: ['scripts/**/*.mjs'],
-    languageOptions: { globals: { console: 'readonly', process: 'readonly' } },
+    languageOptions: { globals: { console: 'readonly', process: 'readonly', Buffer: 'readonly' } },
   },
   { ignores: ['**/dist/**', '**/node_modules/**', '.riegel/**'] },
   js.configs.recommended,

@@ -43,6 +43,7 @@ module.exports = {
   projects: [
     project('core'),
     project('cli'),
+    project('tape'),
     project('web'),
     project('server', {
       globalSetup: '<rootDir>/server/src/testing/globalSetup.cjs',

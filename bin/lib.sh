@@ -69,6 +69,7 @@ need_build() {
 need_all_built() {
   need_build core core
   need_build cli core cli
+  need_build tape tape
   need_build server core server
   need_build web core web
 }

@@ -12,6 +12,8 @@ import { ListsService } from './lists/lists.service.js';
 import { OpeningsController } from './openings/openings.controller.js';
 import { OpeningsService } from './openings/openings.service.js';
 import { PeopleService } from './people/people.service.js';
+import { PhotosController } from './photos/photos.controller.js';
+import { PhotosService } from './photos/photos.service.js';
 import { Access } from './projects/access.js';
 import { ProjectsController } from './projects/projects.controller.js';
 import { ProjectsService } from './projects/projects.service.js';
@@ -34,6 +36,7 @@ export class AppModule {
         ProjectsController,
         OpeningsController,
         ListsController,
+        PhotosController,
         ScheduleController,
       ],
       providers: [
@@ -47,6 +50,7 @@ export class AppModule {
         OpeningsService,
         DocumentsService,
         ListsService,
+        PhotosService,
         EventsService,
         ScheduleService,
       ],

@@ -14,6 +14,8 @@ export interface Config {
   /** Runs documents in a worker thread; off in tests, which load TypeScript. */
   workers: boolean;
   production: boolean;
+  /** Where a digital tape sends its readings on the device that surveys; its origin may be listened to. */
+  tapeUrl: string | undefined;
 }
 
 /** Reads the configuration; throws one sentence a person can act on. */
@@ -41,7 +43,17 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
     secureCookies: env['RIEGEL_SECURE_COOKIES'] === '1',
     workers: env['RIEGEL_WORKERS'] !== 'off',
     production: env['NODE_ENV'] === 'production',
+    tapeUrl: tapeUrl(env['RIEGEL_TAPE_URL']),
   };
+}
+
+/** Only an http(s) origin can be listened to. */
+function tapeUrl(text: string | undefined): string | undefined {
+  if (!text) return undefined;
+  const url = URL.canParse(text) ? new URL(text) : undefined;
+  if (!url || !/^https?:$/.test(url.protocol))
+    throw new Error('RIEGEL_TAPE_URL must be an address such as http://localhost:4380.');
+  return url.origin;
 }
 
 export const CONFIG = Symbol('config');

@@ -12,6 +12,7 @@ export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Ha
   else if (mass === 0) cautions.push(said('care.massUnknown', { limit: { grams: limit } }));
   if (typeof facts.rating === 'number' && facts.rating > 0) {
     cautions.push(said('care.rated', { minutes: facts.rating }));
+    if (facts.work === 'replacement') cautions.push(said('care.asbestos'));
   }
   if (facts.secured === true) cautions.push(said('care.wayOut'));
   if (facts.work === 'replacement') cautions.push(said('care.oldPaint'), said('care.outOfUse'));

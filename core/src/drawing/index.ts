@@ -31,3 +31,5 @@ export function draw(decided: DecidedOpening, view: View): DrawingModel {
       return edge(decided, view);
   }
 }
+export { surveyDrawing } from './surveyDrawing.js';
+export { asItStands, compareDrawing, cutsDrawing } from './existingDrawings.js';

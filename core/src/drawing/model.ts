@@ -10,6 +10,9 @@ export const VIEWS = [
 ] as const;
 export type View = (typeof VIEWS)[number];
 
+/** Drawings of existing work, beside the views of an opening. */
+export type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
+
 /** What a line or area stands for; writers give each layer its pen. */
 export type Layer =
   | 'wall'
@@ -23,7 +26,10 @@ export type Layer =
   | 'glass'
   | 'dimension'
   | 'label'
-  | 'question';
+  | 'question'
+  | 'tape'
+  | 'waste'
+  | 'off';
 
 export interface Point {
   x: number;
@@ -68,7 +74,7 @@ export type Element =
 
 /** One view as lines, arcs, texts and dimensions; SVG, PDF and the screen draw the same. */
 export interface DrawingModel {
-  view: View;
+  view: View | ExistingView;
   /** Extents in ticks that hold every element with its texts. */
   extents: { left: number; bottom: number; right: number; top: number };
   /** Height of a text of scale 1, in ticks. */

@@ -15,6 +15,9 @@ const PENS: Record<Layer, { width: number; dash?: string; fill?: string; stroke?
   glass: { width: 0.06, fill: '#e3eef2' },
   dimension: { width: 0.035, stroke: '#333333' },
   label: { width: 0.05 },
+  tape: { width: 0.22, stroke: '#8a6a1f' },
+  waste: { width: 0.04, fill: '#e7c9b5' },
+  off: { width: 0.09, stroke: '#7a2e1d' },
   question: { width: 0.05, stroke: '#7a2e1d' },
 };
 

@@ -1,7 +1,7 @@
 import type { Ticks } from '../measure/index.js';
 import { length, said, term, type Settling } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from '../sizing/index.js';
+import { hingeEdgeOf, type Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 import type { HungLeaf } from './hung.js';
 import { matchPatterns, onLeaf, surveyedHinges, type SurveyedHinges } from './matching.js';
@@ -66,7 +66,11 @@ export function placeOnExisting(
   const { leaf } = hung;
   const { patterns, hingeFit, hingeEase } = practice.values;
   const headGap = sizes.headGap!;
-  const frame = { leafHeight: leaf.height!, headGap, bottom: leaf.bottom ?? 0 };
+  const frame = {
+    leafHeight: hingeEdgeOf(sizes.fitting) ?? leaf.height!,
+    headGap,
+    bottom: leaf.bottom ?? 0,
+  };
   const matches = matchPatterns(
     patterns.value.map((pattern) => ({ pattern, practice: practice.name })),
     existing,

@@ -336,6 +336,8 @@ export const SENTENCES: Record<string, string> = {
     'Leaves are heavy: above {limit} two people or a lifter. Prop them before pins or pivots come out, and keep fingers from the hinge side and from under the leaf.',
   'care.anyRated':
     'Rated openings: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
+  'care.asbestos':
+    'Old rated leaves and panels may hold asbestos: do not saw, plane or drill them before they were tested.',
   'care.rated':
     'Rated {minutes} minutes: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
   'care.wayOut':

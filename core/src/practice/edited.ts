@@ -1,6 +1,12 @@
 import { bad, good, type Result } from '../measure/index.js';
 import { practiceOf } from './shipped.js';
-import { PRACTICE_IDS, type Practice, type PracticeId, type PracticeValues } from './types.js';
+import {
+  PRACTICE_IDS,
+  type HingePattern,
+  type Practice,
+  type PracticeId,
+  type PracticeValues,
+} from './types.js';
 
 export type ValueName = keyof PracticeValues;
 
@@ -76,6 +82,30 @@ export function fitsShape(value: unknown, like: unknown, alsoLike: unknown = lik
   return value === undefined;
 }
 
+const isLength = (value: unknown): boolean =>
+  typeof value === 'number' && Number.isInteger(value) && value >= 0 && value < 1e8;
+
+/** Whether a value is a list of hinge patterns, surveyed ones with their positions among them. */
+export function arePatterns(value: unknown): value is HingePattern[] {
+  if (!Array.isArray(value) || value.length === 0 || value.length > 500) return false;
+  return (value as Partial<HingePattern>[]).every((pattern) => {
+    if (typeof pattern !== 'object' || pattern === null) return false;
+    const { id, top, bottom, rest, highDistance, below } = pattern;
+    if (typeof id !== 'string' || !/^[a-z0-9-]{1,60}$/.test(id)) return false;
+    if (!top || !['leaf-top', 'frame-head'].includes(top.from)) return false;
+    if (!bottom || !['leaf-bottom', 'floor'].includes(bottom.from)) return false;
+    if (
+      ![top, bottom].every(
+        ({ to, distance }) => ['edge', 'centre'].includes(to) && isLength(distance),
+      )
+    )
+      return false;
+    if (rest === 'equal') return true;
+    if (rest === 'high') return isLength(highDistance);
+    return rest === 'as-measured' && Array.isArray(below) && below.every(isLength);
+  });
+}
+
 /** Checks a project's own practices as they come in. Faults: `practice.shape`, `practice.value`. */
 export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
   if (!Array.isArray(json) || json.length > MOST_PRACTICES) return bad('practice.shape');
@@ -98,7 +128,7 @@ export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
         change.source.length > 200 ||
         (change.note !== undefined &&
           (typeof change.note !== 'string' || change.note.length > 1000)) ||
-        !fitsShape(change.value, like.value)
+        !(key === 'patterns' ? arePatterns(change.value) : fitsShape(change.value, like.value))
       ) {
         return bad('practice.value', { name: key });
       }

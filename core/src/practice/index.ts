@@ -1,6 +1,7 @@
 export * from './types.js';
 export { PRACTICES, practiceOf } from './shipped.js';
 export {
+  arePatterns,
   buildPractice,
   fitsShape,
   isOwnPractice,

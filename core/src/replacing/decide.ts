@@ -7,7 +7,7 @@ import {
   type Hanging,
   type PatternMatch,
 } from '../hanging/index.js';
-import type { Sizes } from '../sizing/index.js';
+import { hingeEdgeOf, type Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 import { decideParts, type ExistingPart, type Verdict } from './parts.js';
 import { hingePlugs, type Plug } from './plugging.js';
@@ -45,7 +45,7 @@ export function decideReplacing(
           patternLibrary([practice, ...own, ...Object.values(PRACTICES)]),
           existing,
           {
-            leafHeight: hung.leaf.height,
+            leafHeight: hingeEdgeOf(sizes.fitting) ?? hung.leaf.height,
             headGap: sizes.headGap,
             bottom: hung.leaf.bottom ?? 0,
           },

@@ -1,5 +1,6 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, Settling, term, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Settling } from '../opening/index.js';
+import { known, said, term, type OpeningFacts, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Hanging } from '../hanging/index.js';
 import type { Sizes } from '../sizing/index.js';

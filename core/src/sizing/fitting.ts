@@ -23,6 +23,12 @@ export interface Fitting {
   leaves: FittedLeaf[];
 }
 
+/** Length of the new leaf's hinge edge: what hinge patterns are read against. */
+export function hingeEdgeOf(fitting: Fitting | undefined): number | undefined {
+  const needed = fitting?.leaves[0]?.needed;
+  return needed && Math.round(needed.hingeTop.y - needed.hingeBottom.y);
+}
+
 /** Kinds whose leaves fill one storey of the opening, so that a leaf can be cut to it. */
 const cutToFit = (kind: Settling['facts']['kind']) => !slides(kind) && kind !== 'stable';
 

@@ -8,4 +8,4 @@ export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from 
 export { cutPlan, leafAfterCuts, type CutPlan, type EdgeCut, type EdgeName } from './cutPlan.js';
 export { orderLeaf, type LeafOrder } from './orderLeaf.js';
 export { halvesOf } from './halves.js';
-export type { FittedLeaf, Fitting } from './fitting.js';
+export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';

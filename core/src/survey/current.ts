@@ -86,3 +86,16 @@ export class Survey {
 export function surveyOf(facts: OpeningFacts): Survey {
   return new Survey(facts.readings ?? []);
 }
+
+/** Readings with one more, which replaces whatever stands of its name. */
+export function withReading(
+  readings: readonly Reading[],
+  reading: Omit<Reading, 'replaces'>,
+): Reading[] {
+  const replaced = new Set(readings.flatMap((one) => one.replaces ?? []));
+  const standing = readings.filter((one) => one.name === reading.name && !replaced.has(one.id));
+  return [
+    ...readings,
+    standing.length > 0 ? { ...reading, replaces: standing.map((one) => one.id) } : reading,
+  ];
+}

@@ -17,7 +17,7 @@ export {
   type ReadingType,
   type Tape,
 } from './names.js';
-export { currentReadings, Survey, surveyOf, type ReadingConflict } from './current.js';
+export { currentReadings, Survey, surveyOf, withReading, type ReadingConflict } from './current.js';
 export { surveyed } from './surveyed.js';
 export { nextReading, routeOf, surveyOrder, travel, travelOf } from './route.js';
 export { questionOf } from './question.js';

@@ -45,9 +45,9 @@ export const HINGE_STATES = ['sound', 'worn', 'seized', 'bent', 'rusted'] as con
 export const LOCK_STATES = ['sound', 'worn', 'seized', 'broken'] as const;
 
 const FIXED: readonly ReadingKind[] = [
-  { name: 'widthTop', type: 'length', group: 'frame', tape: between(0, 0.96, 1, 0.96) },
+  { name: 'widthTop', type: 'length', group: 'frame', tape: between(0, 0.93, 1, 0.93) },
   { name: 'widthMiddle', type: 'length', group: 'frame', tape: between(0, 0.5, 1, 0.5) },
-  { name: 'widthBottom', type: 'length', group: 'frame', tape: between(0, 0.04, 1, 0.04) },
+  { name: 'widthBottom', type: 'length', group: 'frame', tape: between(0, 0.06, 1, 0.06) },
   { name: 'heightHinge', type: 'length', group: 'frame', tape: between(0.05, 0, 0.05, 1) },
   { name: 'heightLock', type: 'length', group: 'frame', tape: between(0.95, 0, 0.95, 1) },
   { name: 'diagonalFromHingeTop', type: 'length', group: 'frame', tape: between(0, 1, 1, 0) },

@@ -24,6 +24,11 @@ module.exports = async () => {
     stdio: ['ignore', 'pipe', 'inherit'],
   }).trim();
   const port = await freePort();
+  const tapePort = await freePort();
+  const tape = spawn(process.execPath, [join(root, 'tape/dist/main.js')], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, RIEGEL_TAPE_PORT: String(tapePort), RIEGEL_TAPE_SEED: '1' },
+  });
   const server = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
     stdio: ['ignore', 'pipe', 'inherit'],
     env: {
@@ -34,6 +39,7 @@ module.exports = async () => {
       RIEGEL_DEMO: '1',
       RIEGEL_SECRET: 'e2e '.repeat(12),
       RIEGEL_WEB_ROOT: join(root, 'web/dist'),
+      RIEGEL_TAPE_URL: `http://127.0.0.1:${tapePort}`,
       RIEGEL_DEMO_FILES: join(root, 'demo'),
     },
   });
@@ -44,9 +50,11 @@ module.exports = async () => {
     );
   });
   Object.assign(process.env, {
+    RIEGEL_E2E_TAPE: `http://127.0.0.1:${tapePort}`,
     RIEGEL_E2E_URL: `http://127.0.0.1:${port}`,
     RIEGEL_E2E_FOLDER: folder,
     RIEGEL_E2E_DATABASE_PORT: databasePort,
   });
   globalThis.riegelServer = server;
+  globalThis.riegelTape = tape;
 };

@@ -3,6 +3,7 @@ const { rmSync } = require('node:fs');
 const { join } = require('node:path');
 
 module.exports = async () => {
+  globalThis.riegelTape.kill('SIGTERM');
   const server = globalThis.riegelServer;
   const ended = new Promise((resolve) => server.on('exit', resolve));
   server.removeAllListeners('exit');

@@ -4,6 +4,7 @@ import { EventRow } from '../events/event.entity.js';
 import { Opening } from '../openings/opening.entity.js';
 import { Invitation } from '../people/invitation.entity.js';
 import { Person } from '../people/person.entity.js';
+import { Photo } from '../photos/photo.entity.js';
 import { Membership } from '../projects/membership.entity.js';
 import { Project } from '../projects/project.entity.js';
 import { SetNumber } from '../schedule/setNumber.entity.js';
@@ -31,6 +32,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       EventRow,
       SetNumber,
       ProjectDocument,
+      Photo,
     ],
     migrations: [Initial0001000000000, Documents0002000000000],
     migrationsTableName: 'migration',

@@ -46,7 +46,12 @@ export class SessionsController {
     const id = request.session.personId;
     const person = id ? await this.people.find(id) : null;
     const demoPeople = this.config.demo ? (await this.people.demoPeople()).map(shown) : [];
-    return { person: person ? shown(person) : null, demo: this.config.demo, demoPeople };
+    return {
+      person: person ? shown(person) : null,
+      demo: this.config.demo,
+      demoPeople,
+      tape: this.config.tapeUrl ?? null,
+    };
   }
 
   @Post()

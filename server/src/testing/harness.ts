@@ -39,6 +39,7 @@ export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
     secureCookies: false,
     workers: false,
     production: false,
+    tapeUrl: undefined,
     ...overrides,
   };
   process.env['RIEGEL_LOG'] ??= 'silent';

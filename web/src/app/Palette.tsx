@@ -53,6 +53,12 @@ function OpenPalette({
                 </Command.Item>
                 <Command.Item
                   className={item}
+                  onSelect={run(() => void navigate(`${base}/survey`))}
+                >
+                  Survey
+                </Command.Item>
+                <Command.Item
+                  className={item}
                   onSelect={run(() => void navigate(`${base}/building`))}
                 >
                   Building

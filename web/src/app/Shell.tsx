@@ -156,6 +156,9 @@ function ProjectFrame() {
           <NavLink to={base} end className={tab}>
             Register
           </NavLink>
+          <NavLink to={`${base}/survey`} className={tab}>
+            Survey
+          </NavLink>
           <NavLink to={`${base}/building`} className={tab}>
             Building
           </NavLink>

@@ -12,6 +12,8 @@ export interface SessionView {
   person: PersonView | null;
   demo: boolean;
   demoPeople: PersonView[];
+  /** Where a digital tape sends its readings, if there is one. */
+  tape: string | null;
 }
 
 export interface ProjectView {

@@ -6,7 +6,10 @@ import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
 import { PeopleScreen } from '../screens/people/PeopleScreen.js';
 import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
 import { RegisterScreen } from '../screens/register/RegisterScreen.js';
+import { ReplacementScreen } from '../screens/replacement/ReplacementScreen.js';
 import { ScheduleScreen } from '../screens/schedule/ScheduleScreen.js';
+import { SurveyList } from '../screens/survey/SurveyList.js';
+import { SurveyScreen } from '../screens/survey/SurveyScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
 import { ProjectShell, Shell } from './Shell.js';
 
@@ -58,6 +61,9 @@ export const router = createBrowserRouter([
           { path: 'openings/:openingId', element: <OpeningScreen /> },
           { path: 'import', element: <ImportScreen /> },
           { path: 'building', element: <BuildingScreen /> },
+          { path: 'survey', element: <SurveyList /> },
+          { path: 'survey/:openingId', element: <SurveyScreen /> },
+          { path: 'replacement/:openingId', element: <ReplacementScreen /> },
           { path: 'schedule', element: <ScheduleScreen /> },
           { path: 'people', element: <PeopleScreen /> },
           { path: '*', element: <NotFound /> },

@@ -63,7 +63,7 @@ export const DrawingView = memo(function DrawingView({
   );
 });
 
-function Shape({
+export function Shape({
   primitive,
   lit,
   onLight,

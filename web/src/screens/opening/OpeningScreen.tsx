@@ -124,6 +124,14 @@ export function OpeningScreen() {
             {[facts.from, facts.to].filter(Boolean).join(' → ') || 'no rooms named'}
           </p>
         </div>
+        <Link className="button" to={`${base}/survey/${opening.id}`}>
+          Survey
+        </Link>
+        {decided.replacing && (
+          <Link className="button" to={`${base}/replacement/${opening.id}`}>
+            Replacement
+          </Link>
+        )}
         <div className="ml-auto">
           <BoltButtons bolts={decided.bolts} onStage={toStage} />
         </div>

@@ -1,0 +1,267 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import {
+  asItStands,
+  cutsDrawing,
+  unitsOf,
+  type DecidedOpening,
+  type FactsPatch,
+  type FittedLeaf,
+  type Units,
+} from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { ModelView } from '../../drawing/ModelView.js';
+import { IconButton } from '../../parts/IconButton.js';
+import { Message, Waiting } from '../../parts/Message.js';
+import { FindingLine, Say } from '../../parts/Say.js';
+import { useDecided } from '../../worker/client.js';
+import { DecisionRow } from '../opening/DecisionRow.js';
+import { CutTable } from './CutTable.js';
+import { PatternPanel } from './PatternPanel.js';
+import { PlugsAndRepairs } from './PlugsAndRepairs.js';
+
+/** What follows from a survey: how the opening stands, leaf to order, cuts, hinges, what stays. */
+export function ReplacementScreen() {
+  const { openingId } = useParams();
+  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const navigate = useNavigate();
+  const opening = byId.get(openingId!);
+  const decided = useDecided(opening, basis);
+  const base = `/projects/${project.id}`;
+  if (!opening)
+    return (
+      <Message
+        title="This opening is not here"
+        actions={
+          <Link className="button primary" to={base}>
+            To the register
+          </Link>
+        }
+      >
+        It was deleted, or belongs to another project.
+      </Message>
+    );
+  if (!decided) return <Waiting what="Deciding …" />;
+  const surveyedOnes = openings.filter(({ facts }) => (facts.readings ?? []).length > 0);
+  const at = surveyedOnes.findIndex((one) => one.id === opening.id);
+  const to = (step: number) => {
+    const other = surveyedOnes[at + step];
+    if (other) void navigate(`${base}/replacement/${other.id}`);
+  };
+  const patch = (change: FactsPatch) => edit([{ id: opening.id, patch: change }]);
+  return (
+    <div className="grid h-full grid-rows-[auto_1fr]">
+      <div className="flex items-center gap-3 border-b border-rule px-4 py-1.5">
+        <IconButton label="Previous surveyed opening" disabled={at <= 0} onClick={() => to(-1)}>
+          <ChevronLeft size={20} />
+        </IconButton>
+        <IconButton
+          label="Next surveyed opening"
+          disabled={at < 0 || at >= surveyedOnes.length - 1}
+          onClick={() => to(1)}
+        >
+          <ChevronRight size={20} />
+        </IconButton>
+        <h1 className="text-2xl leading-7">{opening.facts.mark}</h1>
+        <p className="truncate text-soft">
+          {[opening.facts.from, opening.facts.to].filter(Boolean).join(' → ')}
+        </p>
+        <span className="flex-1" />
+        <Link className="button" to={`${base}/survey/${opening.id}`}>
+          Readings
+        </Link>
+        <Link className="button" to={`${base}/openings/${opening.id}`}>
+          Opening
+        </Link>
+      </div>
+      {decided.replacing ? (
+        <Body decided={decided} canEdit={canEdit} onPatch={patch} />
+      ) : (
+        <Message
+          title="This opening was not surveyed"
+          actions={
+            <Link className="button primary" to={`${base}/survey/${opening.id}`}>
+              Survey it
+            </Link>
+          }
+        >
+          Measure the frame and the leaf where they stand; what to order and to cut follows from it.
+        </Message>
+      )}
+    </div>
+  );
+}
+
+function Body({
+  decided,
+  canEdit,
+  onPatch,
+}: {
+  decided: DecidedOpening;
+  canEdit: boolean;
+  onPatch: (patch: FactsPatch) => void;
+}) {
+  const units = unitsOf(decided);
+  const [leaf, setLeaf] = useState(0);
+  const { fitting } = decided.sizes;
+  const fitted = fitting?.leaves[Math.min(leaf, fitting.leaves.length - 1)];
+  const rows = decided.decisions.filter((one) => one.stage === 'preparing');
+  const findings = decided.findings.filter((finding) =>
+    [
+      'sizing.remeasure',
+      'sizing.ratedTrim',
+      'sizing.trimUnknown',
+      'sizing.asMadeGaps',
+      'sizing.cutBeyond',
+      'hanging.oldHeadGap',
+      'hanging.patternMisses',
+      'hanging.fewHinges',
+    ].includes(finding.code),
+  );
+  const cautions = decided.cautions.filter((caution) =>
+    [
+      'care.aid',
+      'care.heavy',
+      'care.rated',
+      'care.oldPaint',
+      'care.cutting',
+      'care.asbestos',
+      'care.outOfUse',
+    ].includes(caution.code),
+  );
+  return (
+    <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1fr)] max-[1000px]:grid-cols-1">
+      <div
+        className="min-h-0 overflow-auto px-4 py-3"
+        tabIndex={0}
+        role="region"
+        aria-label="To order and to cut"
+      >
+        {fitting && fitting.leaves.length > 1 && (
+          <div role="tablist" aria-label="Leaf" className="mb-2 flex gap-1">
+            {fitting.leaves.map((_, index) => (
+              <button
+                key={index}
+                role="tab"
+                aria-selected={leaf === index}
+                className={`border-b-[3px] px-3 py-1 ${leaf === index ? 'border-brass font-semibold' : 'border-transparent text-soft'}`}
+                onClick={() => setLeaf(index)}
+              >
+                {index === 0 ? 'First leaf' : 'Second leaf'}
+              </button>
+            ))}
+          </div>
+        )}
+        {fitted && fitting ? (
+          <Drawn decided={decided} fitted={fitted} leaf={leaf} units={units} />
+        ) : (
+          <p className="text-soft">
+            Width and height of the frame are not both read yet; without them nothing can be
+            ordered.
+          </p>
+        )}
+        <div className="divide-y divide-rule/60">
+          {decided.decisions
+            .filter((one) =>
+              ['sizing.square', 'sizing.order', 'sizing.orderSecond'].includes(one.key),
+            )
+            .map((decision) => (
+              <DecisionRow
+                key={decision.key}
+                decision={decision}
+                units={units}
+                choices={decided.facts.choices}
+                canEdit={canEdit}
+                onPatch={onPatch}
+                lit={false}
+                onLight={() => undefined}
+              />
+            ))}
+        </div>
+        {fitted && fitted.order.kind !== 'as-made' && (
+          <CutTable plan={fitted.order.plan} decided={decided} units={units} />
+        )}
+        {findings.map((finding, index) => (
+          <FindingLine key={index} finding={finding} units={units} />
+        ))}
+        <section aria-label="Care" className="mt-4 border-l-4 border-ochre bg-wash/60 px-4 py-2">
+          {cautions.map((caution) => (
+            <p key={caution.code} className="py-0.5">
+              <Say said={caution} units={units} />
+            </p>
+          ))}
+        </section>
+      </div>
+      <div
+        className="min-h-0 overflow-auto border-l border-rule px-4 py-3"
+        tabIndex={0}
+        role="region"
+        aria-label="Hinges and parts"
+      >
+        <PatternPanel decided={decided} units={units} canEdit={canEdit} onPatch={onPatch} />
+        <h2 className="mt-4 border-b-2 border-ink text-base">Keep, move or renew</h2>
+        <div className="divide-y divide-rule/60">
+          {rows.map((decision) => (
+            <DecisionRow
+              key={decision.key}
+              decision={decision}
+              units={units}
+              choices={decided.facts.choices}
+              canEdit={canEdit}
+              onPatch={onPatch}
+              lit={false}
+              onLight={() => undefined}
+            />
+          ))}
+        </div>
+        <PlugsAndRepairs decided={decided} units={units} />
+      </div>
+    </div>
+  );
+}
+
+function Drawn({
+  decided,
+  fitted,
+  leaf,
+  units,
+}: {
+  decided: DecidedOpening;
+  fitted: FittedLeaf;
+  leaf: number;
+  units: Units;
+}) {
+  const stands = useMemo(
+    () => (decided.sizes.fitting ? asItStands(decided.sizes.fitting, leaf) : undefined),
+    [decided, leaf],
+  );
+  const cuts = useMemo(
+    () => (fitted.order.kind === 'as-made' ? undefined : cutsDrawing(fitted.order.plan)),
+    [fitted],
+  );
+  return (
+    <div className="mb-2 grid grid-cols-2 gap-2">
+      {stands && (
+        <figure className="sheet">
+          <div className="h-[380px] p-1">
+            <ModelView model={stands.model} units={units} title="The opening as it stands" />
+          </div>
+          <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
+            As it stands; crookedness × {stands.times}, gaps × 7
+          </figcaption>
+        </figure>
+      )}
+      {cuts && (
+        <figure className="sheet">
+          <div className="h-[380px] p-1">
+            <ModelView model={cuts.model} units={units} title="What comes off the blank" />
+          </div>
+          <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
+            The blank, from its pull side; cuts × {cuts.times}
+          </figcaption>
+        </figure>
+      )}
+    </div>
+  );
+}

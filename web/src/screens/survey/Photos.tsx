@@ -1,0 +1,154 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Camera, CloudOff, X } from 'lucide-react';
+import { useEffect } from 'react';
+import { toast } from 'sonner';
+import { ApiProblem, call } from '../../app/api.js';
+import {
+  dropPhoto,
+  queuePhoto,
+  sendPhotos,
+  smaller,
+  waitingPhotos,
+  type QueuedPhoto,
+} from '../../data/photoQueue.js';
+
+interface PhotoView {
+  id: string;
+  caption: string;
+  at: string;
+  by: string;
+}
+
+/** The photographs of an opening: what the server has, and what waits on this device. */
+export function Photos({
+  projectId,
+  openingId,
+  caption,
+  canEdit,
+}: {
+  projectId: string;
+  openingId: string;
+  caption: string;
+  canEdit: boolean;
+}) {
+  const client = useQueryClient();
+  const base = `/projects/${projectId}/openings/${openingId}/photos`;
+  const kept = useQuery({
+    queryKey: ['photos', openingId],
+    queryFn: async () => (await call<{ photos: PhotoView[] }>('GET', base)).photos,
+  });
+  const waiting = useQuery({
+    queryKey: ['photos-waiting', openingId],
+    queryFn: () => waitingPhotos(openingId),
+    networkMode: 'always',
+  });
+  const fresh = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: ['photos', openingId] }),
+      client.invalidateQueries({ queryKey: ['photos-waiting', openingId] }),
+    ]);
+  useEffect(() => {
+    const again = () =>
+      void sendPhotos().then((sent) =>
+        sent > 0
+          ? Promise.all([
+              client.invalidateQueries({ queryKey: ['photos', openingId] }),
+              client.invalidateQueries({ queryKey: ['photos-waiting', openingId] }),
+            ])
+          : undefined,
+      );
+    again();
+    window.addEventListener('online', again);
+    const timer = setInterval(again, 20_000);
+    return () => {
+      window.removeEventListener('online', again);
+      clearInterval(timer);
+    };
+  }, [client, openingId]);
+
+  const add = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const picture = await smaller(file);
+      await queuePhoto({ id: crypto.randomUUID(), projectId, openingId, caption, picture });
+      await fresh();
+      await sendPhotos();
+    } catch {
+      toast.error('This is no photograph. Choose a JPEG, PNG or WebP picture.');
+    }
+    await fresh();
+  };
+  const remove = async (id: string) => {
+    try {
+      await call('DELETE', `${base}/${id}`);
+    } catch (error) {
+      toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
+    }
+    await fresh();
+  };
+  return (
+    <section aria-label="Photographs" className="flex items-center gap-2 overflow-x-auto">
+      {canEdit && (
+        <label className="button !h-14 shrink-0 cursor-pointer">
+          <Camera size={20} /> Photograph
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            className="sr-only"
+            aria-label="Photograph of the opening"
+            onChange={(event) => {
+              void add(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      )}
+      {(kept.data ?? []).map((photo) => (
+        <figure key={photo.id} className="relative shrink-0" data-photo="kept">
+          <a href={`/api${base}/${photo.id}`} target="_blank" rel="noreferrer">
+            <img
+              src={`/api${base}/${photo.id}`}
+              alt={photo.caption || 'Photograph'}
+              title={`${photo.caption}, ${photo.by}, ${photo.at.slice(0, 10)}`}
+              className="h-14 w-20 border border-rule object-cover"
+            />
+          </a>
+          {canEdit && (
+            <button
+              type="button"
+              aria-label={`Delete the photograph ${photo.caption}`}
+              className="absolute top-0 right-0 bg-sheet/90 p-0.5"
+              onClick={() => void remove(photo.id)}
+            >
+              <X size={14} />
+            </button>
+          )}
+        </figure>
+      ))}
+      {(waiting.data ?? []).map((photo) => (
+        <Waiting
+          key={photo.id}
+          photo={photo}
+          onDrop={() => void dropPhoto(photo.id).then(() => fresh())}
+        />
+      ))}
+    </section>
+  );
+}
+
+function Waiting({ photo, onDrop }: { photo: QueuedPhoto; onDrop: () => void }) {
+  return (
+    <span
+      data-photo="waiting"
+      className="flex h-14 shrink-0 items-center gap-1 border border-ochre px-2 text-xs text-ochre"
+    >
+      <CloudOff size={14} /> {photo.refused ?? 'on this device'}
+      {photo.refused && (
+        <button type="button" className="button bare" onClick={onDrop}>
+          Drop
+        </button>
+      )}
+    </span>
+  );
+}
