@@ -1,1 +1,2 @@
 export { decideOpening, type DecidedOpening } from './decideOpening.js';
+export { changesBetween, type DecisionChange } from './changes.js';

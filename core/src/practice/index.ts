@@ -10,3 +10,11 @@ export {
   type PracticeChange,
   type ValueName,
 } from './edited.js';
+export {
+  figureAt,
+  figureType,
+  valueTable,
+  withFigure,
+  type FigureType,
+  type ValueTable,
+} from './valueTypes.js';

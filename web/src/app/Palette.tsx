@@ -71,6 +71,12 @@ function OpenPalette({
                 </Command.Item>
                 <Command.Item
                   className={item}
+                  onSelect={run(() => void navigate(`${base}/practices`))}
+                >
+                  Practices
+                </Command.Item>
+                <Command.Item
+                  className={item}
                   onSelect={run(() => void navigate(`${base}/people`))}
                 >
                   People

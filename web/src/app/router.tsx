@@ -4,6 +4,7 @@ import { BuildingScreen } from '../screens/building/BuildingScreen.js';
 import { ImportScreen } from '../screens/import/ImportScreen.js';
 import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
 import { PeopleScreen } from '../screens/people/PeopleScreen.js';
+import { PracticesScreen } from '../screens/practices/PracticesScreen.js';
 import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
 import { RegisterScreen } from '../screens/register/RegisterScreen.js';
 import { ReplacementScreen } from '../screens/replacement/ReplacementScreen.js';
@@ -64,6 +65,7 @@ export const router = createBrowserRouter([
           { path: 'survey', element: <SurveyList /> },
           { path: 'survey/:openingId', element: <SurveyScreen /> },
           { path: 'replacement/:openingId', element: <ReplacementScreen /> },
+          { path: 'practices', element: <PracticesScreen /> },
           { path: 'schedule', element: <ScheduleScreen /> },
           { path: 'people', element: <PeopleScreen /> },
           { path: '*', element: <NotFound /> },

@@ -11,6 +11,7 @@ import {
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
+import { useProject } from '../data/project.js';
 import { listOf } from './RoomList.js';
 
 /** What stands in a field: a length as the project shows it, else as it is written. */
@@ -32,6 +33,15 @@ export function optionText(field: Field, option: string): string {
   if (field.name === 'outside')
     return option === 'from' ? 'the room named first' : 'the room named second';
   return termText(`${field.terms}.${option}`);
+}
+
+/** The project's own practices as options; asked for here, so that other fields need not follow the project. */
+function OwnPractices() {
+  return useProject().ownPractices.map((own) => (
+    <option key={own.id} value={own.id}>
+      {own.name}
+    </option>
+  ));
 }
 
 interface FieldInputProps {
@@ -124,6 +134,7 @@ export const FieldInput = memo(function FieldInput({
           {!['kind'].includes(name) && (
             <option value="">{name === 'practice' ? 'as the project' : '–'}</option>
           )}
+          {name === 'practice' && <OwnPractices />}
           {options.map((option) => (
             <option key={option} value={option}>
               {field.type === 'yes-no' ? option : optionText(field, option)}

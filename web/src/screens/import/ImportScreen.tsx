@@ -20,7 +20,8 @@ import { ColumnsStep } from './ColumnsStep.js';
 import { isTaken, NOTHING_DECIDED, PreviewStep, type Taking } from './PreviewStep.js';
 import { pastedSource, SourceStep, type Source } from './SourceStep.js';
 import { noteOfUnread } from './unreadNote.js';
-import { startImportWorker, useComparison, type Compared } from './useComparison.js';
+import { startLongWorker } from '../../worker/startLong.js';
+import { useComparison, type Compared } from './useComparison.js';
 import { WordsStep } from './WordsStep.js';
 
 /** What a project remembers of its lists. */
@@ -110,7 +111,7 @@ function Reading({
   const [fault, setFault] = useState('');
 
   useEffect(() => {
-    const { remote, end } = startImportWorker();
+    const { remote, end } = startLongWorker();
     void remote.guess(cells, basis, memory).then((guess) => {
       // In a project that has openings, columns without a fact of their own would only swell its notes.
       const quiet = openings.length > 0 && !lists.body;

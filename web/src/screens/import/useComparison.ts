@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type {
   HeldOpening,
@@ -9,15 +9,7 @@ import type {
   unknownWords,
 } from '@riegel/core';
 import type { BasisData } from '../../worker/basis.js';
-import type { ImportWorker } from '../../worker/import.worker.js';
-
-/** A worker of its own for one long reading; `end` cancels whatever it is doing. */
-export function startImportWorker(): { remote: Remote<ImportWorker>; end: () => void } {
-  const worker = new Worker(new URL('../../worker/import.worker.ts', import.meta.url), {
-    type: 'module',
-  });
-  return { remote: wrap<ImportWorker>(worker), end: () => worker.terminate() };
-}
+import { startLongWorker } from '../../worker/startLong.js';
 
 export interface Compared {
   comparison: ListComparison;
@@ -42,7 +34,7 @@ export function useComparison(
   );
   useEffect(() => {
     if (!wanted) return;
-    const { remote, end } = startImportWorker();
+    const { remote, end } = startLongWorker();
     void remote
       .compare(
         wanted.cells,

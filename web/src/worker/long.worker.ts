@@ -1,0 +1,84 @@
+import { expose } from 'comlink';
+import {
+  changesBetween,
+  compareList,
+  decideOpening,
+  decisionName,
+  guessList,
+  partsText,
+  projectBasis,
+  readListRows,
+  unitsOf,
+  unknownWords,
+  valueParts,
+  type DecidedOpening,
+  type HeldOpening,
+  type LastList,
+  type ListMapping,
+  type ListMemory,
+  type ProjectBasis,
+  type Value,
+} from '@riegel/core';
+import { basisOf, type BasisData } from './basis.js';
+
+/** A decision of an opening that would come out otherwise, in words. */
+export interface WouldChange {
+  id: string;
+  mark: string;
+  key: string;
+  title: string;
+  before: string;
+  after: string;
+}
+
+/** Long work in a worker of its own, which is ended to cancel. */
+const long = {
+  guess: (cells: string[][], data: BasisData, memory: ListMemory) =>
+    guessList(cells, basisOf(data).practice, memory),
+
+  /** What of all decisions another basis changes; told how far it is. */
+  changes(
+    openings: HeldOpening[],
+    before: BasisData,
+    after: BasisData,
+    progress: (done: number) => void,
+  ): WouldChange[] {
+    const [old, fresh] = [before, after].map(({ practiceId, practices, building }) =>
+      projectBasis(practiceId, practices, building),
+    ) as [ProjectBasis, ProjectBasis];
+    return openings.flatMap(({ id, facts }, index) => {
+      if (index % 100 === 0) progress(index / openings.length);
+      const [was, is] = [decideOpening(facts, old), decideOpening(facts, fresh)];
+      const text = (decided: DecidedOpening, value: Value | undefined) =>
+        value ? partsText(valueParts(value, unitsOf(decided))) : 'open';
+      return changesBetween(was, is).map(({ key, stage, name, before: b, after: a }) => ({
+        id,
+        mark: facts.mark,
+        key,
+        title: decisionName(stage, name),
+        before: text(was, b),
+        after: text(is, a),
+      }));
+    });
+  },
+
+  compare(
+    cells: string[][],
+    mapping: ListMapping,
+    data: BasisData,
+    openings: HeldOpening[],
+    last: LastList,
+    progress: (done: number) => void,
+  ) {
+    const rows = readListRows(cells, mapping, basisOf(data).practice, progress);
+    return {
+      comparison: compareList(rows, openings, mapping.columns, last),
+      words: unknownWords(rows),
+      rows,
+    };
+  },
+};
+
+export type LongWorker = typeof long;
+
+expose(long);
