@@ -3,6 +3,7 @@ import { edge } from './edge.js';
 import { elevation } from './elevation.js';
 import type { DrawingModel, View } from './model.js';
 import { plan } from './plan.js';
+import { stack } from './stack.js';
 
 export {
   VIEWS,
@@ -29,6 +30,8 @@ export function draw(decided: DecidedOpening, view: View): DrawingModel {
     case 'hinge-edge':
     case 'lock-edge':
       return edge(decided, view);
+    case 'stack':
+      return stack(decided);
   }
 }
 export { surveyDrawing } from './surveyDrawing.js';

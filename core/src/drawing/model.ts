@@ -7,6 +7,7 @@ export const VIEWS = [
   'plan',
   'hinge-edge',
   'lock-edge',
+  'stack',
 ] as const;
 export type View = (typeof VIEWS)[number];
 

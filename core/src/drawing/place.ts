@@ -45,7 +45,13 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     thickness: hung.leaf.thickness ?? 0,
   });
   const leaves: PlacedLeaf[] = [];
-  if (sliding) {
+  if (facts.kind === 'bi-fold') {
+    const only = base(hanging.leaves[0]!);
+    const count = only.hung.leaf.quantity;
+    const between = count > 1 ? (frameWidth - 2 * gap - count * only.width) / (count - 1) : 0;
+    for (let index = 0; index < count; index++)
+      leaves.push({ ...only, left: gap + index * (only.width + between), active: true });
+  } else if (sliding) {
     const only = base(hanging.leaves[0]!);
     const overlap = only.width - frameWidth;
     const left =

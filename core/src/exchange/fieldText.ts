@@ -52,6 +52,9 @@ const SYNONYMS: Record<string, Record<string, string>> = {
     'stable-door': 'stable',
     dutch: 'stable',
     'dutch-door': 'stable',
+    'bi-fold-door': 'bi-fold',
+    bifold: 'bi-fold',
+    folding: 'bi-fold',
   },
   frameMaterial: {
     wood: 'timber',

@@ -4,7 +4,7 @@ import type { Handing } from '../handing/index.js';
 import { buttAxis, centreAxis, type Sizes, type SwingPlan } from '../sizing/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import { deviceFor } from './device.js';
-import { decideClearWidth, decideSwing } from './swinging.js';
+import { decideClearWidth, decideFolded, decideSwing } from './swinging.js';
 import { decideExisting, existingHinges, placeOnExisting } from './existing.js';
 import type { SurveyedHinges } from './matching.js';
 import type { Survey } from '../survey/index.js';
@@ -53,6 +53,8 @@ export function decideHanging(
     hanging.axis = plan.axis;
     decideClearWidth(settling, practice, sizes, plan);
     decideSwing(settling, practice, sizes, plan, device);
+  } else if (device === 'folding-gear') {
+    decideFolded(settling, sizes);
   } else if (device === 'sliding-gear' && sizes.frameWidth !== undefined) {
     settling.fix('clearWidth', length(sizes.frameWidth, 'down'), {
       reasons: [said('hanging.clear.sliding')],
@@ -185,6 +187,7 @@ export function swingPlan(
   const { hingeGap } = sizes;
   if (
     device === 'sliding-gear' ||
+    device === 'folding-gear' ||
     width === undefined ||
     thickness === undefined ||
     hingeGap === undefined

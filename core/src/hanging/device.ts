@@ -13,6 +13,9 @@ export function deviceFor(
   practice: Practice,
   mass: number | undefined,
 ): { device: HangingDevice; reasons: Said[]; alternatives: Alternative[] } {
+  if (facts.kind === 'bi-fold') {
+    return { device: 'folding-gear', reasons: [said('hanging.device.folding')], alternatives: [] };
+  }
   if (facts.kind === 'sliding' || facts.kind === 'pocket') {
     return { device: 'sliding-gear', reasons: [said('hanging.device.sliding')], alternatives: [] };
   }

@@ -25,7 +25,7 @@ export function hangOtherwise(
       term: code,
       quantity,
       unit,
-      traits: device === 'sliding-gear' ? [] : [`metal.${metal}`],
+      traits: device === 'sliding-gear' || device === 'folding-gear' ? [] : [`metal.${metal}`],
       handed,
       ...extra,
     });
@@ -67,6 +67,16 @@ export function hangOtherwise(
       push('item.hangers', 2 * leaf.quantity, 'each', false);
       push('item.guide', leaf.quantity, 'each', false);
       return;
+    case 'folding-gear': {
+      // Leaves hang in twos: a pivot at the jamb, hinges between the two, a hanger at every second joint.
+      const { quantity } = leaf;
+      push('item.track', 1, 'each', false, { length: quantity * leaf.width });
+      push('item.foldPivots', 1, 'set', false);
+      push('item.foldHinges', 3 * (quantity - 1), 'each', false);
+      push('item.hangers', Math.max(1, Math.floor(quantity / 2)), 'each', false);
+      push('item.guide', Math.max(1, Math.floor(quantity / 2)), 'each', false);
+      return;
+    }
     case 'butt':
       return;
   }

@@ -15,6 +15,7 @@ export const OPENING_KINDS = [
   'sliding',
   'pocket',
   'stable',
+  'bi-fold',
 ] as const;
 export type OpeningKind = (typeof OPENING_KINDS)[number];
 
@@ -52,6 +53,7 @@ export const HANGING_DEVICES = [
   'centre-pivot',
   'double-acting-spring',
   'sliding-gear',
+  'folding-gear',
 ] as const;
 export type HangingDevice = (typeof HANGING_DEVICES)[number];
 
@@ -130,6 +132,13 @@ export interface OpeningFacts {
   packing?: Fact<Ticks> | undefined;
   wallThickness?: Fact<Ticks> | undefined;
   trimProjection?: Fact<Ticks> | undefined;
+  /** A wall square to the opening beside the hinge jamb, on the pull side: how far from the rabbet. */
+  sideWall?: Fact<Ticks> | undefined;
+  /** Something the leaf would meet on the pull side: along the wall from the hinge rabbet, and out. */
+  obstacleAlong?: Fact<Ticks> | undefined;
+  obstacleOut?: Fact<Ticks> | undefined;
+  handleProjection?: Fact<Ticks> | undefined;
+  clearWanted?: Fact<Ticks> | undefined;
 
   leafConstruction?: Fact<LeafConstruction> | undefined;
   leafWidth?: Fact<Ticks> | undefined;
@@ -139,6 +148,15 @@ export interface OpeningFacts {
   inactiveWidth?: Fact<Ticks> | undefined;
   lowerLeafHeight?: Fact<Ticks> | undefined;
   meetingEdge?: Fact<MeetingEdge> | undefined;
+  /** Width of a removable mullion. */
+  mullionWidth?: Fact<Ticks> | undefined;
+  /** How many leaves a bi-fold door has. */
+  foldLeaves?: Fact<number> | undefined;
+  /** Boards side by side, moving over the whole width. */
+  boarded?: Fact<boolean> | undefined;
+  sawn?: Fact<'flat' | 'quarter'> | undefined;
+  /** Moisture change to allow for, per cent. */
+  moistureChange?: Fact<number> | undefined;
   glassWidth?: Fact<Ticks> | undefined;
   glassHeight?: Fact<Ticks> | undefined;
   glassThickness?: Fact<Ticks> | undefined;
@@ -190,9 +208,10 @@ export function meetsInMiddle(kind: OpeningKind): boolean {
 
 /** Whether the kind hangs on one side and swings one way only, so that it has a hand. */
 export function hasHand(kind: OpeningKind): boolean {
-  return kind !== 'double-acting' && kind !== 'sliding' && kind !== 'pocket';
+  return kind !== 'double-acting' && !slides(kind);
 }
 
+/** Whether its leaves hang from a track: they slide, or fold together to one side. */
 export function slides(kind: OpeningKind): boolean {
-  return kind === 'sliding' || kind === 'pocket';
+  return kind === 'sliding' || kind === 'pocket' || kind === 'bi-fold';
 }

@@ -1,5 +1,5 @@
 import { PRACTICE_IDS, type LeafConstruction } from '../practice/index.js';
-import { meetsInMiddle, OPENING_KINDS, type OpeningFacts } from './facts.js';
+import { meetsInMiddle, OPENING_KINDS, slides, type OpeningFacts } from './facts.js';
 import type { Stage } from './stages.js';
 
 /** What kind of thing a fact is, so that it is read, checked and shown in one way everywhere. */
@@ -94,6 +94,8 @@ export const FIELDS: readonly Field[] = [
   length('inactiveWidth'),
   length('lowerLeafHeight'),
   choice('meetingEdge', 'sizing', ['square', 'rebated', 'astragal', 'mullion'], 'meetingEdge'),
+  length('mullionWidth'),
+  { name: 'foldLeaves', type: 'count', stage: 'sizing', mayBeUnknown: true, most: 8 },
   length('hingeGap'),
   length('lockGap'),
   length('headGap'),
@@ -106,6 +108,9 @@ export const FIELDS: readonly Field[] = [
   length('floorFinish'),
   length('floorRise'),
   length('listedTrim'),
+  yesNo('boarded', 'sizing'),
+  choice('sawn', 'sizing', ['flat', 'quarter'], 'sawn'),
+  { name: 'moistureChange', type: 'count', stage: 'sizing', mayBeUnknown: true, most: 20 },
   length('stopWidth'),
   length('frameFace'),
   length('packing'),
@@ -119,6 +124,11 @@ export const FIELDS: readonly Field[] = [
   choice('slideTo', 'handing', ['left', 'right'], 'side'),
   { name: 'leafMass', type: 'mass', stage: 'hanging', mayBeUnknown: true },
   length('trimProjection', 'hanging'),
+  length('sideWall', 'hanging'),
+  length('obstacleAlong', 'hanging'),
+  length('obstacleOut', 'hanging'),
+  length('handleProjection', 'hanging'),
+  length('clearWanted', 'hanging'),
   yesNo('acidTimber', 'hanging'),
   length('glassWidth', 'hanging'),
   length('glassHeight', 'hanging'),
@@ -135,7 +145,7 @@ export function fieldOf(name: string): Field | undefined {
 /** The fields that mean something for a kind of opening: no lock gap on a pair, no swing on a slider. */
 export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boolean {
   const pair = meetsInMiddle(kind);
-  const sliding = kind === 'sliding' || kind === 'pocket';
+  const sliding = slides(kind);
   switch (name) {
     case 'inactiveWidth':
       return kind === 'unequal-pair';
@@ -143,7 +153,10 @@ export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boole
       return kind === 'stable';
     case 'meetingEdge':
     case 'meetingGap':
+    case 'mullionWidth':
       return pair;
+    case 'foldLeaves':
+      return kind === 'bi-fold';
     case 'active':
       return kind === 'pair' || kind === 'unequal-pair';
     case 'slideTo':
@@ -153,10 +166,14 @@ export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boole
     case 'swing':
       return !sliding && kind !== 'double-acting' && kind !== 'double-egress';
     case 'lockGap':
-      return !pair && !sliding;
     case 'hingeGap':
+      return !sliding || kind === 'bi-fold';
     case 'trimProjection':
     case 'floorRise':
+    case 'sideWall':
+    case 'obstacleAlong':
+    case 'obstacleOut':
+    case 'handleProjection':
       return !sliding;
     default:
       return true;

@@ -51,7 +51,7 @@ describe('the words', () => {
       (one) =>
         !SENTENCES[one] &&
         !TERMS[one] &&
-        !/^(hanging|handing|sizing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order)$/.test(
+        !/^(hanging|handing|sizing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle)$/.test(
           one,
         ),
     );

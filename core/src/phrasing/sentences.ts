@@ -162,8 +162,12 @@ export const SENTENCES: Record<string, string> = {
   'sizing.frame.fromLeaf': 'Leaf and gaps added up.',
   'sizing.frame.fromWall': '{wall} wall opening − 2 × ({face} face + {packing} packing).',
   'sizing.frame.fromWallHead': '{wall} wall opening − {face} head − {packing} packing.',
-  'sizing.mullion':
-    'A removable mullion parts the opening: its width is not in the sum yet. Record each side as an opening of its own.',
+  'sizing.mullion': 'The usual removable mullion ({source}); each side of it is a single.',
+  'sizing.movement':
+    'The usual gap, and {gain} for what the timber gains in damp: {across} across the grain × {rate} × {change} % ({source}).',
+  'sizing.lining': '{wall} wall and {board} for the board’s edge ({source}).',
+  'sizing.outside': '{total} opening + 2 × {face} face.',
+  'sizing.outside.head': '{total} opening + {face} head.',
   'sizing.wall': '{total} opening + 2 × ({face} face + {packing} packing).',
   'sizing.wall.head': '{total} opening + {face} head + {packing} packing.',
   'sizing.nominal.frame': 'Named by its frame opening.',
@@ -232,6 +236,20 @@ export const SENTENCES: Record<string, string> = {
   'hanging.ratingUnknown':
     'Nobody has said whether it is fire rated. Hinges, gaps and closing depend on it.',
   'hanging.device.sliding': 'It slides.',
+  'hanging.device.folding': 'Its leaves fold together to one side, hung from a track.',
+  'hanging.clear.folded':
+    '{frame} frame − {count} leaves of {thickness} folded together, and the gap at the jamb.',
+  'hanging.gain.swingClear': 'Hinges that swing it clear of the opening give {clear}: {enough}.',
+  'hanging.gain.wide':
+    'Opened further than 90°, as far as it goes up to 110°, it gives {clear}: {enough}.',
+  'hanging.gain.thinner': 'A leaf a fifth thinner gives {clear}: {enough}.',
+  'hanging.gain.frame': 'Or a frame opening of {frame}.',
+  'hanging.widest.wall':
+    'The leaf or its handle ({handle} out) meets the wall {wall} beside the opening.',
+  'hanging.widest.obstacle':
+    'The leaf meets what stands {along} along the wall and {out} out from it.',
+  'hanging.opensShort':
+    'It opens to {angle} only, less than square: the way through is narrower than the clear width told.',
   'hanging.device.doubleActing': 'It swings both ways.',
   'hanging.device.butt': 'Butt hinges carry a leaf of this mass and width.',
   'hanging.device.heavy':

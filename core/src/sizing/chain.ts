@@ -3,7 +3,7 @@ import type { Ticks } from '../measure/index.js';
 /** One member of a dimension chain. `times` members of one size stand for equal leaves or jambs. */
 export interface Member {
   key: string;
-  times: 1 | 2;
+  times: number;
   /** Recorded by a person. */
   fixed?: Ticks | undefined;
   /** What the practice takes when nobody says otherwise. */
@@ -12,7 +12,7 @@ export interface Member {
 
 export type SolvedFrom = 'fixed' | 'usual' | 'chain';
 
-/** A member with its length; two lengths (larger first) where an odd tick is split between two. */
+/** A member with its lengths, the larger first where ticks do not divide evenly. */
 export interface SolvedMember {
   key: string;
   each: Ticks[];
@@ -27,8 +27,11 @@ export type SolvedChain =
   | { solved: true; total: Ticks; totalFrom: SolvedFrom; members: Map<string, SolvedMember> }
   | { solved: false; missing: string[]; excess: Ticks };
 
-function split(length: Ticks, times: 1 | 2): Ticks[] {
-  return times === 1 ? [length] : [Math.ceil(length / 2), Math.floor(length / 2)];
+/** Equal shares in whole ticks, what is left over given one by one to the first. */
+function split(length: Ticks, times: number): Ticks[] {
+  const share = Math.floor(length / times);
+  const over = length - share * times;
+  return Array.from({ length: times }, (_, index) => share + (index < over ? 1 : 0));
 }
 
 /**
@@ -88,7 +91,7 @@ function close(
       const each = (member.fixed ?? member.usual)!;
       solved.set(member.key, {
         key: member.key,
-        each: member.times === 1 ? [each] : [each, each],
+        each: Array<Ticks>(member.times).fill(each),
         from: member.fixed !== undefined ? 'fixed' : 'usual',
       });
     }

@@ -4,6 +4,7 @@ import type { Practice } from '../practice/index.js';
 import { Survey } from '../survey/index.js';
 import type { SolvedChain } from './chain.js';
 import { decideFitting } from './fitting.js';
+import { decideLining } from './lining.js';
 import { checkSizes } from './findings.js';
 import { wallOpening } from './wall.js';
 import { nominalOf } from './nominal.js';
@@ -47,8 +48,11 @@ export function decideSizing(
       settling.fact('stopWidth') ?? (facts.kind === 'double-acting' ? 0 : values.stopWidth.value),
     floorFinish: settling.fact('floorFinish') ?? 0,
     rebate: values.rebate.value,
+    mullion: at(width.result, 'mullion')?.[0] ?? 0,
   });
   decideNominal(settling, practice, sizes);
+  decideVentilation(settling, sizes);
+  decideLining(settling, practice);
   if (!survey.empty) sizes.fitting = decideFitting(settling, practice, sizes, survey);
   checkSizes(settling, practice, sizes);
   return sizes;
@@ -96,23 +100,24 @@ function decideNominal(settling: Settling, practice: Practice, sizes: Sizes): vo
     ],
     facts: ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight'],
   });
-  if (leaf.width !== undefined && sizes.undercut !== undefined) {
-    settling.fix(
-      'ventilation',
-      {
-        type: 'area',
-        squareMm: Math.round(
-          (leaf.width / TICKS_PER_MM) * leaf.quantity * (sizes.undercut / TICKS_PER_MM),
-        ),
-      },
-      {
-        reasons: [
-          said('sizing.ventilation', {
-            undercut: { ticks: sizes.undercut },
-            width: { ticks: leaf.width * leaf.quantity },
-          }),
-        ],
-      },
-    );
-  }
+}
+
+/** Air under the leaves = undercut × their width together. */
+function decideVentilation(settling: Settling, sizes: Sizes): void {
+  const { undercut } = sizes;
+  const below = sizes.leaves.filter((leaf) => leaf.id !== 'upper');
+  if (undercut === undefined || below.some((leaf) => leaf.width === undefined)) return;
+  const width = below.reduce((sum, leaf) => sum + leaf.width! * leaf.quantity, 0);
+  settling.fix(
+    'ventilation',
+    {
+      type: 'area',
+      squareMm: Math.round((width / TICKS_PER_MM) * (Math.max(0, undercut) / TICKS_PER_MM)),
+    },
+    {
+      reasons: [
+        said('sizing.ventilation', { undercut: { ticks: undercut }, width: { ticks: width } }),
+      ],
+    },
+  );
 }

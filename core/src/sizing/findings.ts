@@ -40,12 +40,6 @@ export function checkSizes(settling: Settling, practice: Practice, sizes: Sizes)
       );
     }
   }
-  if (settling.fact('meetingEdge') === 'mullion') {
-    settling.find('check', 'sizing.mullion', {}, 'trade practice', [
-      'meetingEdge',
-      'sizing.leafWidth',
-    ]);
-  }
   const rating = settling.fact('rating');
   if (rating) checkRatedGaps(settling, practice, sizes);
 }

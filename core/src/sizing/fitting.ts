@@ -137,7 +137,10 @@ function partsOf(
   const width = first?.width ?? 1;
   const share = second?.width === undefined ? 0.5 : width / (width + second.width);
   const overlap = settling.fact('meetingEdge') === 'rebated' ? sizes.rebate : 0;
-  const lock = ((sizes.meetingGap ?? mm(3)) - overlap) / 2;
+  const lock =
+    sizes.mullion > 0
+      ? (sizes.lockGap ?? mm(3)) + sizes.mullion / 2
+      : ((sizes.meetingGap ?? mm(3)) - overlap) / 2;
   return halvesOf(shape, share).map((half) => ({ shape: half, lock }));
 }
 

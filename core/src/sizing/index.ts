@@ -8,4 +8,6 @@ export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from 
 export { cutPlan, leafAfterCuts, type CutPlan, type EdgeCut, type EdgeName } from './cutPlan.js';
 export { orderLeaf, type LeafOrder } from './orderLeaf.js';
 export { halvesOf } from './halves.js';
+export { foldLeavesOf } from './leaves.js';
+export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
 export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';

@@ -154,13 +154,20 @@ describe('around the frame', () => {
     expect(text({ ...wall, leafWidth: inches(33.75) }, 'sizing.frameWidth')).toBe('34 in');
     expect(text({ ...wall, frameMaterial: 'unknown' }, 'sizing.leafWidth')).toBe('ask.width');
   });
-  it('says that a mullion is not in the sum', () => {
+  it('puts a removable mullion into the sum, with a lock gap to either side', () => {
     const mullion = {
       kind: 'pair' as const,
       frameWidth: inches(72),
       meetingEdge: 'mullion' as const,
     };
-    expect(size(mullion).findings.map((one) => one.code)).toEqual(['sizing.mullion']);
+    const sizes = size(mullion);
+    expect(sizes.leaves[0]!.width).toBe(
+      Math.floor((inches(72) - 4 * inches(1 / 8) - inches(2)) / 2),
+    );
+    expect(
+      2 * sizes.leaves[0]!.width! + 2 * sizes.hingeGap! + 2 * sizes.lockGap! + sizes.mullion,
+    ).toBe(inches(72));
+    expect(text({ ...mullion, mullionWidth: inches(3) }, 'sizing.mullion')).toBe('3 in');
   });
   it('metric sizes and names', () => {
     const leaf = {

@@ -1,7 +1,12 @@
 import type { Ticks } from '../measure/index.js';
-import type { LeafId, OpeningFacts } from '../opening/index.js';
+import { known, type LeafId, type OpeningFacts } from '../opening/index.js';
 import type { SolvedChain } from './chain.js';
 import type { SizedLeaf } from './sizes.js';
+
+/** How many leaves a bi-fold door has: as recorded, at least two; two where nobody said. */
+export function foldLeavesOf(facts: OpeningFacts): number {
+  return Math.max(2, known(facts.foldLeaves) ?? 2);
+}
 
 /** The leaves of an opening out of its two solved stacks. */
 export function leavesOf(
@@ -13,7 +18,7 @@ export function leavesOf(
   const w = (key: string) => (width.solved ? width.members.get(key)?.each.at(-1) : undefined);
   const h = (key: string) => (height.solved ? height.members.get(key)?.each[0] : undefined);
   const bottom = height.solved ? (h('undercut') ?? 0) + (h('thresholdHeight') ?? 0) : undefined;
-  const leaf = (id: LeafId, quantity: 1 | 2, widthKey: string, heightKey: string): SizedLeaf => ({
+  const leaf = (id: LeafId, quantity: number, widthKey: string, heightKey: string): SizedLeaf => ({
     id,
     quantity,
     thickness,
@@ -36,5 +41,6 @@ export function leavesOf(
     return [upper, lower];
   }
   const pair = facts.kind === 'pair' || facts.kind === 'double-egress';
-  return [leaf('leaf', pair ? 2 : 1, 'leafWidth', 'leafHeight')];
+  const count = facts.kind === 'bi-fold' ? foldLeavesOf(facts) : pair ? 2 : 1;
+  return [leaf('leaf', count, 'leafWidth', 'leafHeight')];
 }

@@ -13,7 +13,7 @@ import type { Fitting } from './fitting.js';
 export interface SizedLeaf {
   id: LeafId;
   /** Equal leaves are decided once. */
-  quantity: 1 | 2;
+  quantity: number;
   width?: Ticks | undefined;
   height?: Ticks | undefined;
   thickness?: Ticks | undefined;
@@ -34,6 +34,8 @@ export interface Sizes extends StageOutcome {
   stopWidth: Ticks;
   /** Overlap of a rebated meeting edge. */
   rebate: Ticks;
+  /** Width of a removable mullion between the leaves; 0 when there is none. */
+  mullion: Ticks;
   /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
   floorFinish: Ticks;
   /** What a survey of the frame comes to. */
@@ -43,6 +45,7 @@ export interface Sizes extends StageOutcome {
 /** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */
 export function intendedDevice(facts: OpeningFacts): HangingDevice | undefined {
   const chosen = facts.choices?.['hanging.device']?.value as HangingDevice | undefined;
+  if (facts.kind === 'bi-fold') return 'folding-gear';
   if (slides(facts.kind)) return 'sliding-gear';
   if (facts.kind === 'double-acting') {
     return chosen === 'double-acting-spring' ? chosen : 'centre-pivot';

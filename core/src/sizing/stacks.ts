@@ -11,6 +11,8 @@ import {
 import type { Gaps, Practice } from '../practice/index.js';
 import { solveChain, type Member, type SolvedChain } from './chain.js';
 import { heelGap } from './swing.js';
+import { foldLeavesOf } from './leaves.js';
+import { timberMovement } from './movement.js';
 import { intendedDevice } from './sizes.js';
 import { frameOpening } from './wall.js';
 
@@ -62,7 +64,7 @@ export function widthChain(
   const add = (
     key: string,
     fact: keyof OpeningFacts,
-    times: 1 | 2,
+    times: number,
     usualTicks: Ticks | undefined,
     rounding: 'down' | 'up',
     why?: Said,
@@ -77,6 +79,19 @@ export function widthChain(
     notes.push({ key, fact, rounding, ...(why ? { why } : {}), ...(leaf ? { leaf } : {}) });
   };
 
+  if (facts.kind === 'bi-fold') {
+    const count = foldLeavesOf(facts);
+    add('hingeGap', 'hingeGap', 1, usual.hinge, 'up', gapReason);
+    add('leafWidth', 'leafWidth', count, undefined, 'down');
+    add('foldGap', 'meetingGap', count - 1, usual.meeting, 'up', gapReason);
+    add('lockGap', 'lockGap', 1, usual.lock, 'up', gapReason);
+    return {
+      result: solveChain(frame.total, members, 'lockGap'),
+      totalFact: 'frameWidth',
+      totalWhy: frame.why,
+      members: notes,
+    };
+  }
   if (slides(facts.kind)) {
     const overlap = values.slidingOverlap;
     const why = said('sizing.overlap.practice', {
@@ -100,6 +115,13 @@ export function widthChain(
   }
 
   const paired = meetsInMiddle(facts.kind);
+  const movement = timberMovement(
+    settling,
+    practice,
+    settling.fact('leafWidth') ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
+  );
+  const moved = (gap: Ticks | undefined) =>
+    gap === undefined ? undefined : gap + (movement?.ticks ?? 0);
   const continuous = device === 'continuous';
   let hingeUsual = usual.hinge;
   let hingeWhy = gapReason;
@@ -119,6 +141,7 @@ export function widthChain(
   add('hingeGap', 'hingeGap', paired ? 2 : 1, hingeUsual, 'up', hingeWhy);
   if (paired) {
     const edge = settling.fact('meetingEdge') ?? 'square';
+    const mullion = edge === 'mullion';
     if (edge === 'rebated') {
       members.push({ key: 'rebate', times: 1, usual: -values.rebate.value });
       notes.push({ key: 'rebate', fact: 'meetingEdge', rounding: 'up' });
@@ -129,8 +152,22 @@ export function widthChain(
     } else {
       add('leafWidth', 'leafWidth', 2, undefined, 'down');
     }
-    add('meetingGap', 'meetingGap', 1, usual.meeting, 'up', gapReason);
-    const gives = facts.widthGives ?? 'meetingGap';
+    if (mullion) {
+      // A removable mullion makes each side a single: a lock gap to either side of it.
+      const { mullionWidth } = values;
+      add('lockGap', 'lockGap', 2, usual.lock, 'up', gapReason);
+      add(
+        'mullion',
+        'mullionWidth',
+        1,
+        mullionWidth.value,
+        'up',
+        said('sizing.mullion', { source: mullionWidth.source }),
+      );
+    } else {
+      add('meetingGap', 'meetingGap', 1, moved(usual.meeting), 'up', movement?.why ?? gapReason);
+    }
+    const gives = facts.widthGives ?? (mullion ? 'lockGap' : 'meetingGap');
     return {
       result: solveChain(frame.total, members, gives),
       totalFact: 'frameWidth',
@@ -139,7 +176,7 @@ export function widthChain(
     };
   }
   add('leafWidth', 'leafWidth', 1, undefined, 'down');
-  add('lockGap', 'lockGap', 1, usual.lock, 'up', gapReason);
+  add('lockGap', 'lockGap', 1, moved(usual.lock), 'up', movement?.why ?? gapReason);
   const gives = facts.widthGives ?? 'lockGap';
   return {
     result: solveChain(frame.total, members, gives),

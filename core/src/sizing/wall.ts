@@ -48,6 +48,25 @@ export function frameOpening(
   };
 }
 
+/** Outside of the frame = frame opening + faces, jambs or linings. */
+function frameOutside(
+  settling: Settling,
+  axis: Axis,
+  chain: SolvedChain,
+  face: Ticks | undefined,
+): void {
+  if (!chain.solved || face === undefined) return;
+  settling.fix(`outside${axis}`, length(chain.total + sidesOf(axis) * face), {
+    reasons: [
+      said(axis === 'Width' ? 'sizing.outside' : 'sizing.outside.head', {
+        total: { ticks: chain.total },
+        face: { ticks: face },
+      }),
+    ],
+    facts: ['frameFace', 'frameMaterial'],
+  });
+}
+
 /** Wall opening = frame opening + faces or jambs + packing, across and up, unless recorded. */
 export function wallOpening(
   settling: Settling,
@@ -57,6 +76,7 @@ export function wallOpening(
 ): void {
   const { face, packing } = around(settling, practice);
   for (const axis of ['Width', 'Height'] as const) {
+    frameOutside(settling, axis, axis === 'Width' ? width : height, face);
     const fact = `wall${axis}` as const;
     const recorded = settling.fact(fact);
     const chain = axis === 'Width' ? width : height;

@@ -15,7 +15,7 @@ function valueOf(field: Field): fc.Arbitrary<unknown> {
       case 'mass':
         return fc.integer({ min: 1, max: 400_000 });
       case 'count':
-        return fc.nat({ max: 2000 });
+        return fc.nat({ max: Math.min(2000, field.most ?? 2000) });
       case 'minutes':
         return fc.constantFrom(0, 20, 90);
       case 'yes-no':

@@ -1,4 +1,4 @@
-import { memo, useMemo } from 'react';
+import { memo, useMemo, type MouseEvent } from 'react';
 import {
   draw,
   layout,
@@ -15,6 +15,7 @@ export const VIEW_NAMES: Record<View, string> = {
   plan: 'Plan',
   'hinge-edge': 'Hinge edge',
   'lock-edge': 'Lock edge',
+  stack: 'Stack',
 };
 
 /** The part a decision or fact is drawn as: leaf suffixes and stages do not matter for lighting it. */
@@ -37,7 +38,7 @@ export const DrawingView = memo(function DrawingView({
   view: View;
   lit?: string | undefined;
   onLight?: (part: string | undefined) => void;
-  onSelect?: (part: string) => void;
+  onSelect?: (part: string, event: MouseEvent) => void;
   title: string;
 }) {
   const drawing = useMemo(() => layout(draw(decided, view), unitsOf(decided)), [decided, view]);
@@ -72,7 +73,7 @@ export function Shape({
   primitive: Primitive;
   lit: boolean;
   onLight?: ((part: string | undefined) => void) | undefined;
-  onSelect?: ((part: string) => void) | undefined;
+  onSelect?: ((part: string, event: MouseEvent) => void) | undefined;
 }) {
   const { part, layer } = primitive;
   const names = [`layer-${layer}`, part && onSelect ? 'part' : '', lit ? 'lit' : ''];
@@ -81,7 +82,7 @@ export function Shape({
       ? {
           onPointerEnter: () => onLight?.(part),
           onPointerLeave: () => onLight?.(undefined),
-          onClick: () => onSelect(part),
+          onClick: (event: MouseEvent) => onSelect(part, event),
           'data-part': part,
         }
       : {};

@@ -1,7 +1,15 @@
-import { useDeferredValue } from 'react';
+import { useCallback, useDeferredValue, useRef, useState, type MouseEvent } from 'react';
 import { Tabs } from 'radix-ui';
-import { headingOf, VIEWS, type DecidedOpening, type View } from '@riegel/core';
+import {
+  headingOf,
+  unitsOf,
+  VIEWS,
+  type DecidedOpening,
+  type FactsPatch,
+  type View,
+} from '@riegel/core';
 import { DrawingView, VIEW_NAMES } from '../../drawing/DrawingView.js';
+import { factOfPart, StackEditor } from './StackEditor.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 
 /** The drawings: one large, the others small beside it, and the title block of a sheet. */
@@ -12,6 +20,8 @@ export function Drawings({
   lit,
   onLight,
   onSelect,
+  canEdit,
+  onPatch,
 }: {
   decided: DecidedOpening;
   view: View;
@@ -19,7 +29,29 @@ export function Drawings({
   lit: string | undefined;
   onLight: (part: string | undefined) => void;
   onSelect: (part: string) => void;
+  canEdit: boolean;
+  onPatch: (patch: FactsPatch) => void;
 }) {
+  const pane = useRef<HTMLDivElement>(null);
+  const [editing, setEditing] = useState<
+    { part: string; at: { x: number; y: number } } | undefined
+  >();
+  const close = useCallback(() => setEditing(undefined), []);
+  const { kind } = decided.facts;
+  // A figure of the stack is edited where it stands; every other part leads to its decision.
+  const select = useCallback(
+    (part: string, event: MouseEvent) => {
+      const figure = (event.currentTarget as Element).classList.contains('layer-dimension');
+      const box = pane.current?.getBoundingClientRect();
+      if (figure && box && factOfPart(part, kind)) {
+        const x = Math.min(event.clientX - box.left, box.width - 152);
+        const y = Math.min(event.clientY - box.top, box.height - 320);
+        setEditing({ part, at: { x, y: Math.max(0, y) } });
+      }
+      onSelect(part);
+    },
+    [kind, onSelect],
+  );
   const heading = headingOf(decided);
   // The large drawing follows at once; the small ones when there is time.
   const later = useDeferredValue(decided);
@@ -33,8 +65,20 @@ export function Drawings({
     <Tabs.Root
       value={view}
       onValueChange={(next) => onView(next as View)}
-      className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] bg-sheet"
+      ref={pane}
+      className="relative grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] bg-sheet"
     >
+      {editing && (
+        <StackEditor
+          part={editing.part}
+          at={editing.at}
+          decided={decided}
+          units={unitsOf(decided)}
+          canEdit={canEdit}
+          onPatch={onPatch}
+          onClose={close}
+        />
+      )}
       {VIEWS.map((one) => (
         <Tabs.Content
           key={one}
@@ -48,7 +92,7 @@ export function Drawings({
               view={one}
               lit={lit}
               onLight={onLight}
-              onSelect={onSelect}
+              onSelect={select}
               title={`${heading.mark}, ${VIEW_NAMES[one].toLowerCase()}`}
             />
           )}

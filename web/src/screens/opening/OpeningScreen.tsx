@@ -144,6 +144,8 @@ export function OpeningScreen() {
           lit={lit}
           onLight={setLit}
           onSelect={toDecision}
+          canEdit={canEdit}
+          onPatch={onPatch}
         />
         <div
           className="relative overflow-auto border-l border-rule px-4 pb-12"

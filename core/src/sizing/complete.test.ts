@@ -1,0 +1,267 @@
+import fc from 'fast-check';
+import { inches, mm } from '../measure/index.js';
+import { PRACTICES } from '../practice/index.js';
+import { decideOpening } from '../deciding/index.js';
+import { draw } from '../drawing/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { phraseText } from '../phrasing/index.js';
+import {
+  buttAxis,
+  rotated,
+  solveChain,
+  widestBesideWall,
+  widestToObstacle,
+  type SwingPlan,
+} from './index.js';
+
+const us = PRACTICES['us-commercial'];
+const { british } = PRACTICES;
+const decide = (facts: Partial<OpeningFacts>, practice = us) =>
+  decideOpening(
+    {
+      mark: '1',
+      kind: 'single',
+      frameMaterial: 'timber',
+      frameWidth: inches(36),
+      frameHeight: inches(84),
+      ...facts,
+    },
+    practice,
+  );
+const decision = (facts: Partial<OpeningFacts>, key: string, practice = us) =>
+  decide(facts, practice).decisions.find((one) => one.key === key);
+const ticks = (facts: Partial<OpeningFacts>, key: string, practice = us) => {
+  const value = decision(facts, key, practice)?.value;
+  return value?.type === 'length' ? value.ticks : undefined;
+};
+
+describe('timber that moves', () => {
+  const outside: Partial<OpeningFacts> = {
+    exterior: true,
+    leafConstruction: 'timber-panelled-hardwood',
+    frameWidth: mm(844),
+    frameHeight: mm(2010),
+  };
+
+  it('gives the lock gap what two stiles gain, outside only', () => {
+    const gain = Math.ceil(2 * mm(114) * 0.0025 * 4);
+    expect(ticks(outside, 'sizing.lockGap', british)).toBe(mm(3) + gain);
+    expect(ticks({ ...outside, exterior: false }, 'sizing.lockGap', british)).toBe(mm(3));
+    expect(ticks({ ...outside, lockGap: mm(3) }, 'sizing.lockGap', british)).toBe(mm(3));
+    const reason = decision(outside, 'sizing.lockGap', british)!.reasons[0]!;
+    expect(phraseText(reason, { system: 'metric' })).toMatch(
+      /and 2\.5 mm for what the timber gains in damp: 228 mm across the grain × 0\.0025 × 4 %/,
+    );
+  });
+
+  it('counts the whole width of a boarded leaf, less when quarter-sawn, nothing for sheets', () => {
+    const boarded = { ...outside, boarded: true, moistureChange: 5 };
+    expect(ticks(boarded, 'sizing.lockGap', british)).toBe(mm(3) + Math.ceil(mm(844) * 0.0025 * 5));
+    expect(ticks({ ...boarded, sawn: 'quarter' }, 'sizing.lockGap', british)).toBe(
+      mm(3) + Math.ceil(mm(844) * 0.0015 * 5),
+    );
+    const sheet = { ...outside, leafConstruction: 'timber-particle' as const };
+    expect(ticks(sheet, 'sizing.lockGap', british)).toBe(mm(3));
+  });
+
+  it('is allowed in the meeting gap of a pair', () => {
+    const pair = { ...outside, kind: 'pair' as const, frameWidth: mm(1500) };
+    expect(ticks(pair, 'sizing.meetingGap', british)).toBe(
+      mm(3) + Math.ceil(2 * mm(114) * 0.0025 * 4),
+    );
+  });
+});
+
+describe('folding leaves', () => {
+  it('share the opening with every gap between them', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: mm(700), max: mm(4000) }),
+        fc.integer({ min: 2, max: 8 }),
+        (frameWidth, foldLeaves) => {
+          const { sizes } = decide({ kind: 'bi-fold', frameWidth, foldLeaves }, british);
+          const leaf = sizes.leaves[0]!;
+          expect(leaf.quantity).toBe(foldLeaves);
+          const gaps = 2 * mm(3) + (foldLeaves - 1) * mm(3);
+          const left = frameWidth - gaps - foldLeaves * leaf.width!;
+          expect(left).toBeGreaterThanOrEqual(0);
+          expect(left).toBeLessThan(foldLeaves);
+        },
+      ),
+    );
+  });
+
+  it('hang from a track in twos, and leave the opening less their pack', () => {
+    const decided = decide({ kind: 'bi-fold', foldLeaves: 4, slideTo: 'left' }, us);
+    expect(decided.items.map((item) => [item.term, item.quantity])).toEqual([
+      ['item.track', 1],
+      ['item.foldPivots', 1],
+      ['item.foldHinges', 9],
+      ['item.hangers', 2],
+      ['item.guide', 2],
+    ]);
+    expect(ticks({ kind: 'bi-fold', foldLeaves: 4 }, 'hanging.clearWidth')).toBe(
+      inches(36 - 4 * 1.75 - 1 / 8),
+    );
+  });
+
+  it('chains of any number of members close exactly', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 100, max: 9999 }), (n, sum) => {
+        const solved = solveChain(sum, [{ key: 'leaf', times: n }], '');
+        expect(solved.solved && solved.members.get('leaf')!.each.reduce((a, b) => a + b, 0)).toBe(
+          sum,
+        );
+        if (solved.solved) {
+          const { each } = solved.members.get('leaf')!;
+          expect(Math.max(...each) - Math.min(...each)).toBeLessThanOrEqual(1);
+        }
+      }),
+    );
+  });
+});
+
+describe('around the frame', () => {
+  it('the lining is as deep as the wall and the board’s edge', () => {
+    expect(ticks({ wallThickness: mm(118) }, 'sizing.liningDepth', british)).toBe(mm(120));
+    expect(decision({}, 'sizing.liningDepth')).toBeUndefined();
+  });
+
+  it('frame outside and wall opening add up from the frame opening', () => {
+    expect(ticks({}, 'sizing.outsideWidth')).toBe(inches(36 + 1.5));
+    expect(ticks({}, 'sizing.outsideHeight')).toBe(inches(84 + 0.75));
+    expect(ticks({}, 'sizing.wallWidth')).toBe(inches(36 + 1.5 + 0.75));
+  });
+
+  it('air under the leaves is told of every kind', () => {
+    for (const kind of ['single', 'pair', 'sliding', 'stable', 'bi-fold'] as const)
+      expect([kind, decision({ kind }, 'sizing.ventilation')?.value?.type]).toEqual([kind, 'area']);
+  });
+});
+
+describe('the widest angle', () => {
+  const planOf = fc
+    .record({
+      width: fc.integer({ min: mm(500), max: mm(1100) }),
+      thickness: fc.integer({ min: mm(35), max: mm(54) }),
+      p: fc.integer({ min: mm(4), max: mm(12) }),
+    })
+    .map(({ p, ...rest }): SwingPlan => ({ ...rest, hingeGap: mm(3), axis: buttAxis(mm(3), p) }));
+
+  it('beside a wall is the first at which leaf or handle would touch it', () => {
+    fc.assert(
+      fc.property(planOf, fc.integer({ min: 0, max: mm(700) }), (plan, beside) => {
+        const handle = { inset: mm(60), out: mm(65) };
+        const widest = widestBesideWall(plan, beside, handle);
+        const far = plan.hingeGap + plan.width;
+        const touches = (degrees: number) =>
+          [
+            { x: far, y: 0 },
+            { x: far - handle.inset, y: handle.out },
+          ].some((point) => rotated(plan, point, degrees).x < -beside - 1);
+        for (let degrees = 0; degrees <= widest - 0.01; degrees += 1.5)
+          expect(touches(degrees)).toBe(false);
+        if (widest < 179.9) expect(touches(widest + 0.3)).toBe(true);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('to an obstacle is the first at which the leaf would cover it', () => {
+    fc.assert(
+      fc.property(
+        planOf,
+        fc.integer({ min: 20, max: 160 }),
+        fc.double({ min: 0.3, max: 0.9, noNaN: true }),
+        (plan, degrees, share) => {
+          // A point on the pull face of the leaf when it stands open at that angle.
+          const at = rotated(plan, { x: plan.hingeGap + plan.width * share, y: 0 }, degrees);
+          expect(Math.abs(widestToObstacle(plan, at.x, at.y) - degrees)).toBeLessThan(0.5);
+        },
+      ),
+      { numRuns: 40 },
+    );
+    expect(
+      widestToObstacle(
+        { width: mm(800), thickness: mm(40), hingeGap: mm(3), axis: buttAxis(mm(3), mm(8)) },
+        mm(2000),
+        mm(2000),
+      ),
+    ).toBe(180);
+  });
+
+  it('is the nearest of trim, wall and obstacle, and stops an opening that opens too little', () => {
+    const base = { leafConstruction: 'timber-stave', sideWall: inches(6) } as const;
+    const found = decide(base);
+    const value = found.decisions.find((one) => one.key === 'hanging.widestAngle')!;
+    expect(value.reasons[0]!.code).toBe('hanging.widest.wall');
+    const blocked = decide({ ...base, obstacleAlong: inches(20), obstacleOut: inches(20) });
+    expect(blocked.findings.map((one) => one.code)).toContain('hanging.opensShort');
+  });
+});
+
+describe('clear width against the wanted one', () => {
+  it('says what would gain it, and by how much', () => {
+    const decided = decide({ frameMaterial: 'steel', frameWidth: inches(34), accessible: true });
+    const clear = decided.decisions.find((one) => one.key === 'hanging.clearWidth')!;
+    const codes = clear.reasons.map((reason) => reason.code);
+    expect(codes).toEqual(
+      expect.arrayContaining(['hanging.gain.swingClear', 'hanging.gain.frame']),
+    );
+    expect(decided.findings.map((one) => one.code)).toContain('hanging.clearShort');
+    const words = clear.reasons.map((reason) => phraseText(reason, { system: 'inch' })).join(' ');
+    expect(words).toContain('give 32 3/4 in: enough');
+  });
+
+  it('a frame as wide as it asks for has it', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 28 * 16, max: 36 * 16 }), (sixteenths) => {
+        const frameWidth = inches(sixteenths / 16);
+        const facts = { frameWidth, clearWanted: inches(32) } as const;
+        const clear = decide(facts).decisions.find((one) => one.key === 'hanging.clearWidth')!;
+        const asked = clear.reasons.find((reason) => reason.code === 'hanging.gain.frame');
+        if (!asked) return;
+        const { ticks: wide } = asked.params['frame'] as { ticks: number };
+        const wider = decide({ ...facts, frameWidth: wide });
+        expect(wider.findings.map((one) => one.code)).not.toContain('hanging.clearShort');
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('the stack as a drawing', () => {
+  it('shows every member with the figure and basis that were decided', () => {
+    for (const facts of [
+      {},
+      { kind: 'pair' },
+      { kind: 'unequal-pair', frameWidth: inches(56), leafWidth: inches(36) },
+      { kind: 'pair', meetingEdge: 'mullion', frameWidth: inches(72) },
+      { kind: 'bi-fold' },
+      { kind: 'stable' },
+      { threshold: 'present', thresholdHeight: inches(1 / 2), lockGap: inches(1 / 4) },
+    ] as Partial<OpeningFacts>[]) {
+      const decided = decide(facts);
+      const model = draw(decided, 'stack');
+      const drawn = model.elements.flatMap((one) => (one.kind === 'dimension' ? [one] : []));
+      expect(drawn.length).toBeGreaterThan(6);
+      for (const one of drawn) {
+        const key = one.part!;
+        const { value, basis } = decided.decisions.find((each) => each.key === key)!;
+        expect([key, one.ticks, one.basis]).toEqual([
+          key,
+          value?.type === 'length' && value.ticks,
+          basis,
+        ]);
+      }
+      // Members along an axis stand one after the other, without overlapping.
+      const across = drawn.filter(
+        (one) => one.axis === 'horizontal' && !/frameWidth|outside|wall/.test(one.part!),
+      );
+      const ends = across.map((one) => [one.from.x, one.to.x] as const).sort((a, b) => a[0] - b[0]);
+      ends
+        .slice(1)
+        .forEach(([from], index) => expect(from).toBeGreaterThanOrEqual(ends[index]![1]));
+    }
+  });
+});

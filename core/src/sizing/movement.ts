@@ -1,0 +1,46 @@
+import type { Ticks } from '../measure/index.js';
+import { said, type Said, type Settling } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+
+/** What a timber leaf gains in damp, and why. */
+export interface Movement {
+  ticks: Ticks;
+  why: Said;
+}
+
+/**
+ * Gain in width of an outside timber leaf: the timber across the grain (two stiles of a framed leaf, the
+ * whole width of a boarded one) × its rate for 1 % moisture × the change to allow for. Nothing for
+ * inside leaves unless a change was recorded, nor for leaves made of sheets.
+ *
+ * @param about roughly the leaf's width, for boarded leaves
+ */
+export function timberMovement(
+  settling: Settling,
+  practice: Practice,
+  about: Ticks | undefined,
+): Movement | undefined {
+  const { movementFlat, movementQuarter, moistureSwing, stileWidth } = practice.values;
+  const construction = settling.fact('leafConstruction');
+  if (!construction?.startsWith('timber')) return undefined;
+  const boarded = settling.fact('boarded') === true;
+  const framed = construction.startsWith('timber-panelled');
+  const across = boarded ? about : framed ? 2 * stileWidth.value : undefined;
+  const change =
+    settling.fact('moistureChange') ??
+    (settling.fact('exterior') === true ? moistureSwing.value : undefined);
+  if (across === undefined || !change) return undefined;
+  const quarter = settling.fact('sawn') === 'quarter';
+  const rate = quarter ? movementQuarter : movementFlat;
+  const ticks = Math.ceil(across * rate.value * change);
+  return {
+    ticks,
+    why: said('sizing.movement', {
+      across: { ticks: across },
+      rate: String(rate.value),
+      change,
+      gain: { ticks, rounding: 'up', fine: true },
+      source: rate.source,
+    }),
+  };
+}
