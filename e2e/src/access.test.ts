@@ -1,4 +1,6 @@
 import { AxeBuilder } from '@axe-core/webdriverjs';
+import { join } from 'node:path';
+import { Key } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
 jest.setTimeout(240_000);
@@ -71,5 +73,60 @@ describe('axe finds no serious fault', () => {
     await page.go('/welcome#x');
     await page.sees('h1', 'Welcome');
     await check();
+  });
+
+  it.each(['light', 'dark'])('in the %s theme where the opening is found out', async (name) => {
+    await page.go('/');
+    await theme(name);
+    await page.signIn();
+    await page.click('a', 'Larkhollow Playhouse');
+    await page.sees('[role=grid]', /35 3\/4/);
+    const base = new URL(await page.url).pathname;
+    await page.chord(Key.CONTROL, 'k');
+    await page.find('[role=dialog] input');
+    await check();
+    await page.go(`${base}/import`);
+    await page.sees('h1', 'Take over a door list');
+    await check();
+    await (
+      await page.find('input[type=file]')
+    ).sendKeys(join(__dirname, '../../demo/lists/larkhollow-doors-issue-1.csv'));
+    await page.named('select', 'Column Handing is');
+    await check();
+    await page.click('button', 'See what would change');
+    await page.find('[data-row]');
+    await check();
+    await page.go(`${base}/building`);
+    await page.find('[data-room="Foyer"]');
+    await check();
+    await page.go(`${base}/practices`);
+    await page.find('[data-value="gapsSteel"]');
+    await check();
+    await page.go('/');
+    await page.click('a', '9 Tamsin Terrace');
+    await page.click('nav a', 'Survey');
+    await page.sees('h1', 'Survey');
+    await check();
+    await page.click('main a', 'G2');
+    await page.click('[role=tab]', 'Readings');
+    await page.click('table[aria-label="Readings"] button', 'Second hinge');
+    await page.sees('[data-reading]', 'Second hinge');
+    await check();
+    await page.click('[role=tab]', 'Hand');
+    await page.sees('h2', 'Where are you standing?');
+    await check();
+    await page.click('a', 'What follows');
+    await page.find('[data-pattern]');
+    await check();
+    await page.click('a', 'Opening');
+    await page.click('[role=tab]', 'Stack');
+    const figure = await page.find(
+      '[role=tabpanel][data-state=active] text[data-part="sizing.lockGap"]',
+    );
+    await page.driver.actions().move({ origin: figure }).click().perform();
+    await page.find('[role=dialog].absolute');
+    await check();
+    await page.keys(Key.ESCAPE);
+    await page.click('button', 'Sign out');
   });
 });

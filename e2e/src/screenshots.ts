@@ -49,6 +49,7 @@ try {
     ['Plan', 'opening-plan', 'handing'],
     ['Hinge edge', 'opening-hinge-edge', 'hanging'],
     ['Lock edge', 'opening-lock-edge', 'securing'],
+    ['Stack', 'opening-stack', 'sizing'],
   ] as const) {
     await page.click('[role=tab]', tab);
     await stage(to);
@@ -64,6 +65,37 @@ try {
   await page.go(`${register}/schedule`);
   await page.sees('h2', 'Set 1');
   await shot('schedule');
+  await page.go(`${register}/import`);
+  await (
+    await page.find('input[type=file]')
+  ).sendKeys(join(import.meta.dirname, '../../demo/lists/larkhollow-doors-issue-1.csv'));
+  await page.sees('h1', 'larkhollow-doors-issue-1.csv');
+  await page.named('select', 'Column Handing is');
+  await shot('import-columns');
+  await page.click('button', 'See what would change');
+  await page.click('[role=tab]', 'Changed');
+  await shot('import-preview');
+  await page.go(`${register}/building`);
+  await page.find('[data-room="Foyer"]');
+  await shot('building');
+  await page.go(`${register}/practices`);
+  await page.find('[data-value="gapsSteel"]');
+  await shot('practices');
+  await page.go('/');
+  await page.click('a', '9 Tamsin Terrace');
+  await page.sees('[role=grid]', 'Front room');
+  const terrace = new URL(await page.url).pathname;
+  await page.go(`${terrace}/survey`);
+  await page.click('main a', 'G2');
+  await page.click('[role=tab]', 'Readings');
+  await page.click('table[aria-label="Readings"] button', 'Second hinge');
+  await page.sees('[data-reading]', 'Second hinge');
+  await shot('survey');
+  await page.go(`${terrace}/survey`);
+  await page.click('main a', 'F2');
+  await page.click('a', 'What follows');
+  await page.find('[data-pattern]');
+  await shot('replacement');
   await theme('dark');
   await open('118');
   await page.click('[role=tab]', 'Plan');

@@ -38,3 +38,4 @@ export {
   type RowStatus,
 } from './compareList.js';
 export { listCells } from './writeList.js';
+export { projectFileSchema } from './schema.js';

@@ -171,8 +171,17 @@ export function ValueEditor({
               </span>
             )}
           </span>
+        ) : table.columns.length === 1 && !table.open ? (
+          <div className="flex flex-wrap gap-x-3 gap-y-1">
+            {table.rows.map((row) => (
+              <span key={row.label} className="flex flex-col">
+                <span className="text-xs text-soft">{rowName(row.label!)}</span>
+                {cell(row.label, [], row.figures[0], `${title}, ${rowName(row.label!)}`)}
+              </span>
+            ))}
+          </div>
         ) : (
-          <div className="max-h-64 overflow-auto">
+          <div className="max-h-64 overflow-auto" tabIndex={0} role="group" aria-label={title}>
             <table>
               <thead>
                 <tr className="caps text-left">

@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight, FlipHorizontal2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
   namesOf,
@@ -48,17 +48,17 @@ function knuckleSide(facts: OpeningFacts): Side {
 /** Survey of one opening on a tablet: drawn large, the reading to take next stretched over it. */
 export function SurveyScreen() {
   const { openingId } = useParams();
+  return <OneSurvey key={openingId} openingId={openingId!} />;
+}
+
+function OneSurvey({ openingId }: { openingId: string }) {
   const { project, basis, openings, byId, canEdit, edit } = useProject();
   const session = useSession();
   const navigate = useNavigate();
-  const opening = byId.get(openingId!);
+  const opening = byId.get(openingId);
   const [tab, setTab] = useState<Tab>('measure');
   const [chosen, setChosen] = useState<string | undefined>();
   const [mirrored, setMirrored] = useState(false);
-  useEffect(() => {
-    setChosen(undefined);
-    setMirrored(false);
-  }, [openingId]);
   const facts = opening?.facts;
   const survey = useMemo(() => surveyOf(facts ?? { mark: '', kind: 'single' }), [facts]);
   const order = useMemo(() => surveyOrder(survey.kinds), [survey]);

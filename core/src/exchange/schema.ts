@@ -1,0 +1,181 @@
+import { FIELDS, ROOM_USES, SET_STAGES, type Field } from '../opening/index.js';
+import { PRACTICE_IDS } from '../practice/index.js';
+import { readingKinds, MOST_HINGES } from '../survey/index.js';
+
+type Schema = Record<string, unknown>;
+
+const text = (most: number, more: Schema = {}): Schema => ({
+  type: 'string',
+  maxLength: most,
+  ...more,
+});
+const object = (properties: Schema, required: string[] = []): Schema => ({
+  type: 'object',
+  properties,
+  required,
+  additionalProperties: false,
+});
+const list = (items: Schema, most: number): Schema => ({ type: 'array', items, maxItems: most });
+
+/** Lengths and masses may be written as people write them, or as bare numbers in the practice's unit. */
+function fieldSchema(field: Field): Schema {
+  switch (field.type) {
+    case 'text':
+      return { type: ['string', 'number'], ...(field.most ? { maxLength: field.most } : {}) };
+    case 'length':
+      return {
+        type: ['string', 'number'],
+        description: 'A length as people write it (35 3/4, 2-11 3/4, 908 mm), or unknown.',
+      };
+    case 'mass':
+      return { type: ['string', 'number'], description: 'A mass (81 lb, 36.5 kg), or unknown.' };
+    case 'count':
+      return { type: ['integer', 'string'], minimum: 0, maximum: field.most ?? 1e9 };
+    case 'minutes':
+      return { type: ['integer', 'string'], description: 'Minutes, 1 1/2 HR, FD30S, EI30, none.' };
+    case 'yes-no':
+      return { type: ['boolean', 'string'] };
+    case 'choice':
+      return {
+        type: 'string',
+        description: [...field.options!, ...(field.mayBeUnknown ? ['unknown'] : [])].join(' | '),
+      };
+  }
+}
+
+const side = { enum: ['left', 'right'] };
+
+const observation: Schema = {
+  oneOf: [
+    object(
+      {
+        stood: { enum: ['outside', 'inside', 'knuckle-side', 'other-side'] },
+        hinges: side,
+        knuckles: { enum: ['seen', 'not-seen'] },
+        by: text(80),
+        at: text(40),
+      },
+      ['stood', 'hinges'],
+    ),
+    object(
+      {
+        stood: { const: 'in-frame' },
+        swingsTo: side,
+        opensOutward: { type: 'boolean' },
+        by: text(80),
+        at: text(40),
+      },
+      ['stood', 'swingsTo'],
+    ),
+  ],
+};
+
+const reading = object(
+  {
+    id: text(40),
+    name: { enum: readingKinds(MOST_HINGES).map((kind) => kind.name) },
+    value: {
+      type: ['number', 'string'],
+      description: 'Lengths in whole ticks, 320 to the millimetre; choices and texts as they are.',
+    },
+    skipped: text(300, { description: 'Why it was not taken; then there is no value.' }),
+    how: { enum: ['tape', 'digital'] },
+    by: text(120),
+    at: text(40),
+    replaces: list(text(40), 1000),
+  },
+  ['id', 'name', 'how', 'by', 'at'],
+);
+
+const written = object(
+  {
+    stage: { enum: SET_STAGES },
+    quantity: { type: 'integer', minimum: 1, maximum: 9999 },
+    unit: { enum: ['each', 'pair', 'set', 'length'] },
+    description: text(200),
+    size: text(60),
+    finish: text(60),
+  },
+  ['stage', 'quantity', 'description'],
+);
+
+/** The JSON Schema (draft 2020-12) of a project file, out of the same fields that read and write it. */
+export function projectFileSchema(): Schema {
+  const facts = Object.fromEntries(FIELDS.map((field) => [field.name, fieldSchema(field)]));
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Riegel project file',
+    ...object(
+      {
+        $schema: { type: 'string' },
+        format: { const: 'riegel-project' },
+        version: { const: 1 },
+        name: text(120),
+        practice: {
+          type: 'string',
+          description: `${PRACTICE_IDS.join(' | ')}, or the id of one in practices.`,
+        },
+        note: text(4000),
+        practices: list(
+          object(
+            {
+              id: text(40, { pattern: '^own-[a-z0-9-]{1,36}$' }),
+              name: text(80),
+              base: { enum: PRACTICE_IDS },
+              changes: {
+                type: 'object',
+                additionalProperties: object({ value: {}, source: text(200), note: text(1000) }, [
+                  'value',
+                  'source',
+                ]),
+              },
+            },
+            ['id', 'name', 'base', 'changes'],
+          ),
+          40,
+        ),
+        building: object(
+          {
+            storeys: list(text(40), 200),
+            rooms: list(
+              object(
+                { name: text(80), number: text(20), storey: text(40), use: { enum: ROOM_USES } },
+                ['name'],
+              ),
+              5000,
+            ),
+          },
+          ['storeys', 'rooms'],
+        ),
+        openings: {
+          type: 'array',
+          items: object(
+            {
+              ...facts,
+              size: text(60, { description: '3070, 3-0 x 7-0, 910 x 2040' }),
+              hand: text(60, { description: 'LH, RHR, LHR active, DIN left in' }),
+              observations: list(observation, 50),
+              readings: list(reading, 1000),
+              how: { type: 'object', additionalProperties: { enum: ['given', 'measured'] } },
+              choices: {
+                type: 'object',
+                additionalProperties: object(
+                  { value: { type: ['string', 'number'] }, reason: text(1000) },
+                  ['value', 'reason'],
+                ),
+              },
+              written: list(written, 200),
+              none: {
+                type: 'object',
+                propertyNames: { enum: SET_STAGES },
+                additionalProperties: text(1000),
+              },
+            },
+            ['mark'],
+          ),
+        },
+      },
+      ['openings'],
+    ),
+  };
+}
