@@ -81,6 +81,12 @@ export default tseslint.config(
   },
   { ignores: ['**/dist/**', '**/node_modules/**', '.riegel/**'] },
   js.configs.recommended,
+  {
+    files: ['web/public/sw.js'],
+    languageOptions: {
+      globals: { self: 'readonly', caches: 'readonly', fetch: 'readonly', URL: 'readonly' },
+    },
+  },
   ...tseslint.configs.recommended,
   {
     files: ['**/*.cjs'],

@@ -140,6 +140,11 @@ describe('surveying an opening on site', () => {
     await page.find('[data-save="waiting"]');
     await (await page.find('input[type=file]')).sendKeys(picture());
     await page.find('[data-photo="waiting"]');
+    // The tablet loads the page anew, still without a connection.
+    await page.driver.navigate().refresh();
+    await page.sees('h1', 'D1');
+    await page.sees('svg.drawing', '1992');
+    await page.find('[data-save="waiting"]');
     await page.online(true);
     await page.saved();
     await page.find('[data-photo="kept"]');

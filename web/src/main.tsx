@@ -14,10 +14,16 @@ const client = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 15_000,
+      // Without a connection the service worker answers with what it kept.
+      networkMode: 'always',
       retry: (count, error) => error instanceof ApiProblem && error.passing && count < 3,
     },
   },
 });
+
+// In development files change under their names, so that nothing may be kept.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -137,7 +137,13 @@ function leafPlan(
       rect('leaf', leaf.left, -thickness, leaf.left + width, 0, 'sizing.leafWidth'),
     ];
     const to = known(decided.facts.slideTo);
-    if (to) {
+    if (to && decided.facts.kind === 'bi-fold') {
+      // Folded, the leaves stand square to the opening, one against the other, at their side.
+      const index = Math.round((leaf.left - (decided.sizes.hingeGap ?? 0)) / Math.max(1, width));
+      const at = (decided.sizes.hingeGap ?? 0) + index * thickness;
+      const from = to === 'left' ? at : frameWidth - at - thickness;
+      elements.push(rect('open', from, -thickness, from + thickness, width, 'handing.slide'));
+    } else if (to) {
       const shift = (to === 'left' ? -1 : 1) * width;
       elements.push(
         rect('open', leaf.left + shift, -thickness, leaf.left + width + shift, 0, 'handing.slide'),

@@ -10,7 +10,7 @@ import {
 import { hingeEdgeOf, type Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 import { decideParts, type ExistingPart, type Verdict } from './parts.js';
-import { hingePlugs, type Plug } from './plugging.js';
+import { hingePlugs, uncovered, type Plug } from './plugging.js';
 import { repairsOf, type Repair } from './repairs.js';
 
 /** What existing work comes to. */
@@ -24,6 +24,28 @@ export interface Replacement extends StageOutcome {
 
 /** Recess remainders that need no plug. */
 const LEAST_PLUG: Ticks = mm(1);
+
+/** The part of the old strike's recess that the moved strike does not cover. */
+function strikePlugs(
+  survey: Survey,
+  sizes: Sizes,
+  verdicts: Record<ExistingPart, Verdict | undefined>,
+): Plug[] {
+  const [lock, strike] = [survey.number('lockHeight'), survey.number('strikeHeight')];
+  const long = survey.number('strikeLength');
+  const head = sizes.frameHeight;
+  if (verdicts.strike !== 'move' || !lock || !strike || !long || head === undefined) return [];
+  const span = (middle: number): [Ticks, Ticks] => [
+    Math.round(head - middle - long / 2),
+    Math.round(head - middle + long / 2),
+  ];
+  return uncovered(span(strike), [span(lock)], LEAST_PLUG).map(([from, to]) => ({
+    of: 'strike',
+    index: 1,
+    from,
+    to,
+  }));
+}
 
 /** Keep, move or renew; pattern matches; plugging; repairs. For openings that were surveyed only. */
 export function decideReplacing(
@@ -52,7 +74,7 @@ export function decideReplacing(
           { fit: hingeFit.value, ease: hingeEase.value, leastGap: 0 },
         )
       : [];
-  const plugs =
+  const hingePieces =
     existing && hung.positions && hung.hingeHeight !== undefined && verdicts.frame !== 'renew'
       ? hingePlugs(
           existing,
@@ -63,6 +85,7 @@ export function decideReplacing(
           LEAST_PLUG,
         )
       : [];
+  const plugs = [...hingePieces, ...strikePlugs(survey, sizes, verdicts)];
   return Object.assign(settling, {
     verdicts,
     matches,

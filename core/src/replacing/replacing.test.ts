@@ -137,6 +137,18 @@ describe('plugging', () => {
   });
 });
 
+describe('a strike that is moved', () => {
+  it('leaves of its old recess what it no longer covers', () => {
+    const { plugs } = decide({ strikeHeight: mm(1012), strikeLength: mm(135) }).replacing!;
+    expect(plugs).toHaveLength(1);
+    expect(plugs[0]).toMatchObject({ of: 'strike' });
+    expect(plugs[0]!.to - plugs[0]!.from).toBe(mm(12));
+    // Its old place stood higher, so what is left open is at its top.
+    expect(plugs[0]!.from).toBe(mm(1992 - 1012 - 67.5));
+    expect(decide({ strikeLength: mm(135) }).replacing!.plugs).toEqual([]);
+  });
+});
+
 describe('repairs of a frame', () => {
   const ways = (state: string, facts: Partial<OpeningFacts> = {}) =>
     repairsOf(

@@ -2,10 +2,11 @@ import { join } from 'node:path';
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { stringify } from 'csv-stringify/sync';
 import { Piscina } from 'piscina';
-import writeExcelFile from 'write-excel-file/node';
 import { CONFIG, type Config } from '../config.js';
 import { BOUNDS, guardCell, type ReadFile } from './bounds.js';
 import { readFile } from './readFile.js';
+import type { ListJob } from './worker.js';
+import { writeWorkbook } from './writeWorkbook.js';
 
 const TOO_HARD: ReadFile = {
   ok: false,
@@ -19,9 +20,7 @@ export class ListsService implements OnModuleDestroy {
 
   constructor(@Inject(CONFIG) private readonly config: Config) {}
 
-  /** Reads a file; `gone` ends the work when whoever asked has left. */
-  async read(bytes: Uint8Array, gone?: AbortSignal): Promise<ReadFile> {
-    if (!this.config.workers) return readFile(bytes);
+  private threads(): Piscina {
     this.pool ??= new Piscina({
       filename: join(import.meta.dirname, 'worker.js'),
       minThreads: 0,
@@ -30,9 +29,16 @@ export class ListsService implements OnModuleDestroy {
       maxQueue: 20,
       resourceLimits: { maxOldGenerationSizeMb: 512 },
     });
+    return this.pool;
+  }
+
+  /** Reads a file; `gone` ends the work when whoever asked has left. */
+  async read(bytes: Uint8Array, gone?: AbortSignal): Promise<ReadFile> {
+    if (!this.config.workers) return readFile(bytes);
     const late = AbortSignal.timeout(BOUNDS.milliseconds);
+    const job: ListJob = { read: bytes };
     try {
-      return (await this.pool.run(bytes, {
+      return (await this.threads().run(job, {
         signal: gone ? AbortSignal.any([gone, late]) : late,
       })) as ReadFile;
     } catch (error) {
@@ -51,15 +57,9 @@ export class ListsService implements OnModuleDestroy {
 
   /** A list as an XLSX workbook of text cells. */
   async xlsx(cells: string[][]): Promise<Buffer> {
-    const [heading = [], ...rows] = cells;
-    const text = (value: string) => (value === '' ? null : { value, type: String });
-    return writeExcelFile(
-      [
-        heading.map((value) => ({ value, type: String, fontWeight: 'bold' as const })),
-        ...rows.map((row) => row.map(text)),
-      ],
-      { sheet: 'Openings', stickyRowsCount: 1 },
-    ).toBuffer();
+    if (!this.config.workers) return writeWorkbook(cells);
+    const job: ListJob = { write: cells };
+    return Buffer.from((await this.threads().run(job)) as Uint8Array);
   }
 
   async onModuleDestroy(): Promise<void> {

@@ -32,7 +32,7 @@ export function PlugsAndRepairs({ decided, units }: { decided: DecidedOpening; u
           <ul>
             {plugs.map((plug, index) => (
               <li key={index} className="py-0.5">
-                Frame, hinge {plug.index}:{' '}
+                Frame, {plug.of === 'hinge' ? `hinge ${plug.index}` : 'strike'}:{' '}
                 <Figures parts={[lengthPart(plug.to - plug.from, units)]} /> to plug, from{' '}
                 <Figures parts={[lengthPart(plug.from, units)]} /> below the head.
               </li>
