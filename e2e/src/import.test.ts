@@ -48,6 +48,18 @@ describe('taking over a door list', () => {
     await page.sees('header', 'Windows-1252, parted by semicolons');
     const size = await page.named('select', 'Column Size (W x H) is');
     expect(await size.getAttribute('value')).toBe('size');
+    // A fact is dragged onto the column it stands in, and back.
+    const handing = await page.named('select', 'Column Handing is');
+    await page.drag(await page.named('button', 'Storey'), handing);
+    await page.until(
+      'the column to be the storey',
+      async () => (await handing.getAttribute('value')) === 'storey',
+    );
+    await page.drag(await page.named('button', 'Hand'), handing);
+    await page.until(
+      'the column to be the hand',
+      async () => (await handing.getAttribute('value')) === 'hand',
+    );
     await page.click('button', 'See what would change');
     await page.sees('[role=tab]', /New 3 Changed 0 The same 0 Not readable 1/);
     await page.sees('[data-row="G3"]', 'Hand “left” not read');

@@ -68,8 +68,8 @@ try {
   await page.go(`${register}/import`);
   await (
     await page.find('input[type=file]')
-  ).sendKeys(join(import.meta.dirname, '../../demo/lists/larkhollow-doors-issue-1.csv'));
-  await page.sees('h1', 'larkhollow-doors-issue-1.csv');
+  ).sendKeys(join(import.meta.dirname, '../../demo/lists/larkhollow-doors-issue-2.csv'));
+  await page.sees('h1', 'larkhollow-doors-issue-2.csv');
   await page.named('select', 'Column Handing is');
   await shot('import-columns');
   await page.click('button', 'See what would change');

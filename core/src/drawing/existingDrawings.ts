@@ -215,7 +215,7 @@ export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number
   }
   return {
     times,
-    model: { view: 'cuts', elements, extents: extentsOf(elements, text * 1.6), textHeight: text },
+    model: { view: 'cuts', elements, extents: extentsOf(elements, text * 2.8), textHeight: text },
   };
 }
 
@@ -248,7 +248,10 @@ export function compareDrawing(
           { x: strip + gap, y: found },
         ],
       },
-      {
+    );
+    // What fits needs no figure.
+    if (effect !== 'fits')
+      elements.push({
         kind: 'dimension',
         layer: 'dimension',
         from: { x: 2 * strip + gap, y: top },
@@ -258,13 +261,12 @@ export function compareDrawing(
         ticks: Math.abs(off),
         rounding: 'nearest',
         basis: 'derived',
-      },
-    );
+      });
   }
   return {
     view: 'compare',
     elements,
-    extents: extentsOf(elements, text * 1.4),
+    extents: extentsOf(elements, text * 2.6),
     textHeight: text,
   };
 }

@@ -139,20 +139,25 @@ function dimension(
   // A short vertical dimension is read upright, between its line and what it measures.
   const outward = Math.sign(element.at - (element.from.x + element.to.x) / 2) || 1;
   const upright = !horizontal && small;
+  // One shorter than its own figure has it beyond its line, where no stroke crosses it.
+  const beyond = upright && span < textHeight * 1.1;
   const at = horizontal
     ? {
         x: middle.x,
         y: small ? element.at - textHeight * 1.15 : element.at + textHeight * 0.32,
       }
     : upright
-      ? { x: element.at - outward * textHeight * 0.45, y: middle.y - textHeight * 0.32 }
+      ? {
+          x: element.at + outward * textHeight * (beyond ? 0.5 : -0.45),
+          y: middle.y - textHeight * 0.32,
+        }
       : { x: element.at - textHeight * 0.3, y: middle.y };
   const text: Primitive = {
     kind: 'text',
     layer: 'dimension',
     ...part,
     at: down(at),
-    anchor: upright ? (outward > 0 ? 'end' : 'start') : 'middle',
+    anchor: upright ? (outward > 0 !== beyond ? 'end' : 'start') : 'middle',
     size: toMm(textHeight) * 0.92,
     turn: horizontal || upright ? 0 : -90,
     text: length.text,

@@ -110,6 +110,14 @@ export class Page {
     return element;
   }
 
+  /** Drags one thing onto another with the mouse, in several moves as a hand does. */
+  async drag(thing: WebElement, onto: WebElement): Promise<void> {
+    const hand = this.driver.actions();
+    hand.move({ origin: thing }).press().move({ origin: thing, x: 12, y: 12 });
+    hand.move({ origin: onto, x: -6 }).move({ origin: onto }).pause(100).release();
+    await hand.perform();
+  }
+
   /** Keys for whatever has the focus. */
   async keys(...keys: string[]): Promise<void> {
     for (const key of keys) await this.driver.actions().sendKeys(key).perform();

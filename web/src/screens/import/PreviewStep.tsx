@@ -123,7 +123,7 @@ function Rows({
     facts.set(differenceKey(row, difference), !isTaken(taking, row, difference));
     onTaking({ ...taking, facts });
   };
-  if (rows.length === 0) return <p className="p-6 text-soft">There are none.</p>;
+  if (rows.length === 0) return <p className="flex-1 p-6 text-soft">There are none.</p>;
   return (
     <div ref={scroller} className="min-h-0 flex-1 overflow-auto px-4 pb-4" tabIndex={0}>
       <div className="sheet relative" style={{ height: virtual.getTotalSize() }}>

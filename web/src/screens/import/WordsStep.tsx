@@ -71,10 +71,12 @@ export function WordsStep({
             </span>
             <Meaning column={column} word={word} onMeaning={(value) => set(column, word, value)} />
             <span className="truncate text-ochre">
-              {phraseText(
-                { code: fault.code, params: { ...fault.params, field: columnName(column) } },
-                { system },
-              )}
+              {choicesFor(column)
+                ? ''
+                : phraseText(
+                    { code: fault.code, params: { ...fault.params, field: columnName(column) } },
+                    { system },
+                  )}
             </span>
           </li>
         ))}
