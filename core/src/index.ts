@@ -1,5 +1,6 @@
 export * from './measure/index.js';
 export * from './practice/index.js';
+export * from './catalogue/index.js';
 export * from './opening/index.js';
 export * from './survey/index.js';
 export * from './sizing/index.js';
@@ -8,6 +9,7 @@ export * from './hanging/index.js';
 export * from './replacing/index.js';
 export * from './checking/index.js';
 export * from './deciding/index.js';
+export * from './waysOut/index.js';
 export * from './phrasing/index.js';
 export * from './scheduling/index.js';
 export * from './exchange/index.js';

@@ -7,6 +7,7 @@ import { DocumentsService } from './documents/documents.service.js';
 import { EventsService } from './events/events.service.js';
 import { HealthController } from './health/health.controller.js';
 import { ProblemFilter } from './http/problem.filter.js';
+import { CatalogueController } from './lists/catalogue.controller.js';
 import { ListsController } from './lists/lists.controller.js';
 import { ListsService } from './lists/lists.service.js';
 import { OpeningsController } from './openings/openings.controller.js';
@@ -36,6 +37,7 @@ export class AppModule {
         ProjectsController,
         OpeningsController,
         ListsController,
+        CatalogueController,
         PhotosController,
         ScheduleController,
       ],

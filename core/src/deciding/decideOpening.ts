@@ -11,12 +11,23 @@ import {
   type Solid,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { practiceWith } from '../catalogue/index.js';
+import { namedProducts, withProduct } from './products.js';
+import { productDecisions } from './productDecisions.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
 import { decideReplacing, type Replacement } from '../replacing/index.js';
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import { decideSizing, type Sizes } from '../sizing/index.js';
-import { boltsOf, cautionsFor, type Bolt } from '../checking/index.js';
+import {
+  boltsOf,
+  cautionsFor,
+  clashFindings,
+  fixingFindings,
+  type Bolt,
+  type Clash,
+} from '../checking/index.js';
+import { solidsOf } from './solids.js';
 
 /** Everything that follows from one opening's facts. */
 export interface DecidedOpening {
@@ -25,6 +36,8 @@ export interface DecidedOpening {
   decisions: Decision[];
   items: Item[];
   solids: Solid[];
+  /** What of them is in each other's way. */
+  clashes: Clash[];
   findings: Finding[];
   cautions: Said[];
   bolts: Bolt[];
@@ -48,7 +61,10 @@ export function decideOpening(
   project: ProjectBasis | Practice,
 ): DecidedOpening {
   const basis = 'rooms' in project ? project : bareBasis(project);
-  const practice = practiceFor(recorded.practice, basis);
+  const usual = practiceFor(recorded.practice, basis);
+  const { named, gone } = namedProducts(recorded, basis.products);
+  // What a named product measures goes before the practice's usual figures.
+  const practice = practiceWith(usual, [...named.values()]);
   const survey = surveyOf(recorded);
   const facts = surveyed(recorded, survey);
   const sizes = decideSizing(facts, practice, survey);
@@ -60,13 +76,24 @@ export function decideOpening(
   const replacing = survey.empty
     ? undefined
     : decideReplacing(facts, practice, survey, sizes, hanging, [...basis.practices.values()]);
+  const { solids, clashes } = solidsOf(facts, practice, hanging);
   const findings = [
     ...sizes.findings,
     ...handing.findings,
     ...hanging.findings,
     ...(replacing?.findings ?? []),
+    ...clashFindings(clashes),
+    ...fixingFindings(facts, solids),
   ];
-  const items: Item[] = facts.none?.hanging !== undefined ? [] : [...hanging.items];
+  const chosen = productDecisions(facts, sizes, hanging, named, gone);
+  findings.push(...chosen.findings);
+  const hung = named.get('hanging.product');
+  const items: Item[] =
+    facts.none?.hanging !== undefined
+      ? []
+      : hung
+        ? withProduct(hanging.items, hung)
+        : [...hanging.items];
   for (const line of facts.written ?? []) {
     items.push({
       stage: line.stage,
@@ -81,15 +108,17 @@ export function decideOpening(
   }
   return {
     facts: recorded,
-    practice,
+    practice: usual,
     decisions: [
       ...sizes.decisions,
       ...handing.decisions,
       ...hanging.decisions,
       ...(replacing?.decisions ?? []),
+      ...chosen.decisions,
     ],
     items,
-    solids: hanging.solids,
+    solids,
+    clashes,
     findings,
     cautions: cautionsFor(facts, practice, hanging),
     bolts: boltsOf(facts, { sizing: sizes, handing, hanging }, findings),

@@ -1,6 +1,8 @@
-import type { Fault, System } from '../measure/index.js';
+import { MAX_TICKS, type Fault, type System } from '../measure/index.js';
+import { readProducts, type Product } from '../catalogue/index.js';
 import {
   FIELDS,
+  LEAF_IDS,
   fieldOf,
   practiceFor,
   projectBasis,
@@ -35,6 +37,8 @@ export interface ProjectFile {
   /** The project's own practices. */
   practices?: EditedPractice[];
   building?: Building;
+  /** The project's own products, beside those that ship. */
+  products?: Product[];
   openings: OpeningFacts[];
 }
 
@@ -79,6 +83,7 @@ const KEYS = [
   'note',
   'practices',
   'building',
+  'products',
   'openings',
 ];
 
@@ -96,6 +101,13 @@ function readOwnBuilding(json: unknown, complain: Complain): Building | undefine
   if (read.ok) return read.value;
   complain('building', read.fault.code, read.fault.params);
   return undefined;
+}
+
+function readOwnProducts(json: unknown, complain: Complain): Product[] {
+  const read = readProducts(json);
+  if (read.ok) return read.value;
+  complain('products', read.fault.code, read.fault.params);
+  return [];
 }
 
 function fail(where: string, code: string, params: Fault['params'] = {}): ReadProject {
@@ -121,6 +133,8 @@ export function readProjectObject(json: unknown): ReadProject {
   const own = json['practices'] === undefined ? [] : readOwn(json['practices'], complain);
   const building =
     json['building'] === undefined ? undefined : readOwnBuilding(json['building'], complain);
+  const products =
+    json['products'] === undefined ? [] : readOwnProducts(json['products'], complain);
   const named = own.some((edited) => edited.id === practiceId);
   if (!named && !PRACTICE_IDS.includes(practiceId as PracticeId)) {
     complain('practice', 'file.practice', {
@@ -158,6 +172,7 @@ export function readProjectObject(json: unknown): ReadProject {
       ...(typeof json['note'] === 'string' ? { note: json['note'].slice(0, 4000) } : {}),
       ...(own.length > 0 ? { practices: own } : {}),
       ...(building ? { building } : {}),
+      ...(products.length > 0 ? { products } : {}),
       openings,
     },
   };
@@ -215,6 +230,9 @@ function readOpening(
   return faults.length === before ? facts : undefined;
 }
 
+/** The most hinges of one leaf that may be set by hand. */
+export const MOST_SET = 12;
+
 const STOOD = ['outside', 'inside', 'knuckle-side', 'other-side'];
 const SIDES = ['left', 'right'];
 
@@ -265,6 +283,17 @@ const LISTS: Record<string, (value: unknown) => unknown> = {
       ? value
       : undefined;
   },
+  hingePositions: (value) =>
+    isObject(value) &&
+    Object.entries(value).every(
+      ([leaf, tops]) =>
+        LEAF_IDS.includes(leaf as never) &&
+        Array.isArray(tops) &&
+        tops.length <= MOST_SET &&
+        tops.every((top) => Number.isInteger(top) && top >= 0 && top <= MAX_TICKS),
+    )
+      ? value
+      : undefined,
   how: (value) =>
     isObject(value) &&
     Object.entries(value).every(
@@ -361,7 +390,7 @@ export function readList(key: string, value: unknown): unknown {
 
 /** Writes a project so that {@link readProject} gives the same facts back. */
 export function writeProject(project: ProjectFile): string {
-  const { name, practice, note, practices = [], building } = project;
+  const { name, practice, note, practices = [], building, products = [] } = project;
   const basis = projectBasis(practice, practices);
   const openings = project.openings.map((facts) =>
     writeOpening(facts, practiceFor(facts.practice, basis).system),
@@ -374,6 +403,7 @@ export function writeProject(project: ProjectFile): string {
     ...(note ? { note } : {}),
     ...(practices.length > 0 ? { practices } : {}),
     ...(building ? { building } : {}),
+    ...(products.length > 0 ? { products } : {}),
     openings,
   };
   return `${JSON.stringify(file, null, 2)}\n`;

@@ -69,4 +69,5 @@ const KNOWN_LISTS: Record<string, true> = {
   written: true,
   none: true,
   how: true,
+  hingePositions: true,
 };

@@ -1,5 +1,7 @@
-import { FIELDS, ROOM_USES, SET_STAGES, type Field } from '../opening/index.js';
+import { MOST_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
+import { FIELDS, LEAF_IDS, ROOM_USES, SET_STAGES, type Field } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
+import { MOST_SET } from './projectFile.js';
 import { readingKinds, MOST_HINGES } from '../survey/index.js';
 
 type Schema = Record<string, unknown>;
@@ -99,6 +101,30 @@ const written = object(
   ['stage', 'quantity', 'description'],
 );
 
+const product = object(
+  Object.fromEntries(
+    PRODUCT_FIELDS.map((one): [string, Schema] => {
+      switch (one.type) {
+        case 'text':
+          return [one.name, text(200)];
+        case 'type':
+          return [one.name, { enum: PRODUCT_TYPES }];
+        case 'yes-no':
+          return [one.name, { type: 'boolean' }];
+        case 'list':
+          return [one.name, list(text(60), 40)];
+        case 'length':
+          return [one.name, { type: 'integer', minimum: 0, description: 'Whole ticks.' }];
+        case 'mass':
+          return [one.name, { type: 'integer', minimum: 0, description: 'Grams.' }];
+        case 'count':
+          return [one.name, { type: 'integer', minimum: 0 }];
+      }
+    }),
+  ),
+  PRODUCT_FIELDS.filter((one) => one.needed).map((one) => one.name),
+);
+
 /** The JSON Schema (draft 2020-12) of a project file, out of the same fields that read and write it. */
 export function projectFileSchema(): Schema {
   const facts = Object.fromEntries(FIELDS.map((field) => [field.name, fieldSchema(field)]));
@@ -147,6 +173,7 @@ export function projectFileSchema(): Schema {
           },
           ['storeys', 'rooms'],
         ),
+        products: list(product, MOST_PRODUCTS),
         openings: {
           type: 'array',
           items: object(
@@ -156,6 +183,12 @@ export function projectFileSchema(): Schema {
               hand: text(60, { description: 'LH, RHR, LHR active, DIN left in' }),
               observations: list(observation, 50),
               readings: list(reading, 1000),
+              hingePositions: {
+                type: 'object',
+                description: 'Top edges of hinges below the leaf’s top, in whole ticks, by leaf.',
+                propertyNames: { enum: LEAF_IDS },
+                additionalProperties: list({ type: 'integer', minimum: 0 }, MOST_SET),
+              },
               how: { type: 'object', additionalProperties: { enum: ['given', 'measured'] } },
               choices: {
                 type: 'object',

@@ -1,5 +1,6 @@
 import { mm, type Ticks } from '../measure/index.js';
 import { said, type Said } from '../opening/index.js';
+import { buttAxis, widestAngle } from '../sizing/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 
 /** The row of the height table for a leaf; undefined when none fits or its mass is needed and open. */
@@ -52,6 +53,28 @@ export function buttWidth(
   const width = hingeWidths.value.find((made) => made >= exact);
   if (width === undefined) return undefined;
   return { width, exact, setBack, clearance, p: barrelOffset(width, thickness, setBack) };
+}
+
+/**
+ * The narrowest made width with which the leaf opens so far past its trim, by the rotation of the
+ * leaf about the barrel; undefined when none does.
+ */
+export function widthForAngle(
+  practice: Practice,
+  leaf: { width: Ticks; thickness: Ticks; hingeGap: Ticks },
+  trimProjection: Ticks,
+  degrees: number,
+): ButtWidth | undefined {
+  const setBack = setBackFor(practice, leaf.thickness);
+  const bridged = 2 * (leaf.thickness - setBack) + practice.values.leastClearance.value;
+  for (const width of practice.values.hingeWidths.value) {
+    if (width < bridged) continue;
+    const p = barrelOffset(width, leaf.thickness, setBack);
+    const plan = { ...leaf, axis: buttAxis(leaf.hingeGap, p) };
+    if (widestAngle(plan, trimProjection) >= degrees)
+      return { width, exact: width, setBack, clearance: width - bridged, p };
+  }
+  return undefined;
 }
 
 /** p = half the open width − the part of the hinge leaf on the leaf's edge. */

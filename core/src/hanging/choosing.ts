@@ -2,8 +2,8 @@ import type { Ticks } from '../measure/index.js';
 import type { Settling } from '../opening/index.js';
 import { length, said, term } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
-import type { SizedLeaf } from '../sizing/index.js';
-import { buttWidth, heavyReasons } from './butt.js';
+import type { SizedLeaf, Sizes } from '../sizing/index.js';
+import { buttWidth, heavyReasons, widthForAngle } from './butt.js';
 import { hingeCount } from './count.js';
 import type { HungLeaf } from './hung.js';
 
@@ -127,15 +127,29 @@ export function chooseBearing(settling: Settling, leaf: SizedLeaf, use: UseClass
   return bearing;
 }
 
-/** The open width that bridges the leaf and clears the trim; undefined beyond the widest made. */
+/**
+ * The open width that bridges the leaf and clears the trim, or clears it as far as the leaf shall
+ * open; undefined beyond the widest made.
+ */
 export function chooseWidth(
   settling: Settling,
   practice: Practice,
+  sizes: Sizes,
   hung: HungLeaf,
-  thickness: Ticks,
 ): Ticks | undefined {
   const trim = settling.fact('trimProjection');
-  const wide = buttWidth(practice, thickness, trim);
+  const openTo = settling.fact('openTo');
+  const thickness = hung.leaf.thickness!;
+  const toAngle =
+    trim && openTo !== undefined && openTo < 180 && sizes.hingeGap !== undefined
+      ? widthForAngle(
+          practice,
+          { width: hung.leaf.width!, thickness, hingeGap: sizes.hingeGap },
+          trim,
+          openTo,
+        )
+      : undefined;
+  const wide = toAngle ?? buttWidth(practice, thickness, trim);
   if (!wide) {
     settling.find(
       'stop',
@@ -150,13 +164,19 @@ export function chooseWidth(
   return settling.choose('hingeWidth', wide.width, (ticks) => length(ticks), {
     leaf: hung.leaf.id,
     reasons: [
-      said(trim ? 'hanging.width.trim' : 'hanging.width.least', {
-        thickness: { ticks: thickness },
-        setBack: { ticks: wide.setBack },
-        clearance: { ticks: wide.clearance },
-        exact: { ticks: wide.exact, rounding: 'up' },
-        width: { ticks: wide.width },
-      }),
+      toAngle
+        ? said('hanging.width.angle', {
+            trim: { ticks: trim! },
+            wanted: { degrees: openTo! },
+            width: { ticks: wide.width },
+          })
+        : said(trim ? 'hanging.width.trim' : 'hanging.width.least', {
+            thickness: { ticks: thickness },
+            setBack: { ticks: wide.setBack },
+            clearance: { ticks: wide.clearance },
+            exact: { ticks: wide.exact, rounding: 'up' },
+            width: { ticks: wide.width },
+          }),
     ],
     alternatives: practice.values.hingeWidths.value.map((ticks) =>
       ticks < wide.exact
@@ -168,7 +188,21 @@ export function chooseWidth(
           }
         : { value: ticks },
     ),
-    facts: ['trimProjection', 'leafThickness'],
+    facts: ['trimProjection', 'openTo', 'leafThickness'],
+  });
+}
+
+/** Corners of the recess: square, chiselled, or round, routed; as in the frame where it was surveyed. */
+export function chooseCorner(settling: Settling, practice: Practice, hung: HungLeaf): string {
+  const { corner } = practice.values;
+  return settling.choose<string>('corner', corner.value, (value) => term(`corner.${value}`), {
+    leaf: hung.leaf.id,
+    reasons: [said('hanging.corner', { source: corner.source })],
+    alternatives: [
+      { value: 'square' },
+      { value: 'round-quarter' },
+      { value: 'round-five-eighths' },
+    ],
   });
 }
 

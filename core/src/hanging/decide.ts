@@ -1,7 +1,22 @@
-import { length, said, Settling, term, type Item, type OpeningFacts } from '../opening/index.js';
+import {
+  length,
+  said,
+  Settling,
+  solid,
+  span,
+  term,
+  type Item,
+  type OpeningFacts,
+} from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { Handing } from '../handing/index.js';
-import { buttAxis, centreAxis, type Sizes, type SwingPlan } from '../sizing/index.js';
+import {
+  buttAxis,
+  centreAxis,
+  swingClearAxis,
+  type Sizes,
+  type SwingPlan,
+} from '../sizing/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import { deviceFor } from './device.js';
 import { decideClearWidth, decideFolded, decideSwing } from './swinging.js';
@@ -11,9 +26,20 @@ import type { Survey } from '../survey/index.js';
 import type { HungLeaf, Hanging } from './hung.js';
 import { decideMass, decideUse } from './massAndUse.js';
 import { decideMetal, decidePin } from './fastening.js';
-import { chooseHeight, chooseWeight, chooseBearing, chooseWidth, chooseCount } from './choosing.js';
+import {
+  chooseBearing,
+  chooseCorner,
+  chooseCount,
+  chooseHeight,
+  chooseWeight,
+  chooseWidth,
+} from './choosing.js';
 import { decidePositions, decideForces } from './placing.js';
+import { hangConcealed } from './concealed.js';
+import { checkOpening, decideForm } from './form.js';
 import { hangOtherwise } from './otherDevices.js';
+import { hangOnPivots } from './pivots.js';
+import { decideLongScrew, decideWire, springItems } from './spring.js';
 
 /** Runs the hanging stage: mass, device, size, number, positions, force, metal, pins, clear width. */
 export function decideHanging(
@@ -27,11 +53,17 @@ export function decideHanging(
   const masses = sizes.leaves.map((leaf) => decideMass(settling, practice, leaf));
   const use = decideUse(settling, practice);
   const heaviest = Math.max(...masses.map((mass) => mass ?? 0));
-  const wanted = deviceFor(facts, practice, heaviest > 0 ? heaviest : undefined);
+  const wanted = deviceFor({
+    facts,
+    practice,
+    mass: heaviest > 0 ? heaviest : undefined,
+    thickness: sizes.leaves[0]!.thickness,
+    use,
+  });
   const device = settling.choose('device', wanted.device, (value) => term(`device.${value}`), {
     reasons: wanted.reasons,
     alternatives: wanted.alternatives,
-    facts: ['kind'],
+    facts: ['kind', 'nothingVisible', 'screwHold'],
   });
   const metal = decideMetal(settling);
   const hanging: Hanging = Object.assign(settling, { device, leaves: [] as HungLeaf[] });
@@ -40,10 +72,25 @@ export function decideHanging(
     ...(masses[index] === undefined ? {} : { mass: masses[index]! }),
   }));
   if (device === 'butt' && survey) hanging.existing = existingHinges(settling, practice, survey);
-  if (device === 'butt') {
+  if (device === 'butt' || device === 'spring-hinge') {
     const pin = decidePin(settling, handing);
     for (const hung of hanging.leaves)
-      hangOnButts(settling, practice, sizes, hung, use, metal, pin, hanging.existing);
+      hanging.wireHinge = hangOnButts(settling, practice, sizes, hung, {
+        use,
+        metal,
+        pin,
+        existing: hanging.existing,
+        spring: device === 'spring-hinge',
+      });
+  } else if (
+    device === 'concealed' ||
+    device === 'adjustable-concealed' ||
+    device === 'spring-concealed'
+  ) {
+    for (const hung of hanging.leaves)
+      hangConcealed(settling, practice, sizes, hung, device, metal);
+  } else if (device === 'offset-pivot' || device === 'centre-pivot') {
+    for (const hung of hanging.leaves) hangOnPivots(settling, practice, sizes, hung, device, metal);
   } else {
     for (const hung of hanging.leaves) hangOtherwise(settling, practice, hung, device, metal);
   }
@@ -52,7 +99,7 @@ export function decideHanging(
   if (plan) {
     hanging.axis = plan.axis;
     decideClearWidth(settling, practice, sizes, plan);
-    decideSwing(settling, practice, sizes, plan, device);
+    checkOpening(settling, decideSwing(settling, practice, sizes, plan, device));
   } else if (device === 'folding-gear') {
     decideFolded(settling, sizes);
   } else if (device === 'sliding-gear' && sizes.frameWidth !== undefined) {
@@ -64,16 +111,22 @@ export function decideHanging(
   return hanging;
 }
 
+/** What a leaf's butts are chosen with, beside its sizes. */
+interface ButtCase {
+  use: UseClass;
+  metal: string;
+  pin: string | undefined;
+  existing: SurveyedHinges | undefined;
+  spring: boolean;
+}
+
 function hangOnButts(
   settling: Settling,
   practice: Practice,
   sizes: Sizes,
   hung: HungLeaf,
-  use: UseClass,
-  metal: string,
-  pin: string | undefined,
-  existing: SurveyedHinges | undefined,
-): void {
+  { use, metal, pin, existing, spring }: ButtCase,
+): number | undefined {
   const { leaf, mass } = hung;
   const { width, height, thickness } = leaf;
   const half = leaf.id === 'upper' || leaf.id === 'lower';
@@ -92,7 +145,7 @@ function hangOnButts(
         { leaf: leaf.id },
       );
     }
-    return;
+    return undefined;
   }
   const row = buttRow(practice, { width, thickness }, mass);
   if (row === undefined) {
@@ -108,7 +161,7 @@ function hangOnButts(
       ['hanging.device'],
     );
     settling.open('hingeHeight', said('ask.otherDevice'), ['leafThickness'], { leaf: leaf.id });
-    return;
+    return undefined;
   }
   if (existing && !half) {
     decideExisting(settling, hung, existing, row === 'needs-mass' ? undefined : row.height);
@@ -119,18 +172,23 @@ function hangOnButts(
   } else hung.hingeHeight = chooseHeight(settling, practice, leaf, row);
   hung.weight = chooseWeight(settling, practice, hung, use, row === 'needs-mass' ? undefined : row);
   const bearing = chooseBearing(settling, leaf, use);
-  const hingeWidth = chooseWidth(settling, practice, hung, thickness);
+  const hingeWidth = chooseWidth(settling, practice, sizes, hung);
   if (hingeWidth !== undefined) hung.hingeWidth = hingeWidth;
   if (hung.hingeWidth !== undefined) {
     hung.p = barrelOffset(hung.hingeWidth, thickness, setBackFor(practice, thickness));
+    if (!existing && !spring) hung.form = decideForm(settling, practice, sizes, hung, hung.p);
   }
+  const corner = chooseCorner(settling, practice, hung);
   const inFrame = half ? undefined : existing?.belowHead.length;
   hung.count = chooseCount(settling, practice, hung, width, height, half, inFrame);
   if (existing && hung.count === inFrame && sizes.headGap !== undefined)
     placeOnExisting(settling, practice, sizes, hung, existing);
   else decidePositions(settling, practice, sizes, hung, half);
   decideForces(settling, practice, sizes, hung, width, height);
-  if (hung.hingeHeight === undefined || hung.hingeWidth === undefined || pin === undefined) return;
+  decideLongScrew(settling, practice, hung);
+  const wire = decideWire(settling, hung);
+  if (hung.hingeHeight === undefined || hung.hingeWidth === undefined || pin === undefined)
+    return wire;
   const item: Item = {
     stage: 'hanging',
     term: 'item.butt',
@@ -138,21 +196,43 @@ function hangOnButts(
     unit: 'each',
     height: hung.hingeHeight,
     width: hung.hingeWidth,
-    traits: [`weight.${hung.weight}`, `bearing.${bearing}`, `metal.${metal}`, `pin.${pin}`],
-    handed: false,
+    traits: [
+      ...(hung.form === 'swing-clear' ? ['form.swing-clear'] : []),
+      ...(corner === 'square' ? [] : [`corner.${corner}`]),
+      `weight.${hung.weight}`,
+      `bearing.${bearing}`,
+      `metal.${metal}`,
+      `pin.${pin}`,
+    ],
+    handed: hung.form === 'swing-clear',
   };
-  settling.items.push(item);
+  const electric = wire !== undefined ? leaf.quantity : 0;
+  const plain = { ...item, quantity: item.quantity - electric };
+  settling.items.push(
+    ...(spring ? springItems(settling, practice, hung, plain) : [plain]),
+    ...(electric > 0
+      ? [{ ...item, quantity: electric, traits: ['trait.electric', ...item.traits] }]
+      : []),
+  );
   const recess = practice.values.recess.value[hung.weight];
   for (const top of hung.positions ?? []) {
-    settling.solids.push({
-      owner: settling.key('hinge', leaf.id),
-      leaf: leaf.id,
-      on: 'leaf',
-      x: [0, recess],
-      y: [height - top - hung.hingeHeight, height - top],
-      z: [0, thickness - setBackFor(practice, thickness)],
-    });
+    const y = span(height - top - hung.hingeHeight, hung.hingeHeight);
+    const z = span(0, thickness - setBackFor(practice, thickness));
+    const owner = settling.key('positions', leaf.id);
+    settling.solids.push(
+      solid(owner, 'solid.hinge', leaf.id, 'in', { x: span(0, recess), y, z }),
+      solid(
+        owner,
+        'solid.hinge',
+        leaf.id,
+        'in',
+        { x: span(-(sizes.hingeGap ?? 0) - recess, recess), y, z },
+        0,
+        'frame',
+      ),
+    );
   }
+  return wire;
 }
 
 function massFindings(settling: Settling, practice: Practice, hanging: Hanging): void {
@@ -195,13 +275,21 @@ export function swingPlan(
     return undefined;
   const { values } = practice;
   const p = first.p ?? 0;
+  const butt =
+    first.form === 'swing-clear'
+      ? swingClearAxis(thickness, values.swingClearOut.value)
+      : buttAxis(hingeGap, p);
   const axis = {
-    butt: buttAxis(hingeGap, p),
+    butt,
+    'spring-hinge': butt,
+    concealed: buttAxis(hingeGap, p),
+    'adjustable-concealed': buttAxis(hingeGap, p),
+    'spring-concealed': buttAxis(hingeGap, p),
     continuous: buttAxis(hingeGap, values.continuousBarrel.value),
     'offset-pivot': { x: values.offsetPivotOut.value, y: values.offsetPivotOut.value },
     'centre-pivot': centreAxis(hingeGap, values.centrePivotIn.value, thickness),
     'double-acting-spring': { x: hingeGap / 2, y: -thickness / 2 },
   }[device];
-  if (device === 'butt' && first.p === undefined) return undefined;
+  if ((device === 'butt' || device === 'spring-hinge') && first.p === undefined) return undefined;
   return { width, thickness, hingeGap, axis };
 }

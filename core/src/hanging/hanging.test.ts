@@ -329,9 +329,20 @@ describe('hanging an opening', () => {
       ticks: inches(36 - 5 / 8 - (1 / 16 + 0.5 + 1.75)),
     });
     expect(decide({ accessible: true }).findings).toEqual([]);
-    expect(decide({ accessible: true, frameWidth: inches(34) }).findings[0]).toMatchObject({
+    const narrow = { accessible: true, frameWidth: inches(34) } as const;
+    const ordinary = { 'hanging.form': { value: 'full-mortise', reason: 'as the others' } };
+    expect(decide({ ...narrow, choices: ordinary }).findings[0]).toMatchObject({
       code: 'hanging.clearShort',
       level: 'stop',
+    });
+    // Where the clear width asks for it the leaf is carried out of the opening.
+    expect(decide(narrow).findings).toEqual([]);
+    expect(value(narrow, 'hanging.form')!.value).toEqual({
+      type: 'term',
+      term: 'form.swing-clear',
+    });
+    expect(value(narrow, 'hanging.clearWidth')!.value).toMatchObject({
+      ticks: inches(34 - 2 * (5 / 8)),
     });
   });
   it('says when nobody has said', () => {

@@ -1,7 +1,6 @@
 import type { Settling } from '../opening/index.js';
-import { said, type HangingDevice, type Item } from '../opening/index.js';
+import { length, said, type HangingDevice, type Item } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { intermediatePivots } from './count.js';
 import type { HungLeaf } from './hung.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
@@ -35,29 +34,23 @@ export function hangOtherwise(
   }
   switch (device) {
     case 'continuous':
+      // The leaf is narrower by the hinge's own gap: sizing has taken it.
+      settling.fix('hingeLength', length(leaf.height, 'down'), {
+        leaf: leaf.id,
+        reasons: [
+          said('hanging.continuous', {
+            gap: { ticks: practice.values.continuousHingeGap.value },
+          }),
+          ...(settling.fact('screwHold') === 'worn' ? [said('hanging.continuous.worn')] : []),
+        ],
+        facts: ['screwHold'],
+      });
+      if ((settling.fact('rating') ?? 0) > 0)
+        settling.find('check', 'hanging.continuousListed', {}, 'NFPA 80', [
+          'hanging.device',
+          'rating',
+        ]);
       push('item.continuous', leaf.quantity, 'each', false, { length: leaf.height });
-      return;
-    case 'offset-pivot': {
-      const between = intermediatePivots(practice, leaf.height);
-      settling.fix(
-        'count',
-        { type: 'count', count: between },
-        {
-          leaf: leaf.id,
-          reasons: [
-            said('hanging.intermediate', {
-              count: between,
-              height: { ticks: leaf.height, rounding: 'down' },
-            }),
-          ],
-        },
-      );
-      push('item.offsetPivot', leaf.quantity, 'set', true);
-      push('item.intermediatePivot', between * leaf.quantity, 'each', true);
-      return;
-    }
-    case 'centre-pivot':
-      push('item.centrePivot', leaf.quantity, 'set', false);
       return;
     case 'double-acting-spring':
       push('item.doubleActingSpring', 3 * leaf.quantity, 'each', false);
@@ -77,7 +70,7 @@ export function hangOtherwise(
       push('item.guide', Math.max(1, Math.floor(quantity / 2)), 'each', false);
       return;
     }
-    case 'butt':
+    default:
       return;
   }
 }

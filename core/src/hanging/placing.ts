@@ -4,6 +4,7 @@ import { said, term } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';
+import { hingeLoads } from './loads.js';
 import { gradeFor, gradingMass } from './mass.js';
 import { halfPattern, hingePositions } from './positions.js';
 import type { HungLeaf } from './hung.js';
@@ -22,6 +23,7 @@ export function decidePositions(
     settling.open('positions', said('ask.sizeFirst'), ['frameHeight'], { leaf: leaf.id });
     return;
   }
+  if (placedByHand(settling, hung)) return;
   const material = settling.fact('frameMaterial');
   const steel = material !== undefined && material !== 'timber';
   const patternId = settling.choose(
@@ -81,6 +83,44 @@ export function decidePositions(
   );
 }
 
+/** Hinges a person set on the drawing; false where there are none, or not as many as the leaf takes. */
+function placedByHand(settling: Settling, hung: HungLeaf): boolean {
+  const { leaf } = hung;
+  const set = settling.facts.hingePositions?.[leaf.id];
+  if (!set) return false;
+  if (set.length !== hung.count) {
+    settling.find(
+      'note',
+      'hanging.setIgnored',
+      { count: set.length, wanted: hung.count! },
+      'recorded',
+      ['hanging.count', 'hanging.positions'],
+    );
+    return false;
+  }
+  const h = hung.hingeHeight!;
+  const fits = set.every(
+    (top, index) =>
+      top >= 0 && top + h <= leaf.height! && (index === 0 || top >= set[index - 1]! + h),
+  );
+  if (!fits) {
+    settling.find('stop', 'hanging.setOverlap', {}, 'recorded', ['hanging.positions']);
+    return false;
+  }
+  hung.positions = [...set];
+  settling.fix(
+    'positions',
+    { type: 'positions', ticks: [...set] },
+    {
+      basis: 'given',
+      leaf: leaf.id,
+      reasons: [said('hanging.positions.set')],
+      facts: ['hingePositions'],
+    },
+  );
+  return true;
+}
+
 /** Pull on the top hinge and shear, and in metric practices the EN 1935 grade. */
 export function decideForces(
   settling: Settling,
@@ -95,6 +135,12 @@ export function decideForces(
   const distance = positions[positions.length - 1]! - positions[0]!;
   const offset = sizes.hingeGap / 2;
   const forces = hingeForces(mass, width, offset, distance, hung.count!);
+  hung.loads = hingeLoads(
+    mass,
+    width,
+    offset,
+    positions.map((top) => height - top - hung.hingeHeight! / 2),
+  );
   settling.fix(
     'pull',
     { type: 'force', newtons: forces.pull },

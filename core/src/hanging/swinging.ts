@@ -164,14 +164,17 @@ export function decideFolded(settling: Settling, sizes: Sizes): void {
   });
 }
 
-/** Whether the lock edge passes a square jamb, and how far the leaf opens past its trim. */
+/**
+ * Whether the lock edge passes a square jamb, and how far the leaf opens past its trim; gives that
+ * angle, undefined where nothing that would stop it is recorded.
+ */
 export function decideSwing(
   settling: Settling,
   practice: Practice,
   sizes: Sizes,
   plan: SwingPlan,
   device: HangingDevice,
-): void {
+): number | undefined {
   if (device === 'centre-pivot' || device === 'double-acting-spring') {
     if (device === 'centre-pivot') {
       const a = practice.values.centrePivotIn.value;
@@ -186,7 +189,7 @@ export function decideSwing(
         );
       }
     }
-    return;
+    return undefined;
   }
   const needed = ticksUp(lockEdgeGap(plan));
   const gap = sizes.lockGap ?? sizes.meetingGap;
@@ -204,11 +207,11 @@ export function decideSwing(
       facts: ['lockGap', 'leafThickness'],
     });
   }
-  decideWidest(settling, practice, plan);
+  return decideWidest(settling, practice, plan);
 }
 
 /** How far the leaf opens: until it meets its trim, a side wall or an obstacle, whichever comes first. */
-function decideWidest(settling: Settling, practice: Practice, plan: SwingPlan): void {
+function decideWidest(settling: Settling, practice: Practice, plan: SwingPlan): number | undefined {
   const trim = settling.fact('trimProjection');
   const wall = settling.fact('sideWall');
   const [along, out] = [settling.fact('obstacleAlong'), settling.fact('obstacleOut')];
@@ -239,7 +242,7 @@ function decideWidest(settling: Settling, practice: Practice, plan: SwingPlan): 
     });
   }
   const first = limits.sort((a, b) => a.degrees - b.degrees)[0];
-  if (!first) return;
+  if (!first) return undefined;
   const angle = Math.floor(first.degrees * 10) / 10;
   settling.fix(
     'widestAngle',
@@ -255,4 +258,5 @@ function decideWidest(settling: Settling, practice: Practice, plan: SwingPlan): 
       ['hanging.widestAngle'],
     );
   }
+  return first.degrees;
 }

@@ -5,13 +5,24 @@ import {
   type EditedPractice,
   type Practice,
 } from '../practice/index.js';
+import { SHIPPED_PRODUCTS, type Product } from '../catalogue/index.js';
 import { NO_BUILDING, roomKey, type Building, type Room } from './building.js';
 
-/** What a project gives to each of its openings: its practice, its own practices, its rooms. */
+/** What a project gives to each of its openings: practice, own practices, rooms, catalogue. */
 export interface ProjectBasis {
   practice: Practice;
   practices: ReadonlyMap<string, Practice>;
   rooms: ReadonlyMap<string, Room>;
+  /** By id: what ships, and the project's own, which go before. */
+  products: ReadonlyMap<string, Product>;
+}
+
+const SHIPPED = new Map(SHIPPED_PRODUCTS.map((product) => [product.id, product]));
+
+/** The shipped catalogue with a project's own products in it. */
+export function catalogueWith(own: readonly Product[]): ReadonlyMap<string, Product> {
+  if (own.length === 0) return SHIPPED;
+  return new Map([...SHIPPED, ...own.map((product) => [product.id, product] as const)]);
 }
 
 /** A basis out of what a project stores. */
@@ -19,18 +30,20 @@ export function projectBasis(
   practiceId: string,
   own: readonly EditedPractice[] = [],
   building: Building = NO_BUILDING,
+  products: readonly Product[] = [],
 ): ProjectBasis {
   const practices = new Map(own.map((edited) => [edited.id, buildPractice(edited)]));
   return {
     practices,
     practice: practices.get(practiceId) ?? practiceOf(practiceId),
     rooms: new Map(building.rooms.map((room) => [roomKey(room.name), room])),
+    products: catalogueWith(products),
   };
 }
 
 /** A basis of one practice and nothing else. */
 export function bareBasis(practice: Practice): ProjectBasis {
-  return { practice, practices: new Map(), rooms: new Map() };
+  return { practice, practices: new Map(), rooms: new Map(), products: SHIPPED };
 }
 
 /** The practice an opening is decided in: its own where it names one that there is. */

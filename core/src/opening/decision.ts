@@ -1,4 +1,5 @@
 import type { Rounding, Ticks } from '../measure/index.js';
+import type { LeafId } from './facts.js';
 import type { SetStage, Stage } from './stages.js';
 
 /** Where a decided value comes from. */
@@ -34,12 +35,12 @@ export type Value =
   | { type: 'count'; count: number }
   | { type: 'term'; term: string };
 
-export type LeafId = 'leaf' | 'active' | 'inactive' | 'upper' | 'lower';
-
 /** Another possible value of a decision, with what speaks against it (or nothing). */
 export interface Alternative {
   value: string | number;
   against?: Said;
+  /** What else speaks against it. */
+  also?: Said[];
 }
 
 /** One decision of one stage. `open` carries the question that would decide it. */
@@ -90,20 +91,36 @@ export interface Item {
   /** Further terms: weight, bearing, metal, pin. */
   traits: string[];
   finish?: string;
+  /** Maker and model, where a product was named. */
+  product?: string;
   handed: boolean;
 }
 
 /**
+ * How a solid is there: let into leaf or frame, standing on a face, a part of the leaf without
+ * material to let things into (glass, a panel), or a joint of its framing.
+ */
+export type SolidHow = 'in' | 'on-pull' | 'on-push' | 'void' | 'joint';
+
+/**
  * What a thing takes out of (or puts onto) leaf or frame, in leaf coordinates: x from the hinge
- * edge, y up from the leaf's bottom, z from the pull face into the leaf. All in ticks.
+ * edge, y up from the leaf's bottom, z from the pull face into the leaf. All in ticks. On the frame
+ * the same axes hold with the leaf closed: negative x is in the hinge jamb, y above the leaf's
+ * height in the head.
  */
 export interface Solid {
+  /** Decision key or fact it belongs to; solids of one owner do not clash with each other. */
   owner: string;
+  /** Term code of what it is. */
+  thing: string;
   leaf: LeafId;
   on: 'leaf' | 'frame';
+  how: SolidHow;
   x: [Ticks, Ticks];
   y: [Ticks, Ticks];
   z: [Ticks, Ticks];
+  /** Material wanted between it and the next recess. */
+  keep: Ticks;
 }
 
 /** What a stage gives to the next. */

@@ -49,6 +49,10 @@ export type MeetingEdge = 'square' | 'rebated' | 'astragal' | 'mullion';
 export const HANGING_DEVICES = [
   'butt',
   'continuous',
+  'concealed',
+  'adjustable-concealed',
+  'spring-hinge',
+  'spring-concealed',
   'offset-pivot',
   'centre-pivot',
   'double-acting-spring',
@@ -91,6 +95,42 @@ export interface Choice {
   value: string | number;
   reason: string;
 }
+
+/** Kinds of lock by what they take out of the leaf. */
+export const LOCK_KINDS = [
+  'none',
+  'mortise',
+  'cylindrical',
+  'rim-exit',
+  'rods-surface',
+  'rods-concealed',
+] as const;
+export type LockKind = (typeof LOCK_KINDS)[number];
+
+/** Kinds of closer by where they are and what they take out of leaf, frame or floor. */
+export const CLOSER_KINDS = [
+  'surface-pull',
+  'surface-push',
+  'concealed-overhead',
+  'floor',
+  'head',
+] as const;
+export type CloserKind = (typeof CLOSER_KINDS)[number];
+
+/** What seals the gap under the leaf, by where it is fixed. */
+export const BOTTOM_SEALS = [
+  'none',
+  'sweep',
+  'drop-surface',
+  'drop-half',
+  'drop-full',
+  'threshold',
+] as const;
+export type BottomSeal = (typeof BOTTOM_SEALS)[number];
+
+/** Which leaf of an opening; equal leaves are decided once, as `leaf`. */
+export const LEAF_IDS = ['leaf', 'active', 'inactive', 'upper', 'lower'] as const;
+export type LeafId = (typeof LEAF_IDS)[number];
 
 /** How a figure came to be known. */
 export type How = 'given' | 'measured';
@@ -160,6 +200,53 @@ export interface OpeningFacts {
   glassWidth?: Fact<Ticks> | undefined;
   glassHeight?: Fact<Ticks> | undefined;
   glassThickness?: Fact<Ticks> | undefined;
+  /** Lower edge of the glass above the leaf's bottom, and its edge in from the lock edge. */
+  glassAt?: Fact<Ticks> | undefined;
+  glassFromLock?: Fact<Ticks> | undefined;
+  /** Members of a framed leaf: widths of stiles, heights of rails, the mid rail's lower edge. */
+  stileWidth?: Fact<Ticks> | undefined;
+  topRail?: Fact<Ticks> | undefined;
+  midRail?: Fact<Ticks> | undefined;
+  midRailAt?: Fact<Ticks> | undefined;
+  bottomRail?: Fact<Ticks> | undefined;
+  /** Solid blocking in the core of a flush leaf. */
+  blocking?: Fact<'none' | 'lock' | 'all'> | undefined;
+  /** Whether the frame has a rebate or stops for the leaf to close against. */
+  frameKind?: Fact<'rebated' | 'stopless'> | undefined;
+
+  /** Whether the screw holes of the frame still hold. */
+  screwHold?: Fact<'sound' | 'worn'> | undefined;
+  /** Depth of jamb and backing that a concealed hinge may be let into. */
+  jambDepth?: Fact<Ticks> | undefined;
+  /** What the floor is where a case would be let in. */
+  slab?: Fact<'free' | 'post-tensioned' | 'heated' | 'waterproofed'> | undefined;
+  slabDepth?: Fact<Ticks> | undefined;
+  /** Room above the leaf to lift it out. */
+  headroom?: Fact<Ticks> | undefined;
+  /** How far the leaf shall open, degrees. */
+  openTo?: Fact<number> | undefined;
+  /** Whether the hardware that carries and closes the leaf shall not be seen. */
+  nothingVisible?: Fact<boolean> | undefined;
+  holdOpen?: Fact<boolean> | undefined;
+  /** Whether power or a signal passes from frame to leaf. */
+  wireToLeaf?: Fact<boolean> | undefined;
+  /** Where hinges were set by hand: top edges below the leaf's top, by leaf. */
+  hingePositions?: Partial<Record<LeafId, Ticks[]>> | undefined;
+
+  lockKind?: Fact<LockKind> | undefined;
+  backset?: Fact<Ticks> | undefined;
+  /** Middle of the lock above the finished floor. */
+  lockHeight?: Fact<Ticks> | undefined;
+  /** Bolts that hold the inactive leaf. */
+  bolts?: Fact<'none' | 'flush' | 'surface'> | undefined;
+  closerKind?: Fact<CloserKind> | undefined;
+  /** Height of a kick plate. */
+  kickPlate?: Fact<Ticks> | undefined;
+  bottomSeal?: Fact<BottomSeal> | undefined;
+  /** Whether the gap under the leaf shall be sealed. */
+  bottomSealed?: Fact<boolean> | undefined;
+  /** Finish wanted on all that is seen. */
+  finish?: string | undefined;
 
   hingeGap?: Fact<Ticks> | undefined;
   lockGap?: Fact<Ticks> | undefined;

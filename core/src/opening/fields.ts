@@ -1,5 +1,13 @@
 import { PRACTICE_IDS, type LeafConstruction } from '../practice/index.js';
-import { meetsInMiddle, OPENING_KINDS, slides, type OpeningFacts } from './facts.js';
+import {
+  BOTTOM_SEALS,
+  CLOSER_KINDS,
+  LOCK_KINDS,
+  meetsInMiddle,
+  OPENING_KINDS,
+  slides,
+  type OpeningFacts,
+} from './facts.js';
 import type { Stage } from './stages.js';
 
 /** What kind of thing a fact is, so that it is read, checked and shown in one way everywhere. */
@@ -8,7 +16,7 @@ export type FieldType = 'text' | 'length' | 'mass' | 'count' | 'minutes' | 'yes-
 /** The facts that are single values (all but lists and maps). */
 export type FieldName = Exclude<
   keyof OpeningFacts,
-  'observations' | 'readings' | 'how' | 'choices' | 'written' | 'none'
+  'observations' | 'readings' | 'how' | 'choices' | 'written' | 'none' | 'hingePositions'
 >;
 
 export interface Field {
@@ -133,6 +141,33 @@ export const FIELDS: readonly Field[] = [
   length('glassWidth', 'hanging'),
   length('glassHeight', 'hanging'),
   length('glassThickness', 'hanging'),
+  length('glassAt', 'hanging'),
+  length('glassFromLock', 'hanging'),
+  yesNo('nothingVisible', 'hanging'),
+  yesNo('holdOpen', 'closing'),
+  { name: 'openTo', type: 'count', stage: 'hanging', mayBeUnknown: true, most: 180 },
+  choice('screwHold', 'hanging', ['sound', 'worn'], 'screwHold'),
+  length('jambDepth', 'hanging'),
+  choice('slab', 'hanging', ['free', 'post-tensioned', 'heated', 'waterproofed'], 'slab'),
+  length('slabDepth', 'hanging'),
+  length('headroom', 'hanging'),
+  yesNo('wireToLeaf', 'powering'),
+  length('stileWidth'),
+  length('topRail'),
+  length('midRail'),
+  length('midRailAt'),
+  length('bottomRail'),
+  choice('blocking', 'sizing', ['none', 'lock', 'all'], 'blocking'),
+  choice('frameKind', 'sizing', ['rebated', 'stopless'], 'frameKind'),
+  choice('lockKind', 'securing', LOCK_KINDS, 'lockKind'),
+  length('backset', 'securing'),
+  length('lockHeight', 'securing'),
+  choice('bolts', 'securing', ['none', 'flush', 'surface'], 'bolts'),
+  choice('closerKind', 'closing', CLOSER_KINDS, 'closerKind'),
+  length('kickPlate', 'protecting'),
+  choice('bottomSeal', 'sealing', BOTTOM_SEALS, 'bottomSeal'),
+  yesNo('bottomSealed', 'sealing'),
+  { ...text('finish', 60), stage: 'finishing' },
 ];
 
 const BY_NAME = new Map(FIELDS.map((field) => [field.name as string, field]));
@@ -159,6 +194,8 @@ export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boole
       return kind === 'bi-fold';
     case 'active':
       return kind === 'pair' || kind === 'unequal-pair';
+    case 'bolts':
+      return kind === 'pair' || kind === 'unequal-pair';
     case 'slideTo':
       return sliding;
     case 'hingeSide':
@@ -174,6 +211,19 @@ export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boole
     case 'obstacleAlong':
     case 'obstacleOut':
     case 'handleProjection':
+    case 'nothingVisible':
+    case 'holdOpen':
+    case 'openTo':
+    case 'screwHold':
+    case 'jambDepth':
+    case 'slab':
+    case 'slabDepth':
+    case 'headroom':
+    case 'wireToLeaf':
+    case 'frameKind':
+    case 'closerKind':
+    case 'bottomSeal':
+    case 'bottomSealed':
       return !sliding;
     default:
       return true;

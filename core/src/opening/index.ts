@@ -12,5 +12,13 @@ export {
   type Room,
   type RoomUse,
 } from './building.js';
-export { bareBasis, practiceFor, projectBasis, roomNamed, type ProjectBasis } from './basis.js';
+export {
+  bareBasis,
+  catalogueWith,
+  practiceFor,
+  projectBasis,
+  roomNamed,
+  type ProjectBasis,
+} from './basis.js';
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
+export { about, solid, span } from './solid.js';

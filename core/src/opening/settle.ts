@@ -1,13 +1,5 @@
-import type {
-  Alternative,
-  Basis,
-  Decision,
-  LeafId,
-  Said,
-  StageOutcome,
-  Value,
-} from './decision.js';
-import { known, type Fact, type OpeningFacts } from './facts.js';
+import type { Alternative, Basis, Decision, Said, StageOutcome, Value } from './decision.js';
+import { known, type Fact, type LeafId, type OpeningFacts } from './facts.js';
 import type { Stage } from './stages.js';
 
 /** Collects one stage's decisions, applying what a person chose otherwise. */

@@ -170,7 +170,7 @@ export function itemText(item: Item): string {
         ? `${termText(trait)} bearing`
         : termText(trait),
   );
-  return [termText(item.term ?? ''), ...traits].join(', ');
+  return [termText(item.term ?? ''), ...traits, ...(item.product ? [item.product] : [])].join(', ');
 }
 
 /** An item's size: hinges are named height × width. */

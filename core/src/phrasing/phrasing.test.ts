@@ -40,18 +40,20 @@ describe('the words', () => {
     const said = new Set(
       [
         ...code.matchAll(
-          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging)\.[A-Za-z.-]+)'/g,
+          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging|checking|catalogue|ways)\.[A-Za-z.-]+)'/g,
         ),
       ].map((match) => match[1]!),
     );
     const stems = [
-      ...code.matchAll(/`((?:ask|file|survey|replacing|sizing|handing|hanging)\.[A-Za-z.]*)\$\{/g),
+      ...code.matchAll(
+        /`((?:ask|file|survey|replacing|sizing|handing|hanging|checking|catalogue|ways)\.[A-Za-z.]*)\$\{/g,
+      ),
     ].map((match) => match[1]!);
     const missing = [...said].filter(
       (one) =>
         !SENTENCES[one] &&
         !TERMS[one] &&
-        !/^(hanging|handing|sizing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle)$/.test(
+        !/^(hanging|handing|sizing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle|hingeWidth|product|foot|wireHinge)$/.test(
           one,
         ),
     );

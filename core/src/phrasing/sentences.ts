@@ -55,6 +55,7 @@ export const SENTENCES: Record<string, string> = {
   'file.choices': 'each choice needs a value and a reason.',
   'file.written': 'each line needs a stage, a whole quantity and a description.',
   'file.none': 'each stage left without hardware needs a reason.',
+  'file.hingePositions': 'hinges set by hand are lengths in ticks, by leaf.',
   'file.how': 'each figure is either given or measured.',
 
   'survey.question.size':
@@ -256,7 +257,7 @@ export const SENTENCES: Record<string, string> = {
     'At {mass} it is far above the {limit} that heavy butts carry; pivots let the floor carry it.',
   'hanging.against.springHeavy': 'Springs have no checking: a leaf of {mass} would slam.',
   'hanging.against.tooHeavy': '{mass} is far above the {limit} that heavy butts carry.',
-  'hanging.against.continuousRated': 'Only as listed on a rated frame, and it takes a {gap} gap.',
+  'hanging.against.continuousRated': 'Only as listed on a rated frame.',
   'hanging.against.continuousGap': 'It takes a {gap} gap, so the leaf gets narrower.',
   'hanging.against.pivotFloor': 'The floor must take the bottom pivot.',
   'hanging.against.centreRated': 'Rated only if listed; seals are difficult on all four edges.',
@@ -369,4 +370,151 @@ export const SENTENCES: Record<string, string> = {
     'Taking the leaf off its pivots: prop it, part the closer at the arm joint, free the top pivot, lower it.',
   'care.cutting':
     'When cutting: eyes, ears and lungs protected, the leaf clamped, cut away from the supporting hand, drill from both faces.',
+  'catalogue.shape':
+    'A catalogue is a list of products, each with an id, a maker, a model and a type.',
+  'catalogue.value': 'The product {product} has something in “{field}” that cannot be used.',
+  'catalogue.repeated': 'Two products have the id {product}.',
+  'catalogue.columns': 'The first row must name the columns; {needed} are needed.',
+  'catalogue.gone':
+    'The product “{product}” is no longer in the catalogue; the decision is generic again.',
+  'catalogue.lacks.type': 'It is of another type than is decided.',
+  'catalogue.lacks.height': 'It is {is} high; {wanted} is decided.',
+  'catalogue.lacks.width': 'It is {is} wide open; {wanted} is needed.',
+  'catalogue.lacks.trait': 'It is not made as: {trait}.',
+  'catalogue.lacks.metal': 'It is not made in {metal}.',
+  'catalogue.lacks.corner': 'It is not made with {corner}.',
+  'catalogue.lacks.mass': 'It carries {is}; the leaf weighs {wanted}.',
+  'catalogue.lacks.grade': 'It is of EN 1935 grade {is}; {wanted} is needed.',
+  'catalogue.lacks.leaf': 'The leaf is {is} thick; it needs {wanted}.',
+  'catalogue.lacks.jamb': 'The jamb has {is}; it needs {wanted}.',
+  'catalogue.lacks.length': 'It is made to {is}; {wanted} is needed.',
+  'catalogue.lacks.listed': 'It is listed to {is} min; the leaf is rated {wanted} min.',
+  'catalogue.lacks.opens': 'It opens to {is}; {wanted} is wanted.',
+  'catalogue.lacks.drop': 'It drops {is}; the gap under the leaf is {wanted}.',
+  'catalogue.lacks.templated': 'It is not templated for {device}.',
+  'checking.overlap':
+    '{a} and {b} want the same place: they overlap by {across} × {up} × {through}.',
+  'checking.thin': 'Only {by} is left between {a} and {b}; {wanted} is wanted.',
+  'checking.under': '{a} lies where {b} does: {across} × {up} in common.',
+  'checking.void': '{a} comes onto {b} by {by}: there is nothing to hold it.',
+  'checking.joint': '{a} cuts {b} by {across} × {up} × {through}.',
+  'checking.skin': '{a} leaves only {by} of the leaf behind it; {wanted} is wanted.',
+  'checking.beyond': '{a} reaches {by} out of the leaf.',
+  'hanging.width.angle':
+    'With trim standing out {trim}, {width} is the narrowest that opens to {wanted}.',
+  'hanging.corner': 'As {source}.',
+  'hanging.concealedThin':
+    'The leaf is {thickness} thick; a concealed hinge of this kind needs {least}.',
+  'hanging.jambUnknown':
+    'Jamb and backing must take a recess of {least}; their depth is not recorded.',
+  'hanging.jambShallow':
+    'The jamb gives {depth}; the frame-side recess needs {least} with its backing.',
+  'hanging.closerTemplated':
+    'The axis moves while the leaf opens: the closer must be templated for this hanging.',
+  'hanging.concealedListed':
+    'On a rated leaf concealed hinges stand only as listed with leaf and frame.',
+  'hanging.continuousListed': 'On a rated frame a continuous hinge stands only as listed.',
+  'hanging.centreListed': 'A centre-hung rated leaf stands only as listed.',
+  'hanging.height.concealed': 'The height of its body; the leaf is {thickness} thick.',
+  'hanging.count.concealed': '{count} carry {carried}; the leaf weighs {mass}.',
+  'hanging.count.massUnknown': '{count} until the mass is known.',
+  'hanging.recess.shallow':
+    'The critical one: {up} high, {through} through the thickness, {deep} into the edge.',
+  'hanging.recess.deep': '{deep} into the jamb; jamb and backing must give {jamb}.',
+  'hanging.axisMoves':
+    'Where the axis stands out of the pull face at 90°; it moves on the way there.',
+  'hanging.springSlams':
+    'Springs have no checking: a leaf of {mass} slams; they suit leaves to {limit}.',
+  'hanging.springUnchecked':
+    'Springs bring the leaf to without checking; where noise matters they are wrong.',
+  'hanging.springAccessible':
+    'An accessible leaf must not close from 70° in under 1.5 s; springs cannot be checked to that.',
+  'hanging.continuous': 'Over the whole edge; its gap is {gap}, so the leaf is narrower.',
+  'hanging.continuous.worn': 'Its screws bite along the whole jamb, between the old holes.',
+  'hanging.device.hidden': 'Nothing is to be seen, and leaf, jamb and mass allow concealed hinges.',
+  'hanging.device.hiddenPivot':
+    'Nothing is to be seen, and concealed hinges do not do: it is hung on centre pivots.',
+  'hanging.device.worn':
+    'The frame’s screw holes no longer hold; a continuous hinge finds new ones along the jamb.',
+  'hanging.against.knucklesSeen': 'Its knuckles are seen.',
+  'hanging.against.screwsWorn': 'The frame’s screw holes no longer hold.',
+  'hanging.against.concealedThin': 'The leaf is {thickness} thick; it needs {least}.',
+  'hanging.against.concealedJamb': 'The jamb gives {depth}; it needs {least}.',
+  'hanging.against.concealedRated': 'Rated only as listed with leaf and frame.',
+  'hanging.against.concealedCloser': 'The closer must be templated for its moving axis.',
+  'hanging.against.jambUnknown': 'Jamb and backing must give {least}; their depth is not recorded.',
+  'hanging.against.concealedUse': 'Not for high use.',
+  'hanging.against.springAccessible':
+    'Springs cannot be checked to the closing time of an accessible leaf.',
+  'hanging.against.springUnchecked': 'Springs have no checking.',
+  'hanging.against.pivotSeen': 'Its pivots are seen at head and foot.',
+  'hanging.against.slab': 'The floor is {slab}: nothing is let into it without the maker’s detail.',
+  'hanging.against.footByCloser': 'The floor closer is its foot.',
+  'hanging.against.noHeadroom': 'The leaf must be lifted {lift} off its foot.',
+  'hanging.against.clearShort': 'The wanted clear width is not reached.',
+  'hanging.against.swingClearSeen': 'Cranked leaves show, are handed and cost more.',
+  'hanging.against.wireTop': 'The top hinge is pulled most; a wire does not go through it.',
+  'hanging.form.usual': 'Let in on both sides; nothing asks for the leaf to leave the opening.',
+  'hanging.form.clear':
+    'An ordinary butt leaves {usual} clear at 90°, this {clear}; {wanted} is wanted.',
+  'hanging.openToUnknown': 'It shall open to {wanted}; what stands out beside it is not recorded.',
+  'hanging.openToShort': 'It shall open to {wanted} and opens to {angle}.',
+  'hanging.positions.set': 'Set on the drawing.',
+  'hanging.setIgnored':
+    '{count} hinges were set on the drawing; the leaf takes {wanted}, so the pattern holds.',
+  'hanging.setOverlap': 'Hinges set on the drawing overlap or leave the leaf; the pattern holds.',
+  'hanging.heel':
+    '√({a}² + half the thickness²) − {a}; the heel is rounded to a radius of {radius}, or the frame coved.',
+  'hanging.pull.pivot':
+    '{mass} × g × {half} ÷ {distance} between foot and head; the foot carries {shear}.',
+  'hanging.foot.floor': 'The floor carries it.',
+  'hanging.foot.jamb': 'The floor is {slab}: a bracket on the foot of the jamb carries it.',
+  'hanging.headPivot.lifts': 'There is room to lift the leaf {lift} off its foot.',
+  'hanging.headPivot.retracts':
+    'The pin draws back, so that the leaf comes out without being lifted {lift}.',
+  'hanging.removal':
+    'To take it out: prop the leaf, free the closer’s arm at its joint, draw the head pin, lower; two people or a lifter for a heavy leaf.',
+  'hanging.slabUnknown':
+    'What the floor is was not recorded; a foot let into it needs depth and nothing in the way.',
+  'hanging.slabOccupied': 'The floor is {slab}: nothing is let into it without the maker’s detail.',
+  'hanging.slabShallow': 'The floor gives {depth}; the case needs {needed}.',
+  'hanging.pivotThreshold': 'The threshold must be cut around the foot, or made for it.',
+  'hanging.wire': 'Hinge {at} of {count} passes the wire: not the top one, which is pulled most.',
+  'hanging.wireTop': 'The wire goes through the top hinge, which is pulled most.',
+  'hanging.longScrew':
+    '{mass}, above {limit}: one screw of each hinge goes into what stands behind the jamb.',
+  'ways.rule.foot': 'Only offset pivots stand on the jamb.',
+  'ways.rule.frame':
+    'Centre-hung leaves turn in a frame without stops; all others close against a rebate or stops.',
+  'ways.rule.pivotCloser': 'A floor or head closer turns the leaf by its pivot.',
+  'ways.rule.centreCloser':
+    'On centre pivots the closer is the pivot: no arm reaches over the heel.',
+  'ways.rule.spring': 'Springs are the closer already.',
+  'ways.rule.footCloser': 'A floor closer is the foot itself.',
+  'ways.hang': 'Hung on {to} in place of {from}: both edges are prepared anew.',
+  'ways.frame.rebated': 'The frame becomes rebated, or gets stops.',
+  'ways.frame.stopless': 'The frame loses its stops.',
+  'ways.strike': 'The strike moves with the rebate: it is cut anew.',
+  'ways.seals.ordinary': 'Seals at head and jambs become ordinary ones, against the stops.',
+  'ways.seals.difficult': 'Without stops, seals are difficult on all four edges.',
+  'ways.foot.jamb': 'The foot stands on the jamb: nothing is let into floor or bottom rail.',
+  'ways.foot.floor': 'The foot stands on the floor.',
+  'ways.offset.full':
+    'A full-mortised drop seal fits too, once the foot stands on the jamb or is short.',
+  'checking.noBlocking':
+    '{a} is fixed on a core without blocking: through-bolts, or blocking from the leaf maker.',
+  'checking.blockingUnknown':
+    '{a} is fixed on the face; whether the core has blocking is not recorded.',
+  'ways.closer': 'Closer: {to} in place of {from}.',
+  'ways.seal': 'Bottom: {to} in place of {from}.',
+  'ways.threshold': 'A threshold after all, with its step or ramp.',
+  'ways.lock': 'Lock: {to} in place of {from}.',
+  'ways.actuator':
+    'The drop seal’s plunger needs an actuator plate on the jamb: it rubs along an arc.',
+  'ways.ask.leaf': 'Leaf maker: agree to all {count} recesses, with blocking behind each.',
+  'ways.ask.template': 'Closer maker: a template for this hanging’s moving axis.',
+  'ways.ask.seal': 'Leaf maker: the bottom rail takes the groove beside the foot.',
+  'ways.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
+  'ways.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
+  'ways.ask.springs': 'Hinge maker: what mass and width the springs bring to without slamming.',
 };

@@ -1,5 +1,7 @@
 import { GRAMS_PER_POUND, inches, mm, TICKS_PER_INCH } from '../measure/index.js';
+import { METRIC_BODIES, US_BODIES } from './bodies.js';
 import type {
+  CarriedRow,
   NominalSize,
   PracticeValues,
   Sourced,
@@ -48,6 +50,18 @@ export function usNominal(width: number, height: number): NominalSize {
 export function metricNominals(widths: number[], heights: number[]): NominalSize[] {
   return heights.flatMap((height) =>
     widths.map((width) => ({ name: `${width} × ${height}`, width: mm(width), height: mm(height) })),
+  );
+}
+
+type Corner = PracticeValues['corner']['value'];
+
+/** Masses that a number of hinges carry together, in grams. */
+function carried(...rows: [count: number, toMass: number][]): Sourced<CarriedRow[]> {
+  return sourced(
+    rows.map(([count, toMass]) => ({ count, toMass })),
+    'table',
+    `${TRADE}: typical, the maker's figure decides`,
+    'limit',
   );
 }
 
@@ -259,6 +273,54 @@ export const US = {
   offsetPivotOut: sourced(inches(3 / 4), 'length', `${TRADE}: 3/4 in offset, typical`),
   centrePivotIn: sourced(inches(2.75), 'length', `${TRADE}: typical`),
   continuousBarrel: sourced(inches(1 / 4), 'length', `${TRADE}: geared hinge, typical`),
+  swingClearOut: sourced(inches(1 / 4), 'length', `${TRADE}, typical`),
+  concealedAxisOut: sourced(
+    inches(1 / 8),
+    'length',
+    `${TRADE}: typical, the maker's figure decides`,
+  ),
+  concealedMasses: carried([2, pounds(88)], [3, pounds(132)], [4, pounds(176)]),
+  adjustableMasses: carried([2, pounds(176)], [3, pounds(264)], [4, pounds(350)]),
+  concealedLeaf: sourced(
+    inches(1.375),
+    'length',
+    `${TRADE}: typical, the maker's figure decides`,
+    'limit',
+  ),
+  adjustableLeaf: sourced(
+    inches(1.5625),
+    'length',
+    `${TRADE}: typical, the maker's figure decides`,
+    'limit',
+  ),
+  concealedJamb: sourced(inches(1.25), 'length', `${TRADE}: recess and backing, typical`, 'limit'),
+  adjustableJamb: sourced(inches(1.75), 'length', `${TRADE}: recess and backing, typical`, 'limit'),
+  springMass: sourced(pounds(85), 'mass', `${TRADE}: two springs, light leaf`, 'limit'),
+  springCount: sourced(2, 'count', TRADE),
+  longScrewMass: sourced(pounds(100), 'mass', TRADE, 'preference'),
+  longScrew: sourced(inches(3), 'length', TRADE),
+  corner: sourced('square' as Corner, 'term', `${TRADE}: template hinges`),
+  floorCase: sourced(
+    inches(2),
+    'length',
+    `${TRADE}: cement case of a floor-set foot, typical`,
+    'limit',
+  ),
+  liftOut: sourced(inches(5 / 8), 'length', `${TRADE}: typical`),
+  topRail: sourced(inches(4.5), 'length', `${TRADE}, typical`),
+  midRail: sourced(inches(8), 'length', `${TRADE}, typical`),
+  midRailAt: sourced(
+    inches(34),
+    'length',
+    `${TRADE}: its lower edge above the leaf's bottom, typical`,
+  ),
+  bottomRail: sourced(inches(9.5), 'length', `${TRADE}, typical; 10 in for accessible push sides`),
+  narrowStile: sourced(inches(2.125), 'length', `${TRADE}: narrow-stile aluminium, typical`),
+  leastSkin: sourced(inches(1 / 8), 'length', TRADE, 'limit'),
+  bodies: sourced(US_BODIES, 'length', `${TRADE}: typical; the maker's template decides`),
+  backset: sourced(inches(2.75), 'length', `${TRADE}: commercial`),
+  lockHeight: sourced(inches(40 + 5 / 16), 'length', `${TRADE}: strike centre above the floor`),
+  plateMargin: sourced(inches(1), 'length', `${TRADE}: leaf less 2 in`),
 } satisfies Partial<PracticeValues>;
 
 /** Figures that the three metric schools share. */
@@ -348,4 +410,48 @@ export const METRIC = {
   offsetPivotOut: sourced(mm(19), 'length', `${TRADE}: 19 mm offset, typical`),
   centrePivotIn: sourced(mm(70), 'length', `${TRADE}: typical`),
   continuousBarrel: sourced(mm(6), 'length', `${TRADE}: geared hinge, typical`),
+  swingClearOut: sourced(mm(6), 'length', `${TRADE}, typical`),
+  concealedAxisOut: sourced(mm(3), 'length', `${TRADE}: typical, the maker's figure decides`),
+  concealedMasses: carried([2, 40_000], [3, 60_000], [4, 80_000]),
+  adjustableMasses: carried([2, 80_000], [3, 120_000], [4, 160_000]),
+  concealedLeaf: sourced(
+    mm(35),
+    'length',
+    `${TRADE}: typical, the maker's figure decides`,
+    'limit',
+  ),
+  adjustableLeaf: sourced(
+    mm(40),
+    'length',
+    `${TRADE}: typical, the maker's figure decides`,
+    'limit',
+  ),
+  concealedJamb: sourced(mm(32), 'length', `${TRADE}: recess and backing, typical`, 'limit'),
+  adjustableJamb: sourced(mm(44), 'length', `${TRADE}: recess and backing, typical`, 'limit'),
+  springMass: sourced(40_000, 'mass', `${TRADE}: two springs, light leaf`, 'limit'),
+  springCount: sourced(2, 'count', TRADE),
+  longScrewMass: sourced(45_000, 'mass', TRADE, 'preference'),
+  longScrew: sourced(mm(75), 'length', TRADE),
+  corner: sourced('square' as Corner, 'term', TRADE),
+  floorCase: sourced(
+    mm(50),
+    'length',
+    `${TRADE}: cement case of a floor-set foot, typical`,
+    'limit',
+  ),
+  liftOut: sourced(mm(16), 'length', `${TRADE}: typical`),
+  topRail: sourced(mm(114), 'length', `${TRADE}, typical`),
+  midRail: sourced(mm(200), 'length', `${TRADE}, typical`),
+  midRailAt: sourced(
+    mm(860),
+    'length',
+    `${TRADE}: its lower edge above the leaf's bottom, typical`,
+  ),
+  bottomRail: sourced(mm(230), 'length', `${TRADE}, typical`),
+  narrowStile: sourced(mm(54), 'length', `${TRADE}: narrow-stile aluminium, typical`),
+  leastSkin: sourced(mm(4), 'length', TRADE, 'limit'),
+  bodies: sourced(METRIC_BODIES, 'length', `${TRADE}: typical; the maker's template decides`),
+  backset: sourced(mm(57), 'length', `${TRADE}: British 44 or 57`),
+  lockHeight: sourced(mm(1000), 'length', `${TRADE}: middle above the floor`),
+  plateMargin: sourced(mm(25), 'length', `${TRADE}: leaf less 50 mm`),
 } satisfies Partial<PracticeValues>;

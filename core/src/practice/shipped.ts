@@ -31,6 +31,9 @@ const usResidential: PracticeValues = {
   leafThickness: sourced(inches(1.375), 'length', TRADE),
   assumedUse: sourced('low', 'term', `${TRADE}: dwelling inside doors 6 to 25 passages a day`),
   leastClearance: sourced(inches(3 / 4), 'length', `${TRADE}: on 1 3/8 in leaves`, 'preference'),
+  corner: sourced('round-five-eighths', 'term', `${TRADE}: routed recesses of prehung leaves`),
+  backset: sourced(inches(2.375), 'length', `${TRADE}: residential`),
+  lockHeight: sourced(inches(36), 'length', TRADE),
 };
 
 const BRITISH_PATTERNS: PracticeValues['patterns'] = sourced(
@@ -80,6 +83,8 @@ const british: PracticeValues = {
 
 const continental: PracticeValues = {
   ...METRIC,
+  backset: sourced(mm(55), 'length', `${TRADE}: 55, 60, 65`),
+  lockHeight: sourced(mm(1050), 'length', TRADE),
   gapsSteel: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   gapsTimber: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   leafThickness: sourced(mm(40), 'length', TRADE),
@@ -114,6 +119,7 @@ const continental: PracticeValues = {
 
 const australasian: PracticeValues = {
   ...METRIC,
+  backset: sourced(mm(60), 'length', `${TRADE}: 60 or 70`),
   gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
   gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
   leafThickness: sourced(mm(35), 'length', `${TRADE}: 35 or 40 mm`),

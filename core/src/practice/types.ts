@@ -86,6 +86,56 @@ export interface TrimLimits {
   bottom: Ticks;
 }
 
+/** A number of hinges and the mass they carry together. */
+export interface CarriedRow {
+  count: number;
+  toMass: number;
+}
+
+/** Things let into or put onto a leaf or a frame, whose usual size a practice gives. */
+export const BODY_NAMES = [
+  'lockCase',
+  'lockBore',
+  'latchBore',
+  'rimCase',
+  'rod',
+  'concealedRod',
+  'flushBolt',
+  'surfaceBolt',
+  'surfaceCloser',
+  'concealedCloser',
+  'headCloserArm',
+  'floorCloserArm',
+  'pivotFoot',
+  'pivotHead',
+  'offsetFoot',
+  'offsetHead',
+  'jambPivot',
+  'intermediatePivot',
+  'concealedHinge',
+  'concealedHingeFrame',
+  'adjustableHinge',
+  'adjustableHingeFrame',
+  'sweep',
+  'dropSurface',
+  'dropHalf',
+  'dropFull',
+  'kickPlate',
+  'wire',
+] as const;
+export type BodyName = (typeof BODY_NAMES)[number];
+
+/**
+ * The usual size of a body, in ticks: across the leaf's width, up its height, through its thickness;
+ * 0 where the leaf or a recorded fact gives it. `keep` is the material wanted around it.
+ */
+export interface Body {
+  across: Ticks;
+  up: Ticks;
+  through: Ticks;
+  keep: Ticks;
+}
+
 export interface Gaps {
   hinge: Ticks;
   lock: Ticks;
@@ -178,6 +228,38 @@ export interface PracticeValues {
   offsetPivotOut: Sourced<Ticks>;
   centrePivotIn: Sourced<Ticks>;
   continuousBarrel: Sourced<Ticks>;
+  /** How far a swing-clear hinge's axis stands out of the pull face. */
+  swingClearOut: Sourced<Ticks>;
+  /** Where a concealed hinge's axis comes to lie, out of the pull face, at 90°. */
+  concealedAxisOut: Sourced<Ticks>;
+  concealedMasses: Sourced<CarriedRow[]>;
+  adjustableMasses: Sourced<CarriedRow[]>;
+  concealedLeaf: Sourced<Ticks>;
+  adjustableLeaf: Sourced<Ticks>;
+  concealedJamb: Sourced<Ticks>;
+  adjustableJamb: Sourced<Ticks>;
+  /** The heaviest leaf a spring hinge lets come to without slamming. */
+  springMass: Sourced<number>;
+  springCount: Sourced<number>;
+  /** Mass above which each hinge gets a long screw into the wall behind. */
+  longScrewMass: Sourced<number>;
+  longScrew: Sourced<Ticks>;
+  corner: Sourced<'square' | 'round-quarter' | 'round-five-eighths'>;
+  /** What a floor-set foot with its case needs of the slab, and a leaf to be lifted off it. */
+  floorCase: Sourced<Ticks>;
+  liftOut: Sourced<Ticks>;
+
+  topRail: Sourced<Ticks>;
+  midRail: Sourced<Ticks>;
+  midRailAt: Sourced<Ticks>;
+  bottomRail: Sourced<Ticks>;
+  narrowStile: Sourced<Ticks>;
+  /** Material left behind a recess, before a face or an edge breaks out. */
+  leastSkin: Sourced<Ticks>;
+  bodies: Sourced<Record<BodyName, Body>>;
+  backset: Sourced<Ticks>;
+  lockHeight: Sourced<Ticks>;
+  plateMargin: Sourced<Ticks>;
 }
 
 /** The editable, sourced table set of one school of work. */

@@ -36,6 +36,7 @@ const CHOICES: Record<string, readonly string[]> = {
 const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   nominalNames: ['frame opening', 'leaf'],
   assumedUse: ['high', 'medium', 'low'],
+  corner: ['square', 'round-quarter', 'round-five-eighths'],
 };
 
 /**

@@ -202,7 +202,12 @@ describe('the widest angle', () => {
 
 describe('clear width against the wanted one', () => {
   it('says what would gain it, and by how much', () => {
-    const decided = decide({ frameMaterial: 'steel', frameWidth: inches(34), accessible: true });
+    const decided = decide({
+      frameMaterial: 'steel',
+      frameWidth: inches(34),
+      accessible: true,
+      choices: { 'hanging.form': { value: 'full-mortise', reason: 'as the others' } },
+    });
     const clear = decided.decisions.find((one) => one.key === 'hanging.clearWidth')!;
     const codes = clear.reasons.map((reason) => reason.code);
     expect(codes).toEqual(

@@ -45,7 +45,10 @@ export function decideSizing(
     headGap: at(height.result, 'headGap')?.[0],
     undercut: at(height.result, 'undercut')?.[0],
     stopWidth:
-      settling.fact('stopWidth') ?? (facts.kind === 'double-acting' ? 0 : values.stopWidth.value),
+      settling.fact('stopWidth') ??
+      (facts.kind === 'double-acting' || facts.frameKind === 'stopless'
+        ? 0
+        : values.stopWidth.value),
     floorFinish: settling.fact('floorFinish') ?? 0,
     rebate: values.rebate.value,
     mullion: at(width.result, 'mullion')?.[0] ?? 0,

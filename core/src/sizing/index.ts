@@ -2,7 +2,7 @@ export { solveChain, type Member, type SolvedChain, type SolvedMember } from './
 export * from './swing.js';
 export { nominalOf } from './nominal.js';
 export { decideSizing } from './decide.js';
-export { intendedDevice, type SizedLeaf, type Sizes } from './sizes.js';
+export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';
 export { outOfSquare, type Corner, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
 export { cutPlan, leafAfterCuts, type CutPlan, type EdgeCut, type EdgeName } from './cutPlan.js';
@@ -11,3 +11,12 @@ export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';
 export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
 export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';
+export {
+  framingOf,
+  glassPlace,
+  isFramed,
+  leafBody,
+  measured,
+  type Framing,
+  type MeasuredLeaf,
+} from './leafBody.js';

@@ -25,7 +25,8 @@ export function timberMovement(
   if (!construction?.startsWith('timber')) return undefined;
   const boarded = settling.fact('boarded') === true;
   const framed = construction.startsWith('timber-panelled');
-  const across = boarded ? about : framed ? 2 * stileWidth.value : undefined;
+  const stile = settling.fact('stileWidth') ?? stileWidth.value;
+  const across = boarded ? about : framed ? 2 * stile : undefined;
   const change =
     settling.fact('moistureChange') ??
     (settling.fact('exterior') === true ? moistureSwing.value : undefined);

@@ -50,5 +50,14 @@ export function intendedDevice(facts: OpeningFacts): HangingDevice | undefined {
   if (facts.kind === 'double-acting') {
     return chosen === 'double-acting-spring' ? chosen : 'centre-pivot';
   }
-  return chosen;
+  return chosen ?? (wantsContinuous(facts) ? 'continuous' : undefined);
+}
+
+/** Whether a continuous hinge is taken without being chosen: the frame's old screw holes no longer hold. */
+export function wantsContinuous(facts: OpeningFacts): boolean {
+  return (
+    facts.screwHold === 'worn' &&
+    !(typeof facts.rating === 'number' && facts.rating > 0) &&
+    facts.nothingVisible !== true
+  );
 }

@@ -1,4 +1,4 @@
-import { inches, roundTo, type Ticks } from '../measure/index.js';
+import { inches, mm, roundTo, type Ticks } from '../measure/index.js';
 import type { Settling } from '../opening/index.js';
 import {
   meetsInMiddle,
@@ -128,9 +128,13 @@ export function widthChain(
   if (continuous) {
     hingeUsual = values.continuousHingeGap.value;
     hingeWhy = said('sizing.gap.continuous', { source: values.continuousHingeGap.source });
-  } else if (device === 'centre-pivot' && facts.kind === 'double-acting') {
+  } else if (device === 'centre-pivot') {
     const a = values.centrePivotIn.value;
-    const needed = roundTo(heelGap(a, thickness), inches(1 / 16), 'up');
+    const needed = roundTo(
+      heelGap(a, thickness),
+      practice.system === 'inch' ? inches(1 / 16) : mm(0.5),
+      'up',
+    );
     hingeUsual = Math.max(usual.hinge ?? 0, needed);
     hingeWhy = said('sizing.gap.heel', {
       needed: { ticks: Math.ceil(heelGap(a, thickness)), rounding: 'up' },

@@ -21,6 +21,14 @@ export function centreAxis(hingeGap: Ticks, a: Ticks, thickness: Ticks): { x: nu
   return { x: hingeGap + a, y: -thickness / 2 };
 }
 
+/**
+ * Axis of a swing-clear hinge, `out` of the pull face: so far back from the rabbet that at 90° the
+ * push face stands at the rabbet and the leaf has left the opening.
+ */
+export function swingClearAxis(thickness: Ticks, out: Ticks): { x: number; y: number } {
+  return { x: -(thickness + out), y: out };
+}
+
 /** A point of the leaf after opening by `degrees` (towards positive y). */
 export function rotated(
   plan: SwingPlan,

@@ -5,8 +5,10 @@ import {
   projectBasis,
   readBuilding,
   readEditedPractices,
+  readProducts,
   type Building,
   type EditedPractice,
+  type Product,
   type ProjectBasis,
 } from '@riegel/core';
 import type { DocumentChange } from '../events/event.entity.js';
@@ -28,7 +30,7 @@ export interface DocumentView {
   body: unknown;
 }
 
-/** Building, practices and list memory of a project: documents written within the project's events. */
+/** Building, practices, catalogue and list memory of a project: documents written within the project's events. */
 @Injectable()
 export class DocumentsService {
   constructor(private readonly source: DataSource) {}
@@ -41,20 +43,24 @@ export class DocumentsService {
   /** What every opening of the project is decided with. */
   async basis(projectId: string): Promise<ProjectBasis> {
     const project = await this.source.getRepository(Project).findOneByOrFail({ id: projectId });
-    const { practices, building } = await this.forDeciding(projectId);
-    return projectBasis(project.practice, practices, building);
+    const { practices, building, products } = await this.forDeciding(projectId);
+    return projectBasis(project.practice, practices, building, products);
   }
 
-  async forDeciding(
-    projectId: string,
-  ): Promise<{ practices: EditedPractice[]; building: Building | undefined }> {
-    const [practices, building] = await Promise.all([
+  async forDeciding(projectId: string): Promise<{
+    practices: EditedPractice[];
+    building: Building | undefined;
+    products: Product[];
+  }> {
+    const [practices, building, catalogue] = await Promise.all([
       this.one(projectId, 'practices'),
       this.one(projectId, 'building'),
+      this.one(projectId, 'catalogue'),
     ]);
     return {
       practices: (practices.body ?? []) as EditedPractice[],
       building: (building.body ?? undefined) as Building | undefined,
+      products: (catalogue.body ?? []) as Product[],
     };
   }
 
@@ -122,7 +128,12 @@ export function checkedDocument(name: DocumentName, body: unknown): unknown {
       throw invalid([{ field: name, message: 'The list is too long to be remembered.' }]);
     return body;
   }
-  const read = name === 'building' ? readBuilding(body) : readEditedPractices(body);
+  const read =
+    name === 'building'
+      ? readBuilding(body)
+      : name === 'catalogue'
+        ? readProducts(body)
+        : readEditedPractices(body);
   if (read.ok) return read.value;
   throw invalid([{ field: name, message: phraseText(read.fault, { system: 'inch' }) }]);
 }

@@ -82,12 +82,13 @@ export class ProjectsController {
   @ApiOperation({ summary: 'One project with one’s role in it.' })
   async get(@Param('projectId') id: string, @PersonId() person: string) {
     const mine = await this.access.need(id, person, 'reader');
-    const [project, practices, building] = await Promise.all([
+    const [project, practices, building, catalogue] = await Promise.all([
       this.projects.get(id),
       this.documents.one(id, 'practices'),
       this.documents.one(id, 'building'),
+      this.documents.one(id, 'catalogue'),
     ]);
-    return { ...project, role: mine, practices, building };
+    return { ...project, role: mine, practices, building, catalogue };
   }
 
   @Get(':projectId/file')

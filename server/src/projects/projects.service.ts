@@ -94,10 +94,11 @@ export class ProjectsService {
         })),
       );
     }
-    const { name, practice, note, openings, practices, building } = read.project;
+    const { name, practice, note, openings, practices, building, products } = read.project;
     const documents: DocumentWrite[] = [
       ...(practices ? [{ name: 'practices' as const, version: 0, body: practices }] : []),
       ...(building ? [{ name: 'building' as const, version: 0, body: building }] : []),
+      ...(products ? [{ name: 'catalogue' as const, version: 0, body: products }] : []),
     ];
     const project = await this.create(personId, { name, practice, ...(note ? { note } : {}) });
     try {
@@ -121,10 +122,11 @@ export class ProjectsService {
   async toFile(id: string): Promise<string> {
     const project = await this.get(id);
     const openings = (await this.openings.list(id)).map((opening) => opening.facts);
-    const { practices, building } = await this.documents.forDeciding(id);
+    const { practices, building, products } = await this.documents.forDeciding(id);
     return writeProject({
       ...(practices.length > 0 ? { practices } : {}),
       ...(building ? { building } : {}),
+      ...(products.length > 0 ? { products } : {}),
       name: project.name,
       practice: project.practice,
       ...(project.note ? { note: project.note } : {}),

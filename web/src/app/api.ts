@@ -1,4 +1,4 @@
-import type { Building, EditedPractice, OpeningFacts, Schedule } from '@riegel/core';
+import type { Building, EditedPractice, OpeningFacts, Schedule, Product } from '@riegel/core';
 
 export type Role = 'owner' | 'editor' | 'reviewer' | 'reader';
 
@@ -36,6 +36,7 @@ export interface DocumentView<T> {
 export interface WholeProject extends ProjectView {
   practices: DocumentView<EditedPractice[]>;
   building: DocumentView<Building>;
+  catalogue: DocumentView<Product[]>;
 }
 
 export interface ProjectSummary extends ProjectView {

@@ -18,6 +18,7 @@ import {
   type FactsPatch,
   type OpeningFacts,
   type Practice,
+  type Product,
 } from '@riegel/core';
 import {
   ApiProblem,
@@ -37,6 +38,8 @@ export interface ProjectState {
   basis: BasisData;
   building: Building;
   ownPractices: EditedPractice[];
+  /** The project's own products, beside those that ship. */
+  ownProducts: Product[];
   openings: OpeningView[];
   byId: ReadonlyMap<string, OpeningView>;
   canEdit: boolean;
@@ -59,7 +62,11 @@ export interface ProjectWrite {
     | { op: 'update'; id: string; version: number; facts: OpeningFacts }
     | { op: 'delete'; id: string; version: number }
   )[];
-  documents?: { name: 'building' | 'practices' | 'lists'; version: number; body: unknown }[];
+  documents?: {
+    name: 'building' | 'practices' | 'lists' | 'catalogue';
+    version: number;
+    body: unknown;
+  }[];
   kind?: 'import';
 }
 
@@ -230,10 +237,17 @@ export function ProjectProvider({
   const basis = useMemo<BasisData | undefined>(
     () =>
       whole && {
-        key: [whole.id, whole.practice, whole.practices.version, whole.building.version].join(':'),
+        key: [
+          whole.id,
+          whole.practice,
+          whole.practices.version,
+          whole.building.version,
+          whole.catalogue.version,
+        ].join(':'),
         practiceId: whole.practice,
         practices: whole.practices.body ?? [],
         building: whole.building.body ?? undefined,
+        products: whole.catalogue.body ?? undefined,
       },
     [whole],
   );
@@ -247,6 +261,7 @@ export function ProjectProvider({
             basis,
             building: basis.building ?? NO_BUILDING,
             ownPractices: basis.practices,
+            ownProducts: basis.products ?? [],
             openings: shown,
             byId,
             canEdit: project.data.role === 'owner' || project.data.role === 'editor',

@@ -1,4 +1,10 @@
-import { projectBasis, type Building, type EditedPractice, type ProjectBasis } from '@riegel/core';
+import {
+  projectBasis,
+  type Building,
+  type EditedPractice,
+  type Product,
+  type ProjectBasis,
+} from '@riegel/core';
 
 /** What a project's openings are decided with, as plain data that crosses to the worker. */
 export interface BasisData {
@@ -7,6 +13,8 @@ export interface BasisData {
   practiceId: string;
   practices: EditedPractice[];
   building?: Building | undefined;
+  /** The project's own products. */
+  products?: Product[] | undefined;
 }
 
 let last: { key: string; basis: ProjectBasis } | undefined;
@@ -16,7 +24,7 @@ export function basisOf(data: BasisData): ProjectBasis {
   if (last?.key !== data.key) {
     last = {
       key: data.key,
-      basis: projectBasis(data.practiceId, data.practices, data.building),
+      basis: projectBasis(data.practiceId, data.practices, data.building, data.products),
     };
   }
   return last.basis;

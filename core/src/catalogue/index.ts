@@ -1,0 +1,11 @@
+export * from './product.js';
+export { MAKERS, SHIPPED_PRODUCTS } from './shipped.js';
+export {
+  MOST_PRODUCTS,
+  productCells,
+  readProductCells,
+  readProducts,
+  type ProductRow,
+} from './files.js';
+export { practiceWith } from './onPractice.js';
+export { adjustmentsFor, type Adjustment, type Reveals } from './adjusting.js';

@@ -1,0 +1,157 @@
+import type { Ticks } from '../measure/index.js';
+import type { LeafId, Solid } from '../opening/index.js';
+
+/** The extents of a box, in leaf coordinates. */
+export interface Box {
+  x: [Ticks, Ticks];
+  y: [Ticks, Ticks];
+  z: [Ticks, Ticks];
+}
+
+/**
+ * How two solids, or a solid and the leaf, are in each other's way: both let in at one place
+ * (`overlap`), too little material between two recesses (`thin`), one surface thing under another
+ * (`under`), something let into or fixed on glass or a panel (`void`), a tenon cut (`joint`), too
+ * little left towards a face or an edge (`skin`), or reaching out of the leaf (`beyond`).
+ */
+export type ClashKind = 'overlap' | 'thin' | 'under' | 'void' | 'joint' | 'skin' | 'beyond';
+
+/** One clash. `b` is absent where the leaf itself is too small. */
+export interface Clash {
+  kind: ClashKind;
+  leaf: LeafId;
+  on: Solid['on'];
+  a: Solid;
+  b?: Solid;
+  /** Where: what both take, or what stands between them. */
+  box: Box;
+  /** How much: the least overlap, the material left, or what reaches out. */
+  by: Ticks;
+  /** Material wanted, where too little is left. */
+  wanted?: Ticks;
+}
+
+const AXES = ['x', 'y', 'z'] as const;
+
+/** How far two intervals overlap; negative is the distance between them. */
+function overlap(a: readonly [number, number], b: readonly [number, number]): number {
+  return Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
+}
+
+/** What two boxes have in common along an axis, or the gap between them. */
+function between(a: readonly [number, number], b: readonly [number, number]): [number, number] {
+  const from = Math.max(a[0], b[0]);
+  const to = Math.min(a[1], b[1]);
+  return from <= to ? [from, to] : [to, from];
+}
+
+function surface(solid: Solid): boolean {
+  return solid.how === 'on-pull' || solid.how === 'on-push';
+}
+
+/**
+ * The clash of two solids of one leaf, if they are in each other's way. Solids of one owner are made
+ * for each other; what is a part of the leaf does not clash with another part of it.
+ */
+export function clashOf(first: Solid, second: Solid): Clash | undefined {
+  if (first.leaf !== second.leaf || first.on !== second.on || first.owner === second.owner)
+    return undefined;
+  // The part of the leaf, if there is one, is the second.
+  const [a, b] = part(first) ? [second, first] : [first, second];
+  if (part(a)) return undefined;
+  const [x, y, z] = AXES.map((axis) => overlap(a[axis], b[axis])) as [number, number, number];
+  const box: Box = { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) };
+  const clash = (kind: ClashKind, by: number, wanted?: number): Clash => ({
+    kind,
+    leaf: a.leaf,
+    on: a.on,
+    a,
+    b,
+    box,
+    by,
+    ...(wanted === undefined ? {} : { wanted }),
+  });
+  if (b.how === 'void') {
+    if (x <= 0 || y <= 0) return undefined;
+    return clash('void', Math.min(x, y));
+  }
+  if (b.how === 'joint') {
+    return a.how === 'in' && x > 0 && y > 0 && z > 0
+      ? clash('joint', Math.min(x, y, z))
+      : undefined;
+  }
+  if (surface(a) && surface(b)) {
+    return a.how === b.how && x > 0 && y > 0 ? clash('under', Math.min(x, y)) : undefined;
+  }
+  if (a.how !== 'in' || b.how !== 'in') return undefined;
+  if (x > 0 && y > 0 && z > 0) return clash('overlap', Math.min(x, y, z));
+  const keep = Math.max(a.keep, b.keep);
+  // Beside each other in one direction only: material is wanted between them.
+  const apart = [x, y, z].filter((each) => each <= 0);
+  const left = -apart[0]!;
+  return apart.length === 1 && left < keep ? clash('thin', left, keep) : undefined;
+}
+
+function part(solid: Solid): boolean {
+  return solid.how === 'void' || solid.how === 'joint';
+}
+
+/**
+ * All clashes among solids: a sweep up the leaf over their spans, widened by the material they want
+ * around them, so that only what stands at one height is compared.
+ */
+export function clashesAmong(solids: readonly Solid[]): Clash[] {
+  const order = solids
+    .map((solid, index) => ({
+      solid,
+      index,
+      from: solid.y[0] - solid.keep,
+      to: solid.y[1] + solid.keep,
+    }))
+    .sort((a, b) => a.from - b.from || a.index - b.index);
+  const found: { clash: Clash; at: number }[] = [];
+  let active: typeof order = [];
+  for (const entry of order) {
+    active = active.filter((other) => other.to > entry.from);
+    for (const other of active) {
+      const [first, second] = other.index < entry.index ? [other, entry] : [entry, other];
+      const clash = clashOf(first.solid, second.solid);
+      if (clash) found.push({ clash, at: first.index * solids.length + second.index });
+    }
+    active.push(entry);
+  }
+  return found.sort((a, b) => a.at - b.at).map(({ clash }) => clash);
+}
+
+/**
+ * Recesses that reach out of their leaf, or leave too little material towards a face. An edge that a
+ * recess opens to, and a bore that goes through both faces, are meant so.
+ *
+ * @param skin material wanted behind a recess
+ */
+export function clashesWithLeaf(
+  solids: readonly Solid[],
+  leaf: { id: LeafId; width: Ticks; height: Ticks; thickness: Ticks },
+  skin: Ticks,
+): Clash[] {
+  const found: Clash[] = [];
+  const whole: Box = { x: [0, leaf.width], y: [0, leaf.height], z: [0, leaf.thickness] };
+  for (const a of solids) {
+    if (a.leaf !== leaf.id || a.on !== 'leaf' || a.how !== 'in') continue;
+    const base = { leaf: leaf.id, on: a.on, a, box: { x: a.x, y: a.y, z: a.z } };
+    const out = Math.max(
+      ...AXES.map((axis) => Math.max(whole[axis][0] - a[axis][0], a[axis][1] - whole[axis][1])),
+    );
+    if (out > 0) {
+      found.push({ ...base, kind: 'beyond', by: out });
+      continue;
+    }
+    const [pull, push] = [a.z[0], leaf.thickness - a.z[1]];
+    // Open to a face on purpose: only the other face needs its skin; open to both: a through bore.
+    const closed = [pull, push].filter((left) => left > 0);
+    const least = closed.length > 0 ? Math.min(...closed) : undefined;
+    if (least !== undefined && least < skin)
+      found.push({ ...base, kind: 'skin', by: least, wanted: skin });
+  }
+  return found;
+}

@@ -1,0 +1,69 @@
+import { STAGES, type Finding, type SetStage, type Solid, type Stage } from '../opening/index.js';
+import type { Clash, ClashKind } from './clash.js';
+
+const LEVEL: Record<ClashKind, Finding['level']> = {
+  overlap: 'stop',
+  under: 'stop',
+  void: 'stop',
+  beyond: 'stop',
+  joint: 'check',
+  thin: 'check',
+  skin: 'check',
+};
+
+/** The stage that what a solid belongs to is decided in. */
+export function stageOfOwner(owner: string): Stage {
+  const stage = owner.split('.')[0] as Stage;
+  if (STAGES.includes(stage)) return stage;
+  return STAGE_OF_FACT[owner] ?? 'sizing';
+}
+
+const STAGE_OF_FACT: Record<string, SetStage> = {
+  lockKind: 'securing',
+  bolts: 'securing',
+  closerKind: 'closing',
+  kickPlate: 'protecting',
+  bottomSeal: 'sealing',
+  wireToLeaf: 'powering',
+};
+
+/** One finding for every two owners that clash in one way, with the worst place of them. */
+export function clashFindings(clashes: readonly Clash[]): Finding[] {
+  const worst = new Map<string, Clash>();
+  for (const clash of clashes) {
+    const key = [
+      clash.kind,
+      clash.on,
+      clash.a.thing,
+      clash.b?.thing,
+      clash.a.owner,
+      clash.b?.owner,
+    ].join(' ');
+    const before = worst.get(key);
+    const worse = clash.kind === 'thin' || clash.kind === 'skin' ? -1 : 1;
+    if (!before || worse * clash.by > worse * before.by) worst.set(key, clash);
+  }
+  return [...worst.values()].map((clash) => {
+    const owners = [clash.a, clash.b].filter((one): one is Solid => one !== undefined);
+    const stages = owners.map((one) => stageOfOwner(one.owner));
+    const stage = stages.sort((a, b) => STAGES.indexOf(b) - STAGES.indexOf(a))[0]!;
+    const length = ([from, to]: [number, number]) => ({ ticks: Math.abs(to - from) });
+    return {
+      level: LEVEL[clash.kind],
+      stage,
+      code: `checking.${clash.kind}`,
+      params: {
+        a: { term: clash.a.thing },
+        b: { term: clash.b?.thing ?? 'solid.leaf' },
+        by: { ticks: clash.by },
+        wanted: { ticks: clash.wanted ?? 0, rounding: 'up' },
+        across: length(clash.box.x),
+        up: length(clash.box.y),
+        through: length(clash.box.z),
+        at: { ticks: clash.box.y[0] },
+      },
+      source: 'solids in leaf coordinates',
+      parts: owners.map((one) => one.owner),
+    };
+  });
+}

@@ -1,0 +1,28 @@
+import { known, type Finding, type OpeningFacts, type Solid } from '../opening/index.js';
+import { stageOfOwner } from './clashFindings.js';
+
+/** Cores that do not hold a screw by themselves (trade practice). */
+const SOFT = ['timber-mineral', 'timber-particle', 'timber-hollow', 'steel-honeycomb-18'];
+
+/** What is screwed to a face and bears load, so that it wants blocking behind it. */
+const LOADED = ['solid.surfaceCloser', 'solid.exitDevice', 'solid.surfaceBolt'];
+
+/** Loaded surface hardware on a core that holds no screw, unless blocking stands behind it. */
+export function fixingFindings(facts: OpeningFacts, solids: readonly Solid[]): Finding[] {
+  if (!SOFT.includes(known(facts.leafConstruction) ?? '')) return [];
+  const blocking = known(facts.blocking);
+  if (blocking === 'all') return [];
+  const things = new Map(
+    solids.filter((one) => LOADED.includes(one.thing)).map((one) => [one.thing, one]),
+  );
+  return [...things.values()]
+    .filter((one) => !(blocking === 'lock' && one.thing === 'solid.exitDevice'))
+    .map((one) => ({
+      level: blocking === undefined ? 'note' : 'check',
+      stage: stageOfOwner(one.owner),
+      code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
+      params: { a: { term: one.thing } },
+      source: 'trade practice',
+      parts: [one.owner, 'blocking'],
+    }));
+}

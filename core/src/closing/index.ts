@@ -1,0 +1,1 @@
+export { closingSolids, turnsByPivot } from './solids.js';

@@ -1,0 +1,261 @@
+import { about, said, solid, span, term, type Item, type Settling } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import { heelGap, measured, ticksUp, type MeasuredLeaf, type Sizes } from '../sizing/index.js';
+import { intermediatePivots } from './count.js';
+import { fixLength } from './form.js';
+import { hingeForces } from './force.js';
+import type { HungLeaf } from './hung.js';
+
+/** Hangs a leaf on an offset or a centre-hung pivot set: foot, head, those between, what the floor must bear. */
+export function hangOnPivots(
+  settling: Settling,
+  practice: Practice,
+  sizes: Sizes,
+  hung: HungLeaf,
+  device: 'offset-pivot' | 'centre-pivot',
+  metal: string,
+): void {
+  const leaf = measured(hung.leaf);
+  if (!leaf) {
+    settling.open('size', said('ask.sizeFirst'), ['frameWidth', 'frameHeight'], {
+      leaf: hung.leaf.id,
+    });
+    return;
+  }
+  const offset = device === 'offset-pivot';
+  const foot = decideFoot(settling, leaf, offset);
+  decideHead(settling, practice, leaf);
+  floorFindings(settling, practice, foot);
+  const push = (code: string, quantity: number, unit: Item['unit'], traits: string[] = []) =>
+    settling.items.push({
+      stage: 'hanging',
+      term: code,
+      quantity,
+      unit,
+      traits: [...traits, `metal.${metal}`],
+      handed: offset,
+    });
+  if (offset) {
+    const between = intermediatePivots(practice, leaf.height);
+    settling.fix(
+      'count',
+      { type: 'count', count: between },
+      {
+        leaf: leaf.id,
+        reasons: [
+          said('hanging.intermediate', {
+            count: between,
+            height: { ticks: leaf.height, rounding: 'down' },
+          }),
+        ],
+      },
+    );
+    push('item.offsetPivot', leaf.quantity, 'set', [`foot.${foot}`]);
+    push('item.intermediatePivot', between * leaf.quantity, 'each');
+    offsetSolids(settling, practice, leaf, foot, between);
+  } else {
+    const a = practice.values.centrePivotIn.value;
+    fixLength(
+      settling,
+      'heel',
+      ticksUp(heelGap(a, leaf.thickness)),
+      [
+        'hanging.heel',
+        { a: { ticks: a }, radius: { ticks: Math.round(Math.hypot(a, leaf.thickness / 2)) } },
+      ],
+      leaf.id,
+      ['leafThickness', 'hingeGap'],
+    );
+    if ((settling.fact('rating') ?? 0) > 0)
+      settling.find('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
+    push('item.centrePivot', leaf.quantity, 'set');
+    centreSolids(settling, practice, leaf);
+  }
+  if (hung.mass !== undefined) {
+    const out = offset ? (sizes.hingeGap ?? 0) / 2 : -practice.values.centrePivotIn.value;
+    const forces = hingeForces(hung.mass, leaf.width, out, leaf.height, 1);
+    settling.fix(
+      'pull',
+      { type: 'force', newtons: forces.pull },
+      {
+        leaf: leaf.id,
+        reasons: [
+          said('hanging.pull.pivot', {
+            mass: { grams: hung.mass },
+            half: { ticks: Math.round(leaf.width / 2 + out) },
+            distance: { ticks: leaf.height, rounding: 'down' },
+            shear: { newtons: forces.shear },
+          }),
+        ],
+      },
+    );
+  }
+}
+
+type Foot = 'floor' | 'jamb';
+
+/** What carries the leaf: an arm on the floor, or for offset sets a bracket on the foot of the jamb. */
+function decideFoot(settling: Settling, leaf: MeasuredLeaf, offset: boolean): Foot {
+  if (!offset) return 'floor';
+  const slab = settling.fact('slab');
+  const occupied = slab !== undefined && slab !== 'free';
+  const byFloorCloser = settling.fact('closerKind') === 'floor';
+  const derived: Foot = occupied && !byFloorCloser ? 'jamb' : 'floor';
+  return settling.choose<string>('foot', derived, (value) => term(`foot.${value}`), {
+    leaf: leaf.id,
+    reasons: [
+      occupied
+        ? said('hanging.foot.jamb', { slab: { term: `slab.${slab}` } })
+        : said('hanging.foot.floor'),
+    ],
+    alternatives: [
+      occupied
+        ? {
+            value: 'floor',
+            against: said('hanging.against.slab', { slab: { term: `slab.${slab}` } }),
+          }
+        : { value: 'floor' },
+      byFloorCloser
+        ? { value: 'jamb', against: said('hanging.against.footByCloser') }
+        : { value: 'jamb' },
+    ],
+    facts: ['slab', 'closerKind'],
+  }) as Foot;
+}
+
+/** The head pivot: one whose pin draws back, unless there is room to lift the leaf off its foot. */
+function decideHead(settling: Settling, practice: Practice, leaf: MeasuredLeaf): void {
+  const { liftOut } = practice.values;
+  const room = settling.fact('headroom');
+  const lifts = room !== undefined && room >= liftOut.value;
+  settling.choose<string>(
+    'headPivot',
+    lifts ? 'fixed' : 'retracting',
+    (value) => term(`headPivot.${value}`),
+    {
+      leaf: leaf.id,
+      reasons: [
+        said(lifts ? 'hanging.headPivot.lifts' : 'hanging.headPivot.retracts', {
+          lift: { ticks: liftOut.value },
+        }),
+        said('hanging.removal'),
+      ],
+      alternatives: [
+        { value: 'retracting' },
+        lifts
+          ? { value: 'fixed' }
+          : {
+              value: 'fixed',
+              against: said('hanging.against.noHeadroom', { lift: { ticks: liftOut.value } }),
+            },
+      ],
+      facts: ['headroom'],
+    },
+  );
+}
+
+/** What the floor must bear and hold where a foot or a floor closer is set in it. */
+function floorFindings(settling: Settling, practice: Practice, foot: Foot): void {
+  if (foot !== 'floor') return;
+  const { floorCase } = practice.values;
+  const slab = settling.fact('slab');
+  const depth = settling.fact('slabDepth');
+  const closer = settling.fact('closerKind') === 'floor';
+  const parts = ['slab', 'slabDepth', closer ? 'closerKind' : 'hanging.device'];
+  if (slab === undefined)
+    settling.find('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
+  else if (slab !== 'free')
+    settling.find(
+      closer ? 'stop' : 'check',
+      'hanging.slabOccupied',
+      { slab: { term: `slab.${slab}` } },
+      'trade practice',
+      parts,
+    );
+  if (closer && depth !== undefined && depth < floorCase.value)
+    settling.find(
+      'stop',
+      'hanging.slabShallow',
+      { depth: { ticks: depth }, needed: { ticks: floorCase.value, rounding: 'up' } },
+      floorCase.source,
+      parts,
+    );
+  if (settling.fact('threshold') === 'present')
+    settling.find('check', 'hanging.pivotThreshold', {}, 'trade practice', [
+      'threshold',
+      'hanging.device',
+    ]);
+}
+
+function offsetSolids(
+  settling: Settling,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  foot: Foot,
+  between: number,
+): void {
+  const body = practice.values.bodies.value;
+  const middle = leaf.thickness / 2;
+  const owner = settling.key('device', leaf.id);
+  const on = (thing: string, size: typeof body.offsetFoot, y: [number, number]) =>
+    settling.solids.push(
+      solid(
+        owner,
+        thing,
+        leaf.id,
+        'in',
+        { x: span(0, size.across), y, z: about(middle, size.through) },
+        size.keep,
+      ),
+    );
+  if (foot === 'floor') on('solid.pivotFoot', body.offsetFoot, span(0, body.offsetFoot.up));
+  // A jamb foot stands above what may seal the bottom.
+  else
+    on(
+      'solid.jambPivot',
+      body.jambPivot,
+      span(body.dropFull.up + 2 * body.dropFull.keep, body.jambPivot.up),
+    );
+  on(
+    'solid.pivotHead',
+    body.offsetHead,
+    span(leaf.height - body.offsetHead.up, body.offsetHead.up),
+  );
+  for (let index = 1; index <= between; index++)
+    on(
+      'solid.intermediatePivot',
+      body.intermediatePivot,
+      about((leaf.height * index) / (between + 1), body.intermediatePivot.up),
+    );
+}
+
+function centreSolids(settling: Settling, practice: Practice, leaf: MeasuredLeaf): void {
+  const body = practice.values.bodies.value;
+  const middle = leaf.thickness / 2;
+  const owner = settling.key('device', leaf.id);
+  const closer = settling.fact('closerKind');
+  const foot = closer === 'floor' ? body.floorCloserArm : body.pivotFoot;
+  const head = closer === 'head' ? body.headCloserArm : body.pivotHead;
+  settling.solids.push(
+    solid(
+      owner,
+      'solid.pivotFoot',
+      leaf.id,
+      'in',
+      { x: span(0, foot.across), y: span(0, foot.up), z: about(middle, foot.through) },
+      foot.keep,
+    ),
+    solid(
+      owner,
+      'solid.pivotHead',
+      leaf.id,
+      'in',
+      {
+        x: span(0, head.across),
+        y: span(leaf.height - head.up, head.up),
+        z: about(middle, head.through),
+      },
+      head.keep,
+    ),
+  );
+}

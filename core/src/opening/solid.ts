@@ -1,0 +1,25 @@
+import type { Solid, SolidHow } from './decision.js';
+import type { LeafId } from './facts.js';
+
+/** The span of a length from a start. */
+export function span(from: number, length: number): [number, number] {
+  return [Math.round(from), Math.round(from + length)];
+}
+
+/** A span of a length about a middle. */
+export function about(middle: number, length: number): [number, number] {
+  return span(middle - length / 2, length);
+}
+
+/** A solid on or in the leaf; every one has all its fields, in one order. */
+export function solid(
+  owner: string,
+  thing: string,
+  leaf: LeafId,
+  how: SolidHow,
+  box: Pick<Solid, 'x' | 'y' | 'z'>,
+  keep = 0,
+  on: Solid['on'] = 'leaf',
+): Solid {
+  return { owner, thing, leaf, on, how, x: box.x, y: box.y, z: box.z, keep };
+}

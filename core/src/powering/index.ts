@@ -1,0 +1,1 @@
+export { poweringSolids } from './solids.js';

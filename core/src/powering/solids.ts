@@ -1,0 +1,38 @@
+import { about, known, solid, type OpeningFacts, type Solid } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { MeasuredLeaf } from '../sizing/index.js';
+
+/**
+ * The raceway of a wire from the hinge edge to the lock: level, in the middle of the thickness, at
+ * the height of the hinge that passes it on.
+ *
+ * @param at `from`: height of that hinge's middle above the leaf's bottom, the lock's where none;
+ *   `start`: where the hinge's own recess ends
+ */
+export function poweringSolids(
+  facts: OpeningFacts,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  at: { from: number; start: number },
+): Solid[] {
+  if (known(facts.wireToLeaf) !== true || leaf.id === 'inactive') return [];
+  const { wire, lockCase } = practice.values.bodies.value;
+  // It ends short of the lock; what is bored from the case to meet it is a part of the case's own work.
+  const end = leaf.width - lockCase.across - 2 * lockCase.keep;
+  const start = at.start + wire.keep;
+  if (end <= start) return [];
+  return [
+    solid(
+      'wireToLeaf',
+      'solid.wire',
+      leaf.id,
+      'in',
+      {
+        x: [start, end],
+        y: about(at.from, wire.up),
+        z: about(leaf.thickness / 2, wire.through),
+      },
+      wire.keep,
+    ),
+  ];
+}

@@ -1,0 +1,1 @@
+export { protectingSolids } from './solids.js';

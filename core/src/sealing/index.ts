@@ -1,0 +1,1 @@
+export { sealingSolids } from './solids.js';

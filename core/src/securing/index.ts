@@ -1,0 +1,1 @@
+export { lockCentre, securingSolids } from './solids.js';

@@ -1,0 +1,89 @@
+import { said, type Finding, type Said } from '../opening/index.js';
+import type { DecidedOpening } from '../deciding/index.js';
+import type { Found } from './search.js';
+import { springs, type Assignment } from './wishes.js';
+
+/** What a way comes to against today, for the specifier and for those who make the parts. */
+export interface Consequences {
+  /** What changes at frame, strike, seals and preparation. */
+  changes: Said[];
+  /** What must be asked of the leaf's and the closer's maker. */
+  asks: Said[];
+  /** Findings that go, and those that come. */
+  gone: Finding[];
+  fresh: Finding[];
+}
+
+const CONCEALED = ['concealed', 'adjustable-concealed', 'spring-concealed'];
+
+/** What taking a way changes, and what has to be asked before it is ordered. */
+export function consequencesOf(way: Found, today: DecidedOpening, was: Assignment): Consequences {
+  const { choice, changed, decided } = way;
+  const changes: Said[] = [];
+  const asks: Said[] = [];
+  if (changed.includes('device'))
+    changes.push(
+      said('ways.hang', {
+        from: { term: `device.${was.device}` },
+        to: { term: `device.${choice.device}` },
+      }),
+    );
+  if (changed.includes('frameKind')) {
+    changes.push(
+      said(choice.frameKind === 'rebated' ? 'ways.frame.rebated' : 'ways.frame.stopless'),
+      said('ways.strike'),
+    );
+    changes.push(
+      said(choice.frameKind === 'rebated' ? 'ways.seals.ordinary' : 'ways.seals.difficult'),
+    );
+  }
+  if (changed.includes('foot') || (changed.includes('device') && choice.device === 'offset-pivot'))
+    changes.push(said(choice.foot === 'jamb' ? 'ways.foot.jamb' : 'ways.foot.floor'));
+  if (choice.device === 'offset-pivot' && choice.bottomSeal !== 'drop-full')
+    changes.push(said('ways.offset.full'));
+  if (changed.includes('closerKind'))
+    changes.push(
+      said('ways.closer', {
+        from: { term: `closerKind.${was.closerKind}` },
+        to: { term: `closerKind.${choice.closerKind}` },
+      }),
+    );
+  if (changed.includes('bottomSeal'))
+    changes.push(
+      said('ways.seal', {
+        from: { term: `bottomSeal.${was.bottomSeal}` },
+        to: { term: `bottomSeal.${choice.bottomSeal}` },
+      }),
+    );
+  if (choice.bottomSeal === 'threshold') changes.push(said('ways.threshold'));
+  if (changed.includes('lockKind'))
+    changes.push(
+      said('ways.lock', {
+        from: { term: `lockKind.${String(was.lockKind)}` },
+        to: { term: `lockKind.${String(choice.lockKind)}` },
+      }),
+    );
+  // The plunger of a drop seal rubs along an arc where the leaf turns inside its own thickness.
+  if (choice.device === 'centre-pivot' && choice.bottomSeal.startsWith('drop'))
+    changes.push(said('ways.actuator'));
+  const recesses = decided.solids.filter((one) => one.on === 'leaf' && one.how === 'in').length;
+  if (CONCEALED.includes(choice.device)) {
+    if (recesses > 0) asks.push(said('ways.ask.leaf', { count: recesses }));
+    if (choice.closerKind !== 'none') asks.push(said('ways.ask.template'));
+  }
+  if (choice.bottomSeal === 'drop-full' && !CONCEALED.includes(choice.device))
+    asks.push(said('ways.ask.seal'));
+  if (choice.closerKind === 'floor') asks.push(said('ways.ask.floor'));
+  if (choice.closerKind === 'concealed-overhead' && !CONCEALED.includes(choice.device))
+    asks.push(said('ways.ask.closer'));
+  if (springs(choice.device)) asks.push(said('ways.ask.springs'));
+  const key = (finding: Finding) => `${finding.code} ${finding.parts.join(' ')}`;
+  const before = new Set(today.findings.map(key));
+  const after = new Set(decided.findings.map(key));
+  return {
+    changes,
+    asks,
+    gone: today.findings.filter((one) => !after.has(key(one))),
+    fresh: decided.findings.filter((one) => !before.has(key(one))),
+  };
+}

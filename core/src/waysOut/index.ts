@@ -1,0 +1,12 @@
+export { consequencesOf, type Consequences } from './consequences.js';
+export {
+  assignmentOf,
+  factsWith,
+  familyOf,
+  searchWays,
+  WAY_REASON,
+  type Found,
+  type Refused,
+  type Searched,
+} from './search.js';
+export { WISHES, wishesOf, type Assignment, type Kept, type Wish } from './wishes.js';

@@ -1,0 +1,60 @@
+import { said, type Said } from '../opening/index.js';
+import { springs, type Assignment } from './wishes.js';
+
+/** A rule that two or more choices break together, with why; it reads only what it names. */
+interface Rule {
+  of: readonly (keyof Assignment)[];
+  breaks: (choice: Assignment) => boolean;
+  why: Said;
+}
+
+const centre = (device: Assignment['device']) =>
+  device === 'centre-pivot' || device === 'double-acting-spring';
+const pivot = (device: Assignment['device']) => centre(device) || device === 'offset-pivot';
+
+/** What cannot stand together, whatever the sizes (handbook, “Pivots” and “Closing”). */
+export const RULES: readonly Rule[] = [
+  {
+    of: ['device', 'foot'],
+    breaks: ({ device, foot }) => foot === 'jamb' && device !== 'offset-pivot',
+    why: said('ways.rule.foot'),
+  },
+  {
+    of: ['device', 'frameKind'],
+    breaks: ({ device, frameKind }) => centre(device) !== (frameKind === 'stopless'),
+    why: said('ways.rule.frame'),
+  },
+  {
+    of: ['device', 'closerKind'],
+    breaks: ({ device, closerKind }) =>
+      (closerKind === 'floor' || closerKind === 'head') && (!pivot(device) || springs(device)),
+    why: said('ways.rule.pivotCloser'),
+  },
+  {
+    of: ['device', 'closerKind'],
+    breaks: ({ device, closerKind }) =>
+      centre(device) &&
+      (closerKind === 'surface-pull' ||
+        closerKind === 'surface-push' ||
+        closerKind === 'concealed-overhead'),
+    why: said('ways.rule.centreCloser'),
+  },
+  {
+    of: ['device', 'closerKind'],
+    breaks: ({ device, closerKind }) => springs(device) && closerKind !== 'none',
+    why: said('ways.rule.spring'),
+  },
+  {
+    of: ['foot', 'closerKind'],
+    breaks: ({ foot, closerKind }) => foot === 'jamb' && closerKind === 'floor',
+    why: said('ways.rule.footCloser'),
+  },
+];
+
+/** The first rule that what is chosen so far breaks; choices still absent break nothing. */
+export function brokenRule(choice: Partial<Assignment>): Rule | undefined {
+  return RULES.find(
+    (rule) =>
+      rule.of.every((name) => choice[name] !== undefined) && rule.breaks(choice as Assignment),
+  );
+}
