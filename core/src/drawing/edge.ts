@@ -2,8 +2,41 @@ import type { DecidedOpening } from '../deciding/index.js';
 import { setBackFor } from '../hanging/index.js';
 import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
 import { horizontal, vertical } from './elevation.js';
-import { placeLeaves } from './place.js';
+import { placeLeaves, type PlacedLeaf } from './place.js';
 import { openModel } from './openModel.js';
+
+/** What shows on an edge, or lies close behind it: pivots, seals and plates, on the lock edge the lock. */
+function edgeSolids(
+  decided: DecidedOpening,
+  leaf: PlacedLeaf,
+  which: 'hinge-edge' | 'lock-edge',
+  widen: number,
+): Element[] {
+  const width = leaf.hung.leaf.width ?? 0;
+  return decided.solids
+    .filter(
+      (one) =>
+        one.leaf === leaf.hung.leaf.id &&
+        one.on === 'leaf' &&
+        one.how !== 'void' &&
+        one.how !== 'joint' &&
+        one.thing !== 'solid.hinge' &&
+        one.thing !== 'solid.concealedHinge' &&
+        (which === 'hinge-edge' ? one.x[0] < leaf.thickness : one.x[1] > width - leaf.thickness),
+    )
+    .map((one) =>
+      rect(
+        one.how === 'in' && (which === 'hinge-edge' ? one.x[0] > 0 : one.x[1] < width)
+          ? 'hidden'
+          : 'hardware',
+        one.z[0] * widen,
+        leaf.bottom + one.y[0],
+        one.z[1] * widen,
+        leaf.bottom + one.y[1],
+        one.owner,
+      ),
+    );
+}
 
 /**
  * The leaf's hinge edge or lock edge, pull face to the left. The thickness is drawn five times too
@@ -24,13 +57,20 @@ export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge')
     elements.push(rect('leaf', 0, leaf.bottom, t, top, 'sizing.leafThickness'));
     const id = leaf.hung.leaf.id;
     const suffix = id === 'upper' || id === 'lower' ? `@${id}` : '';
+    elements.push(...edgeSolids(decided, leaf, which, widen));
     if (which === 'hinge-edge') {
       const { positions, hingeHeight } = leaf.hung;
-      const setBack = setBackFor(practice, leaf.thickness) * widen;
+      const concealed = decided.solids.find(
+        (one) => one.thing === 'solid.concealedHinge' && one.leaf === id && one.on === 'leaf',
+      );
+      const setBack = concealed ? 0 : setBackFor(practice, leaf.thickness) * widen;
+      const [near, far] = concealed
+        ? [concealed.z[0] * widen, concealed.z[1] * widen]
+        : [0, t - setBack];
       for (const [index, position] of (positions ?? []).entries()) {
         const h = hingeHeight ?? 0;
         elements.push(
-          rect('hardware', 0, top - position - h, t - setBack, top - position, 'hanging.positions'),
+          rect('hardware', near, top - position - h, far, top - position, 'hanging.positions'),
         );
         elements.push(
           vertical(
@@ -57,18 +97,19 @@ export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge')
               decided,
             ),
           );
-          elements.push(
-            horizontal(
-              'hanging.setBack',
-              t - setBack,
-              t,
-              top - position - h,
-              top - position - h - text * 1.1,
-              setBack / widen,
-              'nearest',
-              decided,
-            ),
-          );
+          if (!concealed)
+            elements.push(
+              horizontal(
+                'hanging.setBack',
+                t - setBack,
+                t,
+                top - position - h,
+                top - position - h - text * 1.1,
+                setBack / widen,
+                'nearest',
+                decided,
+              ),
+            );
         }
       }
     } else {

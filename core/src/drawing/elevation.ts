@@ -3,6 +3,8 @@ import { toMm } from '../measure/index.js';
 import { known, type Decision } from '../opening/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
+import { clashElements, solidElements } from './solidsDrawing.js';
+import { glassPlace } from '../sizing/index.js';
 import { openModel } from './openModel.js';
 
 /** The basis a decided length is drawn with. */
@@ -192,18 +194,11 @@ function leafElements(
   const glassWidth = known(decided.facts.glassWidth);
   const glassHeight = known(decided.facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < width && glassHeight < height) {
-    const gx = left + (width - glassWidth) / 2;
-    const gy = Math.min(top - glassHeight - width / 8, bottom + height * 0.62 - glassHeight / 2);
-    elements.push(
-      rect(
-        'glass',
-        gx,
-        Math.max(gy, bottom),
-        gx + glassWidth,
-        Math.max(gy, bottom) + glassHeight,
-        'glassWidth',
-      ),
-    );
+    const place = glassPlace(decided.facts, leaf, glassWidth, glassHeight);
+    // In the leaf's own x, from the hinge edge; the drawing's runs from the left.
+    const gx = leaf.hinges === 'right' ? left + width - place.left - glassWidth : left + place.left;
+    const gy = bottom + place.bottom;
+    elements.push(rect('glass', gx, gy, gx + glassWidth, gy + glassHeight, 'glassWidth'));
   }
   if (leaf.hinges && leaf.swing) {
     const { x, away } = hingeEdge(leaf);
@@ -219,8 +214,13 @@ function leafElements(
         { x: far, y: bottom },
       ],
     });
+    const face = leaf.swing === 'both' ? undefined : towards ? 'pull' : 'push';
+    elements.push(...solidElements(decided, leaf, face), ...clashElements(decided, leaf));
+    // A concealed hinge has no knuckles: it is dashed on both faces.
     const knucklesSeen =
-      leaf.swing === 'both' ? undefined : (leaf.swing === 'out') === (from === 'outside');
+      leaf.swing === 'both' || decided.hanging.device.includes('concealed')
+        ? undefined
+        : (leaf.swing === 'out') === (from === 'outside');
     elements.push(...hingeMarks(leaf, hung.positions ?? [], knucklesSeen));
   } else if (
     !leaf.hinges &&

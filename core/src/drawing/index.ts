@@ -8,6 +8,7 @@ import { stack } from './stack.js';
 export {
   VIEWS,
   mirror,
+  withoutFigures,
   type DrawingModel,
   type Element,
   type Layer,
@@ -35,4 +36,8 @@ export function draw(decided: DecidedOpening, view: View): DrawingModel {
   }
 }
 export { surveyDrawing } from './surveyDrawing.js';
+export { clashDrawings } from './clashDrawing.js';
+export { loadsDrawing, type LoadsOf } from './loadsDrawing.js';
+export { swingDrawing } from './swingDrawing.js';
+export { partOf } from './solidsDrawing.js';
 export { asItStands, compareDrawing, cutsDrawing } from './existingDrawings.js';

@@ -14,6 +14,9 @@ export type View = (typeof VIEWS)[number];
 /** Drawings of existing work, beside the views of an opening. */
 export type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
 
+/** Close drawings of the hanging: the swing at the hinges, what they carry, a clash. */
+export type CloseView = 'swing' | 'loads' | 'clash';
+
 /** What a line or area stands for; writers give each layer its pen. */
 export type Layer =
   | 'wall'
@@ -30,7 +33,9 @@ export type Layer =
   | 'question'
   | 'tape'
   | 'waste'
-  | 'off';
+  | 'off'
+  | 'clash'
+  | 'force';
 
 export interface Point {
   x: number;
@@ -75,7 +80,7 @@ export type Element =
 
 /** One view as lines, arcs, texts and dimensions; SVG, PDF and the screen draw the same. */
 export interface DrawingModel {
-  view: View | ExistingView;
+  view: View | ExistingView | CloseView;
   /** Extents in ticks that hold every element with its texts. */
   extents: { left: number; bottom: number; right: number; top: number };
   /** Height of a text of scale 1, in ticks. */
@@ -134,6 +139,14 @@ export function extentsOf(elements: Element[], margin: number): DrawingModel['ex
     }
   }
   return { left: left - margin, bottom: bottom - margin, right: right + margin, top: top + margin };
+}
+
+/** The same drawing without figures and words, as close as its lines allow. */
+export function withoutFigures(model: DrawingModel): DrawingModel {
+  const elements = model.elements.filter(
+    (one) => one.kind !== 'dimension' && !(one.kind === 'text' && one.layer === 'label'),
+  );
+  return { ...model, elements, extents: extentsOf(elements, model.textHeight * 0.3) };
 }
 
 /** Points along an arc, from one angle to the other in degrees counter-clockwise from +x. */

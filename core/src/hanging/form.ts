@@ -1,4 +1,4 @@
-import { length, said, term, type Settling } from '../opening/index.js';
+import { length, meetsInMiddle, said, term, type Settling } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import type { HungLeaf } from './hung.js';
@@ -26,16 +26,19 @@ export function decideForm(
     (settling.fact('accessible') === true ? practice.values.clearWidth.value : undefined);
   let derived: ButtForm = 'full-mortise';
   const reasons = [said('hanging.form.usual')];
-  const pair = settling.facts.kind === 'pair' || settling.facts.kind === 'unequal-pair';
+  // Of a pair the active leaf alone must give the way: the other one stands in it, closed.
+  const second = meetsInMiddle(settling.facts.kind)
+    ? (sizes.leaves[1] ?? sizes.leaves[0]!).width
+    : undefined;
+  const lockSide = second === undefined ? stopWidth : second + (hingeGap ?? 0);
   if (
     wanted !== undefined &&
     frameWidth !== undefined &&
     hingeGap !== undefined &&
-    thickness !== undefined &&
-    !pair
+    thickness !== undefined
   ) {
-    const usual = frameWidth - stopWidth - Math.max(stopWidth, hingeGap / 2 + p + thickness);
-    const clear = frameWidth - 2 * stopWidth;
+    const usual = frameWidth - lockSide - Math.max(stopWidth, hingeGap / 2 + p + thickness);
+    const clear = frameWidth - lockSide - stopWidth;
     if (usual < wanted && clear >= wanted) {
       derived = 'swing-clear';
       reasons.splice(

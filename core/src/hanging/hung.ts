@@ -15,6 +15,8 @@ export interface HungLeaf {
   count?: number;
   /** Top edges of the hinges below the leaf's top, top hinge first. */
   positions?: Ticks[];
+  /** The same by the pattern, where they were set otherwise. */
+  pattern?: Ticks[];
   /** Barrel centre outside the pull face. */
   p?: Ticks;
   weight?: 'standard' | 'heavy';

@@ -19,4 +19,5 @@ export {
 export { CUT_TO_SURVEY } from './existing.js';
 export { against, deviceFor, type DeviceCase } from './device.js';
 export { compareSchools, hingeLoads, longestRun, type HingeLoad, type School } from './loads.js';
+export { movedHinge, snapHinge, type SnapTo } from './snapping.js';
 export { concealedData, type ConcealedDevice } from './concealed.js';

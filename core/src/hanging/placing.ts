@@ -23,7 +23,6 @@ export function decidePositions(
     settling.open('positions', said('ask.sizeFirst'), ['frameHeight'], { leaf: leaf.id });
     return;
   }
-  if (placedByHand(settling, hung)) return;
   const material = settling.fact('frameMaterial');
   const steel = material !== undefined && material !== 'timber';
   const patternId = settling.choose(
@@ -52,6 +51,8 @@ export function decidePositions(
     headGap: sizes.headGap,
     bottom: leaf.bottom,
   });
+  if (positions) hung.pattern = positions;
+  if (placedByHand(settling, hung)) return;
   if (!positions) {
     settling.find(
       'stop',

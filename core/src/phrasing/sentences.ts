@@ -260,7 +260,7 @@ export const SENTENCES: Record<string, string> = {
   'hanging.against.continuousRated': 'Only as listed on a rated frame.',
   'hanging.against.continuousGap': 'It takes a {gap} gap, so the leaf gets narrower.',
   'hanging.against.pivotFloor': 'The floor must take the bottom pivot.',
-  'hanging.against.centreRated': 'Rated only if listed; seals are difficult on all four edges.',
+  'hanging.against.centreRated': 'Rated only if listed.',
   'hanging.against.centreSeal':
     'Seals are difficult on all four edges, and clear width is lost at the heel.',
   'hanging.against.steelRusts': 'Plated steel rusts outside.',
@@ -446,7 +446,7 @@ export const SENTENCES: Record<string, string> = {
   'hanging.against.concealedUse': 'Not for high use.',
   'hanging.against.springAccessible':
     'Springs cannot be checked to the closing time of an accessible leaf.',
-  'hanging.against.springUnchecked': 'Springs have no checking.',
+  'hanging.against.springUnchecked': 'Where noise matters they are wrong: nothing checks them.',
   'hanging.against.pivotSeen': 'Its pivots are seen at head and foot.',
   'hanging.against.slab': 'The floor is {slab}: nothing is let into it without the maker’s detail.',
   'hanging.against.footByCloser': 'The floor closer is its foot.',
@@ -491,7 +491,7 @@ export const SENTENCES: Record<string, string> = {
     'On centre pivots the closer is the pivot: no arm reaches over the heel.',
   'ways.rule.spring': 'Springs are the closer already.',
   'ways.rule.footCloser': 'A floor closer is the foot itself.',
-  'ways.hang': 'Hung on {to} in place of {from}: both edges are prepared anew.',
+  'ways.hang': 'Hung on {to}, no longer {from}: both edges are prepared anew.',
   'ways.frame.rebated': 'The frame becomes rebated, or gets stops.',
   'ways.frame.stopless': 'The frame loses its stops.',
   'ways.strike': 'The strike moves with the rebate: it is cut anew.',
@@ -505,10 +505,10 @@ export const SENTENCES: Record<string, string> = {
     '{a} is fixed on a core without blocking: through-bolts, or blocking from the leaf maker.',
   'checking.blockingUnknown':
     '{a} is fixed on the face; whether the core has blocking is not recorded.',
-  'ways.closer': 'Closer: {to} in place of {from}.',
-  'ways.seal': 'Bottom: {to} in place of {from}.',
+  'ways.closer': 'Closer: {from} → {to}.',
+  'ways.seal': 'Bottom: {from} → {to}.',
   'ways.threshold': 'A threshold after all, with its step or ramp.',
-  'ways.lock': 'Lock: {to} in place of {from}.',
+  'ways.lock': 'Lock: {from} → {to}.',
   'ways.actuator':
     'The drop seal’s plunger needs an actuator plate on the jamb: it rubs along an arc.',
   'ways.ask.leaf': 'Leaf maker: agree to all {count} recesses, with blocking behind each.',

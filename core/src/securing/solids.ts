@@ -17,8 +17,12 @@ export function securingSolids(
   const { value: body } = practice.values.bodies;
   const solids: Solid[] = [];
   const middle = thickness / 2;
-  const kind = leaf.id === 'inactive' ? undefined : known(facts.lockKind);
   const y = lockCentre(facts, practice, leaf);
+  // Of a stable door's leaves the lock is in the one at its height.
+  const other =
+    leaf.id === 'inactive' ||
+    ((leaf.id === 'upper' || leaf.id === 'lower') && (y < 0 || y > height));
+  const kind = other ? undefined : known(facts.lockKind);
   const owner = 'lockKind';
   const backset = known(facts.backset) ?? practice.values.backset.value;
   switch (kind) {

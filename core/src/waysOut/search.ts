@@ -46,6 +46,8 @@ export interface Refused {
 export interface Searched {
   today: Assignment;
   wishes: Wish[];
+  /** How far today keeps them. */
+  keptToday: Partial<Record<Wish, Kept>>;
   /** The best of each family, best first. */
   ways: Found[];
   refused: Refused[];
@@ -205,6 +207,10 @@ export function searchWays(facts: OpeningFacts, basis: ProjectBasis, exhaustive 
   const today = assignmentOf(now);
   const wishes = wishesOf(now.facts);
   const { products } = basis;
+  const keptToday: Partial<Record<Wish, Kept>> = {};
+  for (const wish of wishes)
+    keptToday[wish] =
+      wish === 'clearWidth' ? keepsClear(now) : keptBy(wish, today, facts, products);
   const all = consistent(options(today, now), !exhaustive);
   const near = all.filter((choice) => neighbour(choice, today, wishes));
   const candidates = near.map((choice) => {
@@ -252,6 +258,7 @@ export function searchWays(facts: OpeningFacts, basis: ProjectBasis, exhaustive 
   return {
     today,
     wishes,
+    keptToday,
     ways: ways.map(({ key: _, ...way }) => way),
     refused: [...refused.values()]
       .filter(({ family }) => !best.has(family))

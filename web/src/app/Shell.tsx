@@ -165,6 +165,9 @@ function ProjectFrame() {
           <NavLink to={`${base}/schedule`} className={tab}>
             Schedule
           </NavLink>
+          <NavLink to={`${base}/library`} className={tab}>
+            Library
+          </NavLink>
           <NavLink to={`${base}/practices`} className={tab}>
             Practices
           </NavLink>

@@ -1,14 +1,8 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
 import { Message } from '../parts/Message.js';
-import { BuildingScreen } from '../screens/building/BuildingScreen.js';
-import { ImportScreen } from '../screens/import/ImportScreen.js';
 import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
-import { PeopleScreen } from '../screens/people/PeopleScreen.js';
-import { PracticesScreen } from '../screens/practices/PracticesScreen.js';
 import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
 import { RegisterScreen } from '../screens/register/RegisterScreen.js';
-import { ReplacementScreen } from '../screens/replacement/ReplacementScreen.js';
-import { ScheduleScreen } from '../screens/schedule/ScheduleScreen.js';
 import { SurveyList } from '../screens/survey/SurveyList.js';
 import { SurveyScreen } from '../screens/survey/SurveyScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
@@ -46,6 +40,7 @@ function Broken() {
   );
 }
 
+// What is needed where a connection may be lost comes with the first load; the rest when it is opened.
 export const router = createBrowserRouter([
   { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
   {
@@ -60,14 +55,71 @@ export const router = createBrowserRouter([
         children: [
           { index: true, element: <RegisterScreen /> },
           { path: 'openings/:openingId', element: <OpeningScreen /> },
-          { path: 'import', element: <ImportScreen /> },
-          { path: 'building', element: <BuildingScreen /> },
+          {
+            path: 'import',
+            lazy: () =>
+              import('../screens/import/ImportScreen.js').then((page) => ({
+                Component: page.ImportScreen,
+              })),
+          },
+          {
+            path: 'building',
+            lazy: () =>
+              import('../screens/building/BuildingScreen.js').then((page) => ({
+                Component: page.BuildingScreen,
+              })),
+          },
           { path: 'survey', element: <SurveyList /> },
           { path: 'survey/:openingId', element: <SurveyScreen /> },
-          { path: 'replacement/:openingId', element: <ReplacementScreen /> },
-          { path: 'practices', element: <PracticesScreen /> },
-          { path: 'schedule', element: <ScheduleScreen /> },
-          { path: 'people', element: <PeopleScreen /> },
+          {
+            path: 'replacement/:openingId',
+            lazy: () =>
+              import('../screens/replacement/ReplacementScreen.js').then((page) => ({
+                Component: page.ReplacementScreen,
+              })),
+          },
+          {
+            path: 'hanging/:openingId',
+            lazy: () =>
+              import('../screens/hanging/HangingScreen.js').then((page) => ({
+                Component: page.HangingScreen,
+              })),
+          },
+          {
+            path: 'ways/:openingId',
+            lazy: () =>
+              import('../screens/ways/WaysScreen.js').then((page) => ({
+                Component: page.WaysScreen,
+              })),
+          },
+          {
+            path: 'library',
+            lazy: () =>
+              import('../screens/library/LibraryScreen.js').then((page) => ({
+                Component: page.LibraryScreen,
+              })),
+          },
+          {
+            path: 'practices',
+            lazy: () =>
+              import('../screens/practices/PracticesScreen.js').then((page) => ({
+                Component: page.PracticesScreen,
+              })),
+          },
+          {
+            path: 'schedule',
+            lazy: () =>
+              import('../screens/schedule/ScheduleScreen.js').then((page) => ({
+                Component: page.ScheduleScreen,
+              })),
+          },
+          {
+            path: 'people',
+            lazy: () =>
+              import('../screens/people/PeopleScreen.js').then((page) => ({
+                Component: page.PeopleScreen,
+              })),
+          },
           { path: '*', element: <NotFound /> },
         ],
       },

@@ -4,6 +4,7 @@ import {
   layout,
   pathData,
   unitsOf,
+  withoutFigures,
   type DecidedOpening,
   type Primitive,
   type View,
@@ -33,7 +34,10 @@ export const DrawingView = memo(function DrawingView({
   onLight,
   onSelect,
   title,
+  bare = false,
 }: {
+  /** Without figures and words, for small pictures. */
+  bare?: boolean;
   decided: DecidedOpening;
   view: View;
   lit?: string | undefined;
@@ -41,7 +45,10 @@ export const DrawingView = memo(function DrawingView({
   onSelect?: (part: string, event: MouseEvent) => void;
   title: string;
 }) {
-  const drawing = useMemo(() => layout(draw(decided, view), unitsOf(decided)), [decided, view]);
+  const drawing = useMemo(() => {
+    const model = draw(decided, view);
+    return layout(bare ? withoutFigures(model) : model, unitsOf(decided));
+  }, [decided, view, bare]);
   return (
     <svg
       className="drawing size-full"

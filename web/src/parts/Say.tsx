@@ -28,9 +28,23 @@ export function LevelSign({ level }: { level: Finding['level'] }) {
 }
 
 /** A finding with its level, sentence and source. */
-export function FindingLine({ finding, units }: { finding: Finding; units: Units }) {
+export function FindingLine({
+  finding,
+  units,
+  onLight,
+}: {
+  finding: Finding;
+  units: Units;
+  /** Lights what the finding points at. */
+  onLight?: (part: string | undefined) => void;
+}) {
+  const part = finding.parts[0];
   return (
-    <div className="flex gap-2 py-1">
+    <div
+      className="flex gap-2 py-1"
+      onPointerEnter={part && onLight ? () => onLight(part) : undefined}
+      onPointerLeave={onLight ? () => onLight(undefined) : undefined}
+    >
       <span className="pt-[3px]">
         <LevelSign level={finding.level} />
       </span>

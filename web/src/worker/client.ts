@@ -1,9 +1,16 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { practiceFor, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import {
+  practiceFor,
+  type Consequences,
+  type DecidedOpening,
+  type Found,
+  type OpeningFacts,
+  type Searched,
+} from '@riegel/core';
 import type { OpeningView } from '../app/api.js';
 import { basisOf, type BasisData } from './basis.js';
-import type { CoreWorker } from './core.worker.js';
+import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { RegisterRow } from './row.js';
 
 let remote: Remote<CoreWorker> | undefined;
@@ -62,6 +69,44 @@ export function useRows(
   return { rows, busy: done !== wanted };
 }
 
+/** A decided opening with its practice again. */
+function whole({ practiceId, ...rest }: LightOpening, basis: BasisData): DecidedOpening {
+  return { ...rest, practice: practiceFor(practiceId, basisOf(basis)) };
+}
+
+/** The ways out of an opening, searched in the worker; undefined while they are. */
+export function useWays(opening: OpeningView | undefined, basis: BasisData) {
+  const facts = opening?.facts;
+  const [found, setFound] = useState<{ of: OpeningFacts; ways: WaysFound } | undefined>();
+  useEffect(() => {
+    if (!facts) return;
+    let current = true;
+    void coreWorker()
+      .ways(facts, basis)
+      .then(({ now, ways, ...rest }) => {
+        if (!current) return;
+        setFound({
+          of: facts,
+          ways: {
+            ...rest,
+            now: whole(now, basis),
+            ways: ways.map((way) => ({ ...way, decided: whole(way.decided, basis) })),
+          },
+        });
+      });
+    return () => {
+      current = false;
+    };
+  }, [facts, basis]);
+  return found?.of === facts ? found?.ways : undefined;
+}
+
+/** What a search came to, as the screen reads it. */
+export interface WaysFound extends Omit<Searched, 'ways'> {
+  now: DecidedOpening;
+  ways: (Found & { consequences: Consequences })[];
+}
+
 /** A decided opening; after a change the one before stays until the new one has come. */
 export function useDecided(
   opening: OpeningView | undefined,
@@ -75,12 +120,8 @@ export function useDecided(
     let current = true;
     void coreWorker()
       .decide(facts, basis)
-      .then(({ practiceId: taken, ...rest }) => {
-        const decided = {
-          ...(rest as Omit<DecidedOpening, 'practice'>),
-          practice: practiceFor(taken, basisOf(basis)),
-        };
-        if (current) setLast({ id, decided });
+      .then((light) => {
+        if (current) setLast({ id, decided: whole(light, basis) });
       });
     return () => {
       current = false;

@@ -1,17 +1,48 @@
 import { expose } from 'comlink';
-import { decideOpening, readPaste, type OpeningFacts } from '@riegel/core';
+import {
+  consequencesOf,
+  decideOpening,
+  readPaste,
+  searchWays,
+  type DecidedOpening,
+  type OpeningFacts,
+} from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
 import { rowOf } from './row.js';
+
+/** Side by side no more than these can be compared. */
+const MOST_WAYS = 6;
+
+/** Without the practice, which the screen has already and which is large. */
+function light(decided: DecidedOpening) {
+  const { practice, ...rest } = decided;
+  return { ...rest, practiceId: practice.id };
+}
+
+export type LightOpening = ReturnType<typeof light>;
 
 /** The core off the main thread: screens ask, answers are plain data. */
 const core = {
   rows: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
     openings.map(({ id, facts }) => rowOf(id, facts, basisOf(data))),
 
-  /** Without the practice, which the screen has already and which is large. */
-  decide(facts: OpeningFacts, data: BasisData) {
-    const { practice, ...rest } = decideOpening(facts, basisOf(data));
-    return { ...rest, practiceId: practice.id };
+  decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
+
+  /** The ways out of an opening's clashes and unmet wishes, each decided, with what it comes to. */
+  ways(facts: OpeningFacts, data: BasisData) {
+    const basis = basisOf(data);
+    const now = decideOpening(facts, basis);
+    const { ways, today, ...rest } = searchWays(facts, basis);
+    return {
+      ...rest,
+      now: light(now),
+      today,
+      ways: ways.slice(0, MOST_WAYS).map((way) => ({
+        ...way,
+        consequences: consequencesOf(way, now, today),
+        decided: light(way.decided),
+      })),
+    };
   },
 
   paste: (cells: string[][], data: BasisData) => readPaste(cells, basisOf(data).practice),

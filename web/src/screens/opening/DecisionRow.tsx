@@ -190,7 +190,14 @@ function ChooseOtherwise({
                 <Figures parts={alternativeParts(decision, alternative, units)} />
               </span>
               <span className="text-[13px] text-ochre">
-                {alternative.against && <Say said={alternative.against} units={units} />}
+                {[alternative.against, ...(alternative.also ?? [])].map(
+                  (said, index) =>
+                    said && (
+                      <span key={index} className="block">
+                        <Say said={said} units={units} />
+                      </span>
+                    ),
+                )}
               </span>
             </label>
           ))}

@@ -127,6 +127,15 @@ export function OpeningScreen() {
         <Link className="button" to={`${base}/survey/${opening.id}`}>
           Survey
         </Link>
+        <Link className="button" to={`${base}/hanging/${opening.id}`}>
+          Hanging
+        </Link>
+        <Link
+          className={`button ${decided.clashes.length > 0 ? '!border-oxide text-oxide' : ''}`}
+          to={`${base}/ways/${opening.id}`}
+        >
+          Ways out
+        </Link>
         {decided.replacing && (
           <Link className="button" to={`${base}/replacement/${opening.id}`}>
             Replacement
@@ -158,14 +167,7 @@ export function OpeningScreen() {
           <StageSection stage="handing" number={2} {...shared} />
           <StageSection stage="hanging" number={3} {...shared} />
           {SET_STAGES.filter((stage) => stage !== 'hanging').map((stage, index) => (
-            <WrittenStage
-              key={stage}
-              stage={stage}
-              number={index + 4}
-              facts={facts}
-              canEdit={canEdit}
-              onPatch={onPatch}
-            />
+            <WrittenStage key={stage} {...shared} stage={stage} number={index + 4} />
           ))}
           <section aria-label="Care" className="mt-6 border-l-4 border-ochre bg-wash/60 px-4 py-3">
             <h2 className="caps mb-1">Care</h2>

@@ -1,28 +1,14 @@
 import { Plus, X } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
-import {
-  termText,
-  type FactsPatch,
-  type OpeningFacts,
-  type SetStage,
-  type WrittenItem,
-} from '@riegel/core';
+import { termText, type SetStage, type WrittenItem } from '@riegel/core';
 import { BasisMark } from '../../parts/BasisMark.js';
+import { StageFacts } from './StageFacts.js';
+import { StageOutcome } from './StageOutcome.js';
+import type { StageProps } from './StageSection.js';
 
 /** A stage whose hardware a person writes down, or rules out with a reason. */
-export function WrittenStage({
-  stage,
-  number,
-  facts,
-  canEdit,
-  onPatch,
-}: {
-  stage: SetStage;
-  number: number;
-  facts: OpeningFacts;
-  canEdit: boolean;
-  onPatch: (patch: FactsPatch) => void;
-}) {
+export function WrittenStage(props: StageProps & { stage: SetStage }) {
+  const { stage, number, facts, canEdit, onPatch } = props;
   const written = facts.written ?? [];
   const lines = written.filter((item) => item.stage === stage);
   const none = facts.none?.[stage];
@@ -78,6 +64,8 @@ export function WrittenStage({
           </button>
         )}
       </div>
+      {none === undefined && <StageFacts {...props} />}
+      <StageOutcome {...props} />
       {none !== undefined && (
         <p className="flex items-baseline gap-2">
           <BasisMark basis="none" /> None: {none}{' '}

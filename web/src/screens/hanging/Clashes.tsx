@@ -1,0 +1,98 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import {
+  clashDrawings,
+  clashFindings,
+  measured,
+  type Clash,
+  type DecidedOpening,
+  type Units,
+} from '@riegel/core';
+import { ModelView } from '../../drawing/ModelView.js';
+import { FindingLine } from '../../parts/Say.js';
+
+/** What is in each other's way: each said, seen from the face and in a cut. */
+export function Clashes({
+  decided,
+  units,
+  base,
+  openingId,
+}: {
+  decided: DecidedOpening;
+  units: Units;
+  base: string;
+  openingId: string;
+}) {
+  const shown = useMemo(() => worstOf(decided.clashes), [decided]);
+  if (shown.length === 0)
+    return (
+      <p className="text-soft">
+        Nothing recorded so far is in each other’s way. What is not recorded was not checked.
+      </p>
+    );
+  return (
+    <>
+      {shown.map((clash, index) => (
+        <ClashFigure key={index} clash={clash} decided={decided} units={units} />
+      ))}
+      <Link className="button primary mt-2 inline-flex" to={`${base}/ways/${openingId}`}>
+        Look for ways out
+      </Link>
+    </>
+  );
+}
+
+/** One clash for each finding: the worst of its kind between two owners. */
+function worstOf(clashes: readonly Clash[]): Clash[] {
+  const groups = new Map<string, Clash>();
+  for (const clash of clashes) {
+    const key = [clash.kind, clash.leaf, clash.a.thing, clash.b?.thing].join(' ');
+    const before = groups.get(key);
+    if (!before || clash.by > before.by) groups.set(key, clash);
+  }
+  return [...groups.values()];
+}
+
+function ClashFigure({
+  clash,
+  decided,
+  units,
+}: {
+  clash: Clash;
+  decided: DecidedOpening;
+  units: Units;
+}) {
+  const leaf = decided.hanging.leaves.find((one) => one.leaf.id === clash.leaf)?.leaf;
+  const whole = leaf && measured(leaf);
+  const drawn = useMemo(
+    () => (whole ? clashDrawings(clash, decided.solids, whole) : undefined),
+    [clash, decided, whole],
+  );
+  return (
+    <section className="mb-4" data-clash={clash.kind}>
+      {clashFindings([clash]).map((finding, index) => (
+        <FindingLine key={index} finding={finding} units={units} />
+      ))}
+      {drawn && (
+        <div className="grid grid-cols-2 gap-2">
+          <figure className="sheet">
+            <div className="h-52 p-1">
+              <ModelView model={drawn.face} units={units} title="The place, from the pull face" />
+            </div>
+            <figcaption className="border-t border-rule px-2 text-xs text-soft">
+              from the pull face, hinges left
+            </figcaption>
+          </figure>
+          <figure className="sheet">
+            <div className="h-52 p-1">
+              <ModelView model={drawn.cut} units={units} title="A cut through the place" />
+            </div>
+            <figcaption className="border-t border-rule px-2 text-xs text-soft">
+              {drawn.level ? 'cut level, pull face below' : 'cut upright, pull face left'}
+            </figcaption>
+          </figure>
+        </div>
+      )}
+    </section>
+  );
+}

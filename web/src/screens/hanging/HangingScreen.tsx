@@ -1,0 +1,96 @@
+import { useMemo } from 'react';
+import { Tabs } from 'radix-ui';
+import { Link, useParams } from 'react-router';
+import { unitsOf, type FactsPatch } from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { Waiting } from '../../parts/Message.js';
+import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { useDecided } from '../../worker/client.js';
+import { StageFacts } from '../opening/StageFacts.js';
+import { StageOutcome } from '../opening/StageOutcome.js';
+import { Clashes } from './Clashes.js';
+import { Devices } from './Devices.js';
+import { LoadsBench } from './LoadsBench.js';
+import { Products } from './Products.js';
+import { Schools } from './Schools.js';
+import { SwingBench } from './SwingBench.js';
+
+/** How a leaf hangs: loads and swing to be tried by hand, devices compared, products, clashes. */
+export function HangingScreen() {
+  const { openingId } = useParams();
+  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const opening = byId.get(openingId!);
+  const decided = useDecided(opening, basis);
+  const units = useMemo(() => (decided ? unitsOf(decided) : undefined), [decided]);
+  const base = `/projects/${project.id}`;
+  if (!opening) return <NoOpening base={base} />;
+  if (!decided || !units) return <Waiting what="Deciding …" />;
+  const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
+  const shared = { decided, units, canEdit, onPatch };
+  const tabs = [
+    ['devices', 'Devices'],
+    ['decided', 'Facts and decisions'],
+    ['products', 'Products'],
+    ['clashes', `Clashes ${decided.clashes.length}`],
+  ] as const;
+  return (
+    <div className="grid h-full grid-rows-[auto_1fr]">
+      <OpeningBar opening={opening} among={openings} path={`${base}/hanging`}>
+        <Link className="button" to={`${base}/ways/${opening.id}`}>
+          Ways out
+        </Link>
+        <Link className="button" to={`${base}/openings/${opening.id}`}>
+          Opening
+        </Link>
+      </OpeningBar>
+      <div className="grid min-h-0 grid-cols-[minmax(0,1.05fr)_minmax(0,1fr)]">
+        <div
+          className="min-h-0 overflow-auto px-4 py-3"
+          tabIndex={0}
+          role="region"
+          aria-label="Loads and swing"
+        >
+          <div className="grid grid-cols-2 gap-3">
+            <LoadsBench {...shared} />
+            <SwingBench decided={decided} units={units} />
+          </div>
+          <Schools {...shared} />
+        </div>
+        <Tabs.Root
+          defaultValue="devices"
+          className="grid min-h-0 grid-rows-[auto_1fr] border-l border-rule"
+        >
+          <Tabs.List aria-label="Hanging" className="flex gap-1 border-b border-rule px-4 pt-2">
+            {tabs.map(([value, name]) => (
+              <Tabs.Trigger
+                key={value}
+                value={value}
+                className="border-b-[3px] border-transparent px-3 py-1 text-soft data-[state=active]:border-brass data-[state=active]:font-semibold data-[state=active]:text-ink"
+              >
+                {name}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="devices" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Devices {...shared} />
+          </Tabs.Content>
+          <Tabs.Content value="decided" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <StageFacts
+              stage="hanging"
+              facts={opening.facts}
+              practice={decided.practice}
+              {...shared}
+            />
+            <StageOutcome stage="hanging" {...shared} lit={undefined} onLight={() => undefined} />
+          </Tabs.Content>
+          <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Products {...shared} />
+          </Tabs.Content>
+          <Tabs.Content value="clashes" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Clashes decided={decided} units={units} base={base} openingId={opening.id} />
+          </Tabs.Content>
+        </Tabs.Root>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,166 @@
+import { Check } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import {
+  candidates,
+  itemSizeParts,
+  itemText,
+  needsOf,
+  termText,
+  type Candidate,
+  type DecidedOpening,
+  type FactsPatch,
+  type Need,
+  type Units,
+} from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { Figures } from '../../parts/Figure.js';
+import { Say } from '../../parts/Say.js';
+import { Adjusting } from './Adjusting.js';
+import { basisOf } from '../../worker/basis.js';
+
+/** Products that lack no more than this are shown as fitting almost. */
+const ALMOST = 2;
+const FEW = 6;
+
+/** For each place in the set: generic, or a product of the catalogue that satisfies it. */
+export function Products({
+  decided,
+  units,
+  canEdit,
+  onPatch,
+}: {
+  decided: DecidedOpening;
+  units: Units;
+  canEdit: boolean;
+  onPatch: (patch: FactsPatch) => void;
+}) {
+  const { basis } = useProject();
+  const { products } = basisOf(basis);
+  const needs = useMemo(() => needsOf(decided.facts, decided.sizes, decided.hanging), [decided]);
+  const name = (slot: string, id: string | undefined) => {
+    const { [slot]: _, ...rest } = decided.facts.choices ?? {};
+    const choices = id
+      ? { ...rest, [slot]: { value: id, reason: 'Named from the catalogue.' } }
+      : rest;
+    onPatch({ choices: Object.keys(choices).length > 0 ? choices : undefined });
+  };
+  const hung = products.get(String(decided.facts.choices?.['hanging.product']?.value));
+  const adjustable = hung?.sideRange ? hung : undefined;
+  if (needs.length === 0) return <p className="text-soft">Nothing here has a product yet.</p>;
+  return (
+    <>
+      {needs.map((need) => (
+        <Slot
+          key={need.slot}
+          need={need}
+          list={candidates(need, products.values())}
+          decided={decided}
+          units={units}
+          canEdit={canEdit}
+          onName={(id) => name(need.slot, id)}
+        />
+      ))}
+      {adjustable && <Adjusting decided={decided} product={adjustable} units={units} />}
+    </>
+  );
+}
+
+function Slot({
+  need,
+  list,
+  decided,
+  units,
+  canEdit,
+  onName,
+}: {
+  need: Need;
+  list: Candidate[];
+  decided: DecidedOpening;
+  units: Units;
+  canEdit: boolean;
+  onName: (id: string | undefined) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const stage = need.slot.split('.')[0]!;
+  const named = decided.facts.choices?.[need.slot]?.value;
+  const fitting = list.filter((one) => one.missing.length === 0);
+  const almost = list.filter((one) => one.missing.length > 0 && one.missing.length <= ALMOST);
+  const shown = all ? [...fitting, ...almost] : [...fitting.slice(0, FEW), ...almost.slice(0, 3)];
+  const item = decided.items.find((one) => one.stage === stage && one.term);
+  return (
+    <section aria-label={termText(`stage.${stage}`)} className="mb-5">
+      <div className="flex items-baseline gap-3 border-b-2 border-ink">
+        <h2 className="text-base">{termText(`stage.${stage}`)}</h2>
+        <span className="text-soft">
+          {fitting.length} satisfy, {almost.length} almost
+        </span>
+        {named !== undefined && canEdit && (
+          <button
+            type="button"
+            className="button bare ml-auto !h-6"
+            onClick={() => onName(undefined)}
+          >
+            leave it generic
+          </button>
+        )}
+      </div>
+      <p className="py-1 text-soft">
+        {item ? (
+          <>
+            {itemText({ ...item, product: '' }).replace(/, $/, '')}{' '}
+            <Figures parts={itemSizeParts(item, units)} />
+          </>
+        ) : (
+          need.types.map((type) => termText(`product.${type}`)).join(', ')
+        )}
+      </p>
+      {list.length === 0 && <p className="text-oxide">The catalogue has none of this type.</p>}
+      <ul>
+        {shown.map(({ product, missing }) => (
+          <li
+            key={product.id}
+            data-product={product.id}
+            className={`flex items-baseline gap-3 border-t border-rule py-1 ${named === product.id ? 'bg-brass-wash' : ''}`}
+          >
+            <span className="w-44 shrink-0">
+              <b>{product.model}</b> <span className="text-soft">{product.maker}</span>
+            </span>
+            <span className="min-w-0 flex-1 text-[13px]">
+              {missing.length === 0 ? (
+                <span className="text-verdigris">satisfies it</span>
+              ) : (
+                missing.map((lack, index) => (
+                  <span key={index} className="block text-ochre">
+                    <Say said={lack} units={units} />
+                  </span>
+                ))
+              )}
+            </span>
+            <span className="w-12 text-right text-soft" title="Cost class">
+              {'·'.repeat(product.cost ?? 0)}
+            </span>
+            {named === product.id ? (
+              <span className="flex w-20 items-center justify-end gap-1">
+                <Check size={14} /> named
+              </span>
+            ) : (
+              <button
+                type="button"
+                className="button !h-7 w-20"
+                disabled={!canEdit}
+                onClick={() => onName(product.id)}
+              >
+                Name it
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {!all && fitting.length + almost.length > shown.length && (
+        <button type="button" className="button bare" onClick={() => setAll(true)}>
+          Show all {fitting.length + almost.length}
+        </button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,33 @@
+import { Tabs } from 'radix-ui';
+import { Patterns } from './Patterns.js';
+import { ProductList } from './ProductList.js';
+
+const TABS = [
+  ['products', 'Products'],
+  ['patterns', 'Hinge patterns'],
+] as const;
+
+/** What sets are made of: the catalogue's products, and the patterns hinges are placed by. */
+export function LibraryScreen() {
+  return (
+    <Tabs.Root defaultValue="products" className="grid h-full grid-rows-[auto_1fr]">
+      <Tabs.List aria-label="Library" className="flex gap-1 border-b border-rule px-4 pt-2">
+        {TABS.map(([value, name]) => (
+          <Tabs.Trigger
+            key={value}
+            value={value}
+            className="border-b-[3px] border-transparent px-3 py-1 text-soft data-[state=active]:border-brass data-[state=active]:font-semibold data-[state=active]:text-ink"
+          >
+            {name}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      <Tabs.Content value="products" className="min-h-0" tabIndex={-1}>
+        <ProductList />
+      </Tabs.Content>
+      <Tabs.Content value="patterns" className="min-h-0 overflow-auto" tabIndex={0}>
+        <Patterns />
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}

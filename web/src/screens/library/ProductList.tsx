@@ -1,0 +1,189 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { Download, Trash2, Upload } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { PRODUCT_TYPES, stageOfType, termText, type Product, type ProductType } from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { basisOf } from '../../worker/basis.js';
+import { ProductImport } from './ProductImport.js';
+import { ProductSheet } from './ProductSheet.js';
+import { massText, sizeText } from './productText.js';
+
+const ROW = 30;
+const GRID = 'grid grid-cols-[128px_104px_minmax(0,1fr)_136px_76px_72px_40px] gap-3';
+
+/** The catalogue: what ships and the project's own, filtered, one looked at, files in and out. */
+export function ProductList() {
+  const { basis, ownProducts, practice, project, canEdit, write } = useProject();
+  const { products } = basisOf(basis);
+  const [type, setType] = useState<ProductType | ''>('');
+  const [words, setWords] = useState('');
+  const [chosen, setChosen] = useState<string | undefined>();
+  const [importing, setImporting] = useState(false);
+  const pane = useRef<HTMLDivElement>(null);
+  const own = useMemo(() => new Set(ownProducts.map((one) => one.id)), [ownProducts]);
+  const list = useMemo(() => {
+    const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+    return [...products.values()]
+      .filter((product) => {
+        if (type && product.type !== type) return false;
+        const text = [
+          product.maker,
+          product.model,
+          termText(`product.${product.type}`),
+          ...(product.traits ?? []),
+          product.note ?? '',
+        ]
+          .join(' ')
+          .toLowerCase();
+        return wanted.every((word) => text.includes(word));
+      })
+      .sort(
+        (a, b) =>
+          PRODUCT_TYPES.indexOf(a.type) - PRODUCT_TYPES.indexOf(b.type) ||
+          a.maker.localeCompare(b.maker),
+      );
+  }, [products, type, words]);
+  const rows = useVirtualizer({
+    count: list.length,
+    getScrollElement: () => pane.current,
+    estimateSize: () => ROW,
+    overscan: 10,
+  });
+  const units = { system: practice.system, denominator: practice.denominator };
+  const shown = products.get(chosen ?? '') ?? list[0];
+  const save = async (next: Product[]) => {
+    await write({
+      documents: [{ name: 'catalogue', version: project.catalogue.version, body: next }],
+    });
+  };
+  const remove = (id: string) =>
+    void save(ownProducts.filter((one) => one.id !== id)).then(
+      () => toast('Taken out. Undo brings it back.'),
+      (error: unknown) => toast.error(error instanceof Error ? error.message : 'Not saved.'),
+    );
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_360px]">
+      <div className="grid min-h-0 min-w-0 grid-rows-[auto_auto_1fr]">
+        <div className="flex items-center gap-2 px-4 py-2">
+          <input
+            className="field w-40"
+            type="search"
+            aria-label="Find a product"
+            placeholder="maker, model, trait"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+          <select
+            className="field w-52"
+            aria-label="Type of product"
+            value={type}
+            onChange={(event) => setType(event.target.value as ProductType | '')}
+          >
+            <option value="">every type</option>
+            {(['hanging', 'closing', 'sealing'] as const).map((stage) => (
+              <optgroup key={stage} label={termText(`stage.${stage}`)}>
+                {PRODUCT_TYPES.filter((one) => stageOfType(one) === stage).map((one) => (
+                  <option key={one} value={one}>
+                    {termText(`product.${one}`)}
+                  </option>
+                ))}
+              </optgroup>
+            ))}
+          </select>
+          <span className="whitespace-nowrap text-soft" role="status">
+            {list.length} of {products.size}
+          </span>
+          <span className="flex-1" />
+          <a className="button" href={`/api/projects/${project.id}/catalogue.csv`} download>
+            <Download size={14} /> CSV
+          </a>
+          <a className="button" href={`/api/projects/${project.id}/catalogue.json`} download>
+            <Download size={14} /> JSON
+          </a>
+          {canEdit && (
+            <button type="button" className="button" onClick={() => setImporting(true)}>
+              <Upload size={14} /> Take over
+            </button>
+          )}
+        </div>
+        <div className={`caps border-b-2 border-ink px-4 py-1 ${GRID}`}>
+          <span>model</span>
+          <span>maker</span>
+          <span>type</span>
+          <span className="text-right">size</span>
+          <span className="text-right">carries</span>
+          <span className="text-right">listed</span>
+          <span className="text-right">cost</span>
+        </div>
+        <div
+          ref={pane}
+          className="min-h-0 overflow-auto"
+          tabIndex={0}
+          role="list"
+          aria-label="Products"
+        >
+          <div className="relative" style={{ height: rows.getTotalSize() }}>
+            {rows.getVirtualItems().map((row) => {
+              const product = list[row.index]!;
+              return (
+                <div
+                  key={product.id}
+                  role="listitem"
+                  className="absolute inset-x-0"
+                  style={{ top: row.start, height: ROW }}
+                >
+                  <button
+                    type="button"
+                    data-product={product.id}
+                    aria-pressed={shown?.id === product.id}
+                    className={`h-full w-full items-center border-b border-rule/70 px-4 text-left ${GRID} ${shown?.id === product.id ? 'bg-brass-wash' : 'hover:bg-wash'}`}
+                    onClick={() => setChosen(product.id)}
+                  >
+                    <span className="truncate font-semibold">
+                      {product.model}
+                      {own.has(product.id) && (
+                        <span className="ml-2 text-xs font-normal text-brass">own</span>
+                      )}
+                    </span>
+                    <span className="truncate">{product.maker}</span>
+                    <span className="truncate text-soft">
+                      {termText(`product.${product.type}`)}
+                    </span>
+                    <span className="text-right">{sizeText(product, units)}</span>
+                    <span className="text-right">{massText(product, units)}</span>
+                    <span className="text-right">
+                      {product.listed ? `${product.listed} min` : '–'}
+                    </span>
+                    <span className="text-right text-soft">{product.cost ?? ''}</span>
+                  </button>
+                </div>
+              );
+            })}
+          </div>
+          {list.length === 0 && <p className="px-4 py-6 text-soft">No product is called so.</p>}
+        </div>
+      </div>
+      <aside
+        className="min-h-0 overflow-auto border-l border-rule px-4 py-3"
+        aria-label="The product"
+        tabIndex={0}
+      >
+        {shown && <ProductSheet product={shown} units={units} />}
+        {shown && own.has(shown.id) && canEdit && (
+          <button type="button" className="button mt-3" onClick={() => remove(shown.id)}>
+            <Trash2 size={14} /> Take it out of the project
+          </button>
+        )}
+      </aside>
+      {importing && (
+        <ProductImport
+          own={ownProducts}
+          units={units}
+          onClose={() => setImporting(false)}
+          onTake={save}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,143 @@
+import { toast } from 'sonner';
+import { Link, useNavigate, useParams } from 'react-router';
+import {
+  termText,
+  unitsOf,
+  WISHES,
+  wishesOf,
+  type FactsPatch,
+  type OpeningFacts,
+  type Wish,
+} from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { Waiting } from '../../parts/Message.js';
+import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { Say } from '../../parts/Say.js';
+import { useWays } from '../../worker/client.js';
+import { TodayColumn, WayColumn } from './WayColumn.js';
+
+/** What a press on a wish records or takes back; the others follow from facts kept elsewhere. */
+const SWITCHES: Partial<Record<Wish, (on: boolean) => FactsPatch>> = {
+  nothingVisible: (on) => ({ nothingVisible: on ? true : undefined }),
+  noThreshold: (on) => ({ threshold: on ? 'none' : undefined }),
+  sealed: (on) => ({ bottomSealed: on ? true : undefined }),
+  closes: (on) => ({ closer: on ? 'closer' : undefined }),
+  holdOpen: (on) => ({ holdOpen: on ? true : undefined }),
+};
+
+/** The facts that differ, as one patch. */
+function patchTo(before: OpeningFacts, after: OpeningFacts): FactsPatch {
+  const patch: Record<string, unknown> = {};
+  for (const key of new Set([...Object.keys(before), ...Object.keys(after)])) {
+    const [was, is] = [before, after].map((facts) => facts[key as keyof OpeningFacts]);
+    if (JSON.stringify(was) !== JSON.stringify(is)) patch[key] = is;
+  }
+  return patch as FactsPatch;
+}
+
+/** Ways out of what clashes or is wished in vain, side by side with what stands today. */
+export function WaysScreen() {
+  const { openingId } = useParams();
+  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const navigate = useNavigate();
+  const opening = byId.get(openingId!);
+  const found = useWays(opening, basis);
+  const base = `/projects/${project.id}`;
+  if (!opening) return <NoOpening base={base} />;
+  const wished = wishesOf(opening.facts);
+  const take = (facts: OpeningFacts) => {
+    edit([{ id: opening.id, patch: patchTo(opening.facts, facts) }]);
+    toast('Taken. Undo takes it back in one step.');
+    void navigate(`${base}/openings/${opening.id}`);
+  };
+  return (
+    <div className="grid h-full grid-rows-[auto_auto_1fr]">
+      <OpeningBar opening={opening} among={openings} path={`${base}/ways`}>
+        <Link className="button" to={`${base}/hanging/${opening.id}`}>
+          Hanging
+        </Link>
+        <Link className="button" to={`${base}/openings/${opening.id}`}>
+          Opening
+        </Link>
+      </OpeningBar>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 py-2">
+        <span className="caps">Wished</span>
+        {WISHES.map((wish) => {
+          const set = SWITCHES[wish];
+          const on = wished.includes(wish);
+          return (
+            <label key={wish} className={`flex items-center gap-1.5 ${on ? '' : 'text-soft'}`}>
+              <input
+                type="checkbox"
+                checked={on}
+                disabled={!set || !canEdit}
+                title={set ? undefined : 'Follows from the opening’s facts'}
+                onChange={(event) =>
+                  set && edit([{ id: opening.id, patch: set(event.target.checked) }])
+                }
+              />
+              {termText(`wish.${wish}`)}
+            </label>
+          );
+        })}
+      </div>
+      {found ? (
+        <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Ways out">
+          {found.ways.length === 0 ? (
+            <p className="px-4 py-6 text-soft">
+              {found.wishes.length === 0
+                ? 'Nothing is wished yet: say above what matters, and record closer, bottom seal and lock on the opening’s page.'
+                : 'No neighbouring choice is free of clashes. Change a wish above.'}
+            </p>
+          ) : (
+            <div
+              className="grid grid-rows-[repeat(7,auto)] gap-x-3 px-4 py-3"
+              style={{
+                gridTemplateColumns: `repeat(${found.ways.length + 1}, minmax(236px, 1fr))`,
+              }}
+            >
+              <TodayColumn found={found} units={unitsOf(found.now)} />
+              {found.ways.map((way, index) => (
+                <WayColumn
+                  key={index}
+                  number={index + 1}
+                  way={way}
+                  found={found}
+                  units={unitsOf(found.now)}
+                  canEdit={canEdit}
+                  onTake={() => take(way.facts)}
+                />
+              ))}
+            </div>
+          )}
+          {found.refused.length > 0 && (
+            <section aria-label="Not possible" className="px-4 pb-6">
+              <h2 className="border-b-2 border-ink text-base">Not possible here</h2>
+              {found.refused.map(({ family, why }) => (
+                <p key={family} className="flex gap-3 border-b border-rule py-1">
+                  <span className="w-56 shrink-0 font-semibold">
+                    {termText(`device.${family}`)}
+                  </span>
+                  <span className="text-oxide">
+                    {why.map((said, index) => (
+                      <span key={index} className="block">
+                        <Say said={said} units={unitsOf(found.now)} />
+                      </span>
+                    ))}
+                  </span>
+                </p>
+              ))}
+            </section>
+          )}
+          <p className="px-4 pb-6 text-xs text-soft">
+            {found.decided} combinations of hanging, foot, frame, closer, bottom seal and lock were
+            decided; the best of each kind of hanging is shown. An aid to preparation: listings, the
+            makers and the authority decide.
+          </p>
+        </div>
+      ) : (
+        <Waiting what="Looking for ways …" />
+      )}
+    </div>
+  );
+}
