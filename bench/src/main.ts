@@ -1,6 +1,20 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { decideOpening, groupSets, practiceOf, readProject, type OpeningFacts } from '@riegel/core';
+import {
+  clashesAmong,
+  clashOf,
+  decideOpening,
+  groupSets,
+  mm,
+  practiceOf,
+  projectBasis,
+  readProject,
+  searchWays,
+  solid,
+  span,
+  type OpeningFacts,
+  type Solid,
+} from '@riegel/core';
 
 const MANY = 10_000;
 
@@ -58,3 +72,57 @@ console.log(`${MANY} openings from the demo project; median of 9 runs; × = agai
 row('plain loop over every fact', plain, `${((plain / MANY) * 1000).toFixed(2)} µs each`);
 row('decide', deciding, `${((deciding / MANY) * 1000).toFixed(2)} µs each`);
 row('decide and group into sets', whole, `${((whole / MANY) * 1000).toFixed(2)} µs each`);
+
+/** Solids strewn over a leaf by a fixed recurrence, so that every run has the same. */
+function strewn(count: number): Solid[] {
+  let seed = 7;
+  const next = (most: number) => {
+    seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648;
+    return seed % most;
+  };
+  return Array.from({ length: count }, (_, index) =>
+    solid(
+      `owner-${index % 9}`,
+      'solid.hinge',
+      'leaf',
+      'in',
+      {
+        x: span(next(mm(900)), mm(20 + next(60))),
+        y: span(next(mm(20_000)), mm(20 + next(100))),
+        z: span(next(mm(30)), mm(10)),
+      },
+      mm(3),
+    ),
+  );
+}
+
+console.log('\nClashes and ways out');
+for (const count of [24, 400, 4000]) {
+  const solids = strewn(count);
+  const swept = median(() => clashesAmong(solids));
+  const each = median(() => {
+    let found = 0;
+    for (let i = 0; i < solids.length; i++)
+      for (let j = i + 1; j < solids.length; j++) if (clashOf(solids[i]!, solids[j]!)) found += 1;
+    return found;
+  }, 3);
+  row(`clashes among ${count} solids, swept`, swept, '');
+  row(`the same, each with each`, each, '');
+}
+const mill = readProject(
+  readFileSync(join(import.meta.dirname, '../../demo/wendelmoor-mill-studios.json'), 'utf8'),
+);
+if (mill.ok) {
+  const knot = mill.project.openings.find((facts) => facts.mark === '1.40')!;
+  const basis = projectBasis(mill.project.practice);
+  row(
+    'ways out of the knot',
+    median(() => searchWays(knot, basis)),
+    '',
+  );
+  row(
+    'the same, every combination decided',
+    median(() => searchWays(knot, basis, true)),
+    '',
+  );
+}

@@ -45,10 +45,7 @@ try {
   await open('115');
   await shot('opening-outside');
   for (const [tab, name, to] of [
-    ['From inside', 'opening-inside', 'sizing'],
     ['Plan', 'opening-plan', 'handing'],
-    ['Hinge edge', 'opening-hinge-edge', 'hanging'],
-    ['Lock edge', 'opening-lock-edge', 'securing'],
     ['Stack', 'opening-stack', 'sizing'],
   ] as const) {
     await page.click('[role=tab]', tab);
@@ -96,6 +93,23 @@ try {
   await page.click('a', 'What follows');
   await page.find('[data-pattern]');
   await shot('replacement');
+  await page.go(register);
+  await open('118');
+  await page.click('a', 'Hanging');
+  await page.find('[data-hinge="0"]');
+  await shot('hanging');
+  await page.click('nav a', 'Library');
+  await page.fill('input', 'Find a product', 'quillstead');
+  await page.click('[role=listitem] button', 'A160');
+  await page.sees('aside', 'Adjusts sideways');
+  await shot('library');
+  await page.go('/');
+  await page.click('a', 'Wendelmoor Mill Studios');
+  await page.fill('input', 'Search', 'Recital');
+  await page.click('[role=grid] a', 'Open 1.40');
+  await page.click('a', 'Ways out');
+  await page.find('article[data-device="concealed"]');
+  await shot('ways-out');
   await theme('dark');
   await open('118');
   await page.click('[role=tab]', 'Plan');

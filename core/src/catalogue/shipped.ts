@@ -21,7 +21,8 @@ function product(
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  return { id, maker, model, type, ...rest };
+  const { traits, ...others } = rest;
+  return { id, maker, model, type, ...others, ...(traits?.length ? { traits } : {}) };
 }
 
 /** Open sizes in inches with the gauge of their standard and heavy leaves (handbook: .134, .146, .180, .190). */

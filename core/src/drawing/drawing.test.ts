@@ -4,10 +4,15 @@ import { PRACTICES } from '../practice/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
+import { hingeLoads } from '../hanging/index.js';
 import {
+  clashDrawings,
   draw,
   layout,
+  loadsDrawing,
   mirror,
+  swingDrawing,
+  withoutFigures,
   pathData,
   placeLeaves,
   writeSvg,
@@ -175,5 +180,157 @@ describe('writing', () => {
   it('mirrors twice into the same', () => {
     const { elements } = draw(decide(), 'elevation-outside');
     expect(mirror(mirror(elements, 1000), 1000)).toEqual(elements);
+  });
+});
+
+describe('the mirror image of an opening', () => {
+  const round = (model: DrawingModel, elements = model.elements) =>
+    elements.map((element) =>
+      JSON.stringify(element, (_, value: unknown) =>
+        typeof value === 'number' ? Math.round(value) + 0 : value,
+      ),
+    );
+  /** Lines may begin at another end once mirrored: only where they go counts. */
+  const shape = (element: Element): Element =>
+    element.kind === 'line'
+      ? {
+          ...element,
+          points: [...element.points].sort((a, b) => a.x - b.x || a.y - b.y),
+        }
+      : element;
+  const sorted = (model: DrawingModel, elements: Element[]) =>
+    round(model, elements.map(shape)).sort();
+
+  it('gives the mirrored drawing and the opposite hand, and nothing else', () => {
+    const more = fc.record({
+      lockKind: fc.constantFrom(
+        'mortise' as const,
+        'cylindrical' as const,
+        'rods-surface' as const,
+      ),
+      closerKind: fc.constantFrom('surface-pull' as const, 'concealed-overhead' as const),
+      bottomSeal: fc.constantFrom('drop-full' as const, 'sweep' as const),
+      kickPlate: fc.constantFrom(inches(8), inches(40)),
+      swing: fc.constantFrom('in' as const, 'out' as const),
+      glassWidth: fc.constantFrom(inches(5), inches(20)),
+    });
+    fc.assert(
+      fc.property(more, (facts) => {
+        const whole = {
+          ...facts,
+          closer: 'closer' as const,
+          glassHeight: inches(24),
+          glassFromLock: inches(6),
+        };
+        const left = decide({ ...whole, hingeSide: 'left' });
+        const right = decide({ ...whole, hingeSide: 'right' });
+        const hand = (decided: typeof left) => decided.handing.hand!;
+        expect([hand(left).hinges, hand(right).hinges]).toEqual(['left', 'right']);
+        for (const view of ['elevation-outside', 'elevation-inside'] as const) {
+          const [a, b] = [draw(left, view), draw(right, view)];
+          const lines = (model: DrawingModel) =>
+            model.elements.filter((element) => element.kind === 'line');
+          expect(sorted(b, lines(b))).toEqual(sorted(a, mirror(lines(a), inches(36))));
+          expect(dimensions(b)).toEqual(dimensions(a));
+        }
+        const rest = (decided: typeof left) =>
+          decided.decisions
+            .filter((one) => one.stage !== 'handing')
+            .map((one) => [one.key, one.value]);
+        expect(rest(right)).toEqual(rest(left));
+        expect(right.items.map((one) => one.quantity)).toEqual(
+          left.items.map((one) => one.quantity),
+        );
+        expect(right.clashes).toEqual(left.clashes);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('close drawings', () => {
+  const clashing = decide({
+    lockKind: 'mortise',
+    leafConstruction: 'timber-panelled-hardwood',
+    closer: 'closer',
+    closerKind: 'concealed-overhead',
+  });
+
+  it('show a clash from the face and in a cut, within the place, both owners named', () => {
+    const clash = clashing.clashes.find((one) => one.a.thing === 'solid.lockCase')!;
+    const leaf = clashing.sizes.leaves[0]!;
+    const whole = { width: leaf.width!, height: leaf.height!, thickness: leaf.thickness! };
+    const { face, cut, level } = clashDrawings(clash, clashing.solids, whole);
+    expect(level).toBe(true);
+    for (const model of [face, cut]) {
+      const [mark] = of(model, 'clash');
+      const { left, right, bottom, top } = model.extents;
+      for (const point of points(mark)) {
+        expect(point.x).toBeGreaterThan(left);
+        expect(point.x).toBeLessThan(right);
+        expect(point.y).toBeGreaterThan(bottom);
+        expect(point.y).toBeLessThan(top);
+      }
+      const words = model.elements.flatMap((one) => (one.kind === 'text' ? [one.text] : []));
+      expect(words).toEqual(['lock case', 'rail’s tenon']);
+    }
+    expect(of(draw(clashing, 'elevation-outside'), 'clash').length).toBe(clashing.clashes.length);
+  });
+
+  it('swing the leaf about its axis and clear of trim as far as was worked out', () => {
+    const decided = decide({ trimProjection: inches(1) });
+    for (const degrees of [0, 45, 90, 180]) {
+      const model = swingDrawing(decided, degrees)!;
+      const [leaf] = of(model, 'leaf');
+      const { x, y } = decided.hanging.axis!;
+      const far = (at: { x: number; y: number }) => Math.hypot(at.x - x, at.y - y);
+      const closed = points(of(swingDrawing(decided, 0)!, 'leaf')[0]);
+      points(leaf).forEach((point, index) =>
+        expect(far(point)).toBeCloseTo(far(closed[index]!), 3),
+      );
+      // No corner of the leaf is in the trim, which stands beside the rabbet.
+      for (const point of points(leaf))
+        expect(point.x < -1 && point.y > 1 && point.y < inches(1) - 1).toBe(false);
+    }
+    expect(
+      swingDrawing(decide({ frameWidth: undefined, leafWidth: undefined }), 90),
+    ).toBeUndefined();
+  });
+
+  it('draw what each hinge carries: the longest arrow for the greatest force', () => {
+    const positions = [inches(5), inches(37), inches(70)];
+    const loads = hingeLoads(
+      40_000,
+      inches(36),
+      0,
+      positions.map((top) => inches(83 - 2.25) - top),
+    );
+    const model = loadsDrawing(
+      {
+        height: inches(83),
+        width: inches(36),
+        hingeHeight: inches(4.5),
+        positions,
+        loads,
+        rails: [],
+        pattern: [],
+        basis: 'derived',
+      },
+      'inch',
+    );
+    const arrows = of(model, 'force').filter((one) => one.kind === 'line' && !one.closed);
+    const length = (one: Element) => {
+      const [a, b] = points(one);
+      return Math.hypot(a!.x - b!.x, a!.y - b!.y);
+    };
+    const most = Math.max(...loads.flatMap((one) => [Math.abs(one.out), one.shear]));
+    // A hundredth of the greatest is too short to be drawn.
+    const forces = loads.flatMap((one) => [
+      ...(Math.abs(one.out) > most / 100 ? [Math.abs(one.out)] : []),
+      one.shear,
+    ]);
+    const ratio = Math.max(...arrows.map(length)) / Math.max(...forces);
+    arrows.forEach((one, index) => expect(length(one) / forces[index]!).toBeCloseTo(ratio, 3));
+    expect(withoutFigures(model).elements.some((one) => one.kind === 'dimension')).toBe(false);
   });
 });

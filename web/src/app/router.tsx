@@ -1,5 +1,5 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
-import { Message } from '../parts/Message.js';
+import { Message, Waiting } from '../parts/Message.js';
 import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
 import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
 import { RegisterScreen } from '../screens/register/RegisterScreen.js';
@@ -47,6 +47,7 @@ export const router = createBrowserRouter([
     path: '/',
     element: <Shell />,
     errorElement: <Broken />,
+    hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
       { index: true, element: <ProjectsScreen /> },
       {

@@ -290,7 +290,6 @@ function useStream(
   const client = useQueryClient();
   useEffect(() => {
     if (!ready) return;
-    const source = new EventSource(`/api/projects/${id}/stream`);
     const load = async (ids: string[]) => {
       const gone: string[] = [];
       const read = async (opening: string) => {
@@ -304,7 +303,7 @@ function useStream(
       const changed = (await Promise.all(ids.map(read))).flat();
       landed(changed, gone);
     };
-    source.onmessage = (message: MessageEvent<string>) => {
+    const hear = (message: MessageEvent<string>) => {
       const { openings, documents } = JSON.parse(message.data) as {
         openings: string[];
         documents: string[];
@@ -313,6 +312,25 @@ function useStream(
       if (openings.length <= FEW) void load(openings);
       else void client.invalidateQueries({ queryKey: key });
     };
-    return () => source.close();
+    let source: EventSource | undefined;
+    const open = () => {
+      source = new EventSource(`/api/projects/${id}/stream`);
+      source.onmessage = hear;
+    };
+    // A page that the browser keeps for going back would hold one of its few connections open.
+    const hide = () => source?.close();
+    const show = (event: PageTransitionEvent) => {
+      if (!event.persisted) return;
+      open();
+      void client.invalidateQueries({ queryKey: key });
+    };
+    open();
+    window.addEventListener('pagehide', hide);
+    window.addEventListener('pageshow', show);
+    return () => {
+      source?.close();
+      window.removeEventListener('pagehide', hide);
+      window.removeEventListener('pageshow', show);
+    };
   }, [id, ready, key, client, landed]);
 }

@@ -143,7 +143,7 @@ export function ProductList() {
                     <span className="truncate font-semibold">
                       {product.model}
                       {own.has(product.id) && (
-                        <span className="ml-2 text-xs font-normal text-brass">own</span>
+                        <span className="text-xs font-normal text-brass"> own</span>
                       )}
                     </span>
                     <span className="truncate">{product.maker}</span>

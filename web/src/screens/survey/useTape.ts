@@ -35,7 +35,11 @@ export function useTape(
       last = reading.number;
       heard.current(reading, lost);
     };
+    // A page the browser keeps for going back must not hold the stream.
+    const hide = () => source.close();
+    window.addEventListener('pagehide', hide);
     return () => {
+      window.removeEventListener('pagehide', hide);
       source.close();
       setHere(false);
     };

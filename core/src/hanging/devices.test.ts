@@ -1,0 +1,250 @@
+import { decideOpening } from '../deciding/index.js';
+import { inches, mm } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { phraseText } from '../phrasing/index.js';
+import { PRACTICES } from '../practice/index.js';
+
+const US: OpeningFacts = {
+  mark: '1',
+  kind: 'single',
+  frameMaterial: 'timber',
+  frameWidth: inches(36),
+  frameHeight: inches(84),
+  leafConstruction: 'timber-stave',
+  leafThickness: inches(1.75),
+  hingeSide: 'left',
+  swing: 'in',
+  rating: 0,
+  use: 'medium',
+  secured: false,
+  exterior: false,
+  closer: 'none',
+};
+const us = (facts: Partial<OpeningFacts>) =>
+  decideOpening({ ...US, ...facts }, PRACTICES['us-commercial']);
+const metric = (facts: Partial<OpeningFacts>) =>
+  decideOpening(
+    {
+      ...US,
+      frameWidth: mm(1000),
+      frameHeight: mm(2100),
+      leafThickness: mm(44),
+      ...facts,
+    },
+    PRACTICES.continental,
+  );
+const take = (device: string) => ({
+  choices: { 'hanging.device': { value: device, reason: 'tried' } },
+});
+const codes = (decided: ReturnType<typeof us>) =>
+  decided.findings.map((one) => `${one.level} ${one.code}`);
+const value = (decided: ReturnType<typeof us>, name: string) =>
+  decided.decisions.find((one) => one.key === `hanging.${name}`)?.value;
+
+describe('which device a leaf hangs on', () => {
+  it('a 20 lb closet leaf hangs on two or three light butts, a 420 lb dock leaf on more and heavy ones', () => {
+    const closet = us({ leafMass: 9072, use: 'low', leafThickness: inches(1.375) });
+    expect(closet.hanging.device).toBe('butt');
+    expect(closet.items[0]!.traits).toEqual(
+      expect.arrayContaining(['weight.standard', 'bearing.plain']),
+    );
+    const dock = us({ leafMass: 190_509, frameWidth: inches(48), frameHeight: inches(120) });
+    expect(dock.hanging.device).toBe('butt');
+    expect(dock.hanging.leaves[0]).toMatchObject({ weight: 'heavy', count: 5 });
+    const beyond = us({ leafMass: 300_000 });
+    expect(beyond.hanging.device).toBe('offset-pivot');
+    const device = beyond.decisions.find((one) => one.key === 'hanging.device')!;
+    expect(device.alternatives.find((one) => one.value === 'butt')!.against!.code).toBe(
+      'hanging.against.tooHeavy',
+    );
+  });
+
+  it('nothing visible: concealed where leaf, jamb and mass allow it, stronger ones where heavy, else pivots', () => {
+    const light = metric({ nothingVisible: true, leafMass: 45_000, jambDepth: mm(50) });
+    expect(light.hanging.device).toBe('concealed');
+    expect(metric({ nothingVisible: true, leafMass: 110_000 }).hanging.device).toBe(
+      'adjustable-concealed',
+    );
+    expect(
+      metric({ nothingVisible: true, leafMass: 45_000, jambDepth: mm(20) }).hanging.device,
+    ).toBe('centre-pivot');
+    expect(
+      metric({ nothingVisible: true, leafThickness: mm(30), leafMass: 20_000 }).hanging.device,
+    ).toBe('centre-pivot');
+  });
+
+  it('worn screw holes: a continuous hinge, its gap taken off the leaf; not on a rated frame', () => {
+    const worn = us({ screwHold: 'worn' });
+    expect(worn.hanging.device).toBe('continuous');
+    expect(worn.sizes.leaves[0]!.width).toBe(inches(36 - 5 / 16 - 1 / 8));
+    expect(worn.items[0]).toMatchObject({ term: 'item.continuous' });
+    expect(us({ screwHold: 'worn', rating: 90 }).hanging.device).toBe('butt');
+  });
+
+  it('says all that speaks against each, never for one that is ruled out', () => {
+    const device = us({
+      accessible: true,
+      leafMass: 60_000,
+      closer: 'closer',
+      rating: 90,
+    }).decisions.find((one) => one.key === 'hanging.device')!;
+    expect(device.alternatives.map((one) => one.value)).toEqual([
+      'butt',
+      'continuous',
+      'concealed',
+      'adjustable-concealed',
+      'spring-hinge',
+      'spring-concealed',
+      'offset-pivot',
+      'centre-pivot',
+    ]);
+    for (const one of device.alternatives.slice(1)) {
+      expect(one.against).toBeDefined();
+      for (const said of [one.against!, ...(one.also ?? [])])
+        expect(phraseText(said, { system: 'inch' })).not.toMatch(/\?|undefined/);
+    }
+    const spring = device.alternatives.find((one) => one.value === 'spring-hinge')!;
+    expect([spring.against, ...spring.also!].map((one) => one!.code)).toContain(
+      'hanging.against.springAccessible',
+    );
+  });
+});
+
+describe('concealed hinges', () => {
+  it('are counted by mass, let into leaf and jamb, and asked of the jamb', () => {
+    const two = metric({ ...take('concealed'), leafMass: 38_000, jambDepth: mm(40) });
+    expect(two.hanging.leaves[0]!.count).toBe(2);
+    const three = metric({ ...take('concealed'), leafMass: 55_000 });
+    expect(three.hanging.leaves[0]!.count).toBe(3);
+    expect(codes(three)).toContain('check hanging.jambUnknown');
+    expect(codes(metric({ ...take('concealed'), jambDepth: mm(25) }))).toContain(
+      'stop hanging.jambShallow',
+    );
+    expect(codes(metric({ ...take('concealed'), leafThickness: mm(30) }))).toContain(
+      'stop hanging.concealedThin',
+    );
+    expect(codes(metric({ ...take('concealed'), closer: 'closer' }))).toContain(
+      'check hanging.closerTemplated',
+    );
+    const solids = three.solids.filter((one) => one.thing === 'solid.concealedHinge');
+    expect(solids).toHaveLength(6);
+    const leaf = solids.find((one) => one.on === 'leaf')!;
+    expect(leaf.x).toEqual([0, mm(28.5)]);
+    expect(leaf.z).toEqual([mm(8), mm(36)]);
+    expect(solids.find((one) => one.on === 'frame')!.x[1]).toBe(-mm(3.5));
+  });
+});
+
+describe('spring hinges', () => {
+  it('are allowed on a light leaf, and refused with the reason where they slam', () => {
+    const light = us({ ...take('spring-hinge'), leafMass: 20_000 });
+    expect(light.findings.filter((one) => one.level === 'stop')).toEqual([]);
+    expect(light.items.map((one) => [one.term, one.quantity])).toEqual([
+      ['item.springHinge', 2],
+      ['item.butt', 1],
+    ]);
+    const heavy = us({ ...take('spring-hinge'), leafMass: 60_000 });
+    expect(codes(heavy)).toContain('stop hanging.springSlams');
+    expect(codes(us({ ...take('spring-hinge'), leafMass: 20_000, accessible: true }))).toContain(
+      'stop hanging.springAccessible',
+    );
+  });
+});
+
+describe('pivots', () => {
+  it('offset: one between to 90 in, one more for each 30 in or part; the foot goes where the floor allows', () => {
+    const between = (height: number) =>
+      value(us({ ...take('offset-pivot'), frameHeight: inches(height) }), 'count');
+    expect(between(84)).toEqual({ type: 'count', count: 1 });
+    expect(between(100)).toEqual({ type: 'count', count: 2 });
+    expect(between(130)).toEqual({ type: 'count', count: 3 });
+    const heated = us({ ...take('offset-pivot'), slab: 'heated' });
+    expect(value(heated, 'foot')).toEqual({ type: 'term', term: 'foot.jamb' });
+    expect(heated.solids.some((one) => one.thing === 'solid.jambPivot')).toBe(true);
+    expect(codes(heated).filter((one) => one.includes('slab'))).toEqual([]);
+    expect(codes(us(take('offset-pivot')))).toContain('check hanging.slabUnknown');
+  });
+  it('centre-hung: heel gap √(a² + (t/2)²) − a, taken by the stack; slab, threshold and head pin said', () => {
+    const turned = us({ ...take('centre-pivot'), closerKind: 'floor', closer: 'closer' });
+    const a = inches(2.75);
+    const exact = Math.hypot(a, inches(1.75) / 2) - a;
+    expect(value(turned, 'heel')).toMatchObject({ ticks: Math.ceil(exact) });
+    expect(turned.sizes.hingeGap).toBeGreaterThanOrEqual(exact);
+    expect(codes(turned)).not.toContain('stop hanging.heelGap');
+    expect(codes(us({ ...take('centre-pivot'), hingeGap: inches(1 / 16) }))).toContain(
+      'stop hanging.heelGap',
+    );
+    expect(
+      codes(us({ ...take('centre-pivot'), closerKind: 'floor', slab: 'post-tensioned' })),
+    ).toContain('stop hanging.slabOccupied');
+    expect(
+      codes(
+        us({ ...take('centre-pivot'), closerKind: 'floor', slab: 'free', slabDepth: inches(1) }),
+      ),
+    ).toContain('stop hanging.slabShallow');
+    expect(
+      codes(
+        us({
+          ...take('centre-pivot'),
+          threshold: 'present',
+          thresholdHeight: inches(1 / 2),
+        }),
+      ),
+    ).toContain('check hanging.pivotThreshold');
+    expect(value(turned, 'headPivot')).toEqual({ type: 'term', term: 'headPivot.retracting' });
+    expect(value(us({ ...take('centre-pivot'), headroom: inches(2) }), 'headPivot')).toEqual({
+      type: 'term',
+      term: 'headPivot.fixed',
+    });
+  });
+});
+
+describe('butts', () => {
+  it('are as wide as trim and angle ask, and no wider', () => {
+    const wide = (facts: Partial<OpeningFacts>) => us(facts).hanging.leaves[0]!.hingeWidth!;
+    const all = wide({ trimProjection: inches(2) });
+    const part = wide({ trimProjection: inches(2), openTo: 110 });
+    expect(part).toBeLessThan(all);
+    const opened = us({ trimProjection: inches(2), openTo: 110 });
+    expect(codes(opened)).not.toContain('stop hanging.openToShort');
+    const narrow = us({
+      trimProjection: inches(2),
+      openTo: 175,
+      choices: { 'hanging.hingeWidth': { value: inches(4), reason: 'at hand' } },
+    });
+    expect(codes(narrow)).toContain('stop hanging.openToShort');
+    expect(codes(us({ openTo: 120 }))).toContain('check hanging.openToUnknown');
+  });
+  it('pass a wire in the second, never the top one', () => {
+    const wired = us({ wireToLeaf: true, lockKind: 'mortise' });
+    expect(value(wired, 'wireHinge')).toEqual({ type: 'count', count: 2 });
+    expect(wired.items.map((one) => one.quantity)).toEqual([2, 1]);
+    expect(wired.items[1]!.traits[0]).toBe('trait.electric');
+    expect(
+      codes(
+        us({
+          wireToLeaf: true,
+          choices: { 'hanging.wireHinge': { value: 1, reason: 'as wired' } },
+        }),
+      ),
+    ).toContain('stop hanging.wireTop');
+  });
+  it('get one long screw each on a heavy leaf in timber, and the corner of the practice', () => {
+    expect(value(us({ leafMass: 60_000 }), 'longScrew')).toMatchObject({ ticks: inches(3) });
+    expect(value(us({ leafMass: 30_000 }), 'longScrew')).toBeUndefined();
+    const house = decideOpening(US, PRACTICES['us-residential']);
+    expect(value(house, 'corner')).toEqual({ type: 'term', term: 'corner.round-five-eighths' });
+  });
+  it('stand where a person set them, unless they are too many or overlap', () => {
+    const set = [inches(6), inches(30), inches(70)];
+    const placed = us({ hingePositions: { leaf: set } });
+    expect(placed.hanging.leaves[0]!.positions).toEqual(set);
+    expect(placed.decisions.find((one) => one.key === 'hanging.positions')!.basis).toBe('given');
+    expect(codes(us({ hingePositions: { leaf: set.slice(1) } }))).toContain(
+      'note hanging.setIgnored',
+    );
+    expect(codes(us({ hingePositions: { leaf: [inches(6), inches(8), inches(70)] } }))).toContain(
+      'stop hanging.setOverlap',
+    );
+  });
+});
