@@ -26,7 +26,7 @@ export interface LoadsOf {
 export function loadsDrawing(of: LoadsOf, system: System): DrawingModel {
   const { height, width, hingeHeight, positions, loads, rails } = of;
   const text = height / 20;
-  const shown = Math.min(width, height * 0.25);
+  const shown = Math.min(width, height * 0.3);
   const elements: Element[] = [
     rect('leaf', 0, 0, shown, height, 'sizing.leafWidth'),
     rect('frame', -text * 1.6, -text * 0.6, -text * 0.35, height + text * 0.4),
@@ -89,6 +89,7 @@ export function loadsDrawing(of: LoadsOf, system: System): DrawingModel {
       });
     }
     const down = (load.shear / most) * reach;
+    if (down <= 0) return;
     elements.push(
       ...arrow({ x: text * 1.9, y: middle }, { x: text * 1.9, y: middle - down }, text, part),
     );

@@ -39,7 +39,7 @@ import { hangConcealed } from './concealed.js';
 import { checkOpening, decideForm } from './form.js';
 import { hangOtherwise } from './otherDevices.js';
 import { hangOnPivots } from './pivots.js';
-import { decideLongScrew, decideWire, springItems } from './spring.js';
+import { decideLongScrew, decideRecess, decideWire, springItems } from './fitting.js';
 
 /** Runs the hanging stage: mass, device, size, number, positions, force, metal, pins, clear width. */
 export function decideHanging(
@@ -179,6 +179,7 @@ function hangOnButts(
     if (!existing && !spring) hung.form = decideForm(settling, practice, sizes, hung, hung.p);
   }
   const corner = chooseCorner(settling, practice, hung);
+  decideRecess(settling, practice, hung);
   const inFrame = half ? undefined : existing?.belowHead.length;
   hung.count = chooseCount(settling, practice, hung, width, height, half, inFrame);
   if (existing && hung.count === inFrame && sizes.headGap !== undefined)

@@ -49,15 +49,17 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
   const hidden = facts.nothingVisible === true;
   const out: Said[] = [];
   const but: Said[] = [];
-  const tooHeavy = (limit: number, list = out) => {
-    if (mass !== undefined && mass > limit)
-      list.push(
-        said('hanging.against.tooHeavy', { mass: { grams: mass }, limit: { grams: limit } }),
-      );
+  const tooHeavy = (code: string, beyond: number, limit = beyond) => {
+    if (mass !== undefined && mass > beyond)
+      out.push(said(code, { mass: { grams: mass }, limit: { grams: limit } }));
   };
   switch (device) {
     case 'butt':
-      tooHeavy(values.massCarried.value.heavy * BUTTS_BEYOND);
+      tooHeavy(
+        'hanging.against.tooHeavy',
+        values.massCarried.value.heavy * BUTTS_BEYOND,
+        values.massCarried.value.heavy,
+      );
       if (hidden) but.push(said('hanging.against.knucklesSeen'));
       if (wantsContinuous(facts)) but.push(said('hanging.against.screwsWorn'));
       break;
@@ -91,7 +93,7 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
           }),
         );
       if (device === 'spring-concealed') againstSprings(at, out, but);
-      else tooHeavy(Math.max(...rows.map((row) => row.toMass)));
+      else tooHeavy('hanging.against.massBeyond', Math.max(...rows.map((row) => row.toMass)));
       if (rated) but.push(said('hanging.against.concealedRated'));
       if (known(facts.closer) && facts.closer !== 'none')
         but.push(said('hanging.against.concealedCloser'));

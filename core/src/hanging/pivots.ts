@@ -74,6 +74,11 @@ export function hangOnPivots(
   if (hung.mass !== undefined) {
     const out = offset ? (sizes.hingeGap ?? 0) / 2 : -practice.values.centrePivotIn.value;
     const forces = hingeForces(hung.mass, leaf.width, out, leaf.height, 1);
+    // The head is pulled, the foot pressed; the foot alone carries.
+    hung.loads = [
+      { out: forces.pull, shear: 0 },
+      { out: -forces.pull, shear: forces.shear },
+    ];
     settling.fix(
       'pull',
       { type: 'force', newtons: forces.pull },

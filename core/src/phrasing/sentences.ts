@@ -256,6 +256,7 @@ export const SENTENCES: Record<string, string> = {
   'hanging.device.heavy':
     'At {mass} it is far above the {limit} that heavy butts carry; pivots let the floor carry it.',
   'hanging.against.springHeavy': 'Springs have no checking: a leaf of {mass} would slam.',
+  'hanging.against.massBeyond': '{mass} is above the {limit} that they carry.',
   'hanging.against.tooHeavy': '{mass} is far above the {limit} that heavy butts carry.',
   'hanging.against.continuousRated': 'Only as listed on a rated frame.',
   'hanging.against.continuousGap': 'It takes a {gap} gap, so the leaf gets narrower.',
@@ -418,6 +419,8 @@ export const SENTENCES: Record<string, string> = {
   'hanging.height.concealed': 'The height of its body; the leaf is {thickness} thick.',
   'hanging.count.concealed': '{count} carry {carried}; the leaf weighs {mass}.',
   'hanging.count.massUnknown': '{count} until the mass is known.',
+  'hanging.recess.butt': 'The thickness of the hinge leaf ({source}).',
+  'hanging.setBack.why': 'Left uncut behind the hinge on an edge {thickness} thick.',
   'hanging.recess.shallow':
     'The critical one: {up} high, {through} through the thickness, {deep} into the edge.',
   'hanging.recess.deep': '{deep} into the jamb; jamb and backing must give {jamb}.',
@@ -513,7 +516,7 @@ export const SENTENCES: Record<string, string> = {
     'The drop seal’s plunger needs an actuator plate on the jamb: it rubs along an arc.',
   'ways.ask.leaf': 'Leaf maker: agree to all {count} recesses, with blocking behind each.',
   'ways.ask.template': 'Closer maker: a template for this hanging’s moving axis.',
-  'ways.ask.seal': 'Leaf maker: the bottom rail takes the groove beside the foot.',
+  'ways.ask.seal': 'Leaf maker: a groove along the bottom rail for the drop seal.',
   'ways.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
   'ways.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
   'ways.ask.springs': 'Hinge maker: what mass and width the springs bring to without slamming.',

@@ -580,6 +580,8 @@ export const TERMS: Record<string, string> = {
   unknown: 'unknown',
   'name.hanging.form': 'Shape of the hinge',
   'name.hanging.corner': 'Corners',
+  'name.hanging.recess': 'Recess, deep',
+  'name.hanging.setBack': 'Set-back',
   'name.hanging.recessLeaf': 'Recess in the leaf',
   'name.hanging.recessFrame': 'Recess in the jamb',
   'name.hanging.axisMoves': 'Axis out of the face',

@@ -20,6 +20,7 @@ import {
   type Units,
 } from '@riegel/core';
 import { Shape } from '../../drawing/DrawingView.js';
+import { ModelView } from '../../drawing/ModelView.js';
 
 type Bench = {
   decided: DecidedOpening;
@@ -54,16 +55,45 @@ export function LoadsBench(bench: Bench) {
       )}
       {ready ? (
         <Dragging key={hung.leaf.id} {...bench} hung={hung} />
+      ) : hanging.device.includes('pivot') && measured(hung.leaf) && hung.loads ? (
+        <PivotLoads {...bench} hung={hung} />
       ) : (
         <p className="m-auto max-w-60 text-center text-soft">
           {hanging.device === 'continuous'
             ? 'A continuous hinge carries along its whole edge.'
-            : hanging.device.includes('pivot')
-              ? 'The foot carries the leaf; head and foot share its pull. See “Facts and decisions”.'
-              : 'Hinges are not placed yet: see what is open under “Facts and decisions”.'}
+            : 'Hinges are not placed yet: see what is open under “Facts and decisions”.'}
         </p>
       )}
     </figure>
+  );
+}
+
+/** What head and foot carry; they stand where leaf and frame put them. */
+function PivotLoads({ decided, units, hung }: Bench & { hung: HungLeaf }) {
+  const leaf = measured(hung.leaf)!;
+  const { up } = decided.practice.values.bodies.value.pivotFoot;
+  const model = loadsDrawing(
+    {
+      height: leaf.height,
+      width: leaf.width,
+      hingeHeight: up,
+      positions: [0, leaf.height - up],
+      loads: hung.loads!,
+      rails: [],
+      pattern: [],
+      basis: 'derived',
+    },
+    units.system,
+  );
+  return (
+    <>
+      <div className="min-h-0 flex-1">
+        <ModelView model={model} units={units} title="What head and foot carry" />
+      </div>
+      <figcaption className="min-h-8 border-t border-rule px-2 py-1 text-xs text-soft">
+        The foot carries the leaf; head and foot hold it against its pull
+      </figcaption>
+    </>
   );
 }
 

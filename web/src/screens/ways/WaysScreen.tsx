@@ -111,7 +111,7 @@ export function WaysScreen() {
             </div>
           )}
           {found.refused.length > 0 && (
-            <section aria-label="Not possible" className="px-4 pb-6">
+            <section aria-label="Not possible" className="sticky left-0 max-w-[1240px] px-4 pb-6">
               <h2 className="border-b-2 border-ink text-base">Not possible here</h2>
               {found.refused.map(({ family, why }) => (
                 <p key={family} className="flex gap-3 border-b border-rule py-1">
@@ -129,7 +129,7 @@ export function WaysScreen() {
               ))}
             </section>
           )}
-          <p className="px-4 pb-6 text-xs text-soft">
+          <p className="sticky left-0 max-w-[1240px] px-4 pb-6 text-xs text-soft">
             {found.decided} combinations of hanging, foot, frame, closer, bottom seal and lock were
             decided; the best of each kind of hanging is shown. An aid to preparation: listings, the
             makers and the authority decide.

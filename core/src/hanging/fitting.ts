@@ -1,5 +1,6 @@
 import { length, said, type Item, type Settling } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { setBackFor } from './butt.js';
 import { springFindings } from './concealed.js';
 import type { HungLeaf } from './hung.js';
 
@@ -35,6 +36,22 @@ export function decideWire(settling: Settling, hung: HungLeaf): number | undefin
   if (at === 1)
     settling.find('stop', 'hanging.wireTop', {}, 'trade practice', ['hanging.wireHinge']);
   return Math.max(1, Math.min(hung.count, Math.round(at)));
+}
+
+/** How deep a butt is let in, and what of the edge is left uncut behind it. */
+export function decideRecess(settling: Settling, practice: Practice, hung: HungLeaf): void {
+  const { recess } = practice.values;
+  const thickness = hung.leaf.thickness!;
+  settling.fix('recess', length(recess.value[hung.weight!]), {
+    leaf: hung.leaf.id,
+    reasons: [said('hanging.recess.butt', { source: recess.source })],
+    facts: ['hanging.weight'],
+  });
+  settling.fix('setBack', length(setBackFor(practice, thickness)), {
+    leaf: hung.leaf.id,
+    reasons: [said('hanging.setBack.why', { thickness: { ticks: thickness } })],
+    facts: ['leafThickness'],
+  });
 }
 
 /** One long screw for each hinge of a heavy leaf in a timber frame, into what stands behind it. */
