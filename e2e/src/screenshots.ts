@@ -94,7 +94,7 @@ try {
   await page.find('[data-pattern]');
   await shot('replacement');
   await page.go(register);
-  await open('118');
+  await open('204');
   await page.click('a', 'Hanging');
   await page.find('[data-hinge="0"]');
   await shot('hanging');

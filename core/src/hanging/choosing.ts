@@ -88,8 +88,13 @@ export function chooseWeight(
   ) as 'standard' | 'heavy';
 }
 
-/** Plain or bearing hinges, by rating, closer and use. */
-export function chooseBearing(settling: Settling, leaf: SizedLeaf, use: UseClass): string {
+/** Plain or bearing hinges, by rating, closer, use and weight. */
+export function chooseBearing(
+  settling: Settling,
+  leaf: SizedLeaf,
+  use: UseClass,
+  weight: 'standard' | 'heavy',
+): string {
   const closer = settling.fact('closer');
   const rated = (settling.fact('rating') ?? 0) > 0;
   const reason = rated
@@ -98,9 +103,11 @@ export function chooseBearing(settling: Settling, leaf: SizedLeaf, use: UseClass
       ? said('hanging.bearing.closer')
       : use !== 'low'
         ? said('hanging.bearing.use', { use: { term: `use.${use}` } })
-        : closer === undefined
-          ? said('hanging.bearing.unknown')
-          : undefined;
+        : weight === 'heavy'
+          ? said('hanging.bearing.heavy')
+          : closer === undefined
+            ? said('hanging.bearing.unknown')
+            : undefined;
   const bearing = settling.choose<string>(
     'bearing',
     reason ? 'bearing' : 'plain',

@@ -171,7 +171,7 @@ function hangOnButts(
     });
   } else hung.hingeHeight = chooseHeight(settling, practice, leaf, row);
   hung.weight = chooseWeight(settling, practice, hung, use, row === 'needs-mass' ? undefined : row);
-  const bearing = chooseBearing(settling, leaf, use);
+  const bearing = chooseBearing(settling, leaf, use, hung.weight);
   const hingeWidth = chooseWidth(settling, practice, sizes, hung);
   if (hingeWidth !== undefined) hung.hingeWidth = hingeWidth;
   if (hung.hingeWidth !== undefined) {

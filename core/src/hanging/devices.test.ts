@@ -51,6 +51,7 @@ describe('which device a leaf hangs on', () => {
     const dock = us({ leafMass: 190_509, frameWidth: inches(48), frameHeight: inches(120) });
     expect(dock.hanging.device).toBe('butt');
     expect(dock.hanging.leaves[0]).toMatchObject({ weight: 'heavy', count: 5 });
+    expect(dock.items[0]!.traits).toContain('bearing.bearing');
     const beyond = us({ leafMass: 300_000 });
     expect(beyond.hanging.device).toBe('offset-pivot');
     const device = beyond.decisions.find((one) => one.key === 'hanging.device')!;

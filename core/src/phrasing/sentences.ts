@@ -298,6 +298,7 @@ export const SENTENCES: Record<string, string> = {
   'hanging.bearing.rated': 'Rated leaves take bearing hinges.',
   'hanging.bearing.closer': 'A closer works against friction.',
   'hanging.bearing.use': 'Use is {use}.',
+  'hanging.bearing.heavy': 'A heavy leaf wants bearings, however seldom it is used.',
   'hanging.bearing.unknown': 'Nobody has said whether there is a closer; bearing hinges suit both.',
   'hanging.bearing.plain': 'Light use and no closer.',
   'hanging.plainBearing': 'Plain-bearing hinges stand against a closer or a rating.',

@@ -4,13 +4,14 @@ import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { PRODUCT_TYPES, stageOfType, termText, type Product, type ProductType } from '@riegel/core';
 import { useProject } from '../../data/project.js';
+import { WithFractions } from '../../parts/WithFractions.js';
 import { basisOf } from '../../worker/basis.js';
 import { ProductImport } from './ProductImport.js';
 import { ProductSheet } from './ProductSheet.js';
 import { massText, sizeText } from './productText.js';
 
 const ROW = 30;
-const GRID = 'grid grid-cols-[128px_104px_minmax(0,1fr)_136px_76px_72px_40px] gap-3';
+const GRID = 'grid grid-cols-[112px_96px_minmax(0,1fr)_176px_72px_68px_36px] gap-3';
 
 /** The catalogue: what ships and the project's own, filtered, one looked at, files in and out. */
 export function ProductList() {
@@ -150,7 +151,9 @@ export function ProductList() {
                     <span className="truncate text-soft">
                       {termText(`product.${product.type}`)}
                     </span>
-                    <span className="text-right">{sizeText(product, units)}</span>
+                    <span className="truncate text-right">
+                      <WithFractions text={sizeText(product, units)} />
+                    </span>
                     <span className="text-right">{massText(product, units)}</span>
                     <span className="text-right">
                       {product.listed ? `${product.listed} min` : '–'}

@@ -41,7 +41,7 @@ export function fieldName(name: keyof Product): string {
 /** The few figures by which a product is found in a list. */
 export function sizeText(product: Product, units: Units): string {
   const show = (ticks: number) =>
-    partsText([lengthPart(ticks, { ...units, denominator: 64 })]).replace(/ (in|mm)$/, '');
+    partsText([lengthPart(ticks, { ...units, denominator: 16 })]).replace(/ (in|mm)$/, '');
   const { height, width, length, recessAcross, recessUp, recessThrough } = product;
   const figures =
     height !== undefined && width !== undefined
