@@ -40,6 +40,8 @@ const project = (name, extra = {}) => ({
 });
 
 module.exports = {
+  // A busy machine is no fault of the code.
+  testTimeout: 60_000,
   projects: [
     project('core'),
     project('cli'),

@@ -44,10 +44,7 @@ try {
   await shot('register');
   await open('115');
   await shot('opening-outside');
-  for (const [tab, name, to] of [
-    ['Plan', 'opening-plan', 'handing'],
-    ['Stack', 'opening-stack', 'sizing'],
-  ] as const) {
+  for (const [tab, name, to] of [['Stack', 'opening-stack', 'sizing']] as const) {
     await page.click('[role=tab]', tab);
     await stage(to);
     await shot(name);
@@ -103,6 +100,10 @@ try {
   await page.click('[role=listitem] button', 'A160');
   await page.sees('aside', 'Adjusts sideways');
   await shot('library');
+  await page.click('[role=tab]', 'Lock functions');
+  await page.click('[data-lock="entrance"]', 'entrance');
+  await page.click('[data-act="outside-key-lock"]', 'Key outside, to lock');
+  await shot('lock-functions');
   await page.go('/');
   await page.click('a', 'Wendelmoor Mill Studios');
   await page.fill('input', 'Search', 'Recital');

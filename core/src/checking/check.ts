@@ -21,8 +21,8 @@ export interface Bolt {
 const RANK = { stop: 3, check: 2, note: 1 } as const;
 
 /**
- * The state of every stage that hardware or a decision belongs to. A stage that Riegel does not
- * decide is decided when somebody wrote its hardware, none when so recorded with a reason, else open.
+ * The state of every stage that hardware or a decision belongs to. A stage is decided when somebody
+ * wrote its hardware or nothing of it is open, none when so recorded with a reason, else open.
  */
 export function boltsOf(
   facts: OpeningFacts,
@@ -42,13 +42,9 @@ export function boltsOf(
     const written = facts.written?.some((item) => item.stage === stage) ?? false;
     const state: BoltState = none
       ? 'none'
-      : outcome
-        ? open === 0
-          ? 'decided'
-          : 'open'
-        : written
-          ? 'decided'
-          : 'open';
+      : written || (outcome && open === 0)
+        ? 'decided'
+        : 'open';
     const finding = worst.get(stage);
     return { stage, state, open, ...(finding ? { finding } : {}) };
   });

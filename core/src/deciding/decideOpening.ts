@@ -16,6 +16,7 @@ import { namedProducts, withProduct } from './products.js';
 import { productDecisions } from './productDecisions.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
+import { decideSecuring } from '../securing/index.js';
 import { decideReplacing, type Replacement } from '../replacing/index.js';
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import { decideSizing, type Sizes } from '../sizing/index.js';
@@ -76,11 +77,13 @@ export function decideOpening(
   const replacing = survey.empty
     ? undefined
     : decideReplacing(facts, practice, survey, sizes, hanging, [...basis.practices.values()]);
+  const securing = decideSecuring(facts);
   const { solids, clashes } = solidsOf(facts, practice, hanging);
   const findings = [
     ...sizes.findings,
     ...handing.findings,
     ...hanging.findings,
+    ...securing.findings,
     ...(replacing?.findings ?? []),
     ...clashFindings(clashes),
     ...fixingFindings(facts, solids),
@@ -113,6 +116,7 @@ export function decideOpening(
       ...sizes.decisions,
       ...handing.decisions,
       ...hanging.decisions,
+      ...securing.decisions,
       ...(replacing?.decisions ?? []),
       ...chosen.decisions,
     ],
@@ -121,7 +125,17 @@ export function decideOpening(
     clashes,
     findings,
     cautions: cautionsFor(facts, practice, hanging),
-    bolts: boltsOf(facts, { sizing: sizes, handing, hanging }, findings),
+    bolts: boltsOf(
+      facts,
+      {
+        sizing: sizes,
+        handing,
+        hanging,
+        // Nothing of it is decided while nobody has said what lock there is.
+        ...(securing.decisions.length > 0 ? { securing } : {}),
+      },
+      findings,
+    ),
     sizes,
     handing,
     hanging,

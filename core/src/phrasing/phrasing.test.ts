@@ -40,7 +40,7 @@ describe('the words', () => {
     const said = new Set(
       [
         ...code.matchAll(
-          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging|checking|catalogue|ways)\.[A-Za-z.-]+)'/g,
+          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging|securing|checking|catalogue|ways)\.[A-Za-z.-]+)'/g,
         ),
       ].map((match) => match[1]!),
     );
@@ -53,7 +53,7 @@ describe('the words', () => {
       (one) =>
         !SENTENCES[one] &&
         !TERMS[one] &&
-        !/^(hanging|handing|sizing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle|hingeWidth|product|foot|wireHinge)$/.test(
+        !/^(hanging|handing|sizing|securing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle|hingeWidth|product|foot|wireHinge|function)$/.test(
           one,
         ),
     );

@@ -521,4 +521,16 @@ export const SENTENCES: Record<string, string> = {
   'ways.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
   'ways.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
   'ways.ask.springs': 'Hinge maker: what mass and width the springs bring to without slamming.',
+  'securing.function.secured':
+    'Locked against people: the simplest that locks by itself and lets people out.',
+  'securing.function.free': 'Not locked against people: the simplest that nobody can lock.',
+  'securing.against.traps': 'In some state nobody gets out without a key.',
+  'securing.against.twoMotions': 'In some state it takes two motions to get out.',
+  'securing.traps':
+    'In some state nobody inside gets out without a key. On a way out the code usually does not allow it.',
+  'securing.twoMotions':
+    'In some state it takes two motions to get out: the bolt, then the handle.',
+  'securing.slips': 'Its latch has no dead-latch pin: a card can push it back.',
+  'securing.noLatch': 'A rated leaf must latch by itself.',
+  'ask.secured': 'Is it locked against people on one side?',
 };

@@ -1,13 +1,15 @@
 import { Tabs } from 'radix-ui';
+import { LockFunctions } from './locks/LockFunctions.js';
 import { Patterns } from './Patterns.js';
 import { ProductList } from './ProductList.js';
 
 const TABS = [
   ['products', 'Products'],
   ['patterns', 'Hinge patterns'],
+  ['locks', 'Lock functions'],
 ] as const;
 
-/** What sets are made of: the catalogue's products, and the patterns hinges are placed by. */
+/** What sets are made of: products, the patterns hinges are placed by, lock functions to try. */
 export function LibraryScreen() {
   return (
     <Tabs.Root defaultValue="products" className="grid h-full grid-rows-[auto_1fr]">
@@ -27,6 +29,9 @@ export function LibraryScreen() {
       </Tabs.Content>
       <Tabs.Content value="patterns" className="min-h-0 overflow-auto" tabIndex={0}>
         <Patterns />
+      </Tabs.Content>
+      <Tabs.Content value="locks" className="min-h-0" tabIndex={-1}>
+        <LockFunctions />
       </Tabs.Content>
     </Tabs.Root>
   );

@@ -1,0 +1,217 @@
+/** What a key, a turn or a stop works on. */
+export type Works = 'latch' | 'bolt' | 'outside' | 'inside';
+
+/** What keeps a leaf closed by itself: nothing, a spring latch, one with a dead-latch pin, a roller. */
+export type LatchKind = 'none' | 'spring' | 'dead-latching' | 'roller';
+
+/**
+ * A lock function by what each side has and what that does. Everything else (who can pass, with what,
+ * in which state) is derived from it; nothing of that is written here.
+ */
+export interface LockSpec {
+  /** Small letters and hyphens; `own-…` for those of a project. */
+  id: string;
+  /** The usual BHMA number where one is certain. */
+  number?: string | undefined;
+  latch: LatchKind;
+  /** Whether it has a dead bolt. */
+  bolt: boolean;
+  /** Handle outside: withdraws the latch while it is not blocked; rigid; or none. */
+  outsideHandle: 'moves' | 'rigid' | 'none';
+  /** Handle inside, or the bar of an exit device. */
+  insideHandle: 'moves' | 'rigid' | 'none';
+  /** Whether the inside handle withdraws latch and bolt at once. */
+  handleDrawsBolt: boolean;
+  /** What a key does from each side: `latch` withdraws it, `outside` blocks and frees the handle there. */
+  outsideKey: readonly Works[];
+  insideKey: readonly Works[];
+  /** What the turn inside does: throws and withdraws the bolt, blocks and frees the outside handle. */
+  insideTurn: readonly Works[];
+  /** A button inside that blocks the outside handle. */
+  insideButton: boolean;
+  /** Stops in the edge that block and free the outside handle. */
+  edgeStops: boolean;
+  /** What frees the outside handle again once it was blocked from inside. */
+  freedBy: readonly ('inside-handle' | 'closing' | 'outside-key')[];
+  /** Whether closing the leaf throws the bolt. */
+  boltsOnClosing: boolean;
+  /** Whether the outside handle is blocked until something frees it. */
+  startsBlocked: boolean;
+  /** A tool outside that undoes what was locked from inside. */
+  emergency: boolean;
+  /** Outside handle by power: without it blocked (fail secure) or free (fail safe). */
+  power: 'none' | 'fail-secure' | 'fail-safe';
+}
+
+const PLAIN: Omit<LockSpec, 'id'> = {
+  latch: 'dead-latching',
+  bolt: false,
+  outsideHandle: 'moves',
+  insideHandle: 'moves',
+  handleDrawsBolt: false,
+  outsideKey: [],
+  insideKey: [],
+  insideTurn: [],
+  insideButton: false,
+  edgeStops: false,
+  freedBy: [],
+  boltsOnClosing: false,
+  startsBlocked: false,
+  emergency: false,
+  power: 'none',
+};
+
+const spec = (id: string, rest: Partial<LockSpec>, number?: string): LockSpec => ({
+  ...PLAIN,
+  ...rest,
+  id,
+  ...(number ? { number } : {}),
+});
+
+/** The functions that ship (handbook, “Securing”); numbers only where they are certain. */
+export const LOCK_SPECS: readonly LockSpec[] = [
+  spec('passage', { latch: 'spring' }, 'F75'),
+  spec(
+    'privacy',
+    { latch: 'spring', insideButton: true, freedBy: ['inside-handle', 'closing'], emergency: true },
+    'F76',
+  ),
+  spec(
+    'office',
+    { insideButton: true, outsideKey: ['latch', 'outside'], freedBy: ['outside-key'] },
+    'F81',
+  ),
+  spec('classroom', { outsideKey: ['outside', 'latch'] }, 'F84'),
+  spec('storeroom', { outsideHandle: 'rigid', outsideKey: ['latch'] }, 'F86'),
+  spec('mortise-passage', { latch: 'spring' }, 'F01'),
+  spec('mortise-office', { edgeStops: true, outsideKey: ['latch'] }, 'F04'),
+  spec('mortise-classroom', { outsideKey: ['outside', 'latch'] }, 'F05'),
+  spec('mortise-storeroom', { outsideHandle: 'rigid', outsideKey: ['latch'] }, 'F07'),
+  spec(
+    'dormitory',
+    { bolt: true, handleDrawsBolt: true, outsideKey: ['bolt', 'latch'], insideTurn: ['bolt'] },
+    'F13',
+  ),
+  spec('entrance', {
+    bolt: true,
+    handleDrawsBolt: true,
+    outsideKey: ['bolt', 'latch'],
+    insideTurn: ['bolt'],
+    edgeStops: true,
+  }),
+  spec('classroom-inside', { outsideKey: ['outside', 'latch'], insideKey: ['outside'] }),
+  spec('corridor', {
+    bolt: true,
+    handleDrawsBolt: true,
+    outsideKey: ['bolt', 'latch'],
+    insideTurn: ['bolt'],
+    boltsOnClosing: true,
+  }),
+  spec('store', {
+    outsideKey: ['outside', 'inside', 'latch'],
+    insideKey: ['outside', 'inside', 'latch'],
+  }),
+  spec('institution', {
+    outsideHandle: 'rigid',
+    insideHandle: 'rigid',
+    outsideKey: ['latch'],
+    insideKey: ['latch'],
+  }),
+  spec('utility', {
+    outsideHandle: 'rigid',
+    insideHandle: 'moves',
+    outsideKey: ['latch'],
+    latch: 'spring',
+  }),
+  spec('deadbolt-single', {
+    latch: 'none',
+    bolt: true,
+    outsideHandle: 'none',
+    insideHandle: 'none',
+    outsideKey: ['bolt'],
+    insideTurn: ['bolt'],
+  }),
+  spec('deadbolt-double', {
+    latch: 'none',
+    bolt: true,
+    outsideHandle: 'none',
+    insideHandle: 'none',
+    outsideKey: ['bolt'],
+    insideKey: ['bolt'],
+  }),
+  spec('deadbolt-classroom', {
+    latch: 'none',
+    bolt: true,
+    outsideHandle: 'none',
+    insideHandle: 'moves',
+    handleDrawsBolt: true,
+    outsideKey: ['bolt'],
+  }),
+  spec('sash-lock', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideKey: ['bolt'] }),
+  spec('rim-deadlock', {
+    latch: 'none',
+    bolt: true,
+    outsideHandle: 'none',
+    insideHandle: 'none',
+    outsideKey: ['bolt'],
+    insideKey: ['bolt'],
+  }),
+  spec('rim-night-latch', { latch: 'spring', outsideHandle: 'none', outsideKey: ['latch'] }),
+  spec('sliding-hook', {
+    latch: 'none',
+    bolt: true,
+    outsideHandle: 'none',
+    insideHandle: 'none',
+    outsideKey: ['bolt'],
+    insideTurn: ['bolt'],
+  }),
+  spec('exit-only', { outsideHandle: 'none' }),
+  spec('exit-night-latch', { outsideHandle: 'rigid', outsideKey: ['latch'] }),
+  spec('exit-classroom', { startsBlocked: true, outsideKey: ['outside'] }),
+  spec('exit-passage', { latch: 'spring' }),
+  spec('dummy', { latch: 'none', outsideHandle: 'rigid', insideHandle: 'rigid' }),
+  spec('push-pull', { latch: 'roller', outsideHandle: 'rigid', insideHandle: 'rigid' }),
+  spec('electric-fail-secure', {
+    outsideKey: ['latch'],
+    power: 'fail-secure',
+    startsBlocked: true,
+  }),
+  spec('electric-fail-safe', { outsideKey: ['latch'], power: 'fail-safe', startsBlocked: true }),
+];
+
+const LISTS = ['outsideKey', 'insideKey', 'insideTurn'] as const;
+
+/** A spec in its stored form, or undefined when it is none; unknown keys are refused. */
+export function readLockSpec(value: unknown): LockSpec | undefined {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return undefined;
+  const given = value as Record<string, unknown>;
+  const known = new Set([...Object.keys(PLAIN), 'id', 'number']);
+  if (Object.keys(given).some((key) => !known.has(key))) return undefined;
+  const whole = { ...PLAIN, ...given } as LockSpec;
+  const works = ['latch', 'bolt', 'outside', 'inside'];
+  const freers = ['inside-handle', 'closing', 'outside-key'];
+  const among = (list: unknown, values: string[]) =>
+    Array.isArray(list) &&
+    list.length <= values.length &&
+    list.every((one) => values.includes(one as string));
+  const flags = [
+    'bolt',
+    'handleDrawsBolt',
+    'insideButton',
+    'edgeStops',
+    'boltsOnClosing',
+    'startsBlocked',
+    'emergency',
+  ] as const;
+  const ok =
+    typeof whole.id === 'string' &&
+    /^[a-z][a-z0-9-]{0,39}$/.test(whole.id) &&
+    ['none', 'spring', 'dead-latching', 'roller'].includes(whole.latch) &&
+    ['moves', 'rigid', 'none'].includes(whole.outsideHandle) &&
+    ['moves', 'rigid', 'none'].includes(whole.insideHandle) &&
+    ['none', 'fail-secure', 'fail-safe'].includes(whole.power) &&
+    LISTS.every((name) => among(whole[name], works)) &&
+    among(whole.freedBy, freers) &&
+    flags.every((name) => typeof whole[name] === 'boolean');
+  return ok ? whole : undefined;
+}

@@ -1,0 +1,252 @@
+import type { LockSpec } from './lockSpec.js';
+
+/** What of a lock is thrown, blocked or powered, and whether the leaf stands closed. */
+export interface LockState {
+  bolt: boolean;
+  /** Outside handle blocked. */
+  outside: boolean;
+  /** Inside handle blocked. */
+  inside: boolean;
+  powered: boolean;
+  closed: boolean;
+}
+
+/** What a person can do to a lock. `-lock` and `-free` are the two ways a key or a turn is turned. */
+export const LOCK_ACTIONS = [
+  'inside-handle',
+  'outside-handle',
+  'inside-push',
+  'outside-push',
+  'inside-turn-lock',
+  'inside-turn-free',
+  'inside-button',
+  'inside-key-lock',
+  'inside-key-free',
+  'outside-key-lock',
+  'outside-key-free',
+  'stop-lock',
+  'stop-free',
+  'emergency',
+  'outside-card',
+  'close',
+  'power-off',
+  'power-on',
+] as const;
+export type LockAction = (typeof LOCK_ACTIONS)[number];
+
+/** What an action comes to. */
+export interface LockStep {
+  state: LockState;
+  /** Withdrawn while the action lasts. */
+  latch: boolean;
+  /** Whether the leaf comes open by it. */
+  opens: boolean;
+}
+
+/** How the lock stands when nobody has done anything: closed, powered, as the key was taken out. */
+export function restingState(spec: LockSpec): LockState {
+  return {
+    bolt: false,
+    outside: spec.startsBlocked,
+    inside: false,
+    powered: true,
+    closed: true,
+  };
+}
+
+/** Whether a lock has what the action works on. */
+export function hasAction(spec: LockSpec, action: LockAction): boolean {
+  switch (action) {
+    case 'inside-handle':
+      return spec.insideHandle !== 'none';
+    case 'outside-handle':
+      return spec.outsideHandle !== 'none';
+    case 'inside-turn-lock':
+    case 'inside-turn-free':
+      return spec.insideTurn.length > 0;
+    case 'inside-button':
+      return spec.insideButton;
+    case 'inside-key-lock':
+    case 'inside-key-free':
+      return spec.insideKey.length > 0;
+    case 'outside-key-lock':
+    case 'outside-key-free':
+      return spec.outsideKey.length > 0;
+    case 'stop-lock':
+    case 'stop-free':
+      return spec.edgeStops;
+    case 'emergency':
+      return spec.emergency;
+    case 'close':
+      return true;
+    // Nothing but a roller, or nothing at all, holds the leaf: it is pushed or pulled.
+    case 'inside-push':
+    case 'outside-push':
+      return spec.latch === 'none' || spec.latch === 'roller';
+    case 'outside-card':
+      return spec.power !== 'none';
+    case 'power-off':
+    case 'power-on':
+      return spec.power !== 'none';
+  }
+}
+
+/** The actions there are on a lock, in one order. */
+export function actionsOf(spec: LockSpec): LockAction[] {
+  return LOCK_ACTIONS.filter((action) => hasAction(spec, action));
+}
+
+/** Whether the outside handle withdraws nothing just now. */
+function outsideBlocked(spec: LockSpec, state: LockState): boolean {
+  if (spec.outsideHandle !== 'moves') return true;
+  // Without power the handle falls to its side; with it, it stays blocked until access is given.
+  if (spec.power !== 'none' && !state.powered) return spec.power === 'fail-secure';
+  return state.outside;
+}
+
+/** Turns a key or a turn: towards locking, or towards freeing; what it works on follows. */
+function worked(
+  spec: LockSpec,
+  state: LockState,
+  works: readonly string[],
+  way: 'lock' | 'free',
+  key: boolean,
+): { state: LockState; latch: boolean } {
+  const next = { ...state };
+  let latch = false;
+  if (way === 'lock') {
+    if (works.includes('bolt') && spec.bolt) next.bolt = true;
+    if (works.includes('outside')) next.outside = true;
+    if (works.includes('inside')) next.inside = true;
+    return { state: next, latch };
+  }
+  const thrown = state.bolt && works.includes('bolt');
+  if (thrown) next.bolt = false;
+  if (works.includes('outside')) next.outside = false;
+  if (works.includes('inside')) next.inside = false;
+  // A key withdraws the bolt first; turned on, or with no bolt out, the latch.
+  if (works.includes('latch') && spec.latch !== 'none' && (!state.bolt || thrown)) latch = true;
+  if (key && spec.freedBy.includes('outside-key')) next.outside = false;
+  return { state: next, latch };
+}
+
+/**
+ * One step of a lock: what an action does in a state. The one interpreter of every function. An action
+ * the lock has not, or that has no effect just now, leaves it as it is.
+ */
+export function lockStep(spec: LockSpec, state: LockState, action: LockAction): LockStep {
+  const idle: LockStep = { state, latch: false, opens: false };
+  if (!hasAction(spec, action)) return idle;
+  let next: LockState = { ...state };
+  let latch = false;
+  switch (action) {
+    case 'inside-handle':
+      if (spec.insideHandle === 'rigid') return idle;
+      if (state.inside) return idle;
+      latch = true;
+      if (spec.handleDrawsBolt) next.bolt = false;
+      if (spec.freedBy.includes('inside-handle')) next.outside = false;
+      break;
+    case 'outside-handle':
+      if (outsideBlocked(spec, state)) return idle;
+      latch = true;
+      break;
+    case 'inside-push':
+    case 'outside-push':
+      latch = true;
+      break;
+    case 'outside-card':
+      // Access given: the handle outside moves once.
+      if (!state.powered) return idle;
+      latch = true;
+      break;
+    case 'inside-turn-lock':
+      next = worked(spec, state, spec.insideTurn, 'lock', false).state;
+      break;
+    case 'inside-turn-free':
+      ({ state: next, latch } = worked(spec, state, spec.insideTurn, 'free', false));
+      break;
+    case 'inside-button':
+    case 'stop-lock':
+      next.outside = true;
+      break;
+    case 'stop-free':
+      next.outside = false;
+      break;
+    case 'inside-key-lock':
+      next = worked(spec, state, spec.insideKey, 'lock', false).state;
+      break;
+    case 'inside-key-free':
+      ({ state: next, latch } = worked(spec, state, spec.insideKey, 'free', false));
+      break;
+    case 'outside-key-lock':
+      next = worked(spec, state, spec.outsideKey, 'lock', false).state;
+      break;
+    case 'outside-key-free':
+      ({ state: next, latch } = worked(spec, state, spec.outsideKey, 'free', true));
+      break;
+    case 'emergency':
+      next.outside = false;
+      if (!spec.insideKey.includes('bolt')) next.bolt = false;
+      break;
+    case 'close':
+      if (state.closed) return idle;
+      // A thrown bolt meets the jamb: the leaf does not close.
+      if (state.bolt) return idle;
+      next.closed = true;
+      if (spec.freedBy.includes('closing')) next.outside = false;
+      if (spec.boltsOnClosing && spec.bolt) next.bolt = true;
+      return { state: next, latch: false, opens: false };
+    case 'power-off':
+      next.powered = false;
+      break;
+    case 'power-on':
+      next.powered = true;
+      break;
+  }
+  // Turning the bolt back and pulling is one motion where no latch holds the leaf as well.
+  const drawn = latch || (spec.latch === 'none' && state.bolt && !next.bolt);
+  const opens = state.closed && drawn && !next.bolt;
+  if (opens) next.closed = false;
+  return { state: next, latch, opens };
+}
+
+/** A state as a short key, the same for the same state. */
+export function stateKey(state: LockState): string {
+  return [state.bolt, state.outside, state.inside, state.powered, state.closed]
+    .map((one) => (one ? '1' : '0'))
+    .join('');
+}
+
+/** One transition of a lock: it leads somewhere else, or draws what holds the leaf. */
+export interface Transition {
+  from: string;
+  action: LockAction;
+  to: string;
+  step: LockStep;
+}
+
+/** Every state a lock can get into and every action in each that does something. */
+export interface LockGraph {
+  states: Map<string, LockState>;
+  transitions: Transition[];
+  start: string;
+}
+
+/** Explores a lock from its resting state: all states, all transitions that have an effect. */
+export function exploreLock(spec: LockSpec): LockGraph {
+  const rest = restingState(spec);
+  const states = new Map([[stateKey(rest), rest]]);
+  const transitions: Transition[] = [];
+  const actions = actionsOf(spec);
+  for (const [from, state] of states) {
+    for (const action of actions) {
+      const step = lockStep(spec, state, action);
+      const to = stateKey(step.state);
+      if (to === from && !step.latch) continue;
+      if (!states.has(to)) states.set(to, step.state);
+      transitions.push({ from, action, to, step });
+    }
+  }
+  return { states, transitions, start: stateKey(rest) };
+}

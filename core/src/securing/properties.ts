@@ -1,0 +1,130 @@
+import type { LockSpec } from './lockSpec.js';
+import {
+  exploreLock,
+  lockStep,
+  type LockAction,
+  type LockGraph,
+  type LockState,
+} from './machine.js';
+
+/** What follows from a function, found by looking at every state it can get into. */
+export interface LockProperties {
+  /** Somebody outside can come in with nothing, in some state that lasts over a closing. */
+  canStayOpen: boolean;
+  /** In some state nobody comes in from outside without key or tool. */
+  canBeLocked: boolean;
+  /** A key from outside opens it from every state it can be in. */
+  keyAlwaysEnters: boolean;
+  /** From inside one motion without key or tool opens it, from every state, powered and not. */
+  freeOut: boolean;
+  /** In some state nobody inside comes out without a key, whatever he does. */
+  canTrap: boolean;
+  /** Out takes two motions in some state: the bolt, then the handle. */
+  twoMotions: boolean;
+  /** Closed behind somebody, it is locked from outside by itself. */
+  locksItself: boolean;
+  /** It can be locked from inside without a key. */
+  locksFromInside: boolean;
+  locksFromInsideByKey: boolean;
+  locksFromOutside: boolean;
+  /** A tool outside opens what was locked from inside. */
+  emergencyEnters: boolean;
+  /** A card between leaf and jamb can push its latch back while no bolt is out. */
+  canBeSlipped: boolean;
+  /** Somebody who goes out with nothing can be locked out. */
+  canLockOut: boolean;
+  /** Without power somebody can pass who could not, or cannot who could. */
+  powerMatters: boolean;
+}
+
+const INSIDE_FREE: readonly LockAction[] = [
+  'inside-handle',
+  'inside-push',
+  'inside-turn-free',
+  'inside-turn-lock',
+];
+const OUTSIDE_FREE: readonly LockAction[] = ['outside-handle', 'outside-push'];
+const OUTSIDE_CARD: readonly LockAction[] = [...OUTSIDE_FREE, 'outside-card'];
+const OUTSIDE_KEY: readonly LockAction[] = [...OUTSIDE_FREE, 'outside-key-free'];
+
+/** Whether some order of the allowed actions opens the leaf; the fewest it takes, undefined if none does. */
+export function motionsToOpen(
+  spec: LockSpec,
+  state: LockState,
+  allowed: readonly LockAction[],
+): number | undefined {
+  let front = [state];
+  const seen = new Set<string>();
+  for (let motions = 1; motions <= 4; motions++) {
+    const next: LockState[] = [];
+    for (const one of front) {
+      for (const action of allowed) {
+        const step = lockStep(spec, one, action);
+        if (step.opens) return motions;
+        const key = JSON.stringify(step.state);
+        if (!seen.has(key)) {
+          seen.add(key);
+          next.push(step.state);
+        }
+      }
+    }
+    front = next;
+  }
+  return undefined;
+}
+
+/** Derives what a function is and does, from its machine alone. */
+export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec)): LockProperties {
+  const states = [...graph.states.values()];
+  const closed = states.filter((state) => state.closed);
+  const enters = (state: LockState, allowed: readonly LockAction[]) =>
+    motionsToOpen(spec, state, allowed) !== undefined;
+  const out = closed.map((state) => motionsToOpen(spec, state, INSIDE_FREE));
+  /** The leaf opened from inside and closed again, with nothing else done. */
+  const closedBehind = (state: LockState): LockState | undefined => {
+    for (const action of INSIDE_FREE) {
+      const step = lockStep(spec, state, action);
+      if (step.opens) return lockStep(spec, step.state, 'close').state;
+    }
+    return undefined;
+  };
+  const behind = closed
+    .map(closedBehind)
+    .filter((state): state is LockState => state !== undefined);
+  const lockedAfter = (actions: readonly LockAction[]) =>
+    closed.some((state) =>
+      actions.some((action) => {
+        const { state: next } = lockStep(spec, state, action);
+        return enters(state, OUTSIDE_FREE) && !enters(next, OUTSIDE_FREE) && next.closed;
+      }),
+    );
+  const hasKey = spec.outsideKey.length > 0;
+  const powered = (state: LockState) => ({ ...state, powered: true });
+  return {
+    canStayOpen: behind.some((state) => state.closed && enters(state, OUTSIDE_FREE)),
+    canBeLocked: closed.some((state) => !enters(state, OUTSIDE_FREE)),
+    keyAlwaysEnters: hasKey && closed.every((state) => enters(state, OUTSIDE_KEY)),
+    freeOut: out.every((motions) => motions === 1),
+    canTrap: out.some((motions) => motions === undefined),
+    twoMotions: out.some((motions) => motions !== undefined && motions > 1),
+    locksItself:
+      behind.length > 0 && behind.every((state) => state.closed && !enters(state, OUTSIDE_FREE)),
+    locksFromInside: lockedAfter(['inside-turn-lock', 'inside-button']),
+    locksFromInsideByKey: lockedAfter(['inside-key-lock']),
+    locksFromOutside: lockedAfter(['outside-key-lock']),
+    emergencyEnters:
+      spec.emergency &&
+      closed
+        .filter((state) => !enters(state, OUTSIDE_FREE))
+        .every((state) => enters(state, ['emergency', ...OUTSIDE_FREE])),
+    canBeSlipped:
+      spec.latch === 'spring' &&
+      closed.some((state) => !state.bolt && !enters(state, OUTSIDE_FREE)),
+    canLockOut: behind.some((state) => state.closed && !enters(state, OUTSIDE_FREE)),
+    powerMatters: closed.some((state) =>
+      [OUTSIDE_FREE, OUTSIDE_CARD].some(
+        (allowed) => enters(state, allowed) !== enters(powered(state), allowed),
+      ),
+    ),
+  };
+}

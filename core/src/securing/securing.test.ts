@@ -1,0 +1,241 @@
+import fc from 'fast-check';
+import { decideOpening } from '../deciding/index.js';
+import { inches } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { PRACTICES } from '../practice/index.js';
+import { TERMS } from '../phrasing/index.js';
+import {
+  actionsOf,
+  exploreLock,
+  findLocks,
+  LOCK_ACTIONS,
+  LOCK_SPECS,
+  LOCK_WISHES,
+  lockStep,
+  propertiesOf,
+  readLockSpec,
+  restingState,
+  stateKey,
+  testSheet,
+  type LockProperties,
+  type LockSpec,
+} from './index.js';
+
+const of = (id: string) => LOCK_SPECS.find((one) => one.id === id)!;
+const yes = (spec: LockSpec) =>
+  Object.entries(propertiesOf(spec))
+    .filter(([, value]) => value)
+    .map(([name]) => name as keyof LockProperties);
+
+/** What the trade says of each, against which what is derived is held. */
+const SAID: Record<string, { is: (keyof LockProperties)[]; not: (keyof LockProperties)[] }> = {
+  passage: { is: ['canStayOpen', 'freeOut'], not: ['canBeLocked', 'canTrap'] },
+  privacy: {
+    is: ['locksFromInside', 'emergencyEnters', 'freeOut'],
+    not: ['keyAlwaysEnters', 'canLockOut', 'locksFromOutside', 'canTrap'],
+  },
+  office: {
+    is: ['locksFromInside', 'keyAlwaysEnters', 'freeOut', 'canLockOut'],
+    not: ['locksItself', 'canTrap'],
+  },
+  entrance: {
+    is: ['locksFromInside', 'locksFromOutside', 'freeOut', 'keyAlwaysEnters'],
+    not: ['canTrap', 'twoMotions'],
+  },
+  classroom: {
+    is: ['locksFromOutside', 'freeOut'],
+    not: ['locksFromInside', 'locksFromInsideByKey', 'locksItself'],
+  },
+  'classroom-inside': {
+    is: ['locksFromInsideByKey', 'freeOut'],
+    not: ['locksFromInside', 'canTrap'],
+  },
+  storeroom: {
+    is: ['locksItself', 'keyAlwaysEnters', 'freeOut', 'canLockOut'],
+    not: ['canStayOpen', 'canTrap'],
+  },
+  corridor: { is: ['locksItself', 'freeOut', 'locksFromInside'], not: ['canTrap', 'canStayOpen'] },
+  dormitory: {
+    is: ['locksFromInside', 'freeOut'],
+    not: ['locksItself', 'canLockOut', 'twoMotions'],
+  },
+  store: { is: ['canTrap'], not: ['freeOut'] },
+  institution: { is: ['canTrap', 'keyAlwaysEnters'], not: ['freeOut', 'canStayOpen'] },
+  'deadbolt-single': { is: ['freeOut', 'locksFromInside'], not: ['canTrap', 'locksItself'] },
+  'deadbolt-double': { is: ['canTrap', 'locksFromInsideByKey'], not: ['freeOut'] },
+  'deadbolt-classroom': {
+    is: ['freeOut', 'locksFromOutside'],
+    not: ['locksFromInside', 'canTrap'],
+  },
+  'sash-lock': { is: ['canTrap'], not: ['locksItself'] },
+  'rim-night-latch': {
+    is: ['locksItself', 'canBeSlipped', 'freeOut', 'canLockOut'],
+    not: ['canTrap'],
+  },
+  'exit-only': { is: ['freeOut', 'locksItself'], not: ['keyAlwaysEnters', 'canStayOpen'] },
+  'exit-night-latch': { is: ['freeOut', 'keyAlwaysEnters', 'locksItself'], not: ['canStayOpen'] },
+  'exit-classroom': { is: ['freeOut', 'canStayOpen', 'canBeLocked'], not: ['canTrap'] },
+  'push-pull': { is: ['canStayOpen', 'freeOut'], not: ['canBeLocked'] },
+  'electric-fail-secure': {
+    is: ['powerMatters', 'freeOut', 'keyAlwaysEnters'],
+    not: ['canStayOpen', 'canTrap'],
+  },
+  'electric-fail-safe': { is: ['powerMatters', 'freeOut', 'canStayOpen'], not: ['canTrap'] },
+};
+
+describe('lock functions', () => {
+  it.each(Object.entries(SAID))(
+    '%s does what the trade says of it, found in its states',
+    (id, { is, not }) => {
+      const found = yes(of(id));
+      expect(found).toEqual(expect.arrayContaining(is));
+      expect(found.filter((one) => not.includes(one))).toEqual([]);
+    },
+  );
+
+  it('keep to few states, come back from each, and are named in words', () => {
+    for (const spec of LOCK_SPECS) {
+      const graph = exploreLock(spec);
+      expect(graph.states.size).toBeLessThanOrEqual(16);
+      expect(readLockSpec(JSON.parse(JSON.stringify(spec)))).toEqual(spec);
+      expect(TERMS[`lock.${spec.id}`]).toBeDefined();
+    }
+    for (const action of LOCK_ACTIONS) expect(TERMS[`act.${action}`]).toBeDefined();
+    for (const wish of LOCK_WISHES) expect(TERMS[`wish.lock.${wish}`]).toBeDefined();
+    for (const name of Object.keys(propertiesOf(of('passage'))))
+      expect(TERMS[`prop.${name}`]).toBeDefined();
+    expect(readLockSpec({ id: 'own-1', latch: 'glue' })).toBeUndefined();
+    expect(readLockSpec({ id: 'own-1', trap: true })).toBeUndefined();
+  });
+
+  it('a change that traps a person is caught, whichever function it is made to', () => {
+    for (const spec of LOCK_SPECS.filter((one) => propertiesOf(one).freeOut)) {
+      // The inside loses what lets people out, while something still holds the leaf.
+      const holds = spec.latch === 'spring' || spec.latch === 'dead-latching' || spec.bolt;
+      if (!holds) continue;
+      const worse: LockSpec = {
+        ...spec,
+        insideHandle: 'rigid',
+        insideTurn: [],
+        handleDrawsBolt: false,
+      };
+      expect([spec.id, propertiesOf(worse).freeOut]).toEqual([spec.id, false]);
+      expect([spec.id, propertiesOf(worse).canTrap]).toEqual([spec.id, true]);
+    }
+    // A bolt that the handle no longer draws takes two motions.
+    const two = propertiesOf({ ...of('dormitory'), handleDrawsBolt: false });
+    expect([two.freeOut, two.twoMotions, two.canTrap]).toEqual([false, true, false]);
+  });
+
+  it('never opens by itself and never loses a state: any actions in any order', () => {
+    const anyLock = fc.constantFrom(...LOCK_SPECS);
+    fc.assert(
+      fc.property(
+        anyLock,
+        fc.array(fc.constantFrom(...LOCK_ACTIONS), { maxLength: 20 }),
+        (spec, actions) => {
+          const graph = exploreLock(spec);
+          let state = restingState(spec);
+          for (const action of actions) {
+            const step = lockStep(spec, state, action);
+            expect(graph.states.has(stateKey(step.state))).toBe(true);
+            if (step.opens) {
+              expect(state.closed).toBe(true);
+              expect(step.state.bolt).toBe(false);
+            }
+            if (!actionsOf(spec).includes(action)) expect(step.state).toBe(state);
+            state = step.state;
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('the acceptance test of a lock', () => {
+  it('takes every transition, each from where the one before led, and is seen when replayed', () => {
+    for (const spec of LOCK_SPECS) {
+      const graph = exploreLock(spec);
+      const sheet = testSheet(spec, graph);
+      let state = restingState(spec);
+      const taken = new Set<string>();
+      for (const { action, from, to, opens, latch } of sheet) {
+        expect(stateKey(state)).toBe(from);
+        const step = lockStep(spec, state, action);
+        expect([step.opens, step.latch, stateKey(step.state)]).toEqual([opens, latch, to]);
+        taken.add(`${from} ${action}`);
+        state = step.state;
+      }
+      expect(taken.size).toBe(graph.transitions.length);
+      // No shorter than there are transitions, and not twice as long.
+      expect(sheet.length).toBeLessThan(2 * graph.transitions.length);
+    }
+  });
+});
+
+describe('finding a function', () => {
+  it('puts first what keeps every wish, simplest first, and says which wish the others break', () => {
+    const found = findLocks({ wayOut: true, locksItself: true, deadBolt: false }, LOCK_SPECS);
+    expect(found[0]!.breaks).toEqual([]);
+    expect(propertiesOf(found[0]!.spec).locksItself).toBe(true);
+    const broken = found.find((one) => one.spec.id === 'deadbolt-double')!;
+    expect(broken.breaks).toEqual(['locksItself', 'deadBolt', 'wayOut']);
+    const privacy = findLocks({ privacy: true, keyless: true }, LOCK_SPECS)[0]!;
+    expect(privacy.spec.id).toBe('privacy');
+    const secure = findLocks({ lockDown: true, wayOut: true }, LOCK_SPECS)[0]!;
+    expect(secure.spec.id).toBe('classroom-inside');
+    expect(findLocks({}, LOCK_SPECS).every((one) => one.breaks.length === 0)).toBe(true);
+  });
+});
+
+describe('the lock function of an opening', () => {
+  const facts: OpeningFacts = {
+    mark: '1',
+    kind: 'single',
+    frameMaterial: 'steel',
+    frameWidth: inches(36),
+    frameHeight: inches(84),
+    leafConstruction: 'timber-stave',
+    hingeSide: 'left',
+    swing: 'in',
+    rating: 0,
+  };
+  const decide = (more: Partial<OpeningFacts>) =>
+    decideOpening({ ...facts, ...more }, PRACTICES['us-commercial']);
+  const lock = (more: Partial<OpeningFacts>) =>
+    decide(more).decisions.find((one) => one.key === 'securing.function');
+
+  it('follows from whether it is locked against people, and is open while nobody has said', () => {
+    expect(lock({})).toBeUndefined();
+    expect(lock({ lockKind: 'cylindrical' })).toMatchObject({
+      status: 'open',
+      question: { code: 'ask.secured' },
+    });
+    expect(lock({ lockKind: 'cylindrical', secured: true })!.value).toEqual({
+      type: 'term',
+      term: 'lock.storeroom',
+    });
+    expect(lock({ lockKind: 'cylindrical', secured: false })!.value).toEqual({
+      type: 'term',
+      term: 'lock.passage',
+    });
+    expect(lock({ lockKind: 'rods-surface', secured: true })!.value).toMatchObject({
+      term: expect.stringMatching(/^lock\.exit-/) as string,
+    });
+  });
+  it('warns of what traps people, and throws the stage’s bolt once it is decided', () => {
+    const trapped = decide({
+      lockKind: 'mortise',
+      secured: true,
+      choices: { 'securing.function': { value: 'institution', reason: 'asked for' } },
+    });
+    expect(trapped.findings.map((one) => `${one.level} ${one.code}`)).toContain(
+      'stop securing.traps',
+    );
+    const bolt = (more: Partial<OpeningFacts>) =>
+      decide(more).bolts.find((one) => one.stage === 'securing')!.state;
+    expect(bolt({ lockKind: 'mortise', secured: true })).toBe('decided');
+    expect(bolt({ lockKind: 'mortise' })).toBe('open');
+    expect(bolt({})).toBe('open');
+  });
+});

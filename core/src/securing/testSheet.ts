@@ -1,0 +1,107 @@
+import type { LockSpec } from './lockSpec.js';
+import { exploreLock, type LockAction, type LockGraph, type Transition } from './machine.js';
+
+/** One step of an acceptance test: do this, see that. */
+export interface TestStep {
+  action: LockAction;
+  /** What is to be seen. */
+  opens: boolean;
+  latch: boolean;
+  /** Keys of the states before and after. */
+  from: string;
+  to: string;
+}
+
+/** Fewest transitions from one state to every other. */
+function shortest(graph: LockGraph, from: string): Map<string, Transition[]> {
+  const paths = new Map<string, Transition[]>([[from, []]]);
+  for (const [at, path] of paths)
+    for (const one of graph.transitions)
+      if (one.from === at && !paths.has(one.to)) paths.set(one.to, [...path, one]);
+  return paths;
+}
+
+/**
+ * The shortest walk from the resting state that takes every transition at least once (the directed
+ * route inspection problem): transitions are doubled along shortest paths, as few as balance every
+ * state, and the walk is the round trip through all of them. Transitions that cannot be come back from
+ * are walked last.
+ */
+export function testSheet(spec: LockSpec, graph: LockGraph = exploreLock(spec)): TestStep[] {
+  const paths = new Map([...graph.states.keys()].map((key) => [key, shortest(graph, key)]));
+  const home = graph.start;
+  const round = graph.transitions.filter((one) => paths.get(one.to)!.has(home));
+  const oneWay = graph.transitions.filter((one) => !round.includes(one));
+  const walk = tour(round, home, paths);
+  for (const one of oneWay) {
+    const at = walk.at(-1)?.to ?? home;
+    const way = paths.get(at)!.get(one.from);
+    if (way) walk.push(...way, one);
+  }
+  return walk.map(({ action, from, to, step }) => ({
+    action,
+    from,
+    to,
+    opens: step.opens,
+    latch: step.latch,
+  }));
+}
+
+/** A closed walk through all transitions and the added ones. */
+function tour(
+  transitions: Transition[],
+  home: string,
+  paths: Map<string, Map<string, Transition[]>>,
+): Transition[] {
+  const all = [...transitions, ...balancing(transitions, paths)];
+  const leaving = new Map<string, Transition[]>();
+  for (const one of all) leaving.set(one.from, [...(leaving.get(one.from) ?? []), one]);
+  // Hierholzer: go on while there is a way, put each step down when there is none left.
+  const walk: Transition[] = [];
+  const stack: { at: string; by?: Transition }[] = [{ at: home }];
+  while (stack.length > 0) {
+    const top = stack[stack.length - 1]!;
+    const next = leaving.get(top.at)?.shift();
+    if (next) stack.push({ at: next.to, by: next });
+    else {
+      stack.pop();
+      if (top.by) walk.push(top.by);
+    }
+  }
+  return walk.reverse();
+}
+
+/**
+ * The fewest transitions to take again so that every state is left as often as it is come to: least
+ * cost matching of the states that are left too seldom with those left too often, by shortest paths,
+ * improved pair by pair until nothing gets shorter.
+ */
+function balancing(
+  transitions: Transition[],
+  paths: Map<string, Map<string, Transition[]>>,
+): Transition[] {
+  const surplus = new Map<string, number>();
+  for (const { from, to } of transitions) {
+    surplus.set(to, (surplus.get(to) ?? 0) + 1);
+    surplus.set(from, (surplus.get(from) ?? 0) - 1);
+  }
+  const starts: string[] = [];
+  const ends: string[] = [];
+  for (const [key, count] of surplus)
+    for (let index = 0; index < Math.abs(count); index++) (count > 0 ? starts : ends).push(key);
+  const cost = (from: string, to: string) => paths.get(from)!.get(to)?.length ?? Infinity;
+  let better = true;
+  while (better) {
+    better = false;
+    for (let i = 0; i < starts.length; i++)
+      for (let j = i + 1; j < starts.length; j++) {
+        const now = cost(starts[i]!, ends[i]!) + cost(starts[j]!, ends[j]!);
+        const swapped = cost(starts[i]!, ends[j]!) + cost(starts[j]!, ends[i]!);
+        if (swapped < now) {
+          [ends[i], ends[j]] = [ends[j]!, ends[i]!];
+          better = true;
+        }
+      }
+  }
+  return starts.flatMap((from, index) => paths.get(from)!.get(ends[index]!) ?? []);
+}

@@ -1,0 +1,82 @@
+import { Key } from 'selenium-webdriver';
+import { Page } from './support/page.js';
+
+jest.setTimeout(120_000);
+
+describe('lock functions', () => {
+  let page: Page;
+  beforeAll(async () => {
+    page = await Page.open();
+    await page.signIn();
+    await page.newProject('Tollhouse');
+    await page.click('nav a', 'Library');
+    await page.click('[role=tab]', 'Lock functions');
+  });
+  afterAll(() => page.close());
+
+  const answer = async (wish: string, value: string) => {
+    const select = await page.named('select', wish);
+    await select.sendKeys(value);
+  };
+
+  it('are found by plain questions, the others told with the wish they break', async () => {
+    await answer('Private, with a tool', 'yes');
+    await page.sees('[role=status]', '1 of 31 do it');
+    await page.sees('[data-lock="storeroom"]', 'not: Private, with a tool to open it in need?');
+    await page.click('[data-lock="privacy"]', 'privacy');
+    await page.sees('[aria-label="What follows"]', 'is locked from inside without a key');
+  });
+
+  it('are worked on a drawn lock by keys; what the state means is said', async () => {
+    const status = '[aria-label="The lock"] [role=status]';
+    await page.sees(
+      status,
+      'closed, outside free. Inside: out with one motion. Outside: anybody comes in.',
+    );
+    const button = await page.find('[role=button][aria-label="Button inside"]');
+    await button.sendKeys(Key.ENTER);
+    await page.sees(
+      status,
+      'outside blocked. Inside: out with one motion. Outside: nobody comes in.',
+    );
+    await (await page.find('[role=button][aria-label="Emergency tool"]')).sendKeys(Key.SPACE);
+    await page.sees(status, 'outside free');
+    await page.click('[data-act="inside-handle"]', 'Inside handle');
+    await page.sees(status, 'It came open. The leaf stands open.');
+    await (await page.find('[role=button][aria-label="Close the leaf"]')).sendKeys(Key.ENTER);
+    await page.sees(status, 'closed, outside free');
+  });
+
+  it('have an acceptance test over all their states, and a map of them', async () => {
+    await page.click('[data-lock="entrance"]', 'entrance');
+    await page.sees(
+      '[aria-label="Acceptance test"]',
+      /Acceptance test, \d+ steps.*Key outside, to lock/,
+    );
+    await page.click('summary', 'Map of its 8 states');
+    await page.sees('[aria-label="Acceptance test"] table', 'bolt out');
+  });
+
+  it('changed to be tried, are checked the same way at once', async () => {
+    await page.find('[data-property="freeOut"]');
+    await page.click('summary', 'Change it to try');
+    await page.click('label', 'Inside handle draws the bolt too');
+    await page.sees('h1', 'changed to try');
+    await page.find('[data-property="twoMotions"]');
+    await page.click('button', 'As it ships');
+    await page.find('[data-property="freeOut"]');
+  });
+
+  it('stand on the opening, with what follows from them', async () => {
+    await page.click('nav a', 'Register');
+    await page.pasteList('Mark,Size,Frame,Leaf,Hand\n1,3070,steel,stave core,RH', 1);
+    await page.click('[role=grid] a', 'Open 1');
+    const kind = await page.named('select', 'Kind of lock');
+    await kind.sendKeys('mortise');
+    await page.decision('securing.function', 'Is it locked against people');
+    const secured = await page.named('select', 'Locked against people');
+    await secured.sendKeys('yes');
+    await page.decision('securing.function', /storeroom/);
+    await page.saved();
+  });
+});

@@ -1,0 +1,74 @@
+import { useMemo, useState } from 'react';
+import { findLocks, LOCK_SPECS, LOCK_WISHES, termText, type LockWishes } from '@riegel/core';
+import { LockPage } from './LockPage.js';
+
+/** Lock functions found by plain questions, each to be tried on a drawn lock. */
+export function LockFunctions() {
+  const [wishes, setWishes] = useState<LockWishes>({});
+  const [chosen, setChosen] = useState('storeroom');
+  const matches = useMemo(() => findLocks(wishes, LOCK_SPECS), [wishes]);
+  const spec = LOCK_SPECS.find((one) => one.id === chosen)!;
+  const fitting = matches.filter((one) => one.breaks.length === 0);
+  const rejected = matches.filter((one) => one.breaks.length > 0);
+  return (
+    <div className="grid h-full grid-cols-[300px_minmax(0,1fr)]">
+      <div
+        className="min-h-0 overflow-auto border-r border-rule px-4 py-3"
+        tabIndex={0}
+        role="region"
+        aria-label="Find a function"
+      >
+        <h2 className="border-b-2 border-ink text-base">What must it do?</h2>
+        {LOCK_WISHES.map((wish) => (
+          <label
+            key={wish}
+            className="flex items-center gap-2 border-b border-rule py-1 text-[13px] leading-4"
+          >
+            <span className="min-w-0 flex-1">{termText(`wish.lock.${wish}`)}</span>
+            <select
+              className="field w-[68px]"
+              value={wishes[wish] === undefined ? '' : wishes[wish] ? 'yes' : 'no'}
+              onChange={(event) => {
+                const { [wish]: _, ...rest } = wishes;
+                const { value } = event.target;
+                setWishes(value === '' ? rest : { ...rest, [wish]: value === 'yes' });
+              }}
+            >
+              <option value="">any</option>
+              <option value="yes">yes</option>
+              <option value="no">no</option>
+            </select>
+          </label>
+        ))}
+        <h2 className="mt-3 border-b-2 border-ink text-base" role="status">
+          {fitting.length} of {matches.length} do it
+        </h2>
+        <ul>
+          {[...fitting, ...rejected].map(({ spec: one, breaks }) => (
+            <li key={one.id} className="border-b border-rule">
+              <button
+                type="button"
+                data-lock={one.id}
+                aria-pressed={one.id === chosen}
+                className={`w-full px-1 py-1 text-left ${one.id === chosen ? 'bg-brass-wash' : 'hover:bg-wash'}`}
+                onClick={() => setChosen(one.id)}
+              >
+                <span className={breaks.length > 0 ? 'text-soft' : 'font-semibold'}>
+                  {termText(`lock.${one.id}`)}
+                </span>
+                {one.number && <span className="ml-2 text-xs text-soft">{one.number}</span>}
+                {breaks.map((wish) => (
+                  <span key={wish} className="block text-xs text-ochre">
+                    {wishes[wish] ? 'not: ' : 'but: '}
+                    {termText(`wish.lock.${wish}`)}
+                  </span>
+                ))}
+              </button>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <LockPage key={spec.id} shipped={spec} />
+    </div>
+  );
+}

@@ -1,0 +1,110 @@
+import { useMemo, useState } from 'react';
+import {
+  exploreLock,
+  propertiesOf,
+  termText,
+  testSheet,
+  type LockProperties,
+  type LockSpec,
+} from '@riegel/core';
+import { LockBench } from './LockBench.js';
+import { LockComposer } from './LockComposer.js';
+import { stateWords } from './stateWords.js';
+
+/** What stands against a function is told in red, what speaks for it in green. */
+const GRAVE: readonly (keyof LockProperties)[] = ['canTrap', 'twoMotions', 'canBeSlipped'];
+
+/** One function: a lock to be worked, what follows from it, its states and its acceptance test. */
+export function LockPage({ shipped }: { shipped: LockSpec }) {
+  const [spec, setSpec] = useState(shipped);
+  const graph = useMemo(() => exploreLock(spec), [spec]);
+  const derived = useMemo(() => propertiesOf(spec, graph), [spec, graph]);
+  const sheet = useMemo(() => testSheet(spec, graph), [spec, graph]);
+  const changed = spec !== shipped;
+  const holds = (Object.keys(derived) as (keyof LockProperties)[]).filter((name) => derived[name]);
+  return (
+    <div
+      className="min-h-0 overflow-auto px-4 py-3"
+      tabIndex={0}
+      role="region"
+      aria-label="The lock"
+    >
+      <h1 className="text-lg first-letter:uppercase">
+        {termText(`lock.${shipped.id}`)}
+        {shipped.number && <span className="ml-2 text-base text-soft">{shipped.number}</span>}
+        {changed && <span className="ml-3 text-base text-brass">changed to try, not kept</span>}
+      </h1>
+      <LockBench key={JSON.stringify(spec)} spec={spec} />
+      <div className="mt-3 grid grid-cols-[1fr_1fr] gap-5">
+        <section aria-label="What follows">
+          <h2 className="border-b-2 border-ink text-base">What follows</h2>
+          <ul>
+            {holds.map((name) => (
+              <li
+                key={name}
+                data-property={name}
+                className={`border-b border-rule py-0.5 ${GRAVE.includes(name) ? 'font-semibold text-oxide' : ''}`}
+              >
+                {termText(`prop.${name}`)}
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-xs text-soft">
+            Found by trying every action in each of its {graph.states.size} states. The adopted code
+            and the authority decide what may stand on a way out.
+          </p>
+          <LockComposer
+            spec={spec}
+            onSpec={setSpec}
+            onBack={() => setSpec(shipped)}
+            changed={changed}
+          />
+        </section>
+        <section aria-label="Acceptance test">
+          <h2 className="border-b-2 border-ink text-base">Acceptance test, {sheet.length} steps</h2>
+          <ol className="max-h-80 list-none overflow-auto" tabIndex={0}>
+            {sheet.map((step, index) => (
+              <li key={index} className="flex gap-2 border-b border-rule py-0.5 text-[13px]">
+                <label className="flex flex-1 items-baseline gap-2">
+                  <input type="checkbox" />
+                  <span className="w-6 text-right text-soft">{index + 1}</span>
+                  <span className="w-36 font-semibold">{termText(`act.${step.action}`)}</span>
+                  <span className="min-w-0 flex-1 text-soft">
+                    {step.opens ? 'it opens; ' : step.latch ? 'the latch draws back; ' : ''}
+                    {stateWords(spec, graph.states.get(step.to)!).join(', ')}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ol>
+          <details className="mt-2">
+            <summary className="cursor-pointer text-[12px] text-soft">
+              Map of its {graph.states.size} states
+            </summary>
+            <table className="mt-1 w-full text-[13px]">
+              <tbody>
+                {[...graph.states].map(([key, state]) => (
+                  <tr key={key} className="border-b border-rule align-baseline">
+                    <th className="w-40 py-0.5 text-left font-semibold">
+                      {stateWords(spec, state).join(', ')}
+                    </th>
+                    <td className="py-0.5 text-soft">
+                      {graph.transitions
+                        .filter((one) => one.from === key && one.to !== key)
+                        .map((one) => (
+                          <span key={one.action} className="block">
+                            {termText(`act.${one.action}`)} →{' '}
+                            {stateWords(spec, graph.states.get(one.to)!).join(', ')}
+                          </span>
+                        ))}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </details>
+        </section>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,15 @@
+import type { LockSpec, LockState } from '@riegel/core';
+
+/** A state in words, only what the lock can change. */
+export function stateWords(spec: LockSpec, state: LockState): string[] {
+  const words = [state.closed ? 'closed' : 'open'];
+  if (spec.bolt) words.push(state.bolt ? 'bolt out' : 'bolt back');
+  if (spec.outsideHandle === 'moves') {
+    const blocked =
+      spec.power !== 'none' && !state.powered ? spec.power === 'fail-secure' : state.outside;
+    words.push(blocked ? 'outside blocked' : 'outside free');
+  }
+  if (state.inside) words.push('inside blocked');
+  if (spec.power !== 'none' && !state.powered) words.push('no power');
+  return words;
+}
