@@ -1,5 +1,5 @@
 export * from './product.js';
-export { MAKERS, SHIPPED_PRODUCTS } from './shipped.js';
+export { MAKERS, SHIPPED_PRODUCTS } from './shipped/index.js';
 export {
   MOST_PRODUCTS,
   productCells,

@@ -280,17 +280,20 @@ export function swingPlan(
     first.form === 'swing-clear'
       ? swingClearAxis(thickness, values.swingClearOut.value)
       : buttAxis(hingeGap, p);
-  const axis = {
-    butt,
-    'spring-hinge': butt,
-    concealed: buttAxis(hingeGap, p),
-    'adjustable-concealed': buttAxis(hingeGap, p),
-    'spring-concealed': buttAxis(hingeGap, p),
-    continuous: buttAxis(hingeGap, values.continuousBarrel.value),
-    'offset-pivot': { x: values.offsetPivotOut.value, y: values.offsetPivotOut.value },
-    'centre-pivot': centreAxis(hingeGap, values.centrePivotIn.value, thickness),
-    'double-acting-spring': { x: hingeGap / 2, y: -thickness / 2 },
-  }[device];
+  // Decided once, with the figures of a named product where there is one.
+  const axis =
+    hanging.axis ??
+    {
+      butt,
+      'spring-hinge': butt,
+      concealed: buttAxis(hingeGap, p),
+      'adjustable-concealed': buttAxis(hingeGap, p),
+      'spring-concealed': buttAxis(hingeGap, p),
+      continuous: buttAxis(hingeGap, values.continuousBarrel.value),
+      'offset-pivot': { x: values.offsetPivotOut.value, y: values.offsetPivotOut.value },
+      'centre-pivot': centreAxis(hingeGap, values.centrePivotIn.value, thickness),
+      'double-acting-spring': { x: hingeGap / 2, y: -thickness / 2 },
+    }[device];
   if ((device === 'butt' || device === 'spring-hinge') && first.p === undefined) return undefined;
   return { width, thickness, hingeGap, axis };
 }

@@ -1,6 +1,5 @@
-import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import {
   asItStands,
   cutsDrawing,
@@ -12,8 +11,8 @@ import {
 } from '@riegel/core';
 import { useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
-import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { FindingLine, Say } from '../../parts/Say.js';
 import { useDecided } from '../../worker/client.js';
 import { DecisionRow } from '../opening/DecisionRow.js';
@@ -25,56 +24,23 @@ import { PlugsAndRepairs } from './PlugsAndRepairs.js';
 export function ReplacementScreen() {
   const { openingId } = useParams();
   const { project, basis, openings, byId, canEdit, edit } = useProject();
-  const navigate = useNavigate();
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);
   const base = `/projects/${project.id}`;
-  if (!opening)
-    return (
-      <Message
-        title="This opening is not here"
-        actions={
-          <Link className="button primary" to={base}>
-            To the register
-          </Link>
-        }
-      >
-        It was deleted, or belongs to another project.
-      </Message>
-    );
+  if (!opening) return <NoOpening base={base} />;
   if (!decided) return <Waiting what="Deciding …" />;
   const surveyedOnes = openings.filter(({ facts }) => (facts.readings ?? []).length > 0);
-  const at = surveyedOnes.findIndex((one) => one.id === opening.id);
-  const to = (step: number) => {
-    const other = surveyedOnes[at + step];
-    if (other) void navigate(`${base}/replacement/${other.id}`);
-  };
   const patch = (change: FactsPatch) => edit([{ id: opening.id, patch: change }]);
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
-      <div className="flex items-center gap-3 border-b border-rule px-4 py-1.5">
-        <IconButton label="Previous surveyed opening" disabled={at <= 0} onClick={() => to(-1)}>
-          <ChevronLeft size={20} />
-        </IconButton>
-        <IconButton
-          label="Next surveyed opening"
-          disabled={at < 0 || at >= surveyedOnes.length - 1}
-          onClick={() => to(1)}
-        >
-          <ChevronRight size={20} />
-        </IconButton>
-        <h1 className="text-2xl leading-7">{opening.facts.mark}</h1>
-        <p className="truncate text-soft">
-          {[opening.facts.from, opening.facts.to].filter(Boolean).join(' → ')}
-        </p>
-        <span className="flex-1" />
+      <OpeningBar opening={opening} among={surveyedOnes} path={`${base}/replacement`}>
         <Link className="button" to={`${base}/survey/${opening.id}`}>
           Readings
         </Link>
         <Link className="button" to={`${base}/openings/${opening.id}`}>
           Opening
         </Link>
-      </div>
+      </OpeningBar>
       {decided.replacing ? (
         <Body decided={decided} canEdit={canEdit} onPatch={patch} />
       ) : (

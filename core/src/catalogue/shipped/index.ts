@@ -1,0 +1,19 @@
+import type { Product } from '../product.js';
+import { metricButts, usButts, usSpecial } from './butts.js';
+import { closers } from './closers.js';
+import { concealed } from './concealed.js';
+import { pivots } from './pivots.js';
+import { seals } from './seals.js';
+
+export { MAKERS } from './make.js';
+
+/** The catalogue that ships: invented products with dimensions as the trade makes them. */
+export const SHIPPED_PRODUCTS: readonly Product[] = [
+  ...usButts(),
+  ...usSpecial(),
+  ...metricButts(),
+  ...concealed(),
+  ...pivots(),
+  ...closers(),
+  ...seals(),
+];
