@@ -3,7 +3,7 @@ import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts, Solid } from '../opening/index.js';
 import { PRACTICES } from '../practice/index.js';
-import { clashesAmong, clashesWithLeaf, clashOf } from './index.js';
+import { clashesAmong, clashesWithLeaf, clashOf, worstClashes } from './index.js';
 
 const side = fc
   .tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 25 }))
@@ -104,6 +104,22 @@ describe('clashes', () => {
     expect(kinds(box('a', 'in', [80, 100], [0, 10], [3, 30]))).toEqual(['skin']);
     expect(kinds(box('a', 'in', [0, 100], [0, 10], [30, 40]))).toEqual([]);
     expect(kinds(box('a', 'in', [50, 60], [50, 60], [0, 40]))).toEqual([]);
+  });
+});
+
+describe('the worst of several clashes', () => {
+  it('is the most overlap, and the least that is left', () => {
+    const wire = (y: number) => box('wire', 'in', [13, 20], [y, y + 2], [5, 6]);
+    const lock = box('lock', 'in', [0, 10], [0, 40], [4, 8], 5);
+    const near = clashOf(lock, { ...wire(4), x: [11, 20] })!;
+    const far = clashOf(lock, wire(20))!;
+    expect([near.kind, near.by, far.kind, far.by]).toEqual(['thin', 1, 'thin', 3]);
+    expect(worstClashes([far, near])).toEqual([near]);
+    const deep = clashOf(lock, { ...wire(4), x: [2, 20] })!;
+    const shallow = clashOf(lock, { ...wire(9), x: [9, 20], y: [9, 10] })!;
+    expect(worstClashes([shallow, deep]).map((one) => one.by)).toEqual([
+      Math.max(shallow.by, deep.by),
+    ]);
   });
 });
 

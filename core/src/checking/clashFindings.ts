@@ -27,23 +27,22 @@ const STAGE_OF_FACT: Record<string, SetStage> = {
   wireToLeaf: 'powering',
 };
 
-/** One finding for every two owners that clash in one way, with the worst place of them. */
-export function clashFindings(clashes: readonly Clash[]): Finding[] {
+/** Of every two things that clash in one way, the worst place: the most overlap, the least left. */
+export function worstClashes(clashes: readonly Clash[]): Clash[] {
   const worst = new Map<string, Clash>();
   for (const clash of clashes) {
-    const key = [
-      clash.kind,
-      clash.on,
-      clash.a.thing,
-      clash.b?.thing,
-      clash.a.owner,
-      clash.b?.owner,
-    ].join(' ');
+    const { kind, leaf, on, a, b } = clash;
+    const key = [kind, leaf, on, a.thing, b?.thing, a.owner, b?.owner].join(' ');
     const before = worst.get(key);
-    const worse = clash.kind === 'thin' || clash.kind === 'skin' ? -1 : 1;
-    if (!before || worse * clash.by > worse * before.by) worst.set(key, clash);
+    const sign = kind === 'thin' || kind === 'skin' ? -1 : 1;
+    if (!before || sign * clash.by > sign * before.by) worst.set(key, clash);
   }
-  return [...worst.values()].map((clash) => {
+  return [...worst.values()];
+}
+
+/** One finding for every two owners that clash in one way, with the worst place of them. */
+export function clashFindings(clashes: readonly Clash[]): Finding[] {
+  return worstClashes(clashes).map((clash) => {
     const owners = [clash.a, clash.b].filter((one): one is Solid => one !== undefined);
     const stages = owners.map((one) => stageOfOwner(one.owner));
     const stage = stages.sort((a, b) => STAGES.indexOf(b) - STAGES.indexOf(a))[0]!;

@@ -8,5 +8,5 @@ export {
   type Clash,
   type ClashKind,
 } from './clash.js';
-export { clashFindings, stageOfOwner } from './clashFindings.js';
+export { clashFindings, stageOfOwner, worstClashes } from './clashFindings.js';
 export { fixingFindings } from './fixing.js';

@@ -75,13 +75,14 @@ export function decideHanging(
   if (device === 'butt' || device === 'spring-hinge') {
     const pin = decidePin(settling, handing);
     for (const hung of hanging.leaves)
-      hanging.wireHinge = hangOnButts(settling, practice, sizes, hung, {
-        use,
-        metal,
-        pin,
-        existing: hanging.existing,
-        spring: device === 'spring-hinge',
-      });
+      hanging.wireHinge =
+        hangOnButts(settling, practice, sizes, hung, {
+          use,
+          metal,
+          pin,
+          existing: hanging.existing,
+          spring: device === 'spring-hinge',
+        }) ?? hanging.wireHinge;
   } else if (
     device === 'concealed' ||
     device === 'adjustable-concealed' ||
@@ -207,7 +208,8 @@ function hangOnButts(
     ],
     handed: hung.form === 'swing-clear',
   };
-  const electric = wire !== undefined ? leaf.quantity : 0;
+  // Of two equal leaves one carries it.
+  const electric = wire === undefined ? 0 : 1;
   const plain = { ...item, quantity: item.quantity - electric };
   settling.items.push(
     ...(spring ? springItems(settling, practice, hung, plain) : [plain]),

@@ -230,6 +230,21 @@ describe('butts', () => {
       ),
     ).toContain('stop hanging.wireTop');
   });
+  it('pass it to one leaf only: the active one, or one of two equal ones', () => {
+    const quantities = (facts: Partial<OpeningFacts>) =>
+      us({ ...facts, active: 'left', wireToLeaf: true, frameWidth: inches(72) }).items.map(
+        (one) => [one.quantity, one.traits.includes('trait.electric')],
+      );
+    expect(quantities({ kind: 'pair' })).toEqual([
+      [5, false],
+      [1, true],
+    ]);
+    expect(quantities({ kind: 'unequal-pair', leafWidth: inches(42) })).toEqual([
+      [2, false],
+      [1, true],
+      [3, false],
+    ]);
+  });
   it('get one long screw each on a heavy leaf in timber, and the corner of the practice', () => {
     expect(value(us({ leafMass: 60_000 }), 'longScrew')).toMatchObject({ ticks: inches(3) });
     expect(value(us({ leafMass: 30_000 }), 'longScrew')).toBeUndefined();

@@ -23,6 +23,9 @@ export function springItems(
 
 /** The hinge that passes a wire: the middle or the second one, never the top, which is pulled most. */
 export function decideWire(settling: Settling, hung: HungLeaf): number | undefined {
+  // The wire goes to the leaf with the lock: not to the second one, nor over a stable door's lower.
+  const { id } = hung.leaf;
+  if (id === 'inactive' || id === 'upper') return undefined;
   if (settling.fact('wireToLeaf') !== true || !hung.count) return undefined;
   const usual = Math.min(2, hung.count);
   const at = settling.choose('wireHinge', usual, (value) => ({ type: 'count', count: value }), {

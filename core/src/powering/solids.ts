@@ -15,7 +15,7 @@ export function poweringSolids(
   leaf: MeasuredLeaf,
   at: { from: number; start: number },
 ): Solid[] {
-  if (known(facts.wireToLeaf) !== true || leaf.id === 'inactive') return [];
+  if (known(facts.wireToLeaf) !== true || leaf.id === 'inactive' || leaf.id === 'upper') return [];
   const { wire, lockCase } = practice.values.bodies.value;
   // It ends short of the lock; what is bored from the case to meet it is a part of the case's own work.
   const end = leaf.width - lockCase.across - 2 * lockCase.keep;

@@ -1,4 +1,11 @@
-import { Settling, said, term, type Alternative, type OpeningFacts } from '../opening/index.js';
+import {
+  Settling,
+  said,
+  term,
+  type Alternative,
+  type LockKind,
+  type OpeningFacts,
+} from '../opening/index.js';
 import { findLocks } from './finder.js';
 import { LOCK_SPECS, type LockSpec } from './lockSpec.js';
 import { propertiesOf, type LockProperties } from './properties.js';
@@ -24,6 +31,42 @@ const LATCHED = (spec: LockSpec) =>
   spec.latch !== 'roller' &&
   spec.power === 'none';
 
+/** What is offered for a kind of lock, and what is taken. */
+interface Proposal {
+  specs: LockSpec[];
+  alternatives: Alternative[];
+  best: LockSpec;
+}
+
+const proposals = new Map<string, Proposal>();
+
+/** The functions for a kind of lock; the same for every opening, so found once. */
+function proposalFor(kind: LockKind, secured: boolean | undefined): Proposal {
+  const key = `${kind} ${secured}`;
+  const before = proposals.get(key);
+  if (before) return before;
+  const exit = kind === 'rim-exit' || kind.startsWith('rods');
+  const specs = LOCK_SPECS.filter(exit ? EXIT : LATCHED).filter(
+    (spec) => kind !== 'cylindrical' || (!spec.bolt && !/^F[01]/.test(spec.number ?? '')),
+  );
+  const alternatives: Alternative[] = specs.map((spec) => {
+    const { canTrap, freeOut } = derived(spec);
+    if (canTrap) return { value: spec.id, against: said('securing.against.traps') };
+    return freeOut
+      ? { value: spec.id }
+      : { value: spec.id, against: said('securing.against.twoMotions') };
+  });
+  const wishes =
+    secured === true
+      ? { wayOut: true, locksItself: true, deadBolt: false, keyless: false }
+      : { wayOut: true, leftOpen: true, fromInside: false, fromOutside: false };
+  // A latch that a card pushes back does not lock anybody out.
+  const sound = specs.filter((spec) => !(secured === true && derived(spec).canBeSlipped));
+  const found = { specs, alternatives, best: findLocks(wishes, sound, derived)[0]!.spec };
+  proposals.set(key, found);
+  return found;
+}
+
 /**
  * The lock function of an opening, once its kind of lock is recorded: by whether it is locked against
  * people, the simplest that lets people out. Nothing is decided while no kind is recorded.
@@ -32,31 +75,13 @@ export function decideSecuring(facts: OpeningFacts): Settling {
   const settling = new Settling(facts, 'securing');
   const kind = settling.fact('lockKind');
   if (kind === undefined || kind === 'none') return settling;
-  const exit = kind === 'rim-exit' || kind.startsWith('rods');
-  const specs = LOCK_SPECS.filter(exit ? EXIT : LATCHED).filter((spec) =>
-    kind === 'cylindrical' ? !spec.bolt && !/^F[01]/.test(spec.number ?? '') : true,
-  );
   const secured = settling.fact('secured');
-  const alternatives: Alternative[] = specs.map((spec) => {
-    const { canTrap, freeOut } = derived(spec);
-    return canTrap
-      ? { value: spec.id, against: said('securing.against.traps') }
-      : freeOut
-        ? { value: spec.id }
-        : { value: spec.id, against: said('securing.against.twoMotions') };
-  });
+  const { specs, alternatives, best } = proposalFor(kind, secured);
   if (secured === undefined && settling.facts.choices?.['securing.function'] === undefined) {
     settling.open('function', said('ask.secured'), ['secured'], { alternatives });
     return settling;
   }
-  const wishes =
-    secured === true
-      ? { wayOut: true, locksItself: true, deadBolt: false, keyless: false }
-      : { wayOut: true, leftOpen: true, fromInside: false, fromOutside: false };
-  // A latch that a card pushes back does not lock anybody out.
-  const sound = specs.filter((spec) => !(secured === true && derived(spec).canBeSlipped));
-  const best = findLocks(wishes, sound, derived)[0]!;
-  const id = settling.choose<string>('function', best.spec.id, (value) => term(`lock.${value}`), {
+  const id = settling.choose<string>('function', best.id, (value) => term(`lock.${value}`), {
     reasons: [said(secured === true ? 'securing.function.secured' : 'securing.function.free')],
     alternatives,
     facts: ['secured', 'lockKind'],

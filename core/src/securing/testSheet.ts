@@ -72,9 +72,9 @@ function tour(
 }
 
 /**
- * The fewest transitions to take again so that every state is left as often as it is come to: least
- * cost matching of the states that are left too seldom with those left too often, by shortest paths,
- * improved pair by pair until nothing gets shorter.
+ * The fewest transitions to take again so that every state is left as often as it is come to: the
+ * least-cost matching of the states that are left too seldom with those left too often, by shortest
+ * paths.
  */
 function balancing(
   transitions: Transition[],
@@ -90,18 +90,59 @@ function balancing(
   for (const [key, count] of surplus)
     for (let index = 0; index < Math.abs(count); index++) (count > 0 ? starts : ends).push(key);
   const cost = (from: string, to: string) => paths.get(from)!.get(to)?.length ?? Infinity;
-  let better = true;
-  while (better) {
-    better = false;
-    for (let i = 0; i < starts.length; i++)
-      for (let j = i + 1; j < starts.length; j++) {
-        const now = cost(starts[i]!, ends[i]!) + cost(starts[j]!, ends[j]!);
-        const swapped = cost(starts[i]!, ends[j]!) + cost(starts[j]!, ends[i]!);
-        if (swapped < now) {
-          [ends[i], ends[j]] = [ends[j]!, ends[i]!];
-          better = true;
+  const matched = leastMatching(starts.map((from) => ends.map((to) => cost(from, to))));
+  return starts.flatMap((from, index) => paths.get(from)!.get(ends[matched[index]!]!) ?? []);
+}
+
+/** Costs stay finite so that sums of them do: far more than any walk. */
+const NO_WAY = 1e6;
+
+/**
+ * For each row the column it is matched with, so that the costs add up to the least (Hungarian method
+ * with potentials).
+ */
+function leastMatching(costs: number[][]): number[] {
+  const size = costs.length;
+  const rows = new Array<number>(size + 1).fill(0);
+  const columns = new Array<number>(size + 1).fill(0);
+  const rowOf = new Array<number>(size + 1).fill(0);
+  for (let row = 1; row <= size; row++) {
+    const least = new Array<number>(size + 1).fill(Infinity);
+    const used = new Array<boolean>(size + 1).fill(false);
+    const before = new Array<number>(size + 1).fill(0);
+    rowOf[0] = row;
+    let at = 0;
+    do {
+      used[at] = true;
+      let delta = Infinity;
+      let next = 0;
+      for (let column = 1; column <= size; column++) {
+        if (used[column]) continue;
+        const cost = Math.min(costs[rowOf[at]! - 1]![column - 1]!, NO_WAY);
+        const reduced = cost - rows[rowOf[at]!]! - columns[column]!;
+        if (reduced < least[column]!) {
+          least[column] = reduced;
+          before[column] = at;
+        }
+        if (least[column]! < delta) {
+          delta = least[column]!;
+          next = column;
         }
       }
+      for (let column = 0; column <= size; column++) {
+        if (used[column]) {
+          rows[rowOf[column]!]! += delta;
+          columns[column]! -= delta;
+        } else least[column]! -= delta;
+      }
+      at = next;
+    } while (rowOf[at] !== 0);
+    while (at !== 0) {
+      rowOf[at] = rowOf[before[at]!]!;
+      at = before[at]!;
+    }
   }
-  return starts.flatMap((from, index) => paths.get(from)!.get(ends[index]!) ?? []);
+  const matched = new Array<number>(size).fill(0);
+  for (let column = 1; column <= size; column++) matched[rowOf[column]! - 1] = column - 1;
+  return matched;
 }

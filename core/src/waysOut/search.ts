@@ -55,17 +55,6 @@ export interface Searched {
   decided: number;
 }
 
-const DEVICES: readonly HangingDevice[] = [
-  'butt',
-  'continuous',
-  'concealed',
-  'adjustable-concealed',
-  'spring-concealed',
-  'spring-hinge',
-  'offset-pivot',
-  'centre-pivot',
-];
-
 /** What an opening has today, as an assignment. */
 export function assignmentOf(decided: DecidedOpening): Assignment {
   const { facts, hanging } = decided;
@@ -142,8 +131,11 @@ function options(
   const seals: BottomSeal[] = BOTTOM_SEALS.filter(
     (seal) => seal !== 'none' || decided.facts.bottomSealed !== true,
   );
+  // What the hanging stage offers for this kind of opening: nothing else on a leaf that slides.
+  const device = decided.decisions.find((one) => one.key === 'hanging.device');
+  const offered = (device?.alternatives ?? []).map((one) => one.value as HangingDevice);
   return {
-    device: [...DEVICES],
+    device: offered.includes(today.device) ? offered : [today.device],
     foot: ['floor', 'jamb'],
     frameKind: ['rebated', 'stopless'],
     closerKind: ['none', ...CLOSER_KINDS],

@@ -139,6 +139,17 @@ describe('the search', () => {
     );
   });
 
+  it('offers no device that the kind of opening does not take', () => {
+    const doors = searchWays({ ...KNOT, kind: 'double-acting', choices: {} }, basis);
+    expect(doors.ways.length + doors.refused.length).toBeGreaterThan(0);
+    for (const way of doors.ways) {
+      expect(['centre-pivot', 'double-acting-spring']).toContain(way.choice.device);
+      expect(way.decided.hanging.device).toBe(way.choice.device);
+    }
+    for (const way of searchWays(KNOT, basis).ways)
+      expect(way.decided.hanging.device).toBe(way.choice.device);
+  });
+
   it('cuts off only what a rule breaks, whatever is still to be chosen', () => {
     expect(brokenRule({ device: 'butt' })).toBeUndefined();
     expect(brokenRule({ device: 'butt', closerKind: 'floor' })!.why.code).toBe(

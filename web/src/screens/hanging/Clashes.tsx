@@ -4,6 +4,7 @@ import {
   clashDrawings,
   clashFindings,
   measured,
+  worstClashes,
   type Clash,
   type DecidedOpening,
   type Units,
@@ -23,7 +24,7 @@ export function Clashes({
   base: string;
   openingId: string;
 }) {
-  const shown = useMemo(() => worstOf(decided.clashes), [decided]);
+  const shown = useMemo(() => worstClashes(decided.clashes), [decided]);
   if (shown.length === 0)
     return (
       <p className="text-soft">
@@ -40,17 +41,6 @@ export function Clashes({
       </Link>
     </>
   );
-}
-
-/** One clash for each finding: the worst of its kind between two owners. */
-function worstOf(clashes: readonly Clash[]): Clash[] {
-  const groups = new Map<string, Clash>();
-  for (const clash of clashes) {
-    const key = [clash.kind, clash.leaf, clash.a.thing, clash.b?.thing].join(' ');
-    const before = groups.get(key);
-    if (!before || clash.by > before.by) groups.set(key, clash);
-  }
-  return [...groups.values()];
 }
 
 function ClashFigure({

@@ -116,7 +116,7 @@ export function WaysScreen() {
               {found.refused.map(({ family, why }) => (
                 <p key={family} className="flex gap-3 border-b border-rule py-1">
                   <span className="w-56 shrink-0 font-semibold">
-                    {termText(`device.${family}`)}
+                    {termText(family === 'threshold' ? 'family.threshold' : `device.${family}`)}
                   </span>
                   <span className="text-oxide">
                     {why.map((said, index) => (
