@@ -17,6 +17,7 @@ const ORDER = [
   'protecting',
   'sealing',
   'powering',
+  'preparing',
   'replacing',
   'checking',
   'deciding',

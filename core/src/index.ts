@@ -7,6 +7,7 @@ export * from './sizing/index.js';
 export * from './handing/index.js';
 export * from './hanging/index.js';
 export * from './securing/index.js';
+export * from './preparing/index.js';
 export * from './replacing/index.js';
 export * from './checking/index.js';
 export * from './deciding/index.js';

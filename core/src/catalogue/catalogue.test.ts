@@ -132,7 +132,9 @@ describe('products for a decision', () => {
   };
   const need = (more: Partial<OpeningFacts> = {}, slot = 'hanging.product') => {
     const decided = decideOpening({ ...facts, ...more }, basis);
-    return needsOf(decided.facts, decided.sizes, decided.hanging).find((one) => one.slot === slot)!;
+    return needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).find(
+      (one) => one.slot === slot,
+    )!;
   };
 
   it('come first where they satisfy all, and say what they lack where they almost do', () => {

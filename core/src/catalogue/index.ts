@@ -9,3 +9,12 @@ export {
 } from './files.js';
 export { practiceWith } from './onPractice.js';
 export { adjustmentsFor, type Adjustment, type Reveals } from './adjusting.js';
+export {
+  LOCK_SPECS,
+  lockSpecsWith,
+  readLocks,
+  readLockSpec,
+  type LatchKind,
+  type LockSpec,
+  type Works,
+} from './lockSpec.js';

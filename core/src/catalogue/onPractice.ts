@@ -1,10 +1,12 @@
-import type {
-  Body,
-  BodyName,
-  CarriedRow,
-  Practice,
-  PracticeValues,
-  Sourced,
+import {
+  LOCK_FIGURES,
+  type Body,
+  type BodyName,
+  type CarriedRow,
+  type LockFigures,
+  type Practice,
+  type PracticeValues,
+  type Sourced,
 } from '../practice/index.js';
 import type { Product, ProductType } from './product.js';
 
@@ -24,7 +26,16 @@ const BODY_OF: Partial<Record<ProductType, BodyName>> = {
   'drop-surface': 'dropSurface',
   'drop-half': 'dropHalf',
   'drop-full': 'dropFull',
+  'flush-bolt': 'flushBolt',
+  'automatic-bolt': 'flushBolt',
+  'constant-bolt': 'flushBolt',
+  'surface-bolt': 'surfaceBolt',
 };
+
+/** The figures a lock of a type is measured by; undefined for what is no lock. */
+function lockFigures(type: ProductType): LockFigures | undefined {
+  return (LOCK_FIGURES as Partial<Record<ProductType, LockFigures>>)[type];
+}
 
 const FRAME_OF: Partial<Record<ProductType, BodyName>> = {
   concealed: 'concealedHingeFrame',
@@ -55,7 +66,8 @@ export function practiceWith(practice: Practice, products: readonly Product[]): 
       through: product.recessThrough ?? body.through,
       keep: body.keep,
     });
-    const body = BODY_OF[product.type];
+    const lock = lockFigures(product.type);
+    const body = lock?.body ?? BODY_OF[product.type];
     if (body) bodies[body] = resized(bodies[body]);
     const frame = FRAME_OF[product.type];
     if (frame)
@@ -64,6 +76,7 @@ export function practiceWith(practice: Practice, products: readonly Product[]): 
         across: product.frameAcross ?? bodies[frame].across,
       };
     if (body) set('bodies', bodies, product);
+    if (lock) setLock(values, set, product, lock);
     const adjustable = product.type === 'adjustable-concealed';
     const masses = carried(product, adjustable ? values.adjustableMasses : values.concealedMasses);
     switch (product.type) {
@@ -97,6 +110,59 @@ export function practiceWith(practice: Practice, products: readonly Product[]): 
     }
   }
   return { ...practice, values };
+}
+
+type SetValue = <K extends keyof PracticeValues>(
+  name: K,
+  value: PracticeValues[K]['value'],
+  product: Product,
+) => void;
+
+/** What a lock measures: its backset, how far its bolts come out, its strike, the leaves it is made for. */
+function setLock(
+  values: PracticeValues,
+  set: SetValue,
+  product: Product,
+  { throws, strike }: LockFigures,
+): void {
+  const { backset, mostBackset, latchThrow, boltThrow, leastLeaf, mostLeaf } = product;
+  if (backset !== undefined) {
+    const made = mostBackset === undefined ? [backset] : [backset, mostBackset];
+    if (product.type === 'narrow-stile') set('narrowBacksets', made, product);
+    else {
+      set('backset', made.includes(values.backset.value) ? values.backset.value : backset, product);
+      set('backsets', made, product);
+    }
+  }
+  if (latchThrow !== undefined || boltThrow !== undefined) {
+    const usual = values.throws.value[throws];
+    set(
+      'throws',
+      {
+        ...values.throws.value,
+        [throws]: { latch: latchThrow ?? usual.latch, bolt: boltThrow ?? usual.bolt },
+      },
+      product,
+    );
+  }
+  if (product.strikeHeight !== undefined || product.strikeWidth !== undefined) {
+    const usual = values.strikes.value[strike];
+    set(
+      'strikes',
+      {
+        ...values.strikes.value,
+        [strike]: {
+          ...usual,
+          height: product.strikeHeight ?? usual.height,
+          width: product.strikeWidth ?? usual.width,
+        },
+      },
+      product,
+    );
+  }
+  const bored = ['cylindrical', 'tubular', 'deadbolt'].includes(product.type);
+  if (bored && leastLeaf !== undefined && mostLeaf !== undefined)
+    set('boredLeaf', { from: leastLeaf, to: mostLeaf }, product);
 }
 
 function carried(product: Product, usual: Sourced<CarriedRow[]>): CarriedRow[] {

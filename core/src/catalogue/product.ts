@@ -13,6 +13,33 @@ export const PRODUCT_TYPES = [
   'intermediate-pivot',
   'centre-pivot',
   'double-acting-spring',
+  'cylindrical',
+  'tubular',
+  'deadbolt',
+  'mortise',
+  'profile',
+  'sash',
+  'rim-lock',
+  'night-latch',
+  'unit',
+  'narrow-stile',
+  'rim-exit',
+  'mortise-exit',
+  'rods-surface',
+  'rods-concealed',
+  'sliding',
+  'roller',
+  'gate',
+  'flush-bolt',
+  'automatic-bolt',
+  'constant-bolt',
+  'surface-bolt',
+  'coordinator',
+  'strike',
+  'cylinder',
+  'trim',
+  'edge-pull',
+  'mullion',
   'surface-closer',
   'concealed-closer',
   'floor-closer',
@@ -90,6 +117,19 @@ export interface Product {
   depthTurn?: Ticks | undefined;
   /** How far a drop seal drops. */
   drop?: Ticks | undefined;
+  /** Locks: backset, and up to which it adjusts; how far latch and dead bolt come out. */
+  backset?: Ticks | undefined;
+  mostBackset?: Ticks | undefined;
+  latchThrow?: Ticks | undefined;
+  boltThrow?: Ticks | undefined;
+  /** Spindle to key, and how far the latch's middle is below the spindle. */
+  centres?: Ticks | undefined;
+  latchOffset?: Ticks | undefined;
+  /** Front in the edge, strike in the frame. */
+  frontUp?: Ticks | undefined;
+  frontAcross?: Ticks | undefined;
+  strikeHeight?: Ticks | undefined;
+  strikeWidth?: Ticks | undefined;
   /** EN 1154 or US closing force, from and to. */
   sizeFrom?: number | undefined;
   sizeTo?: number | undefined;
@@ -98,6 +138,10 @@ export interface Product {
   handed?: boolean | undefined;
   /** Listed for rated leaves up to so many minutes; 0 is not listed. */
   listed?: number | undefined;
+  /** Lock functions it is made in, by id; cylinders it takes; trims it is made with. */
+  functions?: string[] | undefined;
+  cylinders?: string[] | undefined;
+  trims?: string[] | undefined;
   /** Devices a closer is templated for. */
   templated?: string[] | undefined;
   traits?: string[] | undefined;
@@ -142,10 +186,29 @@ const LENGTHS: (keyof Product)[] = [
   'heightTurn',
   'depthTurn',
   'drop',
+  'backset',
+  'mostBackset',
+  'latchThrow',
+  'boltThrow',
+  'centres',
+  'latchOffset',
+  'frontUp',
+  'frontAcross',
+  'strikeHeight',
+  'strikeWidth',
 ];
 const MASSES: (keyof Product)[] = ['massTwo', 'massThree', 'massFour', 'mostMass'];
 const COUNTS: (keyof Product)[] = ['opensTo', 'sizeFrom', 'sizeTo', 'grade', 'listed', 'cost'];
-const LISTS: (keyof Product)[] = ['templated', 'traits', 'metals', 'finishes', 'corners'];
+const LISTS: (keyof Product)[] = [
+  'templated',
+  'traits',
+  'metals',
+  'finishes',
+  'corners',
+  'functions',
+  'cylinders',
+  'trims',
+];
 
 const field = (name: keyof Product, type: ProductFieldType, needed = false): ProductField => ({
   name,
@@ -168,11 +231,13 @@ export const PRODUCT_FIELDS: readonly ProductField[] = [
 ];
 
 /** The set stage a type of product belongs to. */
-export function stageOfType(type: ProductType): 'hanging' | 'closing' | 'sealing' {
+export function stageOfType(type: ProductType): 'hanging' | 'securing' | 'closing' | 'sealing' {
   const at = PRODUCT_TYPES.indexOf(type);
-  return at < PRODUCT_TYPES.indexOf('surface-closer')
+  return at < PRODUCT_TYPES.indexOf('cylindrical')
     ? 'hanging'
-    : at < PRODUCT_TYPES.indexOf('perimeter-seal')
-      ? 'closing'
-      : 'sealing';
+    : at < PRODUCT_TYPES.indexOf('surface-closer')
+      ? 'securing'
+      : at < PRODUCT_TYPES.indexOf('perimeter-seal')
+        ? 'closing'
+        : 'sealing';
 }

@@ -16,7 +16,7 @@ import { namedProducts, withProduct } from './products.js';
 import { productDecisions } from './productDecisions.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
-import { decideSecuring } from '../securing/index.js';
+import { decideSecuring, type Securing } from '../securing/index.js';
 import { decideReplacing, type Replacement } from '../replacing/index.js';
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import { decideSizing, type Sizes } from '../sizing/index.js';
@@ -45,6 +45,7 @@ export interface DecidedOpening {
   sizes: Sizes;
   handing: Handing;
   hanging: Hanging;
+  securing: Securing;
   survey: Survey;
   /** Present where the opening was surveyed. */
   replacing: Replacement | undefined;
@@ -69,16 +70,23 @@ export function decideOpening(
   const survey = surveyOf(recorded);
   const facts = surveyed(recorded, survey);
   const sizes = decideSizing(facts, practice, survey);
-  const handing = decideHanding(facts, practice, {
-    from: roomNamed(facts.from, basis),
-    to: roomNamed(facts.to, basis),
-  });
+  const between = { from: roomNamed(facts.from, basis), to: roomNamed(facts.to, basis) };
+  const handing = decideHanding(facts, practice, between);
   const hanging = decideHanging(facts, practice, sizes, handing, survey);
   const replacing = survey.empty
     ? undefined
     : decideReplacing(facts, practice, survey, sizes, hanging, [...basis.practices.values()]);
-  const securing = decideSecuring(facts);
-  const { solids, clashes } = solidsOf(facts, practice, hanging);
+  const securing = decideSecuring(facts, practice, {
+    sizes,
+    outsidePull: handing.hand ? handing.hand.swing === 'out' : undefined,
+    rooms:
+      handing.outside === 'from'
+        ? { outside: between.from, inside: between.to }
+        : { outside: between.to, inside: between.from },
+    specs: basis.locks,
+    ...clearWidths(facts, practice, hanging),
+  });
+  const { solids, clashes } = solidsOf(facts, practice, hanging, securing);
   const findings = [
     ...sizes.findings,
     ...handing.findings,
@@ -88,7 +96,7 @@ export function decideOpening(
     ...clashFindings(clashes),
     ...fixingFindings(facts, solids),
   ];
-  const chosen = productDecisions(facts, sizes, hanging, named, gone);
+  const chosen = productDecisions(facts, sizes, hanging, securing, named, gone);
   findings.push(...chosen.findings);
   const hung = named.get('hanging.product');
   const items: Item[] =
@@ -97,6 +105,15 @@ export function decideOpening(
       : hung
         ? withProduct(hanging.items, hung)
         : [...hanging.items];
+  if (facts.none?.securing === undefined) {
+    const products = [named.get('securing.product'), named.get('securing.boltsProduct')];
+    items.push(
+      ...products.reduce(
+        (list, product) => (product ? withProduct(list, product) : list),
+        securing.items,
+      ),
+    );
+  }
   for (const line of facts.written ?? []) {
     items.push({
       stage: line.stage,
@@ -131,15 +148,29 @@ export function decideOpening(
         sizing: sizes,
         handing,
         hanging,
-        // Nothing of it is decided while nobody has said what lock there is.
-        ...(securing.decisions.length > 0 ? { securing } : {}),
+        securing,
       },
       findings,
     ),
     sizes,
     handing,
     hanging,
+    securing,
     survey,
     replacing,
+  };
+}
+
+/** Clear width of a pair's active leaf alone, and what is wanted, for whether the second leaf must open. */
+function clearWidths(facts: OpeningFacts, practice: Practice, hanging: Hanging) {
+  const value = hanging.decisions.find((one) => one.name === 'clearWidthActive')?.value;
+  return {
+    clearActive: value?.type === 'length' ? value.ticks : undefined,
+    clearWanted:
+      typeof facts.clearWanted === 'number'
+        ? facts.clearWanted
+        : facts.accessible === true
+          ? practice.values.clearWidth.value
+          : undefined,
   };
 }

@@ -7,6 +7,7 @@ import {
   type Finding,
   type OpeningFacts,
 } from '../opening/index.js';
+import type { Securing } from '../securing/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { missing, needsOf, type ProductSlot } from './products.js';
 
@@ -15,14 +16,16 @@ export function productDecisions(
   facts: OpeningFacts,
   sizes: Sizes,
   hanging: Hanging,
+  securing: Securing,
   named: ReadonlyMap<ProductSlot, Product>,
   gone: readonly ProductSlot[],
 ): { decisions: Decision[]; findings: Finding[] } {
   if (named.size === 0 && gone.length === 0) return { decisions: [], findings: [] };
   const decisions: Decision[] = [];
   const findings: Finding[] = [];
-  const needs = needsOf(facts, sizes, hanging);
-  const stageOf = (slot: ProductSlot) => slot.split('.')[0] as 'hanging' | 'closing' | 'sealing';
+  const needs = needsOf(facts, sizes, hanging, securing);
+  const stageOf = (slot: ProductSlot) =>
+    slot.split('.')[0] as 'hanging' | 'securing' | 'closing' | 'sealing';
   for (const slot of gone) {
     const settling = new Settling(facts, stageOf(slot));
     settling.find(
@@ -38,7 +41,7 @@ export function productDecisions(
     const settling = new Settling(facts, stageOf(slot));
     const need = needs.find((one) => one.slot === slot);
     const lacks = need ? missing(need, product) : [];
-    settling.fix('product', term(`=${product.maker} ${product.model}`), {
+    settling.fix(slot.split('.')[1]!, term(`=${product.maker} ${product.model}`), {
       basis: 'chosen',
       reasons: lacks,
       facts: [slot],

@@ -1,15 +1,18 @@
+import type { Securing } from '../securing/index.js';
 import { stageOfType, type Product, type ProductType } from '../catalogue/index.js';
 import type { Hanging } from '../hanging/index.js';
 import { known, said, type Item, type OpeningFacts, type Said } from '../opening/index.js';
 import type { Sizes } from '../sizing/index.js';
 
 /** A place in the set that a product may be named for. */
-export type ProductSlot = 'hanging.product' | 'closing.product' | 'sealing.product';
-export const PRODUCT_SLOTS: readonly ProductSlot[] = [
+export const PRODUCT_SLOTS = [
   'hanging.product',
+  'securing.product',
+  'securing.boltsProduct',
   'closing.product',
   'sealing.product',
-];
+] as const;
+export type ProductSlot = (typeof PRODUCT_SLOTS)[number];
 
 /** What a slot asks of a product; absent parts are not asked. */
 export interface Need {
@@ -31,6 +34,9 @@ export interface Need {
   opensTo?: number | undefined;
   drop?: number | undefined;
   device?: string | undefined;
+  /** Lock function by id, backset. */
+  function?: string | undefined;
+  backset?: number | undefined;
 }
 
 const CLOSERS: Record<string, ProductType> = {
@@ -41,8 +47,20 @@ const CLOSERS: Record<string, ProductType> = {
   head: 'head-closer',
 };
 
+const BOLTS: Record<string, ProductType> = {
+  flush: 'flush-bolt',
+  automatic: 'automatic-bolt',
+  constant: 'constant-bolt',
+  surface: 'surface-bolt',
+};
+
 /** What the opening asks of the products in its set, by slot. */
-export function needsOf(facts: OpeningFacts, sizes: Sizes, hanging: Hanging): Need[] {
+export function needsOf(
+  facts: OpeningFacts,
+  sizes: Sizes,
+  hanging: Hanging,
+  securing: Securing,
+): Need[] {
   const first = hanging.leaves[0]!;
   const { leaf } = first;
   const base = {
@@ -88,6 +106,29 @@ export function needsOf(facts: OpeningFacts, sizes: Sizes, hanging: Hanging): Ne
       ].filter((one): one is string => one !== undefined && one !== 'plain' && one !== 'standard'),
     });
   }
+  const { kind, spec, bolts } = securing;
+  if (kind !== undefined && kind !== 'none')
+    needs.push({
+      ...base,
+      traits: [],
+      mass: undefined,
+      opensTo: undefined,
+      slot: 'securing.product',
+      types: [kind],
+      function: spec?.id,
+      // A case is made for one backset; the bar of an exit device has none to speak of.
+      backset: securing.exit ? undefined : securing.backset,
+      width: undefined,
+    });
+  if (bolts !== undefined && bolts !== 'none')
+    needs.push({
+      ...base,
+      traits: [],
+      mass: undefined,
+      opensTo: undefined,
+      slot: 'securing.boltsProduct',
+      types: [BOLTS[bolts]!],
+    });
   const closer = known(facts.closerKind);
   if (closer && facts.closer !== 'none')
     needs.push({
@@ -168,6 +209,33 @@ export function missing(need: Need, product: Product): Said[] {
     lack('opens', { is: { degrees: product.opensTo }, wanted: { degrees: need.opensTo } });
   if (need.drop !== undefined && product.drop !== undefined && product.drop < need.drop)
     lack('drop', { is: at(product.drop), wanted: { ticks: need.drop, rounding: 'up' } });
+  if (need.function && product.functions && !product.functions.includes(need.function))
+    lack('function', {
+      function: { term: need.function.startsWith('own-') ? 'lock.own' : `lock.${need.function}` },
+    });
+  if (
+    need.backset !== undefined &&
+    product.backset !== undefined &&
+    need.backset !== product.backset &&
+    need.backset !== product.mostBackset
+  )
+    lack('backset', { is: at(product.backset), wanted: at(need.backset) });
+  if (
+    need.thickness !== undefined &&
+    product.mostLeaf !== undefined &&
+    need.thickness > product.mostLeaf
+  )
+    lack('leafThick', { is: at(need.thickness), most: { ticks: product.mostLeaf } });
+  if (
+    stageOfType(product.type) === 'securing' &&
+    need.leafWidth !== undefined &&
+    product.mostWidth !== undefined &&
+    need.leafWidth > product.mostWidth
+  )
+    lack('length', {
+      is: at(product.mostWidth),
+      wanted: { ticks: need.leafWidth, rounding: 'up' },
+    });
   if (need.device && product.templated && !product.templated.includes(need.device))
     lack('templated', { device: { term: `device.${need.device}` } });
   return lacks;
@@ -212,7 +280,7 @@ export function namedProducts(
 
 /** The items of a stage with the name of its product on what the product is. */
 export function withProduct(items: Item[], product: Product): Item[] {
-  const term = ITEM_OF[product.type];
+  const term = ITEM_OF[product.type] ?? `item.lock.${product.type}`;
   return items.map((item) =>
     item.term === term ? { ...item, product: `${product.maker} ${product.model}` } : item,
   );
@@ -230,4 +298,8 @@ const ITEM_OF: Partial<Record<ProductType, string>> = {
   'intermediate-pivot': 'item.intermediatePivot',
   'centre-pivot': 'item.centrePivot',
   'double-acting-spring': 'item.doubleActingSpring',
+  'flush-bolt': 'item.bolts.flush',
+  'automatic-bolt': 'item.bolts.automatic',
+  'constant-bolt': 'item.bolts.constant',
+  'surface-bolt': 'item.bolts.surface',
 };

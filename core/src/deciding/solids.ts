@@ -5,7 +5,7 @@ import { poweringSolids } from '../powering/index.js';
 import type { Practice } from '../practice/index.js';
 import { protectingSolids } from '../protecting/index.js';
 import { sealingSolids } from '../sealing/index.js';
-import { lockCentre, securingSolids } from '../securing/index.js';
+import { lockCentre, securingSolids, type Securing } from '../securing/index.js';
 import { leafBody, measured, type MeasuredLeaf } from '../sizing/index.js';
 import { clashesAmong, clashesWithLeaf, type Clash } from '../checking/index.js';
 
@@ -14,6 +14,7 @@ export function solidsOf(
   facts: OpeningFacts,
   practice: Practice,
   hanging: Hanging,
+  securing: Securing,
 ): { solids: Solid[]; clashes: Clash[] } {
   const solids: Solid[] = [...hanging.solids];
   const leaves: MeasuredLeaf[] = [];
@@ -23,7 +24,7 @@ export function solidsOf(
     leaves.push(leaf);
     solids.push(
       ...leafBody(facts, practice, leaf),
-      ...securingSolids(facts, practice, leaf),
+      ...securingSolids(facts, practice, leaf, securing),
       ...closingSolids(facts, practice, leaf),
       ...protectingSolids(facts, practice, leaf),
       ...sealingSolids(facts, practice, leaf),
@@ -33,7 +34,7 @@ export function solidsOf(
       const top = hung.positions?.[Math.min(wired, hung.positions.length) - 1];
       const from =
         top === undefined
-          ? lockCentre(facts, practice, leaf)
+          ? lockCentre(securing, practice, leaf)
           : leaf.height - top - (hung.hingeHeight ?? 0) / 2;
       const recess = hanging.solids.filter(
         ({ leaf: id, on, y }) => id === leaf.id && on === 'leaf' && y[0] <= from && from <= y[1],

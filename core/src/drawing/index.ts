@@ -41,3 +41,6 @@ export { loadsDrawing, type LoadsOf } from './loadsDrawing.js';
 export { swingDrawing } from './swingDrawing.js';
 export { partOf } from './solidsDrawing.js';
 export { asItStands, compareDrawing, cutsDrawing } from './existingDrawings.js';
+export { lockSection } from './lockSection.js';
+export { strikeFace } from './strikeFace.js';
+export { heightsDrawing } from './heightsDrawing.js';

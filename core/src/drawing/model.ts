@@ -15,7 +15,7 @@ export type View = (typeof VIEWS)[number];
 export type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
 
 /** Close drawings of the hanging: the swing at the hinges, what they carry, a clash. */
-export type CloseView = 'swing' | 'loads' | 'clash';
+export type CloseView = 'swing' | 'loads' | 'clash' | 'lock-section' | 'strike' | 'heights';
 
 /** What a line or area stands for; writers give each layer its pen. */
 export type Layer =
@@ -35,6 +35,8 @@ export type Layer =
   | 'waste'
   | 'off'
   | 'clash'
+  | 'reach'
+  | 'escape'
   | 'force';
 
 export interface Point {

@@ -40,7 +40,8 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
   const base = (hung: HungLeaf) => ({
     hung,
     width: hung.leaf.width ?? frameWidth,
-    bottom: hung.leaf.bottom ?? 0,
+    // Drawn from the floor the frame was measured from; a finish to come lies on it.
+    bottom: (hung.leaf.bottom ?? 0) + sizes.floorFinish,
     height: hung.leaf.height ?? frameHeight,
     thickness: hung.leaf.thickness ?? 0,
   });

@@ -19,6 +19,8 @@ const PENS: Record<Layer, { width: number; dash?: string; fill?: string; stroke?
   waste: { width: 0.04, fill: '#e7c9b5' },
   off: { width: 0.09, stroke: '#7a2e1d' },
   clash: { width: 0.1, stroke: '#7a2e1d', fill: '#e3b4a6' },
+  reach: { width: 0.03, stroke: '#3d5a73', fill: '#dfe7ee' },
+  escape: { width: 0.03, stroke: '#2f5d54', fill: '#dcebe6' },
   force: { width: 0.09, stroke: '#2f5d54', fill: '#2f5d54' },
   question: { width: 0.05, stroke: '#7a2e1d' },
 };

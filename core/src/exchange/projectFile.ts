@@ -1,5 +1,5 @@
-import { MAX_TICKS, type Fault, type System } from '../measure/index.js';
-import { readProducts, type Product } from '../catalogue/index.js';
+import { MAX_TICKS, type Fault, type Result, type System } from '../measure/index.js';
+import { readLocks, readProducts, type LockSpec, type Product } from '../catalogue/index.js';
 import {
   FIELDS,
   LEAF_IDS,
@@ -23,6 +23,7 @@ import {
   type EditedPractice,
   type PracticeId,
 } from '../practice/index.js';
+import { readKeying, type Keying } from '../securing/index.js';
 import { fitsKind } from '../survey/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 import { applyPatch, readColumn } from './patch.js';
@@ -39,6 +40,10 @@ export interface ProjectFile {
   building?: Building;
   /** The project's own products, beside those that ship. */
   products?: Product[];
+  /** The project's own lock functions. */
+  locks?: LockSpec[];
+  /** Who holds which keys. */
+  keying?: Keying;
   openings: OpeningFacts[];
 }
 
@@ -84,30 +89,25 @@ const KEYS = [
   'practices',
   'building',
   'products',
+  'locks',
+  'keying',
   'openings',
 ];
 
 type Complain = (where: string, code: string, params?: Fault['params']) => void;
 
-function readOwn(json: unknown, complain: Complain): EditedPractice[] {
-  const read = readEditedPractices(json);
-  if (read.ok) return read.value;
-  complain('practices', read.fault.code, read.fault.params);
-  return [];
-}
-
-function readOwnBuilding(json: unknown, complain: Complain): Building | undefined {
-  const read = readBuilding(json);
-  if (read.ok) return read.value;
-  complain('building', read.fault.code, read.fault.params);
+/** A part of the file by its own reader; what is wrong with it is told at its key. */
+function readPart<T>(
+  json: Json,
+  key: string,
+  read: (part: unknown) => Result<T>,
+  complain: Complain,
+): T | undefined {
+  if (json[key] === undefined) return undefined;
+  const result = read(json[key]);
+  if (result.ok) return result.value;
+  complain(key, result.fault.code, result.fault.params);
   return undefined;
-}
-
-function readOwnProducts(json: unknown, complain: Complain): Product[] {
-  const read = readProducts(json);
-  if (read.ok) return read.value;
-  complain('products', read.fault.code, read.fault.params);
-  return [];
 }
 
 function fail(where: string, code: string, params: Fault['params'] = {}): ReadProject {
@@ -130,11 +130,11 @@ export function readProjectObject(json: unknown): ReadProject {
       ? json['name'].trim().slice(0, 120)
       : 'Untitled';
   const practiceId = json['practice'] ?? 'us-commercial';
-  const own = json['practices'] === undefined ? [] : readOwn(json['practices'], complain);
-  const building =
-    json['building'] === undefined ? undefined : readOwnBuilding(json['building'], complain);
-  const products =
-    json['products'] === undefined ? [] : readOwnProducts(json['products'], complain);
+  const own = readPart(json, 'practices', readEditedPractices, complain) ?? [];
+  const building = readPart(json, 'building', readBuilding, complain);
+  const products = readPart(json, 'products', readProducts, complain) ?? [];
+  const locks = readPart(json, 'locks', readLocks, complain) ?? [];
+  const keying = readPart(json, 'keying', readKeying, complain);
   const named = own.some((edited) => edited.id === practiceId);
   if (!named && !PRACTICE_IDS.includes(practiceId as PracticeId)) {
     complain('practice', 'file.practice', {
@@ -173,6 +173,8 @@ export function readProjectObject(json: unknown): ReadProject {
       ...(own.length > 0 ? { practices: own } : {}),
       ...(building ? { building } : {}),
       ...(products.length > 0 ? { products } : {}),
+      ...(locks.length > 0 ? { locks } : {}),
+      ...(keying ? { keying } : {}),
       openings,
     },
   };
@@ -294,6 +296,22 @@ const LISTS: Record<string, (value: unknown) => unknown> = {
     )
       ? value
       : undefined,
+  tested: (value) => {
+    if (!isObject(value)) return undefined;
+    const { function: tested, steps, by, at } = value;
+    const text = (one: unknown, most: number) =>
+      typeof one === 'string' && one.length > 0 && one.length <= most;
+    return Object.keys(value).length === 4 &&
+      text(tested, 40) &&
+      text(by, 80) &&
+      text(at, 40) &&
+      isObject(steps) &&
+      Object.entries(steps).every(
+        ([step, seen]) => /^\d{1,3}$/.test(step) && (seen === 'ok' || seen === 'fault'),
+      )
+      ? value
+      : undefined;
+  },
   how: (value) =>
     isObject(value) &&
     Object.entries(value).every(
@@ -391,6 +409,7 @@ export function readList(key: string, value: unknown): unknown {
 /** Writes a project so that {@link readProject} gives the same facts back. */
 export function writeProject(project: ProjectFile): string {
   const { name, practice, note, practices = [], building, products = [] } = project;
+  const { locks = [], keying } = project;
   const basis = projectBasis(practice, practices);
   const openings = project.openings.map((facts) =>
     writeOpening(facts, practiceFor(facts.practice, basis).system),
@@ -404,6 +423,8 @@ export function writeProject(project: ProjectFile): string {
     ...(practices.length > 0 ? { practices } : {}),
     ...(building ? { building } : {}),
     ...(products.length > 0 ? { products } : {}),
+    ...(locks.length > 0 ? { locks } : {}),
+    ...(keying ? { keying } : {}),
     openings,
   };
   return `${JSON.stringify(file, null, 2)}\n`;

@@ -70,4 +70,5 @@ const KNOWN_LISTS: Record<string, true> = {
   none: true,
   how: true,
   hingePositions: true,
+  tested: true,
 };

@@ -1,3 +1,4 @@
+import { MOST_KEY_GROUPS } from '../securing/index.js';
 import { MOST_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
 import { FIELDS, LEAF_IDS, ROOM_USES, SET_STAGES, type Field } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
@@ -125,6 +126,49 @@ const product = object(
   PRODUCT_FIELDS.filter((one) => one.needed).map((one) => one.name),
 );
 
+const works = list({ enum: ['latch', 'bolt', 'outside', 'inside'] }, 4);
+const worked = { enum: ['moves', 'rigid', 'none'] };
+const yesOrNo = { type: 'boolean' };
+
+/** A project's own lock function; what is left out is plain. */
+const lock = object(
+  {
+    id: text(40, { pattern: '^own-' }),
+    name: text(80),
+    number: text(12),
+    latch: { enum: ['none', 'spring', 'dead-latching', 'roller'] },
+    bolt: yesOrNo,
+    outsideHandle: worked,
+    insideHandle: worked,
+    handleDrawsBolt: yesOrNo,
+    outsideKey: works,
+    insideKey: works,
+    insideTurn: works,
+    insideButton: yesOrNo,
+    edgeStops: yesOrNo,
+    freedBy: list({ enum: ['inside-handle', 'closing', 'outside-key'] }, 3),
+    boltsOnClosing: yesOrNo,
+    startsBlocked: yesOrNo,
+    emergency: yesOrNo,
+    power: { enum: ['none', 'fail-secure', 'fail-safe'] },
+  },
+  ['id', 'name'],
+);
+
+const keyGroup = object(
+  {
+    id: text(40),
+    name: text(80),
+    holders: text(200),
+    everywhere: yesOrNo,
+    storeys: list(text(40), 200),
+    rooms: list(text(80), 1000),
+    plus: list(text(40, { description: 'Marks it opens besides.' }), 5000),
+    minus: list(text(40, { description: 'Marks it does not open.' }), 5000),
+  },
+  ['id', 'name', 'everywhere', 'storeys', 'rooms', 'plus', 'minus'],
+);
+
 /** The JSON Schema (draft 2020-12) of a project file, out of the same fields that read and write it. */
 export function projectFileSchema(): Schema {
   const facts = Object.fromEntries(FIELDS.map((field) => [field.name, fieldSchema(field)]));
@@ -174,6 +218,8 @@ export function projectFileSchema(): Schema {
           ['storeys', 'rooms'],
         ),
         products: list(product, MOST_PRODUCTS),
+        locks: list(lock, 200),
+        keying: object({ groups: list(keyGroup, MOST_KEY_GROUPS) }, ['groups']),
         openings: {
           type: 'array',
           items: object(
@@ -189,6 +235,19 @@ export function projectFileSchema(): Schema {
                 propertyNames: { enum: LEAF_IDS },
                 additionalProperties: list({ type: 'integer', minimum: 0 }, MOST_SET),
               },
+              tested: object(
+                {
+                  function: text(40, { description: 'The function that was tested, its id.' }),
+                  steps: {
+                    type: 'object',
+                    propertyNames: { pattern: '^\\d{1,3}$' },
+                    additionalProperties: { enum: ['ok', 'fault'] },
+                  },
+                  by: text(80),
+                  at: text(40, { description: 'ISO 8601, UTC' }),
+                },
+                ['function', 'steps', 'by', 'at'],
+              ),
               how: { type: 'object', additionalProperties: { enum: ['given', 'measured'] } },
               choices: {
                 type: 'object',

@@ -140,7 +140,7 @@ describe('spring hinges', () => {
   it('are allowed on a light leaf, and refused with the reason where they slam', () => {
     const light = us({ ...take('spring-hinge'), leafMass: 20_000 });
     expect(light.findings.filter((one) => one.level === 'stop')).toEqual([]);
-    expect(light.items.map((one) => [one.term, one.quantity])).toEqual([
+    expect(light.hanging.items.map((one) => [one.term, one.quantity])).toEqual([
       ['item.springHinge', 2],
       ['item.butt', 1],
     ]);
@@ -219,8 +219,8 @@ describe('butts', () => {
   it('pass a wire in the second, never the top one', () => {
     const wired = us({ wireToLeaf: true, lockKind: 'mortise' });
     expect(value(wired, 'wireHinge')).toEqual({ type: 'count', count: 2 });
-    expect(wired.items.map((one) => one.quantity)).toEqual([2, 1]);
-    expect(wired.items[1]!.traits[0]).toBe('trait.electric');
+    expect(wired.hanging.items.map((one) => one.quantity)).toEqual([2, 1]);
+    expect(wired.hanging.items[1]!.traits[0]).toBe('trait.electric');
     expect(
       codes(
         us({
@@ -232,7 +232,7 @@ describe('butts', () => {
   });
   it('pass it to one leaf only: the active one, or one of two equal ones', () => {
     const quantities = (facts: Partial<OpeningFacts>) =>
-      us({ ...facts, active: 'left', wireToLeaf: true, frameWidth: inches(72) }).items.map(
+      us({ ...facts, active: 'left', wireToLeaf: true, frameWidth: inches(72) }).hanging.items.map(
         (one) => [one.quantity, one.traits.includes('trait.electric')],
       );
     expect(quantities({ kind: 'pair' })).toEqual([

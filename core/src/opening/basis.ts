@@ -5,7 +5,12 @@ import {
   type EditedPractice,
   type Practice,
 } from '../practice/index.js';
-import { SHIPPED_PRODUCTS, type Product } from '../catalogue/index.js';
+import {
+  lockSpecsWith,
+  SHIPPED_PRODUCTS,
+  type LockSpec,
+  type Product,
+} from '../catalogue/index.js';
 import { NO_BUILDING, roomKey, type Building, type Room } from './building.js';
 
 /** What a project gives to each of its openings: practice, own practices, rooms, catalogue. */
@@ -15,6 +20,8 @@ export interface ProjectBasis {
   rooms: ReadonlyMap<string, Room>;
   /** By id: what ships, and the project's own, which go before. */
   products: ReadonlyMap<string, Product>;
+  /** Lock functions by id: what ships, and the project's own. */
+  locks: ReadonlyMap<string, LockSpec>;
 }
 
 const SHIPPED = new Map(SHIPPED_PRODUCTS.map((product) => [product.id, product]));
@@ -31,6 +38,7 @@ export function projectBasis(
   own: readonly EditedPractice[] = [],
   building: Building = NO_BUILDING,
   products: readonly Product[] = [],
+  locks: readonly LockSpec[] = [],
 ): ProjectBasis {
   const practices = new Map(own.map((edited) => [edited.id, buildPractice(edited)]));
   return {
@@ -38,12 +46,19 @@ export function projectBasis(
     practice: practices.get(practiceId) ?? practiceOf(practiceId),
     rooms: new Map(building.rooms.map((room) => [roomKey(room.name), room])),
     products: catalogueWith(products),
+    locks: lockSpecsWith(locks),
   };
 }
 
 /** A basis of one practice and nothing else. */
 export function bareBasis(practice: Practice): ProjectBasis {
-  return { practice, practices: new Map(), rooms: new Map(), products: SHIPPED };
+  return {
+    practice,
+    practices: new Map(),
+    rooms: new Map(),
+    products: SHIPPED,
+    locks: lockSpecsWith([]),
+  };
 }
 
 /** The practice an opening is decided in: its own where it names one that there is. */

@@ -80,6 +80,17 @@ export interface Reading {
   replaces?: string[] | undefined;
 }
 
+/** Steps of a lock's acceptance test as they were seen; those of another function no longer count. */
+export interface LockTest {
+  /** The function that was tested, its id. */
+  function: string;
+  /** By number of the step, from 1: as it should be, or not. */
+  steps: Record<string, 'ok' | 'fault'>;
+  by: string;
+  /** When last, ISO 8601 in UTC. */
+  at: string;
+}
+
 /** A line of hardware a person wrote into a stage by hand. */
 export interface WrittenItem {
   stage: SetStage;
@@ -96,16 +107,46 @@ export interface Choice {
   reason: string;
 }
 
-/** Kinds of lock by what they take out of the leaf. */
+/** Kinds of lock by how they sit in or on the leaf (handbook of the trade, lock types). */
 export const LOCK_KINDS = [
   'none',
-  'mortise',
   'cylindrical',
+  'tubular',
+  'deadbolt',
+  'mortise',
+  'profile',
+  'sash',
+  'rim-lock',
+  'night-latch',
+  'unit',
+  'narrow-stile',
   'rim-exit',
+  'mortise-exit',
   'rods-surface',
   'rods-concealed',
+  'sliding',
+  'roller',
+  'gate',
 ] as const;
 export type LockKind = (typeof LOCK_KINDS)[number];
+
+/** What the lock is for, in plain words; see `securing/uses.ts` for what follows. */
+export const LOCK_USES = [
+  'passage',
+  'privacy',
+  'office',
+  'classroom',
+  'lock-down',
+  'store',
+  'entrance',
+  'dormitory',
+  'exit',
+] as const;
+export type LockUse = (typeof LOCK_USES)[number];
+
+/** What holds the inactive leaf of a pair. */
+export const LEAF_BOLTS = ['none', 'flush', 'automatic', 'constant', 'surface'] as const;
+export type LeafBolts = (typeof LEAF_BOLTS)[number];
 
 /** Kinds of closer by where they are and what they take out of leaf, frame or floor. */
 export const CLOSER_KINDS = [
@@ -161,6 +202,10 @@ export interface OpeningFacts {
   secured?: Fact<boolean> | undefined;
   closer?: Fact<'none' | 'closer' | 'back-check'> | undefined;
   accessible?: Fact<boolean> | undefined;
+  /** Whether people leave the building this way. */
+  wayOut?: Fact<boolean> | undefined;
+  /** People the way out serves. */
+  occupants?: Fact<number> | undefined;
 
   frameMaterial?: Fact<FrameMaterial> | undefined;
   frameWidth?: Fact<Ticks> | undefined;
@@ -211,6 +256,10 @@ export interface OpeningFacts {
   bottomRail?: Fact<Ticks> | undefined;
   /** Solid blocking in the core of a flush leaf. */
   blocking?: Fact<'none' | 'lock' | 'all'> | undefined;
+  /** A board planted later on the pull face: the lock sits in the leaf proper. */
+  faceFiller?: Fact<Ticks> | undefined;
+  /** Depth of the frame's rabbet, from the stop to the jamb's edge. */
+  rabbetDepth?: Fact<Ticks> | undefined;
   /** Whether the frame has a rebate or stops for the leaf to close against. */
   frameKind?: Fact<'rebated' | 'stopless'> | undefined;
 
@@ -237,12 +286,30 @@ export interface OpeningFacts {
   backset?: Fact<Ticks> | undefined;
   /** Middle of the lock above the finished floor. */
   lockHeight?: Fact<Ticks> | undefined;
+  /** What the lock is for. */
+  lockUse?: Fact<LockUse> | undefined;
+  /** Whether a dead bolt is wanted. */
+  deadBolt?: Fact<boolean> | undefined;
+  /** What the hand takes hold of. */
+  handle?: Fact<'lever' | 'knob'> | undefined;
+  /** How far latch and dead bolt come out, where the lock is there already. */
+  latchThrow?: Fact<Ticks> | undefined;
+  boltThrow?: Fact<Ticks> | undefined;
+  /** Existing strike: its middle above the floor, from the stop to its cut-out's far edge, the cut-out. */
+  strikeAt?: Fact<Ticks> | undefined;
+  strikeDepth?: Fact<Ticks> | undefined;
+  strikeCutHeight?: Fact<Ticks> | undefined;
+  strikeCutWidth?: Fact<Ticks> | undefined;
+  /** Whether the floor must stay plain, or carts would hit a bottom rod. */
+  plainFloor?: Fact<boolean> | undefined;
   /** Bolts that hold the inactive leaf. */
-  bolts?: Fact<'none' | 'flush' | 'surface'> | undefined;
+  bolts?: Fact<LeafBolts> | undefined;
   closerKind?: Fact<CloserKind> | undefined;
   /** Height of a kick plate. */
   kickPlate?: Fact<Ticks> | undefined;
   bottomSeal?: Fact<BottomSeal> | undefined;
+  /** What the leaf comes to rest on at its stop. */
+  stopSeal?: Fact<'none' | 'silencer' | 'seal'> | undefined;
   /** Whether the gap under the leaf shall be sealed. */
   bottomSealed?: Fact<boolean> | undefined;
   /** Finish wanted on all that is seen. */
@@ -274,6 +341,8 @@ export interface OpeningFacts {
   observations?: Observation[] | undefined;
   /** What was measured on site. */
   readings?: Reading[] | undefined;
+  /** The acceptance test of the fitted lock, as far as it was gone through. */
+  tested?: LockTest | undefined;
 
   /** How a figure came to be known; absent means given. */
   how?: Partial<Record<string, How>> | undefined;

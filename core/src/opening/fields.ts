@@ -2,7 +2,9 @@ import { PRACTICE_IDS, type LeafConstruction } from '../practice/index.js';
 import {
   BOTTOM_SEALS,
   CLOSER_KINDS,
+  LEAF_BOLTS,
   LOCK_KINDS,
+  LOCK_USES,
   meetsInMiddle,
   OPENING_KINDS,
   slides,
@@ -16,7 +18,7 @@ export type FieldType = 'text' | 'length' | 'mass' | 'count' | 'minutes' | 'yes-
 /** The facts that are single values (all but lists and maps). */
 export type FieldName = Exclude<
   keyof OpeningFacts,
-  'observations' | 'readings' | 'how' | 'choices' | 'written' | 'none' | 'hingePositions'
+  'observations' | 'readings' | 'tested' | 'how' | 'choices' | 'written' | 'none' | 'hingePositions'
 >;
 
 export interface Field {
@@ -92,6 +94,8 @@ export const FIELDS: readonly Field[] = [
   yesNo('secured'),
   choice('closer', 'opening', ['none', 'closer', 'back-check'], 'closer'),
   yesNo('accessible'),
+  yesNo('wayOut'),
+  { name: 'occupants', type: 'count', stage: 'opening', mayBeUnknown: true, most: 100_000 },
   choice('frameMaterial', 'sizing', ['steel', 'timber', 'aluminium'], 'frameMaterial'),
   length('frameWidth'),
   length('frameHeight'),
@@ -159,14 +163,27 @@ export const FIELDS: readonly Field[] = [
   length('bottomRail'),
   choice('blocking', 'sizing', ['none', 'lock', 'all'], 'blocking'),
   choice('frameKind', 'sizing', ['rebated', 'stopless'], 'frameKind'),
+  length('faceFiller'),
+  length('rabbetDepth'),
+  choice('lockUse', 'securing', LOCK_USES, 'lockUse'),
   choice('lockKind', 'securing', LOCK_KINDS, 'lockKind'),
+  yesNo('deadBolt', 'securing'),
   length('backset', 'securing'),
   length('lockHeight', 'securing'),
-  choice('bolts', 'securing', ['none', 'flush', 'surface'], 'bolts'),
+  choice('handle', 'securing', ['lever', 'knob'], 'handle'),
+  length('latchThrow', 'securing'),
+  length('boltThrow', 'securing'),
+  length('strikeAt', 'securing'),
+  length('strikeDepth', 'securing'),
+  length('strikeCutHeight', 'securing'),
+  length('strikeCutWidth', 'securing'),
+  choice('bolts', 'securing', LEAF_BOLTS, 'bolts'),
+  yesNo('plainFloor', 'securing'),
   choice('closerKind', 'closing', CLOSER_KINDS, 'closerKind'),
   length('kickPlate', 'protecting'),
   choice('bottomSeal', 'sealing', BOTTOM_SEALS, 'bottomSeal'),
   yesNo('bottomSealed', 'sealing'),
+  choice('stopSeal', 'sealing', ['none', 'silencer', 'seal'], 'stopSeal'),
   { ...text('finish', 60), stage: 'finishing' },
 ];
 
@@ -221,6 +238,9 @@ export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boole
     case 'headroom':
     case 'wireToLeaf':
     case 'frameKind':
+    case 'rabbetDepth':
+    case 'plainFloor':
+    case 'stopSeal':
     case 'closerKind':
     case 'bottomSeal':
     case 'bottomSealed':

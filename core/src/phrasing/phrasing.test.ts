@@ -40,20 +40,20 @@ describe('the words', () => {
     const said = new Set(
       [
         ...code.matchAll(
-          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging|securing|checking|catalogue|ways)\.[A-Za-z.-]+)'/g,
+          /'((?:ask|outside|chosen|care|length|size|quantity|field|column|facts|list|building|practice|file|survey|replacing|sizing|handing|hanging|securing|checking|catalogue|ways|locks|keying|preparing)\.[A-Za-z.-]+)'/g,
         ),
       ].map((match) => match[1]!),
     );
     const stems = [
       ...code.matchAll(
-        /`((?:ask|file|survey|replacing|sizing|handing|hanging|checking|catalogue|ways)\.[A-Za-z.]*)\$\{/g,
+        /`((?:ask|file|survey|replacing|sizing|handing|hanging|securing|checking|catalogue|ways)\.[A-Za-z.]*)\$\{/g,
       ),
     ].map((match) => match[1]!);
     const missing = [...said].filter(
       (one) =>
         !SENTENCES[one] &&
         !TERMS[one] &&
-        !/^(hanging|handing|sizing|securing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle|hingeWidth|product|foot|wireHinge|function)$/.test(
+        !/^(hanging|handing|sizing|securing)\.(device|metal|count|pattern|weight|clearWidth|clearWidthActive|bearing|mass|pin|positions|hand|slide|outside|lockEdge|leafThickness|frameWidth|frameHeight|leafWidth|hingeHeight|setBack|order|widestAngle|hingeWidth|product|foot|wireHinge|function|kind|backset|height|secondHeight|bolts|coordinator|cylinder|strike|engagement|oldStrike|bar|boltsProduct)$/.test(
           one,
         ),
     );

@@ -1,5 +1,8 @@
+import { SECURING_SENTENCES } from './securingSentences.js';
+
 /** The sentence for every reason, question, finding, caution and fault code; `{name}` is a parameter. */
 export const SENTENCES: Record<string, string> = {
+  ...SECURING_SENTENCES,
   'chosen.because': 'Chosen because: {reason}',
 
   'length.empty': 'Type a length.',
@@ -56,6 +59,7 @@ export const SENTENCES: Record<string, string> = {
   'file.written': 'each line needs a stage, a whole quantity and a description.',
   'file.none': 'each stage left without hardware needs a reason.',
   'file.hingePositions': 'hinges set by hand are lengths in ticks, by leaf.',
+  'file.tested': 'a test names its function, who tested when, and each step as ok or fault.',
   'file.how': 'each figure is either given or measured.',
 
   'survey.question.size':
@@ -521,16 +525,4 @@ export const SENTENCES: Record<string, string> = {
   'ways.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
   'ways.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
   'ways.ask.springs': 'Hinge maker: what mass and width the springs bring to without slamming.',
-  'securing.function.secured':
-    'Locked against people: the simplest that locks by itself and lets people out.',
-  'securing.function.free': 'Not locked against people: the simplest that nobody can lock.',
-  'securing.against.traps': 'In some state nobody gets out without a key.',
-  'securing.against.twoMotions': 'In some state it takes two motions to get out.',
-  'securing.traps':
-    'In some state nobody inside gets out without a key. On a way out the code usually does not allow it.',
-  'securing.twoMotions':
-    'In some state it takes two motions to get out: the bolt, then the handle.',
-  'securing.slips': 'Its latch has no dead-latch pin: a card can push it back.',
-  'securing.noLatch': 'A rated leaf must latch by itself.',
-  'ask.secured': 'Is it locked against people on one side?',
 };

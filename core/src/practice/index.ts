@@ -1,4 +1,6 @@
 export * from './types.js';
+export * from './securingTypes.js';
+export { LOCK_FIGURES, type LockFigures } from './lockFigures.js';
 export { PRACTICES, practiceOf } from './shipped.js';
 export {
   arePatterns,

@@ -1,5 +1,7 @@
 import { GRAMS_PER_POUND, inches, mm, TICKS_PER_INCH } from '../measure/index.js';
 import { METRIC_BODIES, US_BODIES } from './bodies.js';
+import { METRIC_SECURING, US_SECURING } from './securing.js';
+import { sourced, TRADE } from './sourced.js';
 import type {
   CarriedRow,
   NominalSize,
@@ -7,20 +9,10 @@ import type {
   Sourced,
   SurfaceMass,
   UseClass,
-  ValueKind,
 } from './types.js';
 
-/** Builds one sourced value. */
-export function sourced<T>(
-  value: T,
-  unit: Sourced<T>['unit'],
-  source: string,
-  kind: ValueKind = 'default',
-): Sourced<T> {
-  return { value, unit, source, kind };
-}
+export { sourced, TRADE };
 
-export const TRADE = 'trade practice';
 const SQUARE_FOOT = 0.09290304;
 
 /** Pounds as whole grams, as masses are stored. */
@@ -147,6 +139,7 @@ export const COMMON = {
 /** The US figures of the trade, shared by the commercial and the residential practice. */
 export const US = {
   ...COMMON,
+  ...US_SECURING,
   continuousHingeGap: sourced(inches(5 / 16), 'length', `${TRADE}: geared hinge, typical`),
   ratedGapLimitTimber: sourced(inches(1 / 8), 'length', 'NFPA 80', 'limit'),
   ratedGapLimitSteel: sourced(inches(3 / 16), 'length', 'NFPA 80: 1/8 ± 1/16 in', 'limit'),
@@ -326,6 +319,7 @@ export const US = {
 /** Figures that the three metric schools share. */
 export const METRIC = {
   ...COMMON,
+  ...METRIC_SECURING,
   continuousHingeGap: sourced(mm(8), 'length', `${TRADE}: geared hinge, typical`),
   ratedGapLimitTimber: sourced(
     mm(4),

@@ -1,4 +1,5 @@
 import { inches, mm } from '../measure/index.js';
+import { AUSTRALASIAN_HEIGHTS, CONTINENTAL_HEIGHTS, US_RESIDENTIAL_HEIGHTS } from './securing.js';
 import { METRIC, metricNominals, sourced, TRADE, US } from './shared.js';
 import type { Gaps, Practice, PracticeId, PracticeValues, Sourced } from './types.js';
 
@@ -34,6 +35,8 @@ const usResidential: PracticeValues = {
   corner: sourced('round-five-eighths', 'term', `${TRADE}: routed recesses of prehung leaves`),
   backset: sourced(inches(2.375), 'length', `${TRADE}: residential`),
   lockHeight: sourced(inches(36), 'length', TRADE),
+  heights: { ...US.heights, value: US_RESIDENTIAL_HEIGHTS },
+  lockUsual: sourced('tubular', 'term', `${TRADE}: residential`, 'preference'),
 };
 
 const BRITISH_PATTERNS: PracticeValues['patterns'] = sourced(
@@ -84,7 +87,11 @@ const british: PracticeValues = {
 const continental: PracticeValues = {
   ...METRIC,
   backset: sourced(mm(55), 'length', `${TRADE}: 55, 60, 65`),
+  backsets: sourced([55, 60, 65, 80].map(mm), 'length', `${TRADE}: made backsets`),
   lockHeight: sourced(mm(1050), 'length', TRADE),
+  heights: { ...METRIC.heights, value: CONTINENTAL_HEIGHTS },
+  lockUsual: sourced('profile', 'term', `${TRADE}: profile cylinder`, 'preference'),
+  lockHighUse: sourced('profile', 'term', `${TRADE}: profile cylinder`, 'preference'),
   gapsSteel: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   gapsTimber: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   leafThickness: sourced(mm(40), 'length', TRADE),
@@ -120,6 +127,10 @@ const continental: PracticeValues = {
 const australasian: PracticeValues = {
   ...METRIC,
   backset: sourced(mm(60), 'length', `${TRADE}: 60 or 70`),
+  backsets: sourced([60, 70].map(mm), 'length', `${TRADE}: made backsets`),
+  heights: { ...METRIC.heights, value: AUSTRALASIAN_HEIGHTS },
+  lockUsual: sourced('tubular', 'term', TRADE, 'preference'),
+  lockHighUse: sourced('mortise', 'term', TRADE, 'preference'),
   gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
   gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
   leafThickness: sourced(mm(35), 'length', `${TRADE}: 35 or 40 mm`),

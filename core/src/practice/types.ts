@@ -1,4 +1,5 @@
 import type { System, Ticks } from '../measure/index.js';
+import type { SecuringValues } from './securingTypes.js';
 
 /** Whether a value may not be passed, is the trade's usual preference, or only fills a gap. */
 export type ValueKind = 'limit' | 'preference' | 'default';
@@ -122,6 +123,18 @@ export const BODY_NAMES = [
   'dropFull',
   'kickPlate',
   'wire',
+  'sashCase',
+  'profileCase',
+  'narrowCase',
+  'hookCase',
+  'rollerCase',
+  'unitNotch',
+  'rimLock',
+  'nightLatch',
+  'gateLock',
+  'rose',
+  'knob',
+  'lever',
 ] as const;
 export type BodyName = (typeof BODY_NAMES)[number];
 
@@ -145,8 +158,8 @@ export interface Gaps {
   undercutOverThreshold: Ticks;
 }
 
-/** Every figure that sizing, handing and hanging use. */
-export interface PracticeValues {
+/** Every figure that the stages use. */
+export interface PracticeValues extends SecuringValues {
   gapsSteel: Sourced<Gaps>;
   gapsTimber: Sourced<Gaps>;
   continuousHingeGap: Sourced<Ticks>;

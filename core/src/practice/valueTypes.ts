@@ -33,10 +33,15 @@ const CHOICES: Record<string, readonly string[]> = {
   rest: ['equal', 'high', 'as-measured'],
 };
 
+/** Kinds of lock a practice may take as its usual ones. */
+const LOCKS = ['cylindrical', 'tubular', 'mortise', 'profile', 'sash', 'rim-lock'];
+
 const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   nominalNames: ['frame opening', 'leaf'],
   assumedUse: ['high', 'medium', 'low'],
   corner: ['square', 'round-quarter', 'round-five-eighths'],
+  lockUsual: LOCKS,
+  lockHighUse: LOCKS,
 };
 
 /**

@@ -1,4 +1,4 @@
-import type { LockSpec } from './lockSpec.js';
+import type { LockSpec } from '../catalogue/index.js';
 import { propertiesOf, type LockProperties } from './properties.js';
 
 /** Plain questions a function is found by; absent is “does not matter”. */

@@ -1,6 +1,29 @@
-export { decideSecuring } from './decide.js';
+export { decideSecuring, lockLeaf, type Securing, type SecuringBasis } from './decide.js';
+export { derivedProperties, wishesFor } from './functions.js';
+export { bevelShift, boltGap, fitLock, type LockFit, type Room as FitRoom } from './fit.js';
+export { hasRods, isExit, LOCK_FORMS, type LockForm } from './lockForms.js';
+export {
+  againstKind,
+  caseDepth,
+  kindFor,
+  lockKindsFor,
+  proposeKind,
+  type KindChoice,
+  type LockPlace,
+} from './lockType.js';
+export { useOf, USE_WISHES, type DerivedUse } from './uses.js';
+export { solidWidth, type SolidWidth } from './stile.js';
+export {
+  cylinderHalf,
+  throughLengths,
+  type CylinderHalf,
+  type ThroughLengths,
+} from './thickness.js';
+export { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './strike.js';
+export { boltLengths, hasSecondLeaf, secondLeaf, type SecondLeaf } from './pair.js';
+export { fitExit, type ExitFit } from './exitDevice.js';
+export { datumsOf, heightRow, lockHeightOf, usualHeight, type Datums } from './heights.js';
 export { lockCentre, securingSolids } from './solids.js';
-export { LOCK_SPECS, readLockSpec, type LatchKind, type LockSpec, type Works } from './lockSpec.js';
 export {
   actionsOf,
   exploreLock,
@@ -18,3 +41,19 @@ export {
 export { motionsToOpen, propertiesOf, type LockProperties } from './properties.js';
 export { testSheet, type TestStep } from './testSheet.js';
 export { findLocks, LOCK_WISHES, type LockMatch, type LockWishes } from './finder.js';
+export {
+  doorsWithoutKey,
+  MOST_KEY_GROUPS,
+  opensDoor,
+  passingOf,
+  readKeying,
+  whoGoesWhere,
+  type KeyedDoor,
+  type KeyGroup,
+  type Keying,
+  type Pass,
+  type Passing,
+  type Reach,
+  type ReachedRoom,
+} from './keying.js';
+export { levelsOf, type CorridorLevel, type LevelledLock } from './levels.js';

@@ -1,4 +1,4 @@
-import type { LockSpec } from './lockSpec.js';
+import type { LockSpec } from '../catalogue/index.js';
 
 /** What of a lock is thrown, blocked or powered, and whether the leaf stands closed. */
 export interface LockState {

@@ -1,4 +1,4 @@
-import type { LockSpec } from './lockSpec.js';
+import type { LockSpec } from '../catalogue/index.js';
 import {
   exploreLock,
   lockStep,

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { LOCK_SPECS, readLockSpec, type LockSpec } from '../catalogue/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
@@ -9,16 +10,13 @@ import {
   exploreLock,
   findLocks,
   LOCK_ACTIONS,
-  LOCK_SPECS,
   LOCK_WISHES,
   lockStep,
   propertiesOf,
-  readLockSpec,
   restingState,
   stateKey,
   testSheet,
   type LockProperties,
-  type LockSpec,
 } from './index.js';
 
 const of = (id: string) => LOCK_SPECS.find((one) => one.id === id)!;

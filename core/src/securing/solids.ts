@@ -1,145 +1,267 @@
 import { about, known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { MeasuredLeaf } from '../sizing/index.js';
+import type { Securing } from './decide.js';
+import type { LockFit } from './fit.js';
+import { hasRods, LOCK_FORMS } from './lockForms.js';
+import { boltLengths } from './pair.js';
 
-/** Middle of the lock above the leaf's bottom: as recorded, else the practice's usual height. */
-export function lockCentre(facts: OpeningFacts, practice: Practice, leaf: MeasuredLeaf): number {
-  return (known(facts.lockHeight) ?? practice.values.lockHeight.value) - leaf.bottom;
+const OWNER = 'lockKind';
+const STRIKE = 'securing.strike';
+
+/** Middle of the lock above the leaf's bottom: as decided, else the practice's usual height. */
+export function lockCentre(securing: Securing, practice: Practice, leaf: MeasuredLeaf): number {
+  return (securing.height ?? practice.values.lockHeight.value) - leaf.bottom;
 }
 
-/** What locks, rods and bolts take out of a leaf or put onto it; nothing while the kind is not recorded. */
+/** What locks, strikes, rods and bolts take out of a leaf and its frame or put onto it. */
 export function securingSolids(
   facts: OpeningFacts,
   practice: Practice,
   leaf: MeasuredLeaf,
+  securing: Securing,
 ): Solid[] {
-  const { width, height, thickness } = leaf;
-  const { value: body } = practice.values.bodies;
+  const { fit } = securing;
   const solids: Solid[] = [];
-  const middle = thickness / 2;
-  const y = lockCentre(facts, practice, leaf);
-  // Of a stable door's leaves the lock is in the one at its height.
-  const other =
-    leaf.id === 'inactive' ||
-    ((leaf.id === 'upper' || leaf.id === 'lower') && (y < 0 || y > height));
-  const kind = other ? undefined : known(facts.lockKind);
-  const owner = 'lockKind';
-  const backset = known(facts.backset) ?? practice.values.backset.value;
-  switch (kind) {
-    case 'mortise': {
-      const { lockCase: size } = body;
-      // The case reaches as far past the backset as its own size leaves beyond the usual one.
-      const across = size.across + (backset - practice.values.backset.value);
+  if (fit && securing.leaf?.id === leaf.id) {
+    solids.push(...lockSolids(practice, leaf, fit, securing));
+    if (securing.secondHeight !== undefined)
       solids.push(
-        solid(
-          owner,
-          'solid.lockCase',
-          leaf.id,
-          'in',
-          {
-            x: span(width - across, across),
-            y: about(y, size.up),
-            z: about(middle, size.through),
-          },
-          size.keep,
-        ),
+        ...boreSolids(practice, leaf, fit, securing.secondHeight - leaf.bottom, 'deadBolt'),
       );
-      break;
-    }
-    case 'cylindrical': {
-      const { lockBore, latchBore } = body;
+  }
+  if (fit && hasRods(fit.kind)) solids.push(...rodSolids(facts, practice, leaf, fit));
+  if (securing.strike) solids.push(...strikeSolids(leaf, securing));
+  if (leaf.id !== 'active') solids.push(...boltSolids(practice, leaf, securing));
+  return solids;
+}
+
+function lockSolids(
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  fit: LockFit,
+  { outsidePull }: Securing,
+): Solid[] {
+  const { width, thickness } = leaf;
+  const bodies = practice.values.bodies.value;
+  const form = LOCK_FORMS[fit.kind];
+  const body = form.body ? bodies[form.body] : undefined;
+  const { y, backset } = fit;
+  const solids: Solid[] = [];
+  if (fit.pocket && body)
+    solids.push(
+      solid(
+        OWNER,
+        'solid.lockCase',
+        leaf.id,
+        'in',
+        {
+          x: span(width - fit.pocket.across, fit.pocket.across),
+          y: about(y, fit.pocket.up),
+          z: about(fit.z, fit.pocket.through),
+        },
+        body.keep,
+      ),
+    );
+  if (form.sits === 'bore') solids.push(...boreSolids(practice, leaf, fit, y, OWNER));
+  if (form.sits === 'notch' && body)
+    solids.push(
+      solid(
+        OWNER,
+        'solid.lockNotch',
+        leaf.id,
+        'in',
+        { x: span(width - body.across, body.across), y: about(y, body.up), z: [0, thickness] },
+        body.keep,
+      ),
+    );
+  if (form.sits === 'inside-face' && body)
+    solids.push(
+      solid(OWNER, 'solid.rimLock', leaf.id, outsidePull ? 'on-push' : 'on-pull', {
+        x: span(width - body.across, body.across),
+        y: about(y, body.up),
+        z: outsidePull ? span(thickness, body.through) : span(-body.through, body.through),
+      }),
+    );
+  if (form.sits === 'push-face' || fit.kind === 'mortise-exit') {
+    const size = bodies.rimCase;
+    // The bar runs across the push face to the hinge stile.
+    solids.push(
+      solid(OWNER, 'solid.exitDevice', leaf.id, 'on-push', {
+        x: span(width * 0.08, width * 0.92),
+        y: about(y, size.up),
+        z: span(thickness, size.through),
+      }),
+    );
+  }
+  // Roses on both faces; a metal stile takes the handle itself.
+  const trimmed = form.sits === 'bore' || (form.sits === 'pocket' && fit.kind !== 'narrow-stile');
+  if (trimmed && fit.kind !== 'sliding' && fit.kind !== 'roller' && fit.kind !== 'mortise-exit')
+    for (const face of ['on-pull', 'on-push'] as const) {
+      const { across, up, through } = bodies.rose;
       solids.push(
-        solid(
-          owner,
-          'solid.lockBore',
-          leaf.id,
-          'in',
-          {
-            x: about(width - backset, lockBore.across),
-            y: about(y, lockBore.up),
-            z: [0, thickness],
-          },
-          lockBore.keep,
-        ),
-        solid(
-          owner,
-          'solid.latchBore',
-          leaf.id,
-          'in',
-          {
-            x: span(width - backset, backset),
-            y: about(y, latchBore.up),
-            z: about(middle, latchBore.through),
-          },
-          latchBore.keep,
-        ),
-      );
-      break;
-    }
-    case 'rim-exit':
-    case 'rods-surface':
-    case 'rods-concealed': {
-      const { rimCase, rod, concealedRod } = body;
-      const z = span(thickness, rimCase.through);
-      // The bar runs across the push face to the hinge stile.
-      solids.push(
-        solid(owner, 'solid.exitDevice', leaf.id, 'on-push', {
-          x: span(width * 0.08, width * 0.92),
-          y: about(y, rimCase.up),
-          z,
+        solid(OWNER, 'solid.rose', leaf.id, face, {
+          x: about(width - backset, across),
+          y: about(y, up),
+          z: face === 'on-pull' ? span(-through, through) : span(thickness, through),
         }),
       );
-      for (const part of [
-        span(0, y - rimCase.up / 2),
-        span(y + rimCase.up / 2, height - y - rimCase.up / 2),
-      ]) {
-        if (part[1] <= part[0]) continue;
-        if (kind === 'rods-surface')
-          solids.push(
-            solid(owner, 'solid.rod', leaf.id, 'on-push', {
-              x: about(width - backset, rod.across),
-              y: part,
-              z: span(thickness, rod.through),
-            }),
-          );
-        if (kind === 'rods-concealed')
-          solids.push(
-            solid(
-              owner,
-              'solid.concealedRod',
-              leaf.id,
-              'in',
-              {
-                x: span(width - backset - concealedRod.across / 2, concealedRod.across),
-                y: part,
-                z: about(middle, concealedRod.through),
-              },
-              concealedRod.keep,
-            ),
-          );
-      }
-      break;
     }
-    default:
-  }
-  const bolts = leaf.id === 'active' ? undefined : known(facts.bolts);
-  if (bolts === 'flush' || bolts === 'surface') {
-    const size = bolts === 'flush' ? body.flushBolt : body.surfaceBolt;
-    for (const along of [span(0, size.up), span(height - size.up, size.up)])
+  return solids;
+}
+
+/** Cross bore through both faces, and the bore from the edge to it. */
+function boreSolids(
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  fit: LockFit,
+  y: number,
+  owner: string,
+): Solid[] {
+  const { lockBore, latchBore } = practice.values.bodies.value;
+  const { width, thickness } = leaf;
+  const { backset } = fit;
+  return [
+    solid(
+      owner,
+      'solid.lockBore',
+      leaf.id,
+      'in',
+      {
+        x: about(width - backset, lockBore.across),
+        y: about(y, lockBore.up),
+        z: [0, thickness],
+      },
+      lockBore.keep,
+    ),
+    solid(
+      owner,
+      'solid.latchBore',
+      leaf.id,
+      'in',
+      {
+        x: span(width - backset, backset),
+        y: about(y, latchBore.up),
+        z: about(fit.z, latchBore.through),
+      },
+      latchBore.keep,
+    ),
+  ];
+}
+
+function rodSolids(
+  facts: OpeningFacts,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  fit: LockFit,
+): Solid[] {
+  const { rimCase, rod, concealedRod } = practice.values.bodies.value;
+  const { width, height, thickness } = leaf;
+  const { y, backset } = fit;
+  const solids: Solid[] = [];
+  const below = known(facts.plainFloor) === true ? [] : [span(0, y - rimCase.up / 2)];
+  for (const part of [...below, span(y + rimCase.up / 2, height - y - rimCase.up / 2)]) {
+    if (part[1] <= part[0]) continue;
+    if (fit.kind === 'rods-surface')
+      solids.push(
+        solid(OWNER, 'solid.rod', leaf.id, 'on-push', {
+          x: about(width - backset, rod.across),
+          y: part,
+          z: span(thickness, rod.through),
+        }),
+      );
+    else
       solids.push(
         solid(
-          'bolts',
-          bolts === 'flush' ? 'solid.flushBolt' : 'solid.surfaceBolt',
+          OWNER,
+          'solid.concealedRod',
           leaf.id,
-          bolts === 'flush' ? 'in' : 'on-push',
+          'in',
           {
-            x: span(width - size.across, size.across),
-            y: along,
-            z: bolts === 'flush' ? about(middle, size.through) : span(thickness, size.through),
+            x: span(width - backset - concealedRod.across / 2, concealedRod.across),
+            y: part,
+            z: about(fit.z, concealedRod.through),
           },
-          size.keep,
+          concealedRod.keep,
         ),
       );
   }
   return solids;
+}
+
+/** The strike with the holes behind it: in the jamb at the lock leaf's edge, or in the second leaf. */
+function strikeSolids(leaf: MeasuredLeaf, securing: Securing): Solid[] {
+  const { strike, fit, leaf: own, height } = securing;
+  if (!strike || !fit || !own || height === undefined) return [];
+  // Rods have their strikes at head and floor.
+  if (hasRods(fit.kind)) return [];
+  const deep = Math.max(strike.latchHole, strike.boltHole, strike.plate.recess);
+  const z = about(fit.z, strike.plate.width);
+  const y = about(height - leaf.bottom, strike.plate.height);
+  if (strike.on === 'jamb')
+    return own.id === leaf.id
+      ? [
+          solid(
+            STRIKE,
+            'solid.strike',
+            leaf.id,
+            'in',
+            { x: span(leaf.width + strike.gap, deep), y, z },
+            0,
+            'frame',
+          ),
+        ]
+      : [];
+  return leaf.id === 'inactive'
+    ? [solid(STRIKE, 'solid.strike', leaf.id, 'in', { x: span(leaf.width - deep, deep), y, z })]
+    : [];
+}
+
+function boltSolids(practice: Practice, leaf: MeasuredLeaf, { bolts, fit }: Securing): Solid[] {
+  if (bolts === undefined || bolts === 'none') return [];
+  const { width, height, thickness } = leaf;
+  const body = practice.values.bodies.value;
+  const surface = bolts === 'surface';
+  const size = surface ? body.surfaceBolt : body.flushBolt;
+  const middle = fit?.z ?? thickness / 2;
+  const reach = boltLengths(height, leaf.bottom, practice);
+  // The case stands where the lever is; its rod runs on to the end.
+  const spans = surface
+    ? [span(0, size.up), span(height - size.up, size.up)]
+    : [
+        span(Math.max(0, reach.bottom - size.up / 2), size.up),
+        span(Math.min(height - size.up, height - reach.top - size.up / 2), size.up),
+      ];
+  const solids = spans.map((y) =>
+    solid(
+      'bolts',
+      surface ? 'solid.surfaceBolt' : 'solid.flushBolt',
+      leaf.id,
+      surface ? 'on-push' : 'in',
+      {
+        x: span(width - size.across, size.across),
+        y,
+        z: surface ? span(thickness, size.through) : about(middle, size.through),
+      },
+      size.keep,
+    ),
+  );
+  if (surface) return solids;
+  const rod = Math.min(size.across, size.through) / 2;
+  const holes: [number, number][] = [
+    [0, spans[0]![0]],
+    [spans[1]![1], height],
+  ];
+  return [
+    ...solids,
+    ...holes
+      .filter(([from, to]) => to > from)
+      .map((y) =>
+        solid('bolts', 'solid.boltRod', leaf.id, 'in', {
+          x: about(width - size.across / 2, rod),
+          y,
+          z: about(middle, rod),
+        }),
+      ),
+  ];
 }

@@ -1,4 +1,4 @@
-import type { LockSpec } from './lockSpec.js';
+import type { LockSpec } from '../catalogue/index.js';
 import { exploreLock, type LockAction, type LockGraph, type Transition } from './machine.js';
 
 /** One step of an acceptance test: do this, see that. */

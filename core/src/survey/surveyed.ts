@@ -10,6 +10,8 @@ type Filled = Partial<
     | 'floorRise'
     | 'floorFinish'
     | 'wallThickness'
+    | 'strikeAt'
+    | 'strikeCutHeight'
     | 'work'
   >
 >;
@@ -27,6 +29,9 @@ const least = (...values: (number | undefined)[]): number | undefined => {
 export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
   if (survey.empty) return facts;
   const later = survey.number('coveringLater');
+  const rise =
+    later === undefined ? undefined : Math.max(0, later - (survey.number('coveringNow') ?? 0));
+  const strike = survey.number('strikeHeight');
   const measured: Filled = {
     frameWidth: least(
       survey.number('widthTop'),
@@ -36,9 +41,11 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     frameHeight: least(survey.number('heightHinge'), survey.number('heightLock')),
     leafThickness: survey.number('leafThickness'),
     floorRise: survey.number('floorRise'),
-    floorFinish:
-      later === undefined ? undefined : Math.max(0, later - (survey.number('coveringNow') ?? 0)),
+    floorFinish: rise,
     wallThickness: survey.number('wallThickness'),
+    // Measured above today's floor; told above the finished one.
+    strikeAt: strike === undefined ? undefined : Math.max(0, strike - (rise ?? 0)),
+    strikeCutHeight: survey.number('strikeLength'),
   };
   const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
   const how: Partial<Record<string, How>> = { ...facts.how };

@@ -23,6 +23,8 @@ export function product(
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  const { traits, ...others } = rest;
-  return { id, maker, model, type, ...others, ...(traits?.length ? { traits } : {}) };
+  const filled = Object.fromEntries(
+    Object.entries(rest).filter(([, value]) => !Array.isArray(value) || value.length > 0),
+  );
+  return { id, maker, model, type, ...filled };
 }

@@ -36,7 +36,7 @@ export function Products({
 }) {
   const { basis } = useProject();
   const { products } = basisOf(basis);
-  const needs = useMemo(() => needsOf(decided.facts, decided.sizes, decided.hanging), [decided]);
+  const needs = useMemo(() => needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing), [decided]);
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};
     const choices = id

@@ -1,3 +1,5 @@
+import { bad, good, type Result } from '../measure/index.js';
+
 /** What a key, a turn or a stop works on. */
 export type Works = 'latch' | 'bolt' | 'outside' | 'inside';
 
@@ -11,6 +13,8 @@ export type LatchKind = 'none' | 'spring' | 'dead-latching' | 'roller';
 export interface LockSpec {
   /** Small letters and hyphens; `own-…` for those of a project. */
   id: string;
+  /** What a project calls its own; shipped ones have their words. */
+  name?: string | undefined;
   /** The usual BHMA number where one is certain. */
   number?: string | undefined;
   latch: LatchKind;
@@ -43,7 +47,7 @@ export interface LockSpec {
   power: 'none' | 'fail-secure' | 'fail-safe';
 }
 
-const PLAIN: Omit<LockSpec, 'id'> = {
+const PLAIN: Omit<LockSpec, 'id' | 'name'> = {
   latch: 'dead-latching',
   bolt: false,
   outsideHandle: 'moves',
@@ -179,13 +183,22 @@ export const LOCK_SPECS: readonly LockSpec[] = [
   spec('electric-fail-safe', { outsideKey: ['latch'], power: 'fail-safe', startsBlocked: true }),
 ];
 
+const SHIPPED: ReadonlyMap<string, LockSpec> = new Map(LOCK_SPECS.map((one) => [one.id, one]));
+
+/** Functions by id: what ships, and a project's own, which go before. */
+export function lockSpecsWith(own: readonly LockSpec[]): ReadonlyMap<string, LockSpec> {
+  return own.length === 0
+    ? SHIPPED
+    : new Map([...SHIPPED, ...own.map((one) => [one.id, one] as const)]);
+}
+
 const LISTS = ['outsideKey', 'insideKey', 'insideTurn'] as const;
 
 /** A spec in its stored form, or undefined when it is none; unknown keys are refused. */
 export function readLockSpec(value: unknown): LockSpec | undefined {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return undefined;
   const given = value as Record<string, unknown>;
-  const known = new Set([...Object.keys(PLAIN), 'id', 'number']);
+  const known = new Set([...Object.keys(PLAIN), 'id', 'name', 'number']);
   if (Object.keys(given).some((key) => !known.has(key))) return undefined;
   const whole = { ...PLAIN, ...given } as LockSpec;
   const works = ['latch', 'bolt', 'outside', 'inside'];
@@ -206,6 +219,10 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
   const ok =
     typeof whole.id === 'string' &&
     /^[a-z][a-z0-9-]{0,39}$/.test(whole.id) &&
+    (whole.name === undefined ||
+      (typeof whole.name === 'string' && whole.name.trim() !== '' && whole.name.length <= 80)) &&
+    (whole.number === undefined ||
+      (typeof whole.number === 'string' && whole.number.length <= 12)) &&
     ['none', 'spring', 'dead-latching', 'roller'].includes(whole.latch) &&
     ['moves', 'rigid', 'none'].includes(whole.outsideHandle) &&
     ['moves', 'rigid', 'none'].includes(whole.insideHandle) &&
@@ -214,4 +231,26 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
     among(whole.freedBy, freers) &&
     flags.every((name) => typeof whole[name] === 'boolean');
   return ok ? whole : undefined;
+}
+
+/** The most functions a project composes for itself. */
+const MOST_OWN = 200;
+
+/**
+ * A project's own functions as they come in: each `own-…` with a name of its own. Faults:
+ * `locks.shape`, `locks.value` (which).
+ */
+export function readLocks(json: unknown): Result<LockSpec[]> {
+  if (!Array.isArray(json) || json.length > MOST_OWN) return bad('locks.shape');
+  const seen = new Set<string>();
+  const read: LockSpec[] = [];
+  for (const [index, one] of (json as unknown[]).entries()) {
+    const spec = readLockSpec(one);
+    const name = spec?.name ?? spec?.id ?? String(index + 1);
+    if (!spec?.name || !spec.id.startsWith('own-') || seen.has(spec.id))
+      return bad('locks.value', { name });
+    seen.add(spec.id);
+    read.push(spec);
+  }
+  return good(read);
 }

@@ -1,0 +1,213 @@
+import { inches, mm } from '../../../measure/index.js';
+import type { Product } from '../../product.js';
+import { METRIC_FINISHES, product, US_FINISHES } from '../make.js';
+
+const TRIMS = ['lever on rose', 'lever on plate', 'knob'];
+
+/** Locks in a pocket of the edge: US, profile-cylinder, British, narrow-stile, sliding, roller. */
+export function casedLocks(): Product[] {
+  return [...usMortise(), ...profile(), ...sash(), ...narrow(), ...sliding(), ...rollers()];
+}
+
+function usMortise(): Product[] {
+  const groups = [
+    ['L', ['mortise-passage', 'privacy'], 0],
+    ['S', ['mortise-storeroom', 'mortise-classroom', 'mortise-office', 'classroom-inside'], 0],
+    ['D', ['dormitory', 'entrance', 'corridor'], 1],
+    ['X', ['store', 'institution'], 1],
+    ['E', ['electric-fail-secure', 'electric-fail-safe'], 0],
+  ] as const;
+  const series = [
+    ['Quillstead', 'ML 8', 2.75, 1, 180, 3],
+    ['Marrowby', 'M90', 2.75, 1, 180, 4],
+    ['Tarnhollow', 'MC', 2.5, 0.875, 90, 3],
+  ] as const;
+  return series.flatMap(([maker, model, backset, through, listed, cost]) =>
+    groups.map(([letter, functions, bolt]) =>
+      product(maker, `${model}${letter}`, 'mortise', {
+        backset: inches(backset),
+        latchThrow: inches(0.75),
+        ...(bolt ? { boltThrow: inches(1) } : {}),
+        recessAcross: inches(backset + 1.375),
+        recessUp: inches(6),
+        recessThrough: inches(through),
+        leastLeaf: inches(through + 0.75),
+        mostLeaf: inches(3),
+        centres: inches(2.5),
+        latchOffset: inches(0.375),
+        frontUp: inches(8),
+        frontAcross: inches(1.25),
+        strikeHeight: inches(4.875),
+        strikeWidth: inches(1.25),
+        functions: [...functions],
+        cylinders: ['mortise cylinder', 'interchangeable core'],
+        trims: TRIMS,
+        finishes: US_FINISHES,
+        listed,
+        handed: true,
+        cost,
+      }),
+    ),
+  );
+}
+
+function profile(): Product[] {
+  const classes = [
+    ['', ['mortise-passage', 'privacy', 'sash-lock', 'mortise-storeroom'], 0, 2],
+    ['P', ['dormitory', 'entrance', 'corridor'], 90, 4],
+    ['E', ['electric-fail-secure', 'electric-fail-safe', 'mortise-storeroom'], 60, 4],
+  ] as const;
+  return [55, 60, 65, 80].flatMap((backset) =>
+    classes.flatMap(([letter, functions, listed, cost]) =>
+      ([72, 92] as const).map((centres) =>
+        product('Osk & Penn', `PZ ${backset}${letter}${centres === 92 ? ' E' : ''}`, 'profile', {
+          backset: mm(backset),
+          latchThrow: mm(12),
+          boltThrow: mm(20),
+          recessAcross: mm(backset + 33),
+          recessUp: mm(centres === 92 ? 185 : 165),
+          recessThrough: mm(15),
+          leastLeaf: mm(35),
+          mostLeaf: mm(100),
+          centres: mm(centres),
+          frontUp: mm(235),
+          frontAcross: mm(centres === 92 ? 24 : 20),
+          strikeHeight: mm(centres === 92 ? 235 : 170),
+          strikeWidth: mm(24),
+          functions: [...functions],
+          cylinders: ['profile'],
+          trims: ['lever on rose', 'lever on plate', 'lever and knob'],
+          finishes: METRIC_FINISHES,
+          listed,
+          handed: true,
+          cost,
+        }),
+      ),
+    ),
+  );
+}
+
+function sash(): Product[] {
+  const kinds = [
+    ['3S', ['sash-lock'], 2],
+    ['5S', ['sash-lock'], 3],
+    ['3D', ['deadbolt-double'], 2],
+    ['5D', ['deadbolt-double', 'deadbolt-single'], 3],
+    ['B', ['privacy'], 1],
+    ['L', ['mortise-passage', 'mortise-storeroom'], 1],
+    ['X', ['dormitory', 'deadbolt-single'], 4],
+  ] as const;
+  return [44, 57].flatMap((backset) =>
+    kinds.map(([model, functions, cost]) =>
+      product('Tarnhollow', `${backset + 19}-${model}`, 'sash', {
+        backset: mm(backset),
+        latchThrow: mm(12),
+        boltThrow: mm(cost === 3 ? 20 : 14),
+        recessAcross: mm(backset + 19),
+        recessUp: mm(155),
+        recessThrough: mm(cost === 3 ? 18 : 16),
+        leastLeaf: mm(cost === 3 ? 38 : 36),
+        mostLeaf: mm(60),
+        centres: mm(57),
+        frontUp: mm(155),
+        frontAcross: mm(22),
+        strikeHeight: mm(150),
+        strikeWidth: mm(24),
+        functions: [...functions],
+        cylinders: model.startsWith('5')
+          ? ['five levers']
+          : model.startsWith('3')
+            ? ['three levers']
+            : [],
+        trims: ['lever on rose', 'lever on plate', 'knob'],
+        finishes: METRIC_FINISHES,
+        listed: cost === 3 ? 0 : 60,
+        handed: false,
+        cost,
+      }),
+    ),
+  );
+}
+
+function narrow(): Product[] {
+  const kinds = [
+    ['H', 'hook', ['deadbolt-single', 'deadbolt-double'], 1],
+    ['S', 'swing bolt', ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom'], 1.375],
+    ['L', 'latch', ['mortise-storeroom', 'mortise-passage'], 0],
+  ] as const;
+  return [0.9375, 0.96875, 1.125, 1.5].flatMap((backset, index) =>
+    kinds.map(([letter, note, functions, bolt]) =>
+      product('Quillstead', `NS ${index + 1}${letter}`, 'narrow-stile', {
+        backset: inches(backset),
+        ...(bolt > 0 ? { boltThrow: inches(bolt) } : {}),
+        latchThrow: bolt > 0 ? 0 : inches(0.625),
+        recessAcross: inches(backset + 0.5625),
+        recessUp: inches(6.5),
+        recessThrough: inches(1),
+        leastLeaf: inches(1.75),
+        mostLeaf: inches(2.5),
+        frontUp: inches(6.875),
+        frontAcross: inches(1),
+        strikeHeight: inches(4.875),
+        strikeWidth: inches(1.25),
+        functions: [...functions],
+        cylinders: ['mortise cylinder'],
+        trims: bolt > 0 ? [] : ['lever', 'paddle'],
+        finishes: ['628', 'dark bronze'],
+        handed: true,
+        cost: 2,
+        note,
+      }),
+    ),
+  );
+}
+
+function sliding(): Product[] {
+  return [35, 40, 45].flatMap((leaf) =>
+    (['sliding-hook', 'deadbolt-single'] as const).map((of) =>
+      product('Marrowby', `PD ${leaf}${of === 'sliding-hook' ? 'H' : 'L'}`, 'sliding', {
+        backset: mm(of === 'sliding-hook' ? 44 : 50),
+        latchThrow: 0,
+        boltThrow: mm(18),
+        recessAcross: mm(of === 'sliding-hook' ? 62 : 68),
+        recessUp: mm(120),
+        recessThrough: mm(15),
+        leastLeaf: mm(leaf),
+        mostLeaf: mm(leaf + 10),
+        frontUp: mm(150),
+        frontAcross: mm(18),
+        strikeHeight: mm(100),
+        strikeWidth: mm(20),
+        functions: [of],
+        trims: ['flush pull', 'edge pull'],
+        finishes: METRIC_FINISHES,
+        handed: false,
+        cost: 2,
+        note: of === 'sliding-hook' ? 'hook bolt' : 'lift-up bolt',
+      }),
+    ),
+  );
+}
+
+function rollers(): Product[] {
+  return [
+    [55, 13],
+    [60, 16],
+    [65, 20],
+    [75, 20],
+  ].map(([depth, out], index) =>
+    product('Marrowby', `RL ${index + 1}`, 'roller', {
+      latchThrow: mm(out! / 2),
+      recessAcross: mm(depth!),
+      recessUp: mm(60),
+      recessThrough: mm(20),
+      leastLeaf: mm(35),
+      functions: ['push-pull'],
+      strikeHeight: mm(60),
+      strikeWidth: mm(25),
+      finishes: METRIC_FINISHES,
+      handed: false,
+      cost: 1,
+    }),
+  );
+}

@@ -1,0 +1,39 @@
+/** A row of overlapping holes that clears a pocket. Ticks. */
+export interface HoleRow {
+  bit: number;
+  count: number;
+  /** From centre to centre. */
+  pitch: number;
+  /** Centres from the pocket's lower end. */
+  centres: number[];
+  /** The ridge left between two holes, on each side, to be pared off. */
+  ridge: number;
+}
+
+/** Holes overlap by a quarter of the bit, so that little is left to pare. */
+const OVERLAP = 0.75;
+
+/**
+ * The row of holes that clears a pocket: the bit is the case's thickness and a little over, up to the
+ * next made; the first and last hole end where the pocket ends; the others stand evenly between, no
+ * further apart than three quarters of the bit (trade practice).
+ *
+ * @param length of the pocket, along the edge
+ * @param through thickness of the case
+ * @param over how much wider the bit is
+ * @param step made steps of bits
+ */
+export function holeRow(length: number, through: number, over: number, step: number): HoleRow {
+  const bit = Math.ceil((through + over) / step) * step;
+  const between = Math.max(0, length - bit);
+  const spaces = Math.ceil(between / (bit * OVERLAP));
+  const pitch = spaces === 0 ? 0 : between / spaces;
+  const half = bit / 2;
+  return {
+    bit,
+    count: spaces + 1,
+    pitch: Math.round(pitch),
+    centres: Array.from({ length: spaces + 1 }, (_, index) => Math.round(half + index * pitch)),
+    ridge: Math.ceil(half - Math.sqrt(half ** 2 - (pitch / 2) ** 2)),
+  };
+}

@@ -1,0 +1,237 @@
+import { length, type OpeningFacts, type Value } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import {
+  boltLengths,
+  datumsOf,
+  hasRods,
+  isExit,
+  LOCK_FORMS,
+  type LockFit,
+  type Securing,
+} from '../securing/index.js';
+import type { Sizes } from '../sizing/index.js';
+import { holeRow, type HoleRow } from './holeRow.js';
+
+/** One number of a preparation sheet; several values stand as height × width × depth. */
+export interface PrepLine {
+  /** Term code `prep.…`. */
+  name: string;
+  values: Value[];
+}
+
+/** Numbers that belong together: the leaf's edge, the faces, the strike. */
+export interface PrepGroup {
+  /** Term code `prepGroup.…`. */
+  name: string;
+  lines: PrepLine[];
+}
+
+/** A tool with what it is for. */
+export interface PrepBit {
+  /** `saw`, `bit`, `router`, `pilot`. */
+  kind: 'saw' | 'bit' | 'router' | 'pilot';
+  size: number;
+  /** Term codes `prep.…` of what it makes. */
+  makes: string[];
+}
+
+/** All that is cut and drilled for a lock, its strike and the bolts of a second leaf. */
+export interface LockPreparation {
+  groups: PrepGroup[];
+  bits: PrepBit[];
+  row: HoleRow | undefined;
+}
+
+class Sheet {
+  groups: PrepGroup[] = [];
+  private bits = new Map<string, PrepBit>();
+
+  group(name: string): void {
+    this.groups.push({ name: `prepGroup.${name}`, lines: [] });
+  }
+  line(name: string, ...values: Value[]): void {
+    this.groups[this.groups.length - 1]!.lines.push({ name: `prep.${name}`, values });
+  }
+  lengths(name: string, ...ticks: number[]): void {
+    this.line(name, ...ticks.map((one) => length(Math.round(one))));
+  }
+  tool(kind: PrepBit['kind'], size: number, makes: string): void {
+    const key = `${kind} ${size}`;
+    const bit = this.bits.get(key) ?? { kind, size, makes: [] };
+    if (!bit.makes.includes(`prep.${makes}`)) bit.makes.push(`prep.${makes}`);
+    this.bits.set(key, bit);
+  }
+  tools(): PrepBit[] {
+    const order = ['saw', 'bit', 'router', 'pilot'];
+    return [...this.bits.values()].sort(
+      (a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || b.size - a.size,
+    );
+  }
+}
+
+/**
+ * The numbers a workshop needs for the lock of an opening: heights from every datum, bores, front,
+ * pocket with its row of holes, face holes, strike, bolts, and the bits for all of it. Undefined
+ * while there is no lock or its leaf is open.
+ */
+export function lockPreparation(
+  facts: OpeningFacts,
+  practice: Practice,
+  sizes: Sizes,
+  securing: Securing,
+): LockPreparation | undefined {
+  const { fit, strike, leaf, height } = securing;
+  if (!fit || !strike || !leaf || height === undefined) return undefined;
+  const sheet = new Sheet();
+  sheet.group('place');
+  const at = datumsOf(height, sizes, leaf);
+  sheet.lengths('fromTop', at.leafTop!);
+  sheet.lengths('fromBottom', at.leafBottom!);
+  sheet.lengths('fromFloor', at.floor);
+  if (at.frameHead !== undefined) sheet.lengths('fromHead', at.frameHead);
+  const { pocket, bore } = fit;
+  if (pocket ?? bore) {
+    sheet.lengths('backset', fit.backset);
+    if (fit.backsetPull !== fit.backsetPush)
+      sheet.lengths('backsetFaces', fit.backsetPull, fit.backsetPush);
+    sheet.lengths('inThickness', fit.z);
+  }
+  if (bore) boreLines(sheet, practice, fit, bore);
+  const row = pocket && pocketLines(sheet, practice, fit, pocket);
+  if (isExit(fit.kind)) exitLines(sheet, practice, securing);
+  if (LOCK_FORMS[fit.kind].sits === 'inside-face') {
+    sheet.group('face');
+    sheet.tool('pilot', practice.values.pilots.value.surface, 'surfaceScrews');
+    sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);
+  }
+  throughLines(sheet, securing);
+  if (!hasRods(fit.kind)) strikeLines(sheet, facts, practice, securing, at.frameHead);
+  boltLines(sheet, practice, securing);
+  return { groups: sheet.groups, bits: sheet.tools(), row };
+}
+
+function boreLines(
+  sheet: Sheet,
+  practice: Practice,
+  fit: LockFit,
+  bore: NonNullable<LockFit['bore']>,
+): void {
+  const { fronts, pilots } = practice.values;
+  sheet.group('bores');
+  sheet.lengths('crossBore', bore.cross);
+  sheet.tool('saw', bore.cross, 'crossBore');
+  sheet.lengths('edgeBore', bore.edge);
+  sheet.tool('bit', bore.edge, 'edgeBore');
+  sheet.lengths('edgeBoreDepth', fit.backset);
+  const { height, width, gauge, radius } = fronts.value.bored;
+  sheet.lengths('front', height, width, gauge);
+  sheet.lengths('frontCorner', radius);
+  if (radius > 0) sheet.tool('router', radius * 2, 'front');
+  sheet.lengths('frontScrews', pilots.value.front);
+  sheet.tool('pilot', pilots.value.front, 'frontScrews');
+}
+
+function pocketLines(
+  sheet: Sheet,
+  practice: Practice,
+  fit: LockFit,
+  pocket: NonNullable<LockFit['pocket']>,
+): HoleRow {
+  const { fronts, pilots, pocketOver, bitStep, faceHoles, centres } = practice.values;
+  const row = holeRow(pocket.up, pocket.through, pocketOver.value, bitStep.value);
+  sheet.group('pocket');
+  sheet.lengths('pocket', pocket.up, row.bit, pocket.across);
+  sheet.lengths('rowBit', row.bit);
+  sheet.line('rowCount', { type: 'count', count: row.count });
+  sheet.lengths('rowPitch', row.pitch);
+  sheet.lengths('rowFirst', row.bit / 2);
+  sheet.tool('bit', row.bit, 'pocket');
+  const front = fronts.value.pocket;
+  sheet.lengths('front', pocket.up + front.height, front.width, front.gauge);
+  sheet.lengths('frontCorner', front.radius);
+  sheet.lengths('frontScrews', pilots.value.front);
+  sheet.tool('pilot', pilots.value.front, 'frontScrews');
+  if (fit.kind === 'sliding' || fit.kind === 'roller' || isExit(fit.kind)) return row;
+  sheet.group('faces');
+  sheet.lengths('spindleHole', faceHoles.value.spindle);
+  sheet.tool('bit', faceHoles.value.spindle, 'spindleHole');
+  const form = LOCK_FORMS[fit.kind];
+  const apart =
+    centres.value[fit.kind === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'];
+  const key = form.cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
+  sheet.lengths('keyHole', key);
+  sheet.tool('bit', key, 'keyHole');
+  // The key of continental and British locks is below the spindle, of the others above it.
+  const below = fit.kind === 'profile' || fit.kind === 'sash';
+  sheet.lengths(below ? 'keyBelow' : 'keyAbove', apart);
+  return row;
+}
+
+function exitLines(sheet: Sheet, practice: Practice, { exit }: Securing): void {
+  if (!exit) return;
+  sheet.group('exit');
+  if (exit.made !== undefined) sheet.lengths('bar', exit.bar);
+  sheet.lengths('barCut', exit.cut);
+  if (exit.topRod > 0) sheet.lengths('topRod', exit.topRod);
+  if (exit.bottomRod > 0) sheet.lengths('bottomRod', exit.bottomRod);
+  sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);
+  sheet.tool('pilot', practice.values.pilots.value.surface, 'surfaceScrews');
+}
+
+function throughLines(sheet: Sheet, { lengths }: Securing): void {
+  const { profile, mortise, rimTail, spindle, screw } = lengths;
+  if (!profile && !mortise && rimTail === undefined && spindle === undefined) return;
+  sheet.group('through');
+  if (profile) sheet.lengths('cylinder', profile.outer.length, profile.inner.length);
+  if (mortise) {
+    sheet.lengths('mortiseCylinder', mortise.length);
+    if (mortise.ring > 0) sheet.lengths('ring', mortise.ring);
+  }
+  if (rimTail !== undefined) sheet.lengths('rimTail', rimTail);
+  if (spindle !== undefined) sheet.lengths('spindle', spindle);
+  if (screw !== undefined) sheet.lengths('throughScrews', screw);
+}
+
+function strikeLines(
+  sheet: Sheet,
+  facts: OpeningFacts,
+  practice: Practice,
+  { strike, exit }: Securing,
+  fromHead: number | undefined,
+): void {
+  if (!strike) return;
+  const { pilots, strikeScrew } = practice.values;
+  sheet.group(strike.on === 'leaf' ? 'strikeLeaf' : 'strike');
+  if (strike.on === 'jamb' && fromHead !== undefined) sheet.lengths('strikeFromHead', fromHead);
+  sheet.lengths('strikePlate', strike.plate.height, strike.plate.width, strike.plate.recess);
+  sheet.lengths('strikeCorner', strike.plate.radius);
+  if (strike.plate.radius > 0) sheet.tool('router', strike.plate.radius * 2, 'strikePlate');
+  sheet.lengths('strikeCentre', strike.centre);
+  sheet.lengths('strikeFlat', strike.toFlat);
+  sheet.lengths('strikeOpening', strike.opening[0], strike.opening[1]);
+  if (strike.lip !== undefined && !exit) sheet.lengths('lip', strike.lip);
+  if (strike.latchHole > 0) sheet.lengths('latchHole', strike.latchHole);
+  if (strike.boltHole > 0) sheet.lengths('boltHole', strike.boltHole);
+  sheet.lengths('strikeScrews', pilots.value.strike);
+  sheet.tool('pilot', pilots.value.strike, 'strikeScrews');
+  if (strike.on === 'jamb' && facts.secured === true && facts.frameMaterial === 'timber') {
+    sheet.lengths('strikeLong', strikeScrew.value);
+    sheet.tool('pilot', pilots.value.strikeLong, 'strikeLong');
+  }
+}
+
+function boltLines(sheet: Sheet, practice: Practice, { bolts, leaf }: Securing): void {
+  if (bolts === undefined || bolts === 'none' || !leaf) return;
+  const { flushBolt, surfaceBolt } = practice.values.bodies.value;
+  const reach = boltLengths(leaf.height, leaf.bottom, practice);
+  sheet.group('bolts');
+  if (bolts === 'surface') {
+    sheet.lengths('boltCase', surfaceBolt.up, surfaceBolt.across);
+    return;
+  }
+  sheet.lengths('boltCase', flushBolt.up, flushBolt.across, flushBolt.through);
+  sheet.lengths('topBolt', reach.top);
+  sheet.lengths('bottomBolt', reach.bottom);
+  sheet.lengths('boltRod', Math.min(flushBolt.across, flushBolt.through) / 2);
+  sheet.tool('bit', Math.min(flushBolt.across, flushBolt.through) / 2, 'boltRod');
+}

@@ -1,0 +1,37 @@
+import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { MeasuredLeaf } from '../sizing/index.js';
+import { hasRods } from './lockForms.js';
+
+/** What of an exit device is cut to the leaf. Ticks. */
+export interface ExitFit {
+  /** The bar as made, and how much is cut off it; made is absent where none is long enough. */
+  made: number | undefined;
+  cut: number;
+  bar: number;
+  /** Rods from the device's middle to head and floor; the lower is 0 where it is left out. */
+  topRod: number;
+  bottomRod: number;
+}
+
+/** Fits an exit device to a leaf: the bar reaches over it but for a margin, the rods to head and floor. */
+export function fitExit(
+  facts: OpeningFacts,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  kind: LockKind,
+  y: number,
+): ExitFit {
+  const { barLengths, barMargin, bodies } = practice.values;
+  const bar = leaf.width - barMargin.value;
+  const made = [...barLengths.value].sort((a, b) => a - b).find((one) => one >= bar);
+  const half = bodies.value.rimCase.up / 2;
+  const rods = hasRods(kind);
+  return {
+    made,
+    bar,
+    cut: made === undefined ? 0 : made - bar,
+    topRod: rods ? Math.max(0, leaf.height - y - half) : 0,
+    bottomRod: rods && known(facts.plainFloor) !== true ? Math.max(0, y - half) : 0,
+  };
+}

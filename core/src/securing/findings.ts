@@ -1,0 +1,216 @@
+import type { Settling } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { LockFit } from './fit.js';
+import { hasRods, isExit } from './lockForms.js';
+import type { LockSpec } from '../catalogue/index.js';
+import type { StrikeFit } from './strike.js';
+import type { ThroughLengths } from './thickness.js';
+import type { ExitFit } from './exitDevice.js';
+
+const at = (ticks: number, rounding: 'down' | 'up' | 'nearest' = 'nearest') => ({
+  ticks,
+  rounding,
+});
+
+/** What does not fit between the lock and its leaf. */
+export function findFit(settling: Settling, practice: Practice, fit: LockFit): void {
+  const { values } = practice;
+  const parts = ['securing.backset', 'stileWidth'];
+  if (fit.case && fit.case.needed > fit.case.has)
+    settling.find(
+      'stop',
+      'securing.caseWide',
+      { needed: at(fit.case.needed, 'up'), has: at(fit.case.has, 'down') },
+      values.caseMargin.source,
+      parts,
+    );
+  else if (fit.trim && fit.trim.needed > fit.trim.has)
+    settling.find(
+      'check',
+      `securing.trimOver.${fit.solid!.by}`,
+      { needed: at(fit.trim.needed, 'up'), has: at(fit.trim.has, 'down') },
+      values.trimMargin.source,
+      parts,
+    );
+  if (fit.skin && fit.skin.has < fit.skin.needed)
+    settling.find(
+      'stop',
+      'securing.thinLeaf',
+      { has: at(fit.skin.has, 'down'), needed: at(fit.skin.needed) },
+      values.caseSkin.source,
+      ['securing.kind', 'leafThickness'],
+    );
+  const { from, to } = values.boredLeaf.value;
+  if (fit.bore && (fit.proper < from || fit.proper > to))
+    settling.find(
+      fit.proper < from ? 'stop' : 'check',
+      fit.proper < from ? 'securing.boredThin' : 'securing.boredThick',
+      { leaf: at(fit.proper), from: at(from), to: at(to) },
+      values.boredLeaf.source,
+      ['securing.kind', 'leafThickness'],
+    );
+  const least = Math.min(fit.fingersPull, fit.fingersPush);
+  if (
+    (fit.pocket ?? fit.bore) &&
+    fit.kind !== 'sliding' &&
+    fit.kind !== 'roller' &&
+    least < values.fingerRoom.value
+  )
+    settling.find(
+      'check',
+      'securing.fingers',
+      { has: at(Math.max(0, least), 'down'), needed: at(values.fingerRoom.value) },
+      values.fingerRoom.source,
+      ['securing.backset', 'handle', 'stopWidth'],
+    );
+}
+
+/** Bolts that do not come far enough into their strike, and a pin that falls into its opening. */
+export function findStrike(
+  settling: Settling,
+  practice: Practice,
+  strike: StrikeFit,
+  spec: LockSpec | undefined,
+): void {
+  const { latchWarn, latchLeast, boltWarn, ratedPairThrow } = practice.values;
+  const parts = ['securing.engagement', 'lockGap'];
+  const latches = spec ? spec.latch === 'spring' || spec.latch === 'dead-latching' : true;
+  const short = (
+    level: 'stop' | 'check',
+    code: string,
+    has: number,
+    wanted: number,
+    source: string,
+  ) =>
+    settling.find(
+      level,
+      code,
+      { in: at(has, 'down'), gap: at(strike.gap), wanted: at(wanted) },
+      source,
+      parts,
+    );
+  if (latches && strike.latchThrow > 0) {
+    if (strike.latchIn < latchLeast.value)
+      short('stop', 'securing.shortLatch', strike.latchIn, latchLeast.value, latchLeast.source);
+    else if (strike.latchIn < latchWarn.value)
+      short('check', 'securing.shortLatch', strike.latchIn, latchWarn.value, latchWarn.source);
+  }
+  if (strike.boltThrow > 0 && strike.boltIn < boltWarn.value)
+    short('check', 'securing.shortBolt', strike.boltIn, boltWarn.value, boltWarn.source);
+  if (
+    latches &&
+    strike.on === 'leaf' &&
+    (settling.fact('rating') ?? 0) > 0 &&
+    strike.latchThrow < ratedPairThrow.value
+  )
+    settling.find(
+      'check',
+      'securing.ratedThrow',
+      { throw: at(strike.latchThrow), wanted: at(ratedPairThrow.value) },
+      ratedPairThrow.source,
+      ['securing.engagement', 'rating'],
+    );
+  const cut = settling.fact('strikeCutWidth');
+  const depth = settling.fact('strikeDepth');
+  if (spec?.latch === 'dead-latching' && cut !== undefined && depth !== undefined) {
+    // The pin reaches its middle beyond the opening's edge before it is held in.
+    const middle = (strike.pin[0] + strike.pin[1]) / 2;
+    if (depth > middle)
+      settling.find(
+        'stop',
+        'securing.pinFalls',
+        { over: at(depth - middle, 'up') },
+        'trade practice',
+        ['strikeDepth', 'securing.strike'],
+      );
+  }
+}
+
+/** A height outside what everybody reaches, what opens a way out, or what the practice keeps to. */
+export function findHeight(
+  settling: Settling,
+  practice: Practice,
+  height: number,
+  row: { from: number; to: number },
+): void {
+  const { reach, escape, heights } = practice.values;
+  const outside = (band: { from: number; to: number }) => height < band.from || height > band.to;
+  const tell = (
+    level: 'check' | 'note',
+    code: string,
+    band: { from: number; to: number },
+    source: string,
+  ) =>
+    settling.find(
+      level,
+      code,
+      { height: at(height), from: at(band.from), to: at(band.to) },
+      source,
+      ['securing.height'],
+    );
+  if (settling.fact('accessible') === true && outside(reach.value))
+    tell('check', 'securing.height.reach', reach.value, reach.source);
+  if (settling.fact('wayOut') === true && outside(escape.value))
+    tell('check', 'securing.height.escape', escape.value, escape.source);
+  if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
+}
+
+/** Cylinders that stand out of their plate, or are not made long enough. */
+export function findCylinder(
+  settling: Settling,
+  practice: Practice,
+  lengths: ThroughLengths,
+): void {
+  const { cylinderProud } = practice.values;
+  const outer = lengths.profile?.outer;
+  if (outer && outer.proud > cylinderProud.value)
+    settling.find(
+      'check',
+      'securing.cylinderProud',
+      { by: at(outer.proud, 'up'), most: at(cylinderProud.value) },
+      cylinderProud.source,
+      ['securing.cylinder', 'leafThickness'],
+    );
+}
+
+/** What an exit device asks of leaf, floor and listing. */
+export function findExit(
+  settling: Settling,
+  practice: Practice,
+  fit: ExitFit,
+  lockFit: LockFit,
+): void {
+  const { kind } = lockFit;
+  if (!isExit(kind)) return;
+  if (fit.made === undefined)
+    settling.find(
+      'stop',
+      'securing.barShort',
+      { needed: at(fit.bar), made: at(Math.max(...practice.values.barLengths.value)) },
+      practice.values.barLengths.source,
+      ['securing.kind', 'leafWidth'],
+    );
+  const { across } = practice.values.bodies.value.rimCase;
+  const stile = lockFit.solid;
+  if (stile && stile.by !== 'blocking' && across / 2 > stile.width)
+    settling.find(
+      'check',
+      'securing.exitStile',
+      { needed: at(across / 2, 'up'), has: at(stile.width, 'down') },
+      practice.values.bodies.source,
+      ['securing.kind', 'stileWidth'],
+    );
+  if ((settling.fact('rating') ?? 0) > 0)
+    settling.find('note', 'securing.fireExit', {}, 'NFPA 80', ['securing.kind', 'rating']);
+  if (!hasRods(kind)) return;
+  if (fit.bottomRod === 0)
+    settling.find('check', 'securing.noBottomRod', {}, 'the device’s listing', [
+      'plainFloor',
+      'securing.kind',
+    ]);
+  else if (settling.fact('threshold') === undefined)
+    settling.find('note', 'securing.rodFloor', {}, 'trade practice', [
+      'threshold',
+      'securing.kind',
+    ]);
+}

@@ -1,0 +1,140 @@
+import type { LockSpec } from '../catalogue/index.js';
+import { inches } from '../measure/index.js';
+import { said, term, type Alternative, type LockKind, type Settling } from '../opening/index.js';
+import type { LockUse } from '../opening/index.js';
+import { findLocks, type LockWishes } from './finder.js';
+import { isExit, LOCK_FORMS } from './lockForms.js';
+import { propertiesOf, type LockProperties } from './properties.js';
+import { USE_WISHES, type DerivedUse } from './uses.js';
+
+const derivedOf = new WeakMap<LockSpec, LockProperties>();
+
+/** What follows from a function; derived once for each. */
+export function derivedProperties(spec: LockSpec): LockProperties {
+  let found = derivedOf.get(spec);
+  if (!found) {
+    found = propertiesOf(spec);
+    derivedOf.set(spec, found);
+  }
+  return found;
+}
+
+/** A lock further than this from the glass is not reached through it. */
+const NEAR_GLASS = inches(40);
+
+/** What is offered for a kind of lock, and what is taken. */
+interface Proposal {
+  alternatives: Alternative[];
+  best: LockSpec | undefined;
+}
+
+const proposals = new WeakMap<ReadonlyMap<string, LockSpec>, Map<string, Proposal>>();
+
+/** What the lock must do: what follows from its use, and what was asked beside. */
+export function wishesFor(kind: LockKind, use: LockUse, deadBolt: boolean | undefined): LockWishes {
+  // Of an exit device only the outside differs.
+  if (isExit(kind))
+    return use === 'passage'
+      ? { wayOut: true, leftOpen: true, fromOutside: false }
+      : { wayOut: true, locksItself: true, keyless: false };
+  const wishes = USE_WISHES[use];
+  // A bored lock has no dead bolt; one that is asked for stands above it.
+  return deadBolt === undefined || LOCK_FORMS[kind].sits === 'bore'
+    ? wishes
+    : { ...wishes, deadBolt };
+}
+
+/** The functions for a kind of lock and a use; the same for every opening, so found once. */
+function proposalFor(
+  kind: LockKind,
+  use: LockUse,
+  deadBolt: boolean | undefined,
+  all: ReadonlyMap<string, LockSpec>,
+): Proposal {
+  let known = proposals.get(all);
+  if (!known) proposals.set(all, (known = new Map<string, Proposal>()));
+  const key = `${kind} ${use} ${deadBolt}`;
+  const before = known.get(key);
+  if (before) return before;
+  const specs = [...all.values()].filter(
+    (spec) => spec.id.startsWith('own-') || LOCK_FORMS[kind].functions.includes(spec.id),
+  );
+  const alternatives: Alternative[] = specs.map((spec) => {
+    const { canTrap, freeOut } = derivedProperties(spec);
+    if (canTrap) return { value: spec.id, against: said('securing.against.traps') };
+    return freeOut
+      ? { value: spec.id }
+      : { value: spec.id, against: said('securing.against.twoMotions') };
+  });
+  const plain = specs.filter((spec) => spec.power === 'none' && !spec.id.startsWith('own-'));
+  // A latch that a card pushes back does not lock anybody out.
+  const sound = plain.filter((spec) => !(use === 'store' && derivedProperties(spec).canBeSlipped));
+  const ranked = findLocks(
+    wishesFor(kind, use, deadBolt),
+    sound.length > 0 ? sound : plain,
+    derivedProperties,
+  );
+  const found = { alternatives, best: ranked[0]?.spec };
+  known.set(key, found);
+  return found;
+}
+
+/**
+ * Decides the function of a lock of a kind: the simplest that does what its use asks for and lets
+ * people out. Finds what traps, takes two motions, can be slipped or does not latch.
+ */
+export function decideFunction(
+  settling: Settling,
+  kind: LockKind,
+  { use, why }: DerivedUse,
+  all: ReadonlyMap<string, LockSpec>,
+): LockSpec | undefined {
+  const deadBolt = settling.fact('deadBolt');
+  const { alternatives, best } = proposalFor(kind, use, deadBolt, all);
+  if (!best) return undefined;
+  const id = settling.choose<string>('function', best.id, lockTerm(all), {
+    reasons: [why],
+    alternatives,
+    facts: ['lockUse', 'secured', 'lockKind', 'deadBolt'],
+  });
+  const spec = all.get(id)!;
+  findFunction(settling, kind, spec);
+  return spec;
+}
+
+/** A function as a value: shipped ones by their term, a project's own by their name. */
+function lockTerm(all: ReadonlyMap<string, LockSpec>) {
+  return (id: string) => term(id.startsWith('own-') ? `=${all.get(id)?.name ?? id}` : `lock.${id}`);
+}
+
+function findFunction(settling: Settling, kind: LockKind, spec: LockSpec): void {
+  const follows = derivedProperties(spec);
+  const parts = ['securing.function'];
+  const wayOut = settling.fact('wayOut');
+  if (follows.canTrap) {
+    settling.find('stop', 'securing.traps', {}, 'every state of the function', parts);
+    if (spec.insideKey.includes('bolt'))
+      settling.find(
+        'note',
+        'securing.doubleKeyed',
+        { far: { ticks: NEAR_GLASS } },
+        'trade practice',
+        parts,
+      );
+  } else if (!follows.freeOut)
+    settling.find(
+      wayOut === true ? 'stop' : 'check',
+      wayOut === true ? 'securing.twoMotionsOut' : 'securing.twoMotions',
+      {},
+      'every state of the function',
+      parts,
+    );
+  if (follows.canBeSlipped && settling.fact('secured') === true)
+    settling.find('check', 'securing.slips', {}, 'trade practice', parts);
+  if (
+    (settling.fact('rating') ?? 0) > 0 &&
+    kind !== 'sliding' &&
+    (spec.latch === 'none' || spec.latch === 'roller')
+  )
+    settling.find('stop', 'securing.noLatch', {}, 'NFPA 80', [...parts, 'rating']);
+}

@@ -1,0 +1,62 @@
+import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
+import type { HeightRow, Practice } from '../practice/index.js';
+import type { Sizes } from '../sizing/index.js';
+import { LOCK_FORMS } from './lockForms.js';
+
+/** A height from every datum a person measures from. Ticks; absent while the leaf is open. */
+export interface Datums {
+  floor: number;
+  leafBottom: number | undefined;
+  leafTop: number | undefined;
+  frameHead: number | undefined;
+}
+
+/** A height above the finished floor from the other datums. */
+export function datumsOf(
+  height: number,
+  sizes: Sizes,
+  leaf: { bottom?: number | undefined; height?: number | undefined } | undefined,
+): Datums {
+  const bottom = leaf?.bottom;
+  const head = sizes.frameHeight === undefined ? undefined : sizes.frameHeight - sizes.floorFinish;
+  return {
+    floor: height,
+    leafBottom: bottom === undefined ? undefined : height - bottom,
+    leafTop:
+      bottom === undefined || leaf?.height === undefined
+        ? undefined
+        : bottom + leaf.height - height,
+    frameHead: head === undefined ? undefined : head - height,
+  };
+}
+
+/** The practice's usual height of a kind of lock. */
+export function usualHeight(kind: LockKind, practice: Practice): number {
+  const item = LOCK_FORMS[kind].height;
+  // One value of a practice sets the lock's own height; the table holds the others.
+  return item === 'lock'
+    ? practice.values.lockHeight.value
+    : practice.values.heights.value[item].usual;
+}
+
+/** The range the practice keeps a kind of lock in. */
+export function heightRow(kind: LockKind, practice: Practice): HeightRow {
+  return practice.values.heights.value[LOCK_FORMS[kind].height];
+}
+
+/**
+ * Height of a lock above the finished floor: as recorded; at the strike of a frame that stays; else
+ * the practice's usual one.
+ */
+export function lockHeightOf(
+  facts: OpeningFacts,
+  practice: Practice,
+  kind: LockKind,
+): { height: number; from: 'recorded' | 'strike' | 'practice' } {
+  const recorded = known(facts.lockHeight);
+  if (recorded !== undefined) return { height: recorded, from: 'recorded' };
+  const strike = known(facts.strikeAt);
+  if (strike !== undefined && facts.work === 'replacement')
+    return { height: strike, from: 'strike' };
+  return { height: usualHeight(kind, practice), from: 'practice' };
+}

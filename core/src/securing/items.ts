@@ -1,0 +1,74 @@
+import type { Item, LeafBolts, LockKind, OpeningFacts } from '../opening/index.js';
+import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
+import type { LockSpec } from '../catalogue/index.js';
+import type { ThroughLengths } from './thickness.js';
+
+/** What the items of the stage follow from. */
+export interface SecuredBy {
+  facts: OpeningFacts;
+  kind: LockKind;
+  spec: LockSpec | undefined;
+  lengths: ThroughLengths;
+  /** Undefined where there is no second leaf to hold. */
+  bolts: LeafBolts | undefined;
+  coordinator: boolean;
+  /** A bored dead bolt of its own, above. */
+  secondBolt: boolean;
+}
+
+const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item => ({
+  stage: 'securing',
+  term,
+  quantity,
+  unit: 'each',
+  traits: [],
+  handed: false,
+  ...rest,
+});
+
+/** The things of the stage in the set, in the order they are listed. */
+export function securingItems(by: SecuredBy): Item[] {
+  const { facts, kind, spec, lengths, bolts, coordinator, secondBolt } = by;
+  const items: Item[] = [];
+  const form = LOCK_FORMS[kind];
+  const pair =
+    facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
+  if (kind !== 'none') {
+    // Exit devices on both leaves where each leaf has its own; else one lock an opening.
+    const both = pair && isExit(kind) && (hasRods(kind) || facts.meetingEdge === 'mullion');
+    items.push(
+      item(`item.lock.${kind}`, both || facts.kind === 'double-egress' ? 2 : 1, {
+        traits: spec
+          ? [spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : `lock.${spec.id}`]
+          : [],
+        handed: form.handed,
+      }),
+    );
+  }
+  if (lengths.profile && spec && (spec.outsideKey.length > 0 || spec.insideKey.length > 0))
+    items.push(
+      item('item.cylinder', 1, {
+        height: lengths.profile.outer.length,
+        width: lengths.profile.inner.length,
+        traits: [spec.insideKey.length > 0 ? 'cylinder.keys' : 'cylinder.turn'],
+      }),
+    );
+  if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
+  if (
+    kind === 'sliding' ||
+    ((facts.kind === 'pocket' || facts.kind === 'sliding') && kind === 'none')
+  )
+    items.push(item('item.edgePull', 1));
+  if (facts.kind === 'stable' && kind !== 'none') items.push(item('item.stableBolt', 1));
+  if (facts.meetingEdge === 'mullion' && pair && isExit(kind)) items.push(item('item.mullion', 1));
+  if (facts.meetingEdge === 'rebated' && pair && form.sits === 'pocket')
+    items.push(item('item.rebateSet', 1));
+  if (bolts !== undefined && bolts !== 'none') {
+    items.push(item(`item.bolts.${bolts}`, 1, { unit: 'pair' }));
+    if (bolts !== 'surface') items.push(item('item.dustStrike', 1));
+  }
+  if (coordinator) items.push(item('item.coordinator', 1));
+  if (bolts !== undefined && kind !== 'none' && !isExit(kind) && form.sits !== 'inside-face')
+    items.push(item('item.dummyTrim', 1));
+  return items;
+}

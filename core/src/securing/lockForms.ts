@@ -1,0 +1,95 @@
+import type { LockKind } from '../opening/index.js';
+import { LOCK_FIGURES, type LockFigures } from '../practice/index.js';
+
+/** What a kind of lock is made like, as data: where it sits, what it takes, what it is worked by. */
+export interface LockForm extends LockFigures {
+  /** In a pocket of the edge, in bores, in a notch of the edge, or on the face. */
+  sits: 'pocket' | 'bore' | 'notch' | 'inside-face' | 'push-face' | 'none';
+  cylinder: 'profile' | 'mortise' | 'rim' | 'own' | 'none';
+  handed: boolean;
+  /** Functions it is made in, by id; a project's own stand beside them. */
+  functions: readonly string[];
+}
+
+const BORED = ['passage', 'privacy', 'office', 'classroom', 'storeroom', 'classroom-inside'];
+const MORTISE = [
+  'mortise-passage',
+  'privacy',
+  'mortise-office',
+  'mortise-classroom',
+  'mortise-storeroom',
+  'classroom-inside',
+  'dormitory',
+  'entrance',
+  'corridor',
+];
+const TRAPS = ['store', 'institution'];
+const DEADBOLTS = ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom'];
+const EXITS = ['exit-only', 'exit-night-latch', 'exit-classroom', 'exit-passage'];
+const POWERED = ['electric-fail-secure', 'electric-fail-safe'];
+
+const form = (
+  kind: LockKind,
+  sits: LockForm['sits'],
+  cylinder: LockForm['cylinder'],
+  handed: boolean,
+  functions: readonly string[],
+): LockForm => ({ ...LOCK_FIGURES[kind], sits, cylinder, handed, functions });
+
+/** Every kind of lock. */
+export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
+  none: form('none', 'none', 'none', false, []),
+  cylindrical: form('cylindrical', 'bore', 'own', false, [
+    ...BORED,
+    'utility',
+    ...TRAPS,
+    ...POWERED,
+  ]),
+  tubular: form('tubular', 'bore', 'own', false, [...BORED, 'utility']),
+  deadbolt: form('deadbolt', 'bore', 'own', false, DEADBOLTS),
+  mortise: form('mortise', 'pocket', 'mortise', true, [...MORTISE, ...TRAPS, ...POWERED]),
+  profile: form('profile', 'pocket', 'profile', true, [...MORTISE, 'sash-lock', ...POWERED]),
+  sash: form('sash', 'pocket', 'own', false, [
+    'mortise-passage',
+    'privacy',
+    'mortise-storeroom',
+    'dormitory',
+    'sash-lock',
+    'deadbolt-single',
+    'deadbolt-double',
+  ]),
+  'rim-lock': form('rim-lock', 'inside-face', 'own', true, [
+    'mortise-passage',
+    'sash-lock',
+    'rim-deadlock',
+  ]),
+  'night-latch': form('night-latch', 'inside-face', 'rim', true, ['rim-night-latch']),
+  unit: form('unit', 'notch', 'own', true, ['passage', 'privacy', 'office', 'storeroom']),
+  'narrow-stile': form('narrow-stile', 'pocket', 'mortise', true, [
+    ...DEADBOLTS,
+    'mortise-storeroom',
+    'mortise-passage',
+  ]),
+  'rim-exit': form('rim-exit', 'push-face', 'rim', false, EXITS),
+  'mortise-exit': form('mortise-exit', 'pocket', 'mortise', true, EXITS),
+  'rods-surface': form('rods-surface', 'push-face', 'rim', false, EXITS),
+  'rods-concealed': form('rods-concealed', 'push-face', 'rim', true, EXITS),
+  sliding: form('sliding', 'pocket', 'own', false, ['sliding-hook', 'deadbolt-single']),
+  roller: form('roller', 'pocket', 'none', false, ['push-pull']),
+  gate: form('gate', 'inside-face', 'own', true, [
+    'mortise-passage',
+    'sash-lock',
+    'rim-night-latch',
+    'deadbolt-single',
+  ]),
+};
+
+/** Whether a kind is an exit device. */
+export function isExit(kind: LockKind): boolean {
+  return kind === 'rim-exit' || kind === 'mortise-exit' || hasRods(kind);
+}
+
+/** Whether a kind holds by rods at head and floor. */
+export function hasRods(kind: LockKind): boolean {
+  return kind === 'rods-surface' || kind === 'rods-concealed';
+}

@@ -1,0 +1,42 @@
+import { known, type OpeningFacts } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import { framingOf, glassPlace, type MeasuredLeaf } from '../sizing/index.js';
+
+/** What limits the solid width at the lock edge. */
+export interface SolidWidth {
+  width: number;
+  /** `stile`, `glass` or `blocking`. */
+  by: 'stile' | 'glass' | 'blocking';
+}
+
+const SOFT = ['timber-hollow', 'timber-particle', 'timber-mineral'];
+
+/**
+ * Width from the lock edge that is solid at a height: the stile of a framed leaf, up to the glass
+ * beside it, or the block in the core of a flush leaf. Undefined where the leaf is solid throughout.
+ *
+ * @param y height of the lock's middle above the leaf's bottom; at a mid rail only the stile's joint is in the way
+ */
+export function solidWidth(
+  facts: OpeningFacts,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  y: number,
+): SolidWidth | undefined {
+  const framing = framingOf(facts, practice, leaf);
+  const limits: SolidWidth[] = [];
+  if (framing) {
+    const { mid } = framing;
+    if (!mid || y < mid.from || y > mid.to) limits.push({ width: framing.stile, by: 'stile' });
+  }
+  const glassWidth = known(facts.glassWidth);
+  const glassHeight = known(facts.glassHeight);
+  if (glassWidth && glassHeight && glassWidth < leaf.width && glassHeight < leaf.height) {
+    const { left, bottom } = glassPlace(facts, leaf, glassWidth, glassHeight);
+    if (y >= bottom && y <= bottom + glassHeight)
+      limits.push({ width: leaf.width - left - glassWidth, by: 'glass' });
+  }
+  if (known(facts.blocking) === 'lock' && SOFT.includes(known(facts.leafConstruction) ?? ''))
+    limits.push({ width: practice.values.lockBlocking.value, by: 'blocking' });
+  return limits.sort((a, b) => a.width - b.width)[0];
+}

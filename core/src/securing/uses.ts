@@ -1,0 +1,90 @@
+import {
+  known,
+  said,
+  type LockUse,
+  type OpeningFacts,
+  type Room,
+  type RoomUse,
+  type Said,
+} from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { LockWishes } from './finder.js';
+
+/** What a lock for a use must do, as wishes to the finder. Out goes everybody, by one motion. */
+export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
+  passage: { wayOut: true, leftOpen: true, fromInside: false, fromOutside: false },
+  privacy: { wayOut: true, fromInside: true, privacy: true },
+  office: { wayOut: true, leftOpen: true, fromInside: true, keyless: false, deadBolt: false },
+  classroom: { wayOut: true, leftOpen: true, fromOutside: true, fromInside: false },
+  'lock-down': { wayOut: true, leftOpen: true, lockDown: true },
+  store: { wayOut: true, locksItself: true, deadBolt: false, keyless: false },
+  entrance: { wayOut: true, fromInside: true, fromOutside: true, deadBolt: true, keyless: false },
+  dormitory: { wayOut: true, leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
+  exit: { wayOut: true, locksItself: true, keyless: false },
+};
+
+/** What the room behind a door is used for says what its lock is for. */
+const BY_ROOM: Partial<Record<RoomUse, LockUse>> = {
+  sanitary: 'privacy',
+  sleeping: 'dormitory',
+  work: 'office',
+  store: 'store',
+  plant: 'store',
+  entrance: 'entrance',
+};
+
+/** What a lock is for, and why. */
+export interface DerivedUse {
+  use: LockUse;
+  why: Said;
+}
+
+/** Whether people enough leave this way that exit devices are asked for. */
+export function wantsExitDevice(facts: OpeningFacts, practice: Practice): boolean {
+  const people = known(facts.occupants);
+  return (
+    people !== undefined && people >= practice.values.panicFrom.value && facts.wayOut !== false
+  );
+}
+
+/**
+ * What the lock is for: as recorded; by the people a way out serves; by the use of the room behind
+ * where the building has it; else by whether the door is locked against people. Undefined while
+ * nothing of that is known.
+ *
+ * @param rooms the room outside, and the one inside
+ */
+export function useOf(
+  facts: OpeningFacts,
+  practice: Practice,
+  rooms: { outside?: Room | undefined; inside?: Room | undefined } = {},
+): DerivedUse | undefined {
+  const recorded = known(facts.lockUse);
+  if (recorded) return { use: recorded, why: said('securing.use.recorded') };
+  if (wantsExitDevice(facts, practice))
+    return {
+      use: 'exit',
+      why: said('securing.use.people', {
+        people: known(facts.occupants)!,
+        from: practice.values.panicFrom.value,
+      }),
+    };
+  const secured = known(facts.secured);
+  const room = rooms.inside;
+  const byRoom = room?.use && BY_ROOM[room.use];
+  // A toilet is locked by who is in it, whether or not the door is locked against others.
+  const fits =
+    byRoom === 'privacy' ||
+    (byRoom !== undefined &&
+      secured !== false &&
+      (byRoom !== 'entrance' || rooms.outside?.use === 'outdoors'));
+  if (byRoom && fits)
+    return {
+      use: byRoom,
+      why: said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use!}` } }),
+    };
+  if (secured === undefined) return undefined;
+  return secured
+    ? { use: 'store', why: said('securing.function.secured') }
+    : { use: 'passage', why: said('securing.function.free') };
+}
