@@ -72,7 +72,8 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
     ...(wanted === undefined ? {} : { wanted }),
   });
   if (b.how === 'void') {
-    if (x <= 0 || y <= 0) return undefined;
+    // What passes over glass without touching it, like the bar of an exit device, is not on it.
+    if (x <= 0 || y <= 0 || z < 0) return undefined;
     return clash('void', Math.min(x, y));
   }
   if (b.how === 'joint') {

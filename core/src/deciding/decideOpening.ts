@@ -2,6 +2,7 @@ import {
   bareBasis,
   practiceFor,
   roomNamed,
+  slides,
   type Decision,
   type Finding,
   type Item,
@@ -84,7 +85,7 @@ export function decideOpening(
         ? { outside: between.from, inside: between.to }
         : { outside: between.to, inside: between.from },
     specs: basis.locks,
-    ...clearWidths(facts, practice, hanging),
+    ...ofHanging(facts, practice, hanging),
   });
   const { solids, clashes } = solidsOf(facts, practice, hanging, securing);
   const findings = [
@@ -161,10 +162,17 @@ export function decideOpening(
   };
 }
 
-/** Clear width of a pair's active leaf alone, and what is wanted, for whether the second leaf must open. */
-function clearWidths(facts: OpeningFacts, practice: Practice, hanging: Hanging) {
-  const value = hanging.decisions.find((one) => one.name === 'clearWidthActive')?.value;
+/** What securing reads of the hanging: the lock edge, the active leaf's clear width and what is wanted. */
+function ofHanging(facts: OpeningFacts, practice: Practice, hanging: Hanging) {
+  let value: Decision['value'];
+  let edge: Decision['value'];
+  for (const one of hanging.decisions) {
+    if (one.name === 'clearWidthActive') value = one.value;
+    else if (one.name === 'lockEdge') edge = one.value;
+  }
   return {
+    // A swinging leaf whose edge is not decided square is bevelled, as is usual.
+    bevelled: !slides(facts.kind) && !(edge?.type === 'term' && edge.term === 'lockEdge.square'),
     clearActive: value?.type === 'length' ? value.ticks : undefined,
     clearWanted:
       typeof facts.clearWanted === 'number'

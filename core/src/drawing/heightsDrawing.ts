@@ -29,11 +29,11 @@ export function heightsDrawing(decided: DecidedOpening): DrawingModel | undefine
       element.kind !== 'dimension' && !(element.kind === 'text' && element.part === undefined),
   );
   const elements: Element[] = [
+    ...kept,
     band('reach', reach.value, -out, width * 0.5),
     band('escape', escape.value, width * 0.5, width + out),
-    ...kept,
-    word('everybody’s reach', -out + text * 0.3, floor + reach.value.from - text * 1.1, 'start'),
-    word('way out', width + out - text * 0.3, floor + escape.value.from - text * 1.1, 'end'),
+    word('reach', -out + text * 0.3, floor + reach.value.to + text * 0.5, 'start'),
+    word('way out', width + out - text * 0.3, floor + escape.value.to + text * 0.5, 'end'),
     ...edges(decided, width, out, floor, text),
   ];
   const lock = securing.height;
@@ -61,8 +61,8 @@ export function heightsDrawing(decided: DecidedOpening): DrawingModel | undefine
     }
     elements.push(upright('securing.height', width + face, y, height, width + out + text * 1.4));
     elements.push(
-      word('from the leaf’s edges', -out - text * 1.4, height + text * 1.2, 'middle'),
-      word('from floor and head', width + out + text * 1.4, height + text * 1.2, 'middle'),
+      word('leaf’s edges', -out - text * 1.4, height + text * 1.2, 'middle'),
+      word('floor, head', width + out + text * 1.4, height + text * 1.2, 'middle'),
     );
   }
   const second = securing.secondHeight;

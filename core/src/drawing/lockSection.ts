@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import { known } from '../opening/index.js';
-import { bevelShift, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
+import { isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import {
   extentsOf,
   rect,
@@ -158,7 +158,7 @@ function leafElements(
   const t = securing.leaf!.thickness;
   const { bodies, fronts, plateThickness } = practice.values;
   const body = bodies.value;
-  const bevel = bevelShift(t, practice.values.lockBevel.value);
+  const { bevel } = fit;
   const form = LOCK_FORMS[fit.kind];
   const z = -fit.z;
   const elements: Element[] = [
@@ -397,6 +397,7 @@ function figures(
     if (strike.on === 'jamb')
       elements.push(across('handle', edge, edge + fit.fingersPush, y, y - text * 0.2));
     elements.push(
+      word('fingers', edge + fit.fingersPull + text * 0.5, grip.through * 0.85, 'start'),
       across(
         'handle',
         edge,
@@ -409,7 +410,7 @@ function figures(
   const right = strike.gap + Math.max(strike.latchHole, strike.boltHole, mm(12)) + mm(22);
   const stopFace = -t - strike.play;
   elements.push(
-    through('securing.strike', stopFace, stopFace + strike.toFlat, strike.gap, right + text * 1.1),
+    through('securing.strike', stopFace, stopFace + strike.toFlat, strike.gap, right + text * 1.4),
   );
   if (strike.lip !== undefined)
     elements.push(
@@ -418,14 +419,20 @@ function figures(
         stopFace + strike.centre,
         stopFace + strike.centre + strike.lip,
         strike.gap,
-        right + text * 3,
+        right + text * 3.4,
       ),
     );
-  const names: [string, number, number, 'start' | 'middle' | 'end'][] = [
-    ['pull side', -shown, above + text * 1.9 + (fit.solid ? text * 1.2 : 0), 'start'],
-    ['push side', -shown, below - text * 1.2, 'start'],
-  ];
-  for (const [word, x, y, anchor] of names)
-    elements.push({ kind: 'text', layer: 'label', at: { x, y }, text: word, anchor });
+  elements.push(
+    word('pull side', -shown, above + text * 1.9 + (fit.solid ? text * 1.2 : 0), 'start'),
+    word('push side', -shown, below - text * 1.2, 'start'),
+  );
   return elements;
 }
+
+const word = (text: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Element => ({
+  kind: 'text',
+  layer: 'label',
+  at: { x, y },
+  text,
+  anchor,
+});

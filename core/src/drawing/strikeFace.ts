@@ -46,12 +46,13 @@ export function strikeFace(decided: DecidedOpening): DrawingModel | undefined {
   const latch = Math.min(half * 0.42, mm(16));
   const bolt = strike.boltThrow > 0;
   // Latch and bolt share the plate: the latch at its middle, the bolt beside it.
-  const latchAt = bolt && strike.form !== 'bored' ? -half * 0.12 : 0;
+  const both = bolt && strike.latchThrow > 0;
+  const latchAt = both && strike.form !== 'bored' ? -half * 0.12 : 0;
   if (strike.latchThrow > 0)
     elements.push(
       rect('leaf', opening[0], latchAt - latch, opening[1], latchAt + latch, 'securing.engagement'),
     );
-  if (bolt && strike.form !== 'bored')
+  if (both && strike.form !== 'bored')
     elements.push(
       rect(
         'leaf',

@@ -2,8 +2,11 @@ import type { Units } from '../phrasing/index.js';
 import { layout, type Primitive } from './layout.js';
 import type { DrawingModel, Layer, Point } from './model.js';
 
-/** Pen of each layer on paper: stroke width in text heights, dash, fill. */
-const PENS: Record<Layer, { width: number; dash?: string; fill?: string; stroke?: string }> = {
+/** Pen of each layer on paper: stroke width in text heights, dash, fill and how far it covers. */
+const PENS: Record<
+  Layer,
+  { width: number; dash?: string; fill?: string; stroke?: string; clear?: number }
+> = {
   wall: { width: 0.05, fill: '#d9d4c8' },
   floor: { width: 0.12 },
   frame: { width: 0.07, fill: '#ece7db' },
@@ -19,8 +22,8 @@ const PENS: Record<Layer, { width: number; dash?: string; fill?: string; stroke?
   waste: { width: 0.04, fill: '#e7c9b5' },
   off: { width: 0.09, stroke: '#7a2e1d' },
   clash: { width: 0.1, stroke: '#7a2e1d', fill: '#e3b4a6' },
-  reach: { width: 0.03, stroke: '#3d5a73', fill: '#dfe7ee' },
-  escape: { width: 0.03, stroke: '#2f5d54', fill: '#dcebe6' },
+  reach: { width: 0.03, stroke: '#3d5a73', fill: '#3d5a73', clear: 0.14 },
+  escape: { width: 0.03, stroke: '#2f5d54', fill: '#2f5d54', clear: 0.14 },
   force: { width: 0.09, stroke: '#2f5d54', fill: '#2f5d54' },
   question: { width: 0.05, stroke: '#7a2e1d' },
 };
@@ -68,7 +71,8 @@ function element(primitive: Primitive, unit: number): string {
         .map((value) => number(Number(value) * unit))
         .join(' ')}"`
     : '';
-  const style = `stroke="${pen.stroke ?? '#1f1b14'}" stroke-width="${number(pen.width * unit)}"${dash}`;
+  const clear = pen.clear === undefined ? '' : ` fill-opacity="${pen.clear}"`;
+  const style = `stroke="${pen.stroke ?? '#1f1b14'}" stroke-width="${number(pen.width * unit)}"${dash}${clear}`;
   if (primitive.kind === 'circle') {
     return `<circle cx="${number(primitive.centre.x)}" cy="${number(primitive.centre.y)}" r="${number(primitive.radius)}" fill="${pen.fill ?? 'none'}" ${style}${part}/>`;
   }

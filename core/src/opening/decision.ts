@@ -38,6 +38,8 @@ export type Value =
 /** Another possible value of a decision, with what speaks against it (or nothing). */
 export interface Alternative {
   value: string | number;
+  /** What a person called it, where it has no word of its own. */
+  name?: string;
   against?: Said;
   /** What else speaks against it. */
   also?: Said[];

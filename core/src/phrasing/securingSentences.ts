@@ -49,6 +49,7 @@ export const SECURING_SENTENCES: Record<string, string> = {
     'The second leaf is needed for the clear width: it must open without bolts worked by hand.',
   'securing.twoMotionsOut':
     'It takes two motions to get out, and this is a way out: the code usually asks for one.',
+  'securing.functionGone': 'The function that was chosen is no longer in the library.',
   'securing.doubleKeyed':
     'Keyed on both sides, often chosen beside glass. Instead: film or laminated glass, a turn that is captured, or a lock more than {far} from the glass.',
   'securing.caseWide':
@@ -73,6 +74,7 @@ export const SECURING_SENTENCES: Record<string, string> = {
   'securing.pinFalls':
     'The cut-out reaches {over} too far: the dead-latch pin falls into it and no longer holds the latch.',
   'securing.height.practice': 'The usual height of {item} in the practice.',
+  'securing.height.leaf': 'As high as its case fits below the top of the lower leaf.',
   'securing.height.strike': 'At the existing strike.',
   'securing.height.second': 'Above the lock, at the practice’s usual height.',
   'securing.height.reach': 'At {height}, outside what everybody reaches: {from} to {to}.',

@@ -239,7 +239,7 @@ export const METRIC_SECURING: SecuringValues = {
     'length',
     `${TRADE}: typical; the maker's figure decides`,
   ),
-  latchWarn: sourced(mm(9), 'length', `${TRADE}: latch in the strike`, 'preference'),
+  latchWarn: sourced(mm(8), 'length', `${TRADE}: of a 12 mm latch in the strike`, 'preference'),
   latchLeast: sourced(mm(6), 'length', `${TRADE}: latch in the strike`, 'limit'),
   boltWarn: sourced(mm(15), 'length', `${TRADE}: dead bolt in the strike`, 'preference'),
   ratedPairThrow: sourced(mm(19), 'length', `${TRADE}: 16 or 19 mm, as listed`, 'limit'),

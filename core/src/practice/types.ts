@@ -131,6 +131,7 @@ export const BODY_NAMES = [
   'unitNotch',
   'rimLock',
   'nightLatch',
+  'narrowExit',
   'gateLock',
   'rose',
   'knob',

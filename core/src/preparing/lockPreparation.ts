@@ -1,4 +1,4 @@
-import { length, type OpeningFacts, type Value } from '../opening/index.js';
+import { length, term, type OpeningFacts, type Value } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import {
   boltLengths,
@@ -55,6 +55,10 @@ class Sheet {
   lengths(name: string, ...ticks: number[]): void {
     this.line(name, ...ticks.map((one) => length(Math.round(one))));
   }
+  corner(name: string, radius: number): void {
+    if (radius > 0) this.lengths(name, radius);
+    else this.line(name, term('corner.square'));
+  }
   tool(kind: PrepBit['kind'], size: number, makes: string): void {
     const key = `${kind} ${size}`;
     const bit = this.bits.get(key) ?? { kind, size, makes: [] };
@@ -92,8 +96,7 @@ export function lockPreparation(
   const { pocket, bore } = fit;
   if (pocket ?? bore) {
     sheet.lengths('backset', fit.backset);
-    if (fit.backsetPull !== fit.backsetPush)
-      sheet.lengths('backsetFaces', fit.backsetPull, fit.backsetPush);
+    if (fit.bevel > 0) sheet.lengths('backsetFaces', fit.backsetPull, fit.backsetPush);
     sheet.lengths('inThickness', fit.z);
   }
   if (bore) boreLines(sheet, practice, fit, bore);
@@ -125,7 +128,7 @@ function boreLines(
   sheet.lengths('edgeBoreDepth', fit.backset);
   const { height, width, gauge, radius } = fronts.value.bored;
   sheet.lengths('front', height, width, gauge);
-  sheet.lengths('frontCorner', radius);
+  sheet.corner('frontCorner', radius);
   if (radius > 0) sheet.tool('router', radius * 2, 'front');
   sheet.lengths('frontScrews', pilots.value.front);
   sheet.tool('pilot', pilots.value.front, 'frontScrews');
@@ -148,7 +151,7 @@ function pocketLines(
   sheet.tool('bit', row.bit, 'pocket');
   const front = fronts.value.pocket;
   sheet.lengths('front', pocket.up + front.height, front.width, front.gauge);
-  sheet.lengths('frontCorner', front.radius);
+  sheet.corner('frontCorner', front.radius);
   sheet.lengths('frontScrews', pilots.value.front);
   sheet.tool('pilot', pilots.value.front, 'frontScrews');
   if (fit.kind === 'sliding' || fit.kind === 'roller' || isExit(fit.kind)) return row;
@@ -204,7 +207,7 @@ function strikeLines(
   sheet.group(strike.on === 'leaf' ? 'strikeLeaf' : 'strike');
   if (strike.on === 'jamb' && fromHead !== undefined) sheet.lengths('strikeFromHead', fromHead);
   sheet.lengths('strikePlate', strike.plate.height, strike.plate.width, strike.plate.recess);
-  sheet.lengths('strikeCorner', strike.plate.radius);
+  sheet.corner('strikeCorner', strike.plate.radius);
   if (strike.plate.radius > 0) sheet.tool('router', strike.plate.radius * 2, 'strikePlate');
   sheet.lengths('strikeCentre', strike.centre);
   sheet.lengths('strikeFlat', strike.toFlat);

@@ -31,6 +31,8 @@ export interface SecuringBasis {
   sizes: Sizes;
   /** Whether the outside is the pull face; undefined while the hand is open. */
   outsidePull: boolean | undefined;
+  /** Whether the lock edge is bevelled. */
+  bevelled: boolean;
   rooms: { outside?: Room | undefined; inside?: Room | undefined };
   /** Clear width of the active leaf of a pair alone, and what is wanted. */
   clearActive: number | undefined;
@@ -242,7 +244,7 @@ function decidePlace(
 ): void {
   const { facts } = settling;
   const form = LOCK_FORMS[kind];
-  const place = lockHeightOf(facts, practice, kind);
+  const place = lockHeightOf(facts, practice, kind, leaf);
   const height = place.height;
   settling.fix('height', length(height), {
     basis:
@@ -256,7 +258,9 @@ function decidePlace(
         ? [said('securing.height.practice', { item: { term: `heightItem.${form.height}` } })]
         : place.from === 'strike'
           ? [said('securing.height.strike')]
-          : [],
+          : place.from === 'leaf'
+            ? [said('securing.height.leaf')]
+            : [],
     facts: ['lockHeight', 'strikeAt'],
   });
   result.height = height;
@@ -281,13 +285,25 @@ function decidePlace(
   result.backset = backset;
   if (!leaf) return;
   result.leaf = leaf;
-  const fit = fitLock(facts, practice, basis.sizes, leaf, kind, backset, height - leaf.bottom);
+  const fit = fitLock(
+    facts,
+    practice,
+    basis.sizes,
+    leaf,
+    kind,
+    backset,
+    height - leaf.bottom,
+    basis.bevelled,
+  );
   result.fit = fit;
   findFit(settling, practice, fit);
   result.lengths = throughLengths(kind, leaf.thickness, fit.z, result.outsidePull, practice);
   decideCylinder(settling, practice, result.lengths, result.spec);
-  const hasBolt = result.spec ? result.spec.bolt : form.throws === 'sliding';
-  const strike = fitStrike(facts, practice, basis.sizes, kind, leaf.thickness, fit.z, hasBolt);
+  const { spec } = result;
+  const strike = fitStrike(facts, practice, basis.sizes, kind, leaf.thickness, fit.z, {
+    latch: spec ? spec.latch !== 'none' : form.throws !== 'sliding',
+    bolt: spec ? spec.bolt : form.throws === 'sliding',
+  });
   result.strike = strike;
   settling.fix('strike', term(`strike.${strike.form}`), {
     reasons: [

@@ -1,5 +1,5 @@
 import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
-import type { Practice } from '../practice/index.js';
+import type { Body, Practice } from '../practice/index.js';
 import type { MeasuredLeaf } from '../sizing/index.js';
 import { hasRods } from './lockForms.js';
 
@@ -14,6 +14,12 @@ export interface ExitFit {
   bottomRod: number;
 }
 
+/** The case of an exit device at the lock stile: a narrow one where the stile is of metal. */
+export function exitCase(facts: OpeningFacts, practice: Practice): Body {
+  const { narrowExit, rimCase } = practice.values.bodies.value;
+  return known(facts.leafConstruction) === 'aluminium-narrow' ? narrowExit : rimCase;
+}
+
 /** Fits an exit device to a leaf: the bar reaches over it but for a margin, the rods to head and floor. */
 export function fitExit(
   facts: OpeningFacts,
@@ -22,10 +28,10 @@ export function fitExit(
   kind: LockKind,
   y: number,
 ): ExitFit {
-  const { barLengths, barMargin, bodies } = practice.values;
+  const { barLengths, barMargin } = practice.values;
   const bar = leaf.width - barMargin.value;
   const made = [...barLengths.value].sort((a, b) => a - b).find((one) => one >= bar);
-  const half = bodies.value.rimCase.up / 2;
+  const half = exitCase(facts, practice).up / 2;
   const rods = hasRods(kind);
   return {
     made,

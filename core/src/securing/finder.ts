@@ -7,7 +7,7 @@ export interface LockWishes {
   leftOpen?: boolean | undefined;
   /** Must it lock by itself when it closes? */
   locksItself?: boolean | undefined;
-  /** May it be locked from inside without a key? */
+  /** May it be locked without a key, from inside or by stops in the edge? */
   fromInside?: boolean | undefined;
   /** May it be locked from outside with a key? */
   fromOutside?: boolean | undefined;

@@ -5,7 +5,7 @@ import { hasRods, isExit } from './lockForms.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { StrikeFit } from './strike.js';
 import type { ThroughLengths } from './thickness.js';
-import type { ExitFit } from './exitDevice.js';
+import { exitCase, type ExitFit } from './exitDevice.js';
 
 const at = (ticks: number, rounding: 'down' | 'up' | 'nearest' = 'nearest') => ({
   ticks,
@@ -190,13 +190,13 @@ export function findExit(
       practice.values.barLengths.source,
       ['securing.kind', 'leafWidth'],
     );
-  const { across } = practice.values.bodies.value.rimCase;
+  const { across } = exitCase(settling.facts, practice);
   const stile = lockFit.solid;
-  if (stile && stile.by !== 'blocking' && across / 2 > stile.width)
+  if (stile && stile.by !== 'blocking' && across > stile.width)
     settling.find(
       'check',
       'securing.exitStile',
-      { needed: at(across / 2, 'up'), has: at(stile.width, 'down') },
+      { needed: at(across, 'up'), has: at(stile.width, 'down') },
       practice.values.bodies.source,
       ['securing.kind', 'stileWidth'],
     );

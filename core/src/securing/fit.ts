@@ -20,6 +20,8 @@ export interface LockFit {
   /** Middle of the lock in the thickness, and the thickness of the leaf proper around it. */
   z: number;
   proper: number;
+  /** How far a bevelled edge stands out at the pull face and back at the push face; 0 when square. */
+  bevel: number;
   /** Backset at each face: the edge is bevelled, the backset holds in its middle. */
   backsetPull: number;
   backsetPush: number;
@@ -59,12 +61,13 @@ export function fitLock(
   kind: LockKind,
   backset: number,
   y: number,
+  bevelled: boolean,
 ): LockFit {
   const { values } = practice;
   const form = LOCK_FORMS[kind];
   const filler = Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
   const proper = leaf.thickness - filler;
-  const bevel = bevelShift(leaf.thickness, values.lockBevel.value);
+  const bevel = bevelled ? bevelShift(leaf.thickness, values.lockBevel.value) : 0;
   const bodies = values.bodies.value;
   const depth = caseDepth(kind, backset, practice);
   const body = form.body ? bodies[form.body] : undefined;
@@ -80,6 +83,7 @@ export function fitLock(
     z: filler + proper / 2,
     proper,
     // Closing, the push face leads: it is cut back.
+    bevel,
     backsetPull: backset + bevel,
     backsetPush: backset - bevel,
     pocket:

@@ -5,7 +5,7 @@ import type { LockUse } from '../opening/index.js';
 import { findLocks, type LockWishes } from './finder.js';
 import { isExit, LOCK_FORMS } from './lockForms.js';
 import { propertiesOf, type LockProperties } from './properties.js';
-import { USE_WISHES, type DerivedUse } from './uses.js';
+import { USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
 
 const derivedOf = new WeakMap<LockSpec, LockProperties>();
 
@@ -44,6 +44,12 @@ export function wishesFor(kind: LockKind, use: LockUse, deadBolt: boolean | unde
     : { ...wishes, deadBolt };
 }
 
+/** Those that cannot hold people inside, or all where every one can. */
+function safest(specs: LockSpec[]): LockSpec[] {
+  const safe = specs.filter((spec) => !derivedProperties(spec).canTrap);
+  return safe.length > 0 ? safe : specs;
+}
+
 /** The functions for a kind of lock and a use; the same for every opening, so found once. */
 function proposalFor(
   kind: LockKind,
@@ -61,12 +67,14 @@ function proposalFor(
   );
   const alternatives: Alternative[] = specs.map((spec) => {
     const { canTrap, freeOut } = derivedProperties(spec);
-    if (canTrap) return { value: spec.id, against: said('securing.against.traps') };
-    return freeOut
-      ? { value: spec.id }
-      : { value: spec.id, against: said('securing.against.twoMotions') };
+    const one = { value: spec.id, ...(spec.name ? { name: spec.name } : {}) };
+    if (canTrap) return { ...one, against: said('securing.against.traps') };
+    return freeOut ? one : { ...one, against: said('securing.against.twoMotions') };
   });
-  const plain = specs.filter((spec) => spec.power === 'none' && !spec.id.startsWith('own-'));
+  // What can hold people inside is never proposed while the kind is made otherwise.
+  const plain = safest(
+    specs.filter((spec) => spec.power === 'none' && !spec.id.startsWith('own-')),
+  );
   // A latch that a card pushes back does not lock anybody out.
   const sound = plain.filter((spec) => !(use === 'store' && derivedProperties(spec).canBeSlipped));
   const ranked = findLocks(
@@ -74,7 +82,16 @@ function proposalFor(
     sound.length > 0 ? sound : plain,
     derivedProperties,
   );
-  const found = { alternatives, best: ranked[0]?.spec };
+  // Of those that do it equally well the one the kind is made in first.
+  const { functions } = LOCK_FORMS[kind];
+  const first = ranked[0];
+  const equal = ranked.filter((one) => one.breaks.length === first!.breaks.length);
+  const best =
+    equal.find((one) => one.spec.id === USE_PREFERS[use]) ??
+    equal
+      .filter((one) => one.beyond === first!.beyond)
+      .sort((a, b) => functions.indexOf(a.spec.id) - functions.indexOf(b.spec.id))[0];
+  const found = { alternatives, best: best?.spec };
   known.set(key, found);
   return found;
 }
@@ -98,6 +115,9 @@ export function decideFunction(
     facts: ['lockUse', 'secured', 'lockKind', 'deadBolt'],
   });
   const spec = all.get(id)!;
+  const choice = settling.facts.choices?.['securing.function'];
+  if (choice && !all.has(String(choice.value)))
+    settling.find('check', 'securing.functionGone', {}, 'the library', ['securing.function']);
   findFunction(settling, kind, spec);
   return spec;
 }
@@ -129,7 +149,8 @@ function findFunction(settling: Settling, kind: LockKind, spec: LockSpec): void 
       'every state of the function',
       parts,
     );
-  if (follows.canBeSlipped && settling.fact('secured') === true)
+  // Whoever opens it from outside with a tool needs no card.
+  if (follows.canBeSlipped && !spec.emergency && settling.fact('secured') === true)
     settling.find('check', 'securing.slips', {}, 'trade practice', parts);
   if (
     (settling.fact('rating') ?? 0) > 0 &&

@@ -46,17 +46,27 @@ export function heightRow(kind: LockKind, practice: Practice): HeightRow {
 
 /**
  * Height of a lock above the finished floor: as recorded; at the strike of a frame that stays; else
- * the practice's usual one.
+ * the practice's usual one, in a stable door's leaf low enough for its case.
  */
 export function lockHeightOf(
   facts: OpeningFacts,
   practice: Practice,
   kind: LockKind,
-): { height: number; from: 'recorded' | 'strike' | 'practice' } {
+  leaf?: { bottom: number; height: number },
+): { height: number; from: 'recorded' | 'strike' | 'practice' | 'leaf' } {
   const recorded = known(facts.lockHeight);
   if (recorded !== undefined) return { height: recorded, from: 'recorded' };
   const strike = known(facts.strikeAt);
   if (strike !== undefined && facts.work === 'replacement')
     return { height: strike, from: 'strike' };
-  return { height: usualHeight(kind, practice), from: 'practice' };
+  const usual = usualHeight(kind, practice);
+  const { body } = LOCK_FORMS[kind];
+  if (facts.kind === 'stable' && leaf && body) {
+    // The top edge of a low leaf is near: the case and a margin stay below it.
+    const { bodies, caseMargin } = practice.values;
+    const most = leaf.bottom + leaf.height - bodies.value[body].up / 2 - 2 * caseMargin.value;
+    if (usual > most && usual <= leaf.bottom + leaf.height)
+      return { height: Math.round(most), from: 'leaf' };
+  }
+  return { height: usual, from: 'practice' };
 }

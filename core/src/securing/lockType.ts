@@ -73,6 +73,23 @@ export function caseDepth(kind: LockKind, backset: number, practice: Practice): 
   return kind === 'sliding' || kind === 'roller' ? across : across + (backset - usual);
 }
 
+/** How far a kind reaches over or into the leaf from its edge, at its least backset; undefined for none. */
+function reachFromEdge(kind: LockKind, practice: Practice): number | undefined {
+  const { sits, body } = LOCK_FORMS[kind];
+  const bodies = practice.values.bodies.value;
+  switch (sits) {
+    case 'pocket':
+      return caseDepth(kind, leastBackset(kind, practice), practice);
+    case 'bore':
+      return leastBackset(kind, practice) + bodies.lockBore.across / 2;
+    case 'notch':
+    case 'inside-face':
+      return bodies[body!].across;
+    default:
+      return undefined;
+  }
+}
+
 /** What speaks against a kind of lock at a place; undefined where nothing does. */
 export function againstKind(kind: LockKind, place: LockPlace): Said | undefined {
   const { facts, practice, thickness, stile, use } = place;
@@ -110,7 +127,7 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
         leaf: { ticks: thickness },
       });
   }
-  const depth = caseDepth(kind, leastBackset(kind, practice), practice);
+  const depth = reachFromEdge(kind, practice);
   if (stile !== undefined && depth !== undefined) {
     const needed = depth + (kind === 'narrow-stile' ? 0 : values.caseMargin.value);
     if (needed > stile)

@@ -23,7 +23,7 @@ export interface LockProperties {
   twoMotions: boolean;
   /** Closed behind somebody, it is locked from outside by itself. */
   locksItself: boolean;
-  /** It can be locked from inside without a key. */
+  /** It can be locked without a key, from inside or by stops in the edge. */
   locksFromInside: boolean;
   locksFromInsideByKey: boolean;
   locksFromOutside: boolean;
@@ -109,7 +109,7 @@ export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec
     twoMotions: out.some((motions) => motions !== undefined && motions > 1),
     locksItself:
       behind.length > 0 && behind.every((state) => state.closed && !enters(state, OUTSIDE_FREE)),
-    locksFromInside: lockedAfter(['inside-turn-lock', 'inside-button']),
+    locksFromInside: lockedAfter(['inside-turn-lock', 'inside-button', 'stop-lock']),
     locksFromInsideByKey: lockedAfter(['inside-key-lock']),
     locksFromOutside: lockedAfter(['outside-key-lock']),
     emergencyEnters:

@@ -2,6 +2,7 @@ import { about, known, solid, span, type OpeningFacts, type Solid } from '../ope
 import type { Practice } from '../practice/index.js';
 import type { MeasuredLeaf } from '../sizing/index.js';
 import type { Securing } from './decide.js';
+import { exitCase } from './exitDevice.js';
 import type { LockFit } from './fit.js';
 import { hasRods, LOCK_FORMS } from './lockForms.js';
 import { boltLengths } from './pair.js';
@@ -24,7 +25,7 @@ export function securingSolids(
   const { fit } = securing;
   const solids: Solid[] = [];
   if (fit && securing.leaf?.id === leaf.id) {
-    solids.push(...lockSolids(practice, leaf, fit, securing));
+    solids.push(...lockSolids(facts, practice, leaf, fit, securing));
     if (securing.secondHeight !== undefined)
       solids.push(
         ...boreSolids(practice, leaf, fit, securing.secondHeight - leaf.bottom, 'deadBolt'),
@@ -37,6 +38,7 @@ export function securingSolids(
 }
 
 function lockSolids(
+  facts: OpeningFacts,
   practice: Practice,
   leaf: MeasuredLeaf,
   fit: LockFit,
@@ -84,13 +86,23 @@ function lockSolids(
       }),
     );
   if (form.sits === 'push-face' || fit.kind === 'mortise-exit') {
-    const size = bodies.rimCase;
-    // The bar runs across the push face to the hinge stile.
+    const size = exitCase(facts, practice);
+    const end = Math.min(size.across, bodies.narrowExit.across);
+    // Its case on the lock stile, its end on the hinge stile; the bar between stands off the leaf.
+    const fixed = [span(width - size.across, size.across), span(width * 0.03, end)];
+    for (const x of fixed)
+      solids.push(
+        solid(OWNER, 'solid.exitDevice', leaf.id, 'on-push', {
+          x,
+          y: about(y, size.up),
+          z: span(thickness, size.through),
+        }),
+      );
     solids.push(
-      solid(OWNER, 'solid.exitDevice', leaf.id, 'on-push', {
-        x: span(width * 0.08, width * 0.92),
-        y: about(y, size.up),
-        z: span(thickness, size.through),
+      solid(OWNER, 'solid.exitBar', leaf.id, 'on-push', {
+        x: [fixed[1]![1], fixed[0]![0]],
+        y: about(y, size.up * 0.6),
+        z: span(thickness + size.through * 0.4, size.through * 0.6),
       }),
     );
   }
@@ -157,7 +169,9 @@ function rodSolids(
 ): Solid[] {
   const { rimCase, rod, concealedRod } = practice.values.bodies.value;
   const { width, height, thickness } = leaf;
-  const { y, backset } = fit;
+  const { y, solid: stile } = fit;
+  // In the middle of a stile too narrow for the usual place.
+  const inward = stile && stile.width < 2 * fit.backset ? stile.width / 2 : fit.backset;
   const solids: Solid[] = [];
   const below = known(facts.plainFloor) === true ? [] : [span(0, y - rimCase.up / 2)];
   for (const part of [...below, span(y + rimCase.up / 2, height - y - rimCase.up / 2)]) {
@@ -165,7 +179,7 @@ function rodSolids(
     if (fit.kind === 'rods-surface')
       solids.push(
         solid(OWNER, 'solid.rod', leaf.id, 'on-push', {
-          x: about(width - backset, rod.across),
+          x: about(width - inward, rod.across),
           y: part,
           z: span(thickness, rod.through),
         }),
@@ -178,7 +192,7 @@ function rodSolids(
           leaf.id,
           'in',
           {
-            x: span(width - backset - concealedRod.across / 2, concealedRod.across),
+            x: about(width - inward, concealedRod.across),
             y: part,
             z: about(fit.z, concealedRod.through),
           },

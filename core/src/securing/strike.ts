@@ -44,7 +44,7 @@ export interface StrikeFit {
  *
  * @param thickness of the leaf
  * @param z middle of the lock from the pull face
- * @param hasBolt whether the function has a dead bolt
+ * @param holds what of the lock's function goes into it
  */
 export function fitStrike(
   facts: OpeningFacts,
@@ -53,7 +53,7 @@ export function fitStrike(
   kind: LockKind,
   thickness: number,
   z: number,
-  hasBolt: boolean,
+  holds: { latch: boolean; bolt: boolean },
 ): StrikeFit {
   const { values } = practice;
   const form = LOCK_FORMS[kind];
@@ -72,8 +72,8 @@ export function fitStrike(
   const step = values.lipStep.value;
   const throws = values.throws.value[form.throws];
   const gap = boltGap(facts, sizes);
-  const latchThrow = known(facts.latchThrow) ?? throws.latch;
-  const boltThrow = hasBolt ? (known(facts.boltThrow) ?? throws.bolt) : 0;
+  const latchThrow = holds.latch ? (known(facts.latchThrow) ?? throws.latch) : 0;
+  const boltThrow = holds.bolt ? (known(facts.boltThrow) ?? throws.bolt) : 0;
   // A rebated edge is crossed as well, unless the lock is made to follow it.
   const crossed =
     gap + (facts.meetingEdge === 'rebated' && form.sits !== 'pocket' && onLeaf ? sizes.rebate : 0);

@@ -23,6 +23,9 @@ export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
   exit: { wayOut: true, locksItself: true, keyless: false },
 };
 
+/** The function the trade expects for a use where a simpler one would do as well. */
+export const USE_PREFERS: Partial<Record<LockUse, string>> = { entrance: 'entrance' };
+
 /** What the room behind a door is used for says what its lock is for. */
 const BY_ROOM: Partial<Record<RoomUse, LockUse>> = {
   sanitary: 'privacy',
@@ -71,17 +74,18 @@ export function useOf(
     };
   const secured = known(facts.secured);
   const room = rooms.inside;
-  const byRoom = room?.use && BY_ROOM[room.use];
+  const street = rooms.outside?.use === 'outdoors';
+  const inner = room?.use && BY_ROOM[room.use];
+  // Work behind a door to the open is not locked from inside with a button.
+  const byRoom = inner === 'office' && street ? 'store' : inner;
   // A toilet is locked by who is in it, whether or not the door is locked against others.
   const fits =
     byRoom === 'privacy' ||
-    (byRoom !== undefined &&
-      secured !== false &&
-      (byRoom !== 'entrance' || rooms.outside?.use === 'outdoors'));
-  if (byRoom && fits)
+    (byRoom !== undefined && secured !== false && (byRoom !== 'entrance' || street));
+  if (room?.use && byRoom && fits)
     return {
       use: byRoom,
-      why: said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use!}` } }),
+      why: said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use}` } }),
     };
   if (secured === undefined) return undefined;
   return secured

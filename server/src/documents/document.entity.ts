@@ -1,7 +1,14 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** What a project keeps besides its openings, one document of each name. */
-export const DOCUMENT_NAMES = ['building', 'practices', 'lists', 'catalogue'] as const;
+export const DOCUMENT_NAMES = [
+  'building',
+  'practices',
+  'lists',
+  'catalogue',
+  'locks',
+  'keying',
+] as const;
 export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 
 @Entity('project_document')

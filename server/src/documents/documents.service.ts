@@ -5,11 +5,15 @@ import {
   projectBasis,
   readBuilding,
   readEditedPractices,
+  readKeying,
+  readLocks,
   readProducts,
   type Building,
   type EditedPractice,
+  type LockSpec,
   type Product,
   type ProjectBasis,
+  type Result,
 } from '@riegel/core';
 import type { DocumentChange } from '../events/event.entity.js';
 import { invalid, Problem } from '../http/problem.js';
@@ -30,7 +34,7 @@ export interface DocumentView {
   body: unknown;
 }
 
-/** Building, practices, catalogue and list memory of a project: documents written within the project's events. */
+/** Building, practices, catalogue, lock functions, keys and list memory of a project: documents written within the project's events. */
 @Injectable()
 export class DocumentsService {
   constructor(private readonly source: DataSource) {}
@@ -43,24 +47,27 @@ export class DocumentsService {
   /** What every opening of the project is decided with. */
   async basis(projectId: string): Promise<ProjectBasis> {
     const project = await this.source.getRepository(Project).findOneByOrFail({ id: projectId });
-    const { practices, building, products } = await this.forDeciding(projectId);
-    return projectBasis(project.practice, practices, building, products);
+    const { practices, building, products, locks } = await this.forDeciding(projectId);
+    return projectBasis(project.practice, practices, building, products, locks);
   }
 
   async forDeciding(projectId: string): Promise<{
     practices: EditedPractice[];
     building: Building | undefined;
     products: Product[];
+    locks: LockSpec[];
   }> {
-    const [practices, building, catalogue] = await Promise.all([
+    const [practices, building, catalogue, locks] = await Promise.all([
       this.one(projectId, 'practices'),
       this.one(projectId, 'building'),
       this.one(projectId, 'catalogue'),
+      this.one(projectId, 'locks'),
     ]);
     return {
       practices: (practices.body ?? []) as EditedPractice[],
       building: (building.body ?? undefined) as Building | undefined,
       products: (catalogue.body ?? []) as Product[],
+      locks: (locks.body ?? []) as LockSpec[],
     };
   }
 
@@ -117,6 +124,14 @@ export class DocumentsService {
   }
 }
 
+const READERS: Record<Exclude<DocumentName, 'lists'>, (body: unknown) => Result<unknown>> = {
+  building: readBuilding,
+  practices: readEditedPractices,
+  catalogue: readProducts,
+  locks: readLocks,
+  keying: readKeying,
+};
+
 const MOST_LIST_CHARACTERS = 8_000_000;
 
 /** Checks a document's body by its name; throws the problem that names what is wrong. */
@@ -128,12 +143,7 @@ export function checkedDocument(name: DocumentName, body: unknown): unknown {
       throw invalid([{ field: name, message: 'The list is too long to be remembered.' }]);
     return body;
   }
-  const read =
-    name === 'building'
-      ? readBuilding(body)
-      : name === 'catalogue'
-        ? readProducts(body)
-        : readEditedPractices(body);
+  const read = READERS[name](body);
   if (read.ok) return read.value;
   throw invalid([{ field: name, message: phraseText(read.fault, { system: 'inch' }) }]);
 }

@@ -82,13 +82,15 @@ export class ProjectsController {
   @ApiOperation({ summary: 'One project with one’s role in it.' })
   async get(@Param('projectId') id: string, @PersonId() person: string) {
     const mine = await this.access.need(id, person, 'reader');
-    const [project, practices, building, catalogue] = await Promise.all([
+    const [project, practices, building, catalogue, locks, keying] = await Promise.all([
       this.projects.get(id),
       this.documents.one(id, 'practices'),
       this.documents.one(id, 'building'),
       this.documents.one(id, 'catalogue'),
+      this.documents.one(id, 'locks'),
+      this.documents.one(id, 'keying'),
     ]);
-    return { ...project, role: mine, practices, building, catalogue };
+    return { ...project, role: mine, practices, building, catalogue, locks, keying };
   }
 
   @Get(':projectId/file')

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { faultPlace, phraseText, readProjectObject, writeProject } from '@riegel/core';
+import { faultPlace, phraseText, readProjectObject, writeProject, type Keying } from '@riegel/core';
 import { DocumentsService, type DocumentWrite } from '../documents/documents.service.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
@@ -95,10 +95,13 @@ export class ProjectsService {
       );
     }
     const { name, practice, note, openings, practices, building, products } = read.project;
+    const { locks, keying } = read.project;
     const documents: DocumentWrite[] = [
       ...(practices ? [{ name: 'practices' as const, version: 0, body: practices }] : []),
       ...(building ? [{ name: 'building' as const, version: 0, body: building }] : []),
       ...(products ? [{ name: 'catalogue' as const, version: 0, body: products }] : []),
+      ...(locks ? [{ name: 'locks' as const, version: 0, body: locks }] : []),
+      ...(keying ? [{ name: 'keying' as const, version: 0, body: keying }] : []),
     ];
     const project = await this.create(personId, { name, practice, ...(note ? { note } : {}) });
     try {
@@ -122,11 +125,14 @@ export class ProjectsService {
   async toFile(id: string): Promise<string> {
     const project = await this.get(id);
     const openings = (await this.openings.list(id)).map((opening) => opening.facts);
-    const { practices, building, products } = await this.documents.forDeciding(id);
+    const { practices, building, products, locks } = await this.documents.forDeciding(id);
+    const keying = (await this.documents.one(id, 'keying')).body as Keying | null;
     return writeProject({
       ...(practices.length > 0 ? { practices } : {}),
       ...(building ? { building } : {}),
       ...(products.length > 0 ? { products } : {}),
+      ...(locks.length > 0 ? { locks } : {}),
+      ...(keying ? { keying } : {}),
       name: project.name,
       practice: project.practice,
       ...(project.note ? { note: project.note } : {}),

@@ -20,6 +20,8 @@ const job = (name: string): ScheduleJob => {
     date: '2026-01-02',
     practices: [],
     building: undefined,
+    products: [],
+    locks: [],
     known: [],
     openings: openings.map((facts, index) => ({ id: String(index), facts })),
   };

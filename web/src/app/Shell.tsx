@@ -162,6 +162,9 @@ function ProjectFrame() {
           <NavLink to={`${base}/building`} className={tab}>
             Building
           </NavLink>
+          <NavLink to={`${base}/keys`} className={tab}>
+            Keys
+          </NavLink>
           <NavLink to={`${base}/schedule`} className={tab}>
             Schedule
           </NavLink>

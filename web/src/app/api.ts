@@ -1,4 +1,12 @@
-import type { Building, EditedPractice, OpeningFacts, Schedule, Product } from '@riegel/core';
+import type {
+  Building,
+  EditedPractice,
+  Keying,
+  LockSpec,
+  OpeningFacts,
+  Product,
+  Schedule,
+} from '@riegel/core';
 
 export type Role = 'owner' | 'editor' | 'reviewer' | 'reader';
 
@@ -37,6 +45,8 @@ export interface WholeProject extends ProjectView {
   practices: DocumentView<EditedPractice[]>;
   building: DocumentView<Building>;
   catalogue: DocumentView<Product[]>;
+  locks: DocumentView<LockSpec[]>;
+  keying: DocumentView<Keying>;
 }
 
 export interface ProjectSummary extends ProjectView {

@@ -87,6 +87,27 @@ export const router = createBrowserRouter([
               })),
           },
           {
+            path: 'securing/:openingId',
+            lazy: () =>
+              import('../screens/securing/SecuringScreen.js').then((page) => ({
+                Component: page.SecuringScreen,
+              })),
+          },
+          {
+            path: 'preparation/:openingId',
+            lazy: () =>
+              import('../screens/preparation/PreparationScreen.js').then((page) => ({
+                Component: page.PreparationScreen,
+              })),
+          },
+          {
+            path: 'keys',
+            lazy: () =>
+              import('../screens/keying/KeyingScreen.js').then((page) => ({
+                Component: page.KeyingScreen,
+              })),
+          },
+          {
             path: 'ways/:openingId',
             lazy: () =>
               import('../screens/ways/WaysScreen.js').then((page) => ({

@@ -63,7 +63,7 @@ export interface ProjectWrite {
     | { op: 'delete'; id: string; version: number }
   )[];
   documents?: {
-    name: 'building' | 'practices' | 'lists' | 'catalogue';
+    name: 'building' | 'practices' | 'lists' | 'catalogue' | 'locks' | 'keying';
     version: number;
     body: unknown;
   }[];
@@ -243,11 +243,13 @@ export function ProjectProvider({
           whole.practices.version,
           whole.building.version,
           whole.catalogue.version,
+          whole.locks.version,
         ].join(':'),
         practiceId: whole.practice,
         practices: whole.practices.body ?? [],
         building: whole.building.body ?? undefined,
         products: whole.catalogue.body ?? undefined,
+        locks: whole.locks.body ?? undefined,
       },
     [whole],
   );

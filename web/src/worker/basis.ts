@@ -2,6 +2,7 @@ import {
   projectBasis,
   type Building,
   type EditedPractice,
+  type LockSpec,
   type Product,
   type ProjectBasis,
 } from '@riegel/core';
@@ -15,6 +16,8 @@ export interface BasisData {
   building?: Building | undefined;
   /** The project's own products. */
   products?: Product[] | undefined;
+  /** The project's own lock functions. */
+  locks?: LockSpec[] | undefined;
 }
 
 let last: { key: string; basis: ProjectBasis } | undefined;
@@ -24,7 +27,13 @@ export function basisOf(data: BasisData): ProjectBasis {
   if (last?.key !== data.key) {
     last = {
       key: data.key,
-      basis: projectBasis(data.practiceId, data.practices, data.building, data.products),
+      basis: projectBasis(
+        data.practiceId,
+        data.practices,
+        data.building,
+        data.products,
+        data.locks,
+      ),
     };
   }
   return last.basis;

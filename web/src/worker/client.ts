@@ -11,6 +11,7 @@ import {
 import type { OpeningView } from '../app/api.js';
 import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
+import type { Door } from './door.js';
 import type { RegisterRow } from './row.js';
 
 let remote: Remote<CoreWorker> | undefined;
@@ -67,6 +68,26 @@ export function useRows(
     };
   }, [wanted]);
   return { rows, busy: done !== wanted };
+}
+
+/** The doors of a project as keys and corridors see them; undefined until they are decided. */
+export function useDoors(openings: OpeningView[], basis: BasisData): Door[] | undefined {
+  const [doors, setDoors] = useState<Door[] | undefined>();
+  useEffect(() => {
+    let current = true;
+    void coreWorker()
+      .doors(
+        openings.map(({ id, facts }) => ({ id, facts })),
+        basis,
+      )
+      .then((found) => {
+        if (current) setDoors(found);
+      });
+    return () => {
+      current = false;
+    };
+  }, [openings, basis]);
+  return doors;
 }
 
 /** A decided opening with its practice again. */

@@ -8,6 +8,7 @@ import {
   type OpeningFacts,
 } from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
+import { doorOf } from './door.js';
 import { rowOf } from './row.js';
 
 /** Side by side no more than these can be compared. */
@@ -25,6 +26,10 @@ export type LightOpening = ReturnType<typeof light>;
 const core = {
   rows: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
     openings.map(({ id, facts }) => rowOf(id, facts, basisOf(data))),
+
+  /** Doors as keys and corridors see them. */
+  doors: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
+    openings.map(({ id, facts }) => doorOf(id, decideOpening(facts, basisOf(data)))),
 
   decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
 

@@ -43,8 +43,9 @@ const long = {
     after: BasisData,
     progress: (done: number) => void,
   ): WouldChange[] {
-    const [old, fresh] = [before, after].map(({ practiceId, practices, building, products }) =>
-      projectBasis(practiceId, practices, building, products),
+    const [old, fresh] = [before, after].map(
+      ({ practiceId, practices, building, products, locks }) =>
+        projectBasis(practiceId, practices, building, products, locks),
     ) as [ProjectBasis, ProjectBasis];
     return openings.flatMap(({ id, facts }, index) => {
       if (index % 100 === 0) progress(index / openings.length);

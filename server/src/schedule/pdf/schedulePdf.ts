@@ -12,7 +12,9 @@ import {
   type Building,
   type EditedPractice,
   type KnownSet,
+  type LockSpec,
   type OpeningFacts,
+  type Product,
   type ProjectBasis,
   type Schedule,
 } from '@riegel/core';
@@ -25,6 +27,8 @@ export interface ScheduleJob {
   practice: string;
   practices: EditedPractice[];
   building: Building | undefined;
+  products: Product[];
+  locks: LockSpec[];
   note: string;
   /** Shown on every page, as the server's clock has it. */
   date: string;
@@ -34,7 +38,7 @@ export interface ScheduleJob {
 
 /** What the job's openings are decided with. */
 function basisOf(job: ScheduleJob): ProjectBasis {
-  return projectBasis(job.practice, job.practices, job.building);
+  return projectBasis(job.practice, job.practices, job.building, job.products, job.locks);
 }
 
 /** Decides and groups a job's openings. */

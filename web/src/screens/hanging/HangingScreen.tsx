@@ -6,10 +6,10 @@ import { useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { useDecided } from '../../worker/client.js';
+import { ChoicePanel } from '../opening/ChoicePanel.js';
 import { StageFacts } from '../opening/StageFacts.js';
 import { StageOutcome } from '../opening/StageOutcome.js';
 import { Clashes } from './Clashes.js';
-import { Devices } from './Devices.js';
 import { LoadsBench } from './LoadsBench.js';
 import { Products } from './Products.js';
 import { Schools } from './Schools.js';
@@ -72,7 +72,7 @@ export function HangingScreen() {
             ))}
           </Tabs.List>
           <Tabs.Content value="devices" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Devices {...shared} />
+            <ChoicePanel decisionKey="hanging.device" {...shared} />
           </Tabs.Content>
           <Tabs.Content value="decided" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
             <StageFacts
@@ -84,7 +84,7 @@ export function HangingScreen() {
             <StageOutcome stage="hanging" {...shared} lit={undefined} onLight={() => undefined} />
           </Tabs.Content>
           <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Products {...shared} />
+            <Products stages={['hanging', 'closing', 'sealing']} {...shared} />
           </Tabs.Content>
           <Tabs.Content value="clashes" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
             <Clashes decided={decided} units={units} base={base} openingId={opening.id} />

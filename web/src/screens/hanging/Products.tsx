@@ -10,6 +10,7 @@ import {
   type DecidedOpening,
   type FactsPatch,
   type Need,
+  type Stage,
   type Units,
 } from '@riegel/core';
 import { useProject } from '../../data/project.js';
@@ -22,13 +23,24 @@ import { basisOf } from '../../worker/basis.js';
 const ALMOST = 2;
 const FEW = 6;
 
+const TITLES: Record<Need['slot'], string> = {
+  'hanging.product': 'Hanging',
+  'securing.product': 'Lock',
+  'securing.boltsProduct': 'Bolts of the second leaf',
+  'closing.product': 'Closing',
+  'sealing.product': 'Sealing',
+};
+
 /** For each place in the set: generic, or a product of the catalogue that satisfies it. */
 export function Products({
+  stages,
   decided,
   units,
   canEdit,
   onPatch,
 }: {
+  /** Whose places in the set are shown. */
+  stages: readonly Stage[];
   decided: DecidedOpening;
   units: Units;
   canEdit: boolean;
@@ -36,7 +48,13 @@ export function Products({
 }) {
   const { basis } = useProject();
   const { products } = basisOf(basis);
-  const needs = useMemo(() => needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing), [decided]);
+  const needs = useMemo(
+    () =>
+      needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).filter(({ slot }) =>
+        stages.includes(slot.split('.')[0] as Stage),
+      ),
+    [decided, stages],
+  );
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};
     const choices = id
@@ -86,11 +104,16 @@ function Slot({
   const fitting = list.filter((one) => one.missing.length === 0);
   const almost = list.filter((one) => one.missing.length > 0 && one.missing.length <= ALMOST);
   const shown = all ? [...fitting, ...almost] : [...fitting.slice(0, FEW), ...almost.slice(0, 3)];
-  const item = decided.items.find((one) => one.stage === stage && one.term);
+  const item = decided.items.find(
+    (one) =>
+      one.stage === stage &&
+      one.term &&
+      one.term.startsWith('item.bolts.') === (need.slot === 'securing.boltsProduct'),
+  );
   return (
-    <section aria-label={termText(`stage.${stage}`)} className="mb-5">
+    <section aria-label={TITLES[need.slot]} className="mb-5">
       <div className="flex items-baseline gap-3 border-b-2 border-ink">
-        <h2 className="text-base">{termText(`stage.${stage}`)}</h2>
+        <h2 className="text-base">{TITLES[need.slot]}</h2>
         <span className="text-soft">
           {fitting.length} satisfy, {almost.length} almost
         </span>

@@ -1,4 +1,5 @@
 import { Tabs } from 'radix-ui';
+import { useSearchParams } from 'react-router';
 import { LockFunctions } from './locks/LockFunctions.js';
 import { Patterns } from './Patterns.js';
 import { ProductList } from './ProductList.js';
@@ -11,8 +12,12 @@ const TABS = [
 
 /** What sets are made of: products, the patterns hinges are placed by, lock functions to try. */
 export function LibraryScreen() {
+  const [search] = useSearchParams();
   return (
-    <Tabs.Root defaultValue="products" className="grid h-full grid-rows-[auto_1fr]">
+    <Tabs.Root
+      defaultValue={search.has('function') ? 'locks' : 'products'}
+      className="grid h-full grid-rows-[auto_1fr]"
+    >
       <Tabs.List aria-label="Library" className="flex gap-1 border-b border-rule px-4 pt-2">
         {TABS.map(([value, name]) => (
           <Tabs.Trigger

@@ -82,7 +82,7 @@ export function ProductList() {
             onChange={(event) => setType(event.target.value as ProductType | '')}
           >
             <option value="">every type</option>
-            {(['hanging', 'closing', 'sealing'] as const).map((stage) => (
+            {(['hanging', 'securing', 'closing', 'sealing'] as const).map((stage) => (
               <optgroup key={stage} label={termText(`stage.${stage}`)}>
                 {PRODUCT_TYPES.filter((one) => stageOfType(one) === stage).map((one) => (
                   <option key={one} value={one}>

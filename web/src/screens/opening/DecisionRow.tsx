@@ -124,8 +124,14 @@ export const DecisionRow = memo(function DecisionRow({
   );
 }, sameRow);
 
-function alternativeParts(decision: Decision, alternative: Alternative, units: Units): Part[] {
+/** Another value of a decision in words. */
+export function alternativeParts(
+  decision: Decision,
+  alternative: Alternative,
+  units: Units,
+): Part[] {
   const { value } = alternative;
+  if (alternative.name) return [alternative.name];
   if (typeof value === 'number')
     return decision.value?.type === 'length' ? [lengthPart(value, units)] : [String(value)];
   const group = decision.value?.type === 'term' ? decision.value.term.split('.')[0]! : '';

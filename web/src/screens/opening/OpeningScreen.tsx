@@ -130,6 +130,9 @@ export function OpeningScreen() {
         <Link className="button" to={`${base}/hanging/${opening.id}`}>
           Hanging
         </Link>
+        <Link className="button" to={`${base}/securing/${opening.id}`}>
+          Securing
+        </Link>
         <Link
           className={`button ${decided.clashes.length > 0 ? '!border-oxide text-oxide' : ''}`}
           to={`${base}/ways/${opening.id}`}

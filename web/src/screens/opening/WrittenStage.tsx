@@ -12,6 +12,9 @@ export function WrittenStage(props: StageProps & { stage: SetStage }) {
   const written = facts.written ?? [];
   const lines = written.filter((item) => item.stage === stage);
   const none = facts.none?.[stage];
+  const decides = props.decided.decisions.some(
+    (one) => one.stage === stage && one.status !== 'open',
+  );
   const [adding, setAdding] = useState(false);
   const [reason, setReason] = useState('');
 
@@ -51,7 +54,7 @@ export function WrittenStage(props: StageProps & { stage: SetStage }) {
         <h2 id={`title-${stage}`} tabIndex={-1} className="text-base outline-none">
           {termText(`stage.${stage}`)}
         </h2>
-        {lines.length === 0 && none === undefined && (
+        {lines.length === 0 && none === undefined && !decides && (
           <span className="basis-open text-[12.5px]">nothing written yet</span>
         )}
         {canEdit && none === undefined && !adding && (

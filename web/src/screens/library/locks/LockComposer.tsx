@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { LockSpec, Works } from '@riegel/core';
 
 const CHOICES: {
@@ -84,15 +85,19 @@ export function LockComposer({
   changed,
   onSpec,
   onBack,
+  onKeep,
 }: {
   spec: LockSpec;
   changed: boolean;
   onSpec: (spec: LockSpec) => void;
   onBack: () => void;
+  /** Keeps it in the project under a name; absent where nobody may. */
+  onKeep?: ((name: string) => void) | undefined;
 }) {
+  const [name, setName] = useState('');
   return (
     <details className="mt-3">
-      <summary className="cursor-pointer text-[12px] text-soft">Change it to try</summary>
+      <summary className="cursor-pointer text-[12px] text-soft">Change it</summary>
       <div className="mt-1 grid grid-cols-2 gap-2">
         {CHOICES.map(({ name, title, values }) => (
           <label key={name} className="text-[12px] text-soft">
@@ -146,9 +151,31 @@ export function LockComposer({
         </fieldset>
       ))}
       {changed && (
-        <button type="button" className="button mt-2" onClick={onBack}>
-          As it ships
-        </button>
+        <div className="mt-2 flex flex-wrap items-center gap-2">
+          <button type="button" className="button" onClick={onBack}>
+            As it was
+          </button>
+          {onKeep && (
+            <>
+              <input
+                className="field w-44"
+                aria-label="Name of the function"
+                placeholder="what it shall be called"
+                value={name}
+                maxLength={80}
+                onChange={(event) => setName(event.target.value)}
+              />
+              <button
+                type="button"
+                className="button primary"
+                disabled={!name.trim()}
+                onClick={() => onKeep(name.trim())}
+              >
+                Keep it in the project
+              </button>
+            </>
+          )}
+        </div>
       )}
     </details>
   );

@@ -1,13 +1,38 @@
 import { useMemo, useState } from 'react';
-import { findLocks, LOCK_SPECS, LOCK_WISHES, termText, type LockWishes } from '@riegel/core';
+import { useSearchParams } from 'react-router';
+import { toast } from 'sonner';
+import { findLocks, LOCK_WISHES, termText, type LockSpec, type LockWishes } from '@riegel/core';
+import { useProject } from '../../../data/project.js';
+import { basisOf } from '../../../worker/basis.js';
 import { LockPage } from './LockPage.js';
+import { lockName } from './stateWords.js';
 
 /** Lock functions found by plain questions, each to be tried on a drawn lock. */
 export function LockFunctions() {
   const [wishes, setWishes] = useState<LockWishes>({});
-  const [chosen, setChosen] = useState('storeroom');
-  const matches = useMemo(() => findLocks(wishes, LOCK_SPECS), [wishes]);
-  const spec = LOCK_SPECS.find((one) => one.id === chosen)!;
+  const [search] = useSearchParams();
+  const [chosen, setChosen] = useState(search.get('function') ?? 'storeroom');
+  const { project, basis, canEdit, write } = useProject();
+  const { locks } = basisOf(basis);
+  const specs = useMemo(() => [...locks.values()], [locks]);
+  const own = basis.locks ?? [];
+  const matches = useMemo(() => findLocks(wishes, specs), [wishes, specs]);
+  const spec = locks.get(chosen) ?? specs[0]!;
+  const save = async (next: LockSpec[], done: string) => {
+    try {
+      await write({ documents: [{ name: 'locks', version: project.locks.version, body: next }] });
+      toast(done);
+    } catch (error) {
+      toast.error(error instanceof Error ? error.message : 'Not saved.');
+    }
+  };
+  const keep = (changed: LockSpec, name: string) => {
+    const id = `own-${crypto.randomUUID().slice(0, 8)}`;
+    const { number: _, ...rest } = changed;
+    void save([...own, { ...rest, id, name }], `“${name}” is kept in the project.`).then(() =>
+      setChosen(id),
+    );
+  };
   const fitting = matches.filter((one) => one.breaks.length === 0);
   const rejected = matches.filter((one) => one.breaks.length > 0);
   return (
@@ -54,8 +79,9 @@ export function LockFunctions() {
                 onClick={() => setChosen(one.id)}
               >
                 <span className={breaks.length > 0 ? 'text-soft' : 'font-semibold'}>
-                  {termText(`lock.${one.id}`)}
+                  {lockName(one)}
                 </span>
+                {one.name && <span className="ml-2 text-xs text-brass">of the project</span>}
                 {one.number && <span className="ml-2 text-xs text-soft">{one.number}</span>}
                 {breaks.map((wish) => (
                   <span key={wish} className="block text-xs text-ochre">
@@ -68,7 +94,20 @@ export function LockFunctions() {
           ))}
         </ul>
       </div>
-      <LockPage key={spec.id} shipped={spec} />
+      <LockPage
+        key={spec.id}
+        shipped={spec}
+        onKeep={canEdit ? keep : undefined}
+        onRemove={
+          canEdit && spec.id.startsWith('own-')
+            ? () =>
+                void save(
+                  own.filter((one) => one.id !== spec.id),
+                  'Taken out. Undo brings it back.',
+                )
+            : undefined
+        }
+      />
     </div>
   );
 }

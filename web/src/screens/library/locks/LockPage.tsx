@@ -9,13 +9,22 @@ import {
 } from '@riegel/core';
 import { LockBench } from './LockBench.js';
 import { LockComposer } from './LockComposer.js';
-import { stateWords } from './stateWords.js';
+import { lockName, stateWords } from './stateWords.js';
 
 /** What stands against a function is told in red, what speaks for it in green. */
 const GRAVE: readonly (keyof LockProperties)[] = ['canTrap', 'twoMotions', 'canBeSlipped'];
 
 /** One function: a lock to be worked, what follows from it, its states and its acceptance test. */
-export function LockPage({ shipped }: { shipped: LockSpec }) {
+export function LockPage({
+  shipped,
+  onKeep,
+  onRemove,
+}: {
+  shipped: LockSpec;
+  /** Keeps a changed function in the project, or writes its own anew. */
+  onKeep?: ((spec: LockSpec, name: string) => void) | undefined;
+  onRemove?: (() => void) | undefined;
+}) {
   const [spec, setSpec] = useState(shipped);
   const graph = useMemo(() => exploreLock(spec), [spec]);
   const derived = useMemo(() => propertiesOf(spec, graph), [spec, graph]);
@@ -30,9 +39,14 @@ export function LockPage({ shipped }: { shipped: LockSpec }) {
       aria-label="The lock"
     >
       <h1 className="text-lg first-letter:uppercase">
-        {termText(`lock.${shipped.id}`)}
+        {lockName(shipped)}
         {shipped.number && <span className="ml-2 text-base text-soft">{shipped.number}</span>}
-        {changed && <span className="ml-3 text-base text-brass">changed to try, not kept</span>}
+        {changed && <span className="ml-3 text-base text-brass">changed, not kept</span>}
+        {onRemove && !changed && (
+          <button type="button" className="button bare ml-3 !h-7 text-sm" onClick={onRemove}>
+            take it out of the project
+          </button>
+        )}
       </h1>
       <LockBench key={JSON.stringify(spec)} spec={spec} />
       <div className="mt-3 grid grid-cols-[1fr_1fr] gap-5">
@@ -58,6 +72,7 @@ export function LockPage({ shipped }: { shipped: LockSpec }) {
             onSpec={setSpec}
             onBack={() => setSpec(shipped)}
             changed={changed}
+            onKeep={onKeep && ((name) => onKeep(spec, name))}
           />
         </section>
         <section aria-label="Acceptance test">

@@ -1,4 +1,9 @@
-import type { LockSpec, LockState } from '@riegel/core';
+import { termText, type LockSpec, type LockState } from '@riegel/core';
+
+/** What a function is called: a project’s own by its name. */
+export function lockName(spec: LockSpec): string {
+  return spec.name ?? termText(`lock.${spec.id}`);
+}
 
 /** A state in words, only what the lock can change. */
 export function stateWords(spec: LockSpec, state: LockState): string[] {

@@ -1,0 +1,279 @@
+import fc from 'fast-check';
+import { decideOpening } from '../deciding/index.js';
+import { inches, mm } from '../measure/index.js';
+import {
+  LOCK_KINDS,
+  LOCK_USES,
+  projectBasis,
+  type Building,
+  type OpeningFacts,
+} from '../opening/index.js';
+import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
+import { LOCK_SPECS } from '../catalogue/index.js';
+import { LOCK_FORMS } from './index.js';
+
+const base: OpeningFacts = {
+  mark: '1',
+  kind: 'single',
+  frameMaterial: 'steel',
+  frameWidth: inches(36),
+  frameHeight: inches(84),
+  leafConstruction: 'timber-stave',
+  leafThickness: inches(1.75),
+  hingeSide: 'left',
+  swing: 'in',
+  rating: 0,
+  use: 'medium',
+};
+const us = (facts: Partial<OpeningFacts>) =>
+  decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
+const british = (facts: Partial<OpeningFacts>) =>
+  decideOpening(
+    { ...base, frameMaterial: 'timber', leafThickness: mm(44), ...facts },
+    PRACTICES.british,
+  );
+const codes = (decided: ReturnType<typeof us>) =>
+  decided.findings.filter((one) => one.stage === 'securing').map((one) => one.code);
+
+describe('the kind of lock', () => {
+  it('is the practice’s usual one, and its stronger one in high use', () => {
+    const usual = PRACTICE_IDS.map(
+      (id) =>
+        decideOpening({ ...base, secured: true, leafThickness: mm(45) }, PRACTICES[id]).securing
+          .kind,
+    );
+    expect(usual).toEqual(['cylindrical', 'tubular', 'sash', 'profile', 'tubular']);
+    expect(us({ secured: true, use: 'high' }).securing.kind).toBe('mortise');
+  });
+  it('follows the leaf: metal stiles, thin wood, glass, leaves that slide or swing both ways', () => {
+    const kind = (facts: Partial<OpeningFacts>) => us({ secured: true, ...facts }).securing.kind;
+    expect(kind({ leafConstruction: 'aluminium-narrow' })).toBe('narrow-stile');
+    expect(kind({ leafConstruction: 'glass' })).toBe('none');
+    expect(kind({ kind: 'pocket', slideTo: 'left' })).toBe('sliding');
+    expect(kind({ kind: 'double-acting' })).toBe('deadbolt');
+    expect(kind({ use: 'high', leafThickness: inches(1.25) })).toBe('rim-lock');
+    expect(us({ secured: true, leafConstruction: 'glass' }).findings.map((f) => f.code)).toContain(
+      'securing.glass',
+    );
+  });
+  it('is an exit device where the way out serves many, by how the leaves meet', () => {
+    const kind = (facts: Partial<OpeningFacts>) =>
+      us({ wayOut: true, occupants: 50, ...facts }).securing.kind;
+    const pair = { kind: 'pair', active: 'left', frameWidth: inches(72) } as const;
+    expect(kind({})).toBe('rim-exit');
+    expect(kind({ ...pair })).toBe('rods-surface');
+    expect(kind({ ...pair, nothingVisible: true })).toBe('rods-concealed');
+    expect(kind({ ...pair, meetingEdge: 'mullion' })).toBe('rim-exit');
+    expect(kind({ occupants: 49, secured: true })).toBe('cylindrical');
+    expect(us({ wayOut: false, occupants: 500, secured: true }).securing.kind).toBe('cylindrical');
+  });
+  it('puts a wanted dead bolt into one case with the latch', () => {
+    const dwelling = us({ lockUse: 'entrance' });
+    expect(dwelling.securing.kind).toBe('mortise');
+    expect(dwelling.securing.spec?.bolt).toBe(true);
+    expect(dwelling.securing.spec?.handleDrawsBolt).toBe(true);
+  });
+  it('says what speaks against every other, and keeps what was recorded', () => {
+    const decision = us({ secured: true }).decisions.find((one) => one.key === 'securing.kind')!;
+    const against = Object.fromEntries(
+      decision.alternatives.map((one) => [one.value, one.against?.code]),
+    );
+    expect(against).toMatchObject({
+      mortise: undefined,
+      roller: 'securing.against.roller',
+      gate: 'securing.against.gate',
+      'narrow-stile': 'securing.against.narrow',
+      none: 'securing.against.none',
+    });
+    const thin = us({ secured: true, leafThickness: inches(1.375) }).decisions.find(
+      (one) => one.key === 'securing.kind',
+    )!;
+    expect(thin.alternatives.find((one) => one.value === 'mortise')?.against?.code).toBe(
+      'securing.against.thin',
+    );
+    expect(us({ lockKind: 'unit', secured: true }).decisions).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({
+          key: 'securing.kind',
+          value: { type: 'term', term: 'lockKind.unit' },
+        }),
+      ]),
+    );
+  });
+  it('is asked for only while nothing is known of what the door is for', () => {
+    const open = us({}).decisions.filter((one) => one.stage === 'securing');
+    expect(open.map((one) => [one.key, one.status])).toEqual([['securing.kind', 'open']]);
+    expect(us({ secured: false }).securing.spec?.id).toBe('passage');
+  });
+  it('is made in functions that there are, each with a word', () => {
+    const ids = LOCK_SPECS.map((spec) => spec.id);
+    for (const kind of LOCK_KINDS)
+      for (const id of LOCK_FORMS[kind].functions) expect(ids).toContain(id);
+  });
+});
+
+describe('what a lock is for', () => {
+  const building: Building = {
+    storeys: [],
+    rooms: [
+      { name: 'Corridor', use: 'corridor' },
+      { name: 'Washroom', use: 'sanitary' },
+      { name: 'Boiler', use: 'plant' },
+      { name: 'Guest 1', use: 'sleeping' },
+      { name: 'Study', use: 'work' },
+      { name: 'Court', use: 'outdoors' },
+      { name: 'Hall', use: 'entrance' },
+    ],
+  };
+  const basis = projectBasis('us-commercial', [], building);
+  const spec = (from: string, to: string, facts: Partial<OpeningFacts> = {}) =>
+    decideOpening({ ...base, from, to, ...facts }, basis).securing.spec?.id;
+  it('follows from the room behind, unless somebody says otherwise', () => {
+    expect(spec('Corridor', 'Washroom')).toBe('privacy');
+    expect(spec('Corridor', 'Washroom', { secured: false })).toBe('privacy');
+    expect(spec('Corridor', 'Boiler')).toBe('storeroom');
+    expect(spec('Boiler', 'Corridor')).toBe('storeroom');
+    expect(spec('Corridor', 'Guest 1')).toBe('dormitory');
+    expect(spec('Corridor', 'Study')).toBe('office');
+    expect(spec('Court', 'Study')).toBe('storeroom');
+    expect(spec('Court', 'Hall')).toBe('entrance');
+    expect(spec('Corridor', 'Study', { secured: false })).toBe('passage');
+    expect(spec('Corridor', 'Study', { lockUse: 'classroom' })).toBe('classroom');
+    expect(spec('Corridor', 'Study', { lockUse: 'lock-down' })).toBe('classroom-inside');
+  });
+  it('never proposes a function that can hold people inside', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...LOCK_USES),
+        fc.constantFrom(...PRACTICE_IDS),
+        fc.constantFrom('single', 'pair', 'sliding', 'stable', 'double-acting'),
+        fc.boolean(),
+        (lockUse, id, kind, deadBolt) => {
+          const decided = decideOpening(
+            { ...base, kind: kind as 'single', active: 'left', slideTo: 'left', lockUse, deadBolt },
+            PRACTICES[id],
+          );
+          expect(codes(decided)).not.toContain('securing.traps');
+        },
+      ),
+    );
+  });
+});
+
+describe('findings of a lock in its leaf', () => {
+  it('tell a case too deep for its stile, and trim that stands on moulding or bead', () => {
+    const framed = {
+      leafConstruction: 'timber-panelled-softwood',
+      lockKind: 'sash',
+      midRail: 0,
+    } as const;
+    // 76 case and 12 behind want 88 of stile.
+    expect(
+      codes(british({ ...framed, secured: false, stileWidth: mm(87), backset: mm(57) })),
+    ).toContain('securing.caseWide');
+    // 57 + 26 + 10 of trim want 93.
+    const trim = codes(british({ ...framed, secured: false, stileWidth: mm(92), backset: mm(57) }));
+    expect(trim).toContain('securing.trimOver.stile');
+    expect(trim).not.toContain('securing.caseWide');
+    const wide = codes(british({ ...framed, secured: false, stileWidth: mm(93), backset: mm(57) }));
+    expect(wide.filter((code) => /trimOver|caseWide/.test(code))).toEqual([]);
+  });
+  it('take the largest made backset that a narrow stile holds', () => {
+    const of = (stile: number) =>
+      british({
+        leafConstruction: 'timber-panelled-softwood',
+        secured: true,
+        midRail: 0,
+        stileWidth: mm(stile),
+      }).securing.backset;
+    expect(of(114)).toBe(mm(57));
+    expect(of(85)).toBe(mm(44));
+  });
+  it('tell a leaf too thin for the case, by the wood left beside it', () => {
+    // (35 − 16) / 2 = 9.5 of 10.
+    const thin = british({ lockKind: 'sash', secured: false, leafThickness: mm(35) });
+    expect(codes(thin)).toContain('securing.thinLeaf');
+    expect(thin.securing.fit?.skin).toEqual({ has: mm(9.5), needed: mm(10) });
+    expect(
+      codes(british({ lockKind: 'sash', secured: false, leafThickness: mm(36) })),
+    ).not.toContain('securing.thinLeaf');
+    // A board planted on later does not hold the lock.
+    expect(
+      codes(
+        british({ lockKind: 'sash', secured: false, leafThickness: mm(44), faceFiller: mm(9) }),
+      ),
+    ).toContain('securing.thinLeaf');
+    expect(
+      codes(us({ lockKind: 'cylindrical', secured: false, leafThickness: inches(2.25) })),
+    ).toContain('securing.boredThick');
+  });
+  it('skin knuckles with a knob on a short backset and a deep stop, not with a lever', () => {
+    const knob = { lockKind: 'tubular', secured: false, backset: inches(2.375) } as const;
+    expect(codes(us({ ...knob, handle: 'knob' }))).toContain('securing.fingers');
+    expect(codes(us({ ...knob, handle: 'lever' }))).not.toContain('securing.fingers');
+    expect(codes(us({ ...knob, handle: 'knob', backset: inches(2.75) }))).not.toContain(
+      'securing.fingers',
+    );
+    // 2 3/8 + 1/8 gap − 1 of knob − 5/8 of stop.
+    expect(us({ ...knob, handle: 'knob' }).securing.fit?.fingersPush).toBe(inches(0.875));
+  });
+  it('hold bolts to how far they are in the strike', () => {
+    const latch = (latchThrow: number) =>
+      us({ lockKind: 'cylindrical', secured: true, latchThrow });
+    expect(codes(latch(inches(0.5)))).not.toContain('securing.shortLatch');
+    const short = latch(inches(0.4375)).findings.find((one) => one.code === 'securing.shortLatch');
+    expect(short?.level).toBe('check');
+    const hardly = latch(inches(0.3125)).findings.find((one) => one.code === 'securing.shortLatch');
+    expect(hardly?.level).toBe('stop');
+    const bolt = us({ lockKind: 'mortise', lockUse: 'entrance', boltThrow: inches(0.6875) });
+    expect(codes(bolt)).toContain('securing.shortBolt');
+  });
+  it('tell double-keyed locks, two motions, rated leaves without a latch, a second lock on a way out', () => {
+    const choose = (value: string) => ({ 'securing.function': { value, reason: 'asked for' } });
+    const keyed = us({
+      lockKind: 'deadbolt',
+      lockUse: 'entrance',
+      choices: choose('deadbolt-double'),
+    });
+    expect(codes(keyed)).toEqual(
+      expect.arrayContaining(['securing.traps', 'securing.doubleKeyed']),
+    );
+    const rated = us({ lockKind: 'deadbolt', secured: true, rating: 90 });
+    expect(codes(rated)).toContain('securing.noLatch');
+    expect(codes(us({ lockKind: 'none', rating: 90 }))).toContain('securing.noLatch');
+    const second = { lockKind: 'cylindrical', secured: true, deadBolt: true } as const;
+    expect(codes(us(second))).toContain('securing.secondLock');
+    expect(codes(us({ ...second, wayOut: true }))).toContain('securing.secondLockOut');
+    expect(us(second).securing.secondHeight).toBe(inches(48));
+    expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
+    const gone = us({ secured: true, choices: choose('own-lost') });
+    expect(codes(gone)).toContain('securing.functionGone');
+  });
+});
+
+describe('the things of the stage in the set', () => {
+  it('stand there unless somebody wrote them or left them out', () => {
+    const items = (facts: Partial<OpeningFacts>) =>
+      us({ secured: true, ...facts })
+        .items.filter((one) => one.stage === 'securing')
+        .map((one) => one.term ?? one.written);
+    expect(items({})).toEqual(['item.lock.cylindrical']);
+    expect(
+      items({ written: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }] }),
+    ).toEqual(['Lock']);
+    expect(items({ none: { securing: 'by others' } })).toEqual([]);
+    expect(items({ kind: 'pocket', slideTo: 'left' })).toEqual([
+      'item.lock.sliding',
+      'item.edgePull',
+    ]);
+    expect(items({ kind: 'stable' })).toContain('item.stableBolt');
+  });
+  it('have the cylinder in made halves where the lock is for a profile cylinder', () => {
+    const decided = decideOpening(
+      { ...base, secured: true, frameMaterial: 'timber', leafThickness: mm(40) },
+      PRACTICES.continental,
+    );
+    const cylinder = decided.items.find((one) => one.term === 'item.cylinder')!;
+    expect([cylinder.height, cylinder.width]).toEqual([mm(30), mm(30)]);
+  });
+});

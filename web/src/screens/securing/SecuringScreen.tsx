@@ -1,0 +1,96 @@
+import { useMemo } from 'react';
+import { Tabs } from 'radix-ui';
+import { Link, useParams } from 'react-router';
+import { unitsOf, type FactsPatch } from '@riegel/core';
+import { useProject } from '../../data/project.js';
+import { Waiting } from '../../parts/Message.js';
+import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { useDecided } from '../../worker/client.js';
+import { Products } from '../hanging/Products.js';
+import { ChoicePanel } from '../opening/ChoicePanel.js';
+import { StageFacts } from '../opening/StageFacts.js';
+import { StageOutcome } from '../opening/StageOutcome.js';
+import { Corridors } from './Corridors.js';
+import { LockDrawings } from './LockDrawings.js';
+
+const PRODUCT_STAGES = ['securing'] as const;
+const CHOICES = ['kind', 'function', 'bolts', 'coordinator'];
+
+/** How a door is secured: the lock cut through, its strike and heights; kinds and functions compared. */
+export function SecuringScreen() {
+  const { openingId } = useParams();
+  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const opening = byId.get(openingId!);
+  const decided = useDecided(opening, basis);
+  const units = useMemo(() => (decided ? unitsOf(decided) : undefined), [decided]);
+  const base = `/projects/${project.id}`;
+  if (!opening) return <NoOpening base={base} />;
+  if (!decided || !units) return <Waiting what="Deciding …" />;
+  const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
+  const shared = { decided, units, canEdit, onPatch };
+  const tabs = [
+    ['lock', 'Lock'],
+    ['decided', 'Facts and decisions'],
+    ['products', 'Products'],
+    ['corridors', 'Along the corridor'],
+  ] as const;
+  return (
+    <div className="grid h-full grid-rows-[auto_1fr]">
+      <OpeningBar opening={opening} among={openings} path={`${base}/securing`}>
+        {decided.securing.spec && (
+          <Link
+            className="button"
+            to={`${base}/library?function=${encodeURIComponent(decided.securing.spec.id)}`}
+          >
+            Work the lock
+          </Link>
+        )}
+        <Link className="button" to={`${base}/preparation/${opening.id}`}>
+          Preparation sheet
+        </Link>
+        <Link className="button" to={`${base}/openings/${opening.id}`}>
+          Opening
+        </Link>
+      </OpeningBar>
+      <div className="grid min-h-0 grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+        <LockDrawings decided={decided} units={units} />
+        <Tabs.Root
+          defaultValue="lock"
+          className="grid min-h-0 grid-rows-[auto_1fr] border-l border-rule"
+        >
+          <Tabs.List aria-label="Securing" className="flex gap-1 border-b border-rule px-4 pt-2">
+            {tabs.map(([value, name]) => (
+              <Tabs.Trigger
+                key={value}
+                value={value}
+                className="border-b-[3px] border-transparent px-3 py-1 text-soft data-[state=active]:border-brass data-[state=active]:font-semibold data-[state=active]:text-ink"
+              >
+                {name}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="lock" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            {CHOICES.map((name) => (
+              <ChoicePanel key={name} decisionKey={`securing.${name}`} {...shared} />
+            ))}
+          </Tabs.Content>
+          <Tabs.Content value="decided" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <StageFacts
+              stage="securing"
+              facts={opening.facts}
+              practice={decided.practice}
+              {...shared}
+            />
+            <StageOutcome stage="securing" {...shared} lit={undefined} onLight={() => undefined} />
+          </Tabs.Content>
+          <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Products stages={PRODUCT_STAGES} {...shared} />
+          </Tabs.Content>
+          <Tabs.Content value="corridors" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Corridors openingId={opening.id} units={units} />
+          </Tabs.Content>
+        </Tabs.Root>
+      </div>
+    </div>
+  );
+}
