@@ -89,7 +89,9 @@ function lockSolids(
     const size = exitCase(facts, practice);
     const end = Math.min(size.across, bodies.narrowExit.across);
     // Its case on the lock stile, its end on the hinge stile; the bar between stands off the leaf.
-    const fixed = [span(width - size.across, size.across), span(width * 0.03, end)];
+    const stile = fit.solid?.by === 'stile' ? fit.solid.width : undefined;
+    const start = stile === undefined ? width * 0.03 : Math.max(0, (stile - end) / 2);
+    const fixed = [span(width - size.across, size.across), span(start, end)];
     for (const x of fixed)
       solids.push(
         solid(OWNER, 'solid.exitDevice', leaf.id, 'on-push', {

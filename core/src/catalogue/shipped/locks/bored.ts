@@ -36,7 +36,7 @@ export function boredLocks(): Product[] {
   );
   const tubular = [
     ...[2.375, 2.75].flatMap((backset) =>
-      (['passage', 'privacy', 'office'] as const).map((of) =>
+      (['passage', 'privacy', 'office', 'storeroom'] as const).map((of) =>
         product(
           'Quillstead',
           `T ${of.slice(0, 2).toUpperCase()}${backset === 2.375 ? 'S' : 'L'}`,
@@ -59,21 +59,26 @@ export function boredLocks(): Product[] {
       ),
     ),
     ...[44, 57, 60, 70].flatMap((backset) =>
-      (['passage', 'privacy'] as const).map((of) =>
-        product('Osk & Penn', `TL ${backset}${of === 'privacy' ? 'B' : ''}`, 'tubular', {
-          backset: mm(backset),
-          latchThrow: mm(12),
-          leastLeaf: mm(35),
-          mostLeaf: mm(50),
-          strikeHeight: mm(57),
-          strikeWidth: mm(25),
-          functions: [of],
-          trims: ['lever on rose', 'knob'],
-          finishes: METRIC_FINISHES,
-          listed: 60,
-          handed: false,
-          cost: 1,
-        }),
+      (['passage', 'privacy', 'storeroom'] as const).map((of) =>
+        product(
+          'Osk & Penn',
+          `TL ${backset}${{ passage: '', privacy: 'B', storeroom: 'K' }[of]}`,
+          'tubular',
+          {
+            backset: mm(backset),
+            latchThrow: mm(12),
+            leastLeaf: mm(35),
+            mostLeaf: mm(50),
+            strikeHeight: mm(57),
+            strikeWidth: mm(25),
+            functions: [of],
+            trims: ['lever on rose', 'knob'],
+            finishes: METRIC_FINISHES,
+            listed: 60,
+            handed: false,
+            cost: 1,
+          },
+        ),
       ),
     ),
   ];

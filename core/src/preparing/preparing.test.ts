@@ -1,0 +1,147 @@
+import fc from 'fast-check';
+import { decideOpening } from '../deciding/index.js';
+import { inches, mm } from '../measure/index.js';
+import { LOCK_KINDS, type OpeningFacts } from '../opening/index.js';
+import { TERMS } from '../phrasing/index.js';
+import { PRACTICES } from '../practice/index.js';
+import { holeRow, lockPreparation } from './index.js';
+
+const base: OpeningFacts = {
+  mark: '1',
+  kind: 'single',
+  frameMaterial: 'timber',
+  frameWidth: inches(36),
+  frameHeight: inches(84),
+  leafConstruction: 'timber-stave',
+  leafThickness: inches(1.75),
+  hingeSide: 'left',
+  swing: 'in',
+  rating: 0,
+  use: 'medium',
+  secured: true,
+};
+const prepared = (facts: Partial<OpeningFacts>, id: keyof typeof PRACTICES = 'us-commercial') => {
+  const decided = decideOpening({ ...base, ...facts }, PRACTICES[id]);
+  return lockPreparation(decided.facts, decided.practice, decided.sizes, decided.securing);
+};
+const ticks = (preparation: ReturnType<typeof prepared>, name: string) =>
+  preparation!.groups
+    .flatMap((group) => group.lines)
+    .find((line) => line.name === `prep.${name}`)
+    ?.values.map((value) => (value.type === 'length' ? value.ticks : undefined));
+
+describe('a row of holes', () => {
+  it('clears its pocket end to end, overlapping, with little left to pare', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 20, max: 300 }),
+        fc.integer({ min: 8, max: 40 }),
+        (up, through) => {
+          const { bit, count, pitch, centres, ridge } = holeRow(
+            mm(up),
+            mm(through),
+            mm(1.5),
+            mm(1),
+          );
+          expect(bit).toBeGreaterThanOrEqual(mm(through + 1.5));
+          expect(bit).toBeLessThan(mm(through + 2.5) + 1);
+          expect(bit % mm(1)).toBe(0);
+          expect(centres.length).toBe(count);
+          expect(centres[0]).toBe(bit / 2);
+          if (mm(up) > bit) expect(centres[count - 1]).toBe(mm(up) - bit / 2);
+          centres.slice(1).forEach((centre, index) => {
+            expect(centre - centres[index]!).toBeLessThanOrEqual(bit * 0.75 + 1);
+            expect(Math.abs(centre - centres[index]! - pitch)).toBeLessThanOrEqual(1);
+          });
+          // What stands between two holes: the rest of a chord, on each side.
+          const half = bit / 2;
+          const chord = Math.sqrt(half ** 2 - (pitch / 2) ** 2);
+          expect(Math.abs(ridge - (half - chord))).toBeLessThanOrEqual(2);
+          expect(ridge).toBeLessThan(bit * 0.18);
+        },
+      ),
+    );
+  });
+  it('is, for a case of 16 by 155, ten holes of 18', () => {
+    const row = holeRow(mm(155), mm(16), mm(1.5), mm(1));
+    expect([row.bit / mm(1), row.count]).toEqual([18, 12]);
+    expect(row.pitch / mm(1)).toBeCloseTo((155 - 18) / 11, 1);
+  });
+});
+
+describe('the numbers of a preparation sheet', () => {
+  it('of a bored lock: bores, front, strike, each with its bit', () => {
+    const bored = prepared({ lockKind: 'cylindrical' })!;
+    expect(ticks(bored, 'crossBore')).toEqual([inches(2.125)]);
+    expect(ticks(bored, 'edgeBore')).toEqual([inches(1)]);
+    expect(ticks(bored, 'front')).toEqual([2.25, 1, 0.125].map(inches));
+    expect(ticks(bored, 'strikePlate')).toEqual([4.875, 1.25, 0.09375].map(inches));
+    expect(bored.bits.map((bit) => [bit.kind, bit.size])).toEqual([
+      ['saw', inches(2.125)],
+      ['bit', inches(1)],
+      ['router', inches(0.5)],
+      ['pilot', inches(0.125)],
+      ['pilot', inches(0.09375)],
+    ]);
+    // Of a secured timber frame two screws reach the stud.
+    expect(ticks(bored, 'strikeLong')).toEqual([inches(3)]);
+    expect(ticks(prepared({ lockKind: 'cylindrical', frameMaterial: 'steel' }), 'strikeLong')).toBe(
+      undefined,
+    );
+  });
+  it('of a cased lock: pocket with its row, face holes, key above or below by school', () => {
+    const mortise = prepared({ lockKind: 'mortise' })!;
+    expect(ticks(mortise, 'pocket')).toEqual([6, 1.0625, 4.125].map(inches));
+    expect(mortise.row?.bit).toBe(inches(1.0625));
+    expect(ticks(mortise, 'keyAbove')).toEqual([inches(2.5)]);
+    const profile = prepared({ lockKind: 'profile', leafThickness: mm(40) }, 'continental')!;
+    expect(ticks(profile, 'keyBelow')).toEqual([mm(72)]);
+    expect(ticks(profile, 'cylinder')).toEqual([mm(30), mm(30)]);
+    expect(ticks(profile, 'backsetFaces')).toBeUndefined();
+  });
+  it('place the lock from every datum, the strike from the frame’s own', () => {
+    const sheet = prepared({
+      lockKind: 'mortise',
+      lockHeight: inches(40),
+      floorFinish: inches(0.5),
+    });
+    // 84 − 1/2 to come − 40.
+    expect(ticks(sheet, 'fromHead')).toEqual([inches(43.5)]);
+    expect(ticks(sheet, 'strikeFromHead')).toEqual([inches(43.5)]);
+    expect(ticks(sheet, 'fromFloor')).toEqual([inches(40)]);
+  });
+  it('are the same for both hands: only the drawings are mirrored', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...LOCK_KINDS),
+        fc.constantFrom('us-commercial' as const, 'british' as const, 'continental' as const),
+        fc.constantFrom('in' as const, 'out' as const),
+        (lockKind, id, swing) => {
+          const [one, other] = (['left', 'right'] as const).map((hingeSide) =>
+            prepared({ lockKind, swing, hingeSide }, id),
+          );
+          expect(other).toEqual(one);
+        },
+      ),
+    );
+  });
+  it('are named in words, for every kind of lock and both leaves of a pair', () => {
+    for (const lockKind of LOCK_KINDS)
+      for (const kind of ['single', 'pair'] as const) {
+        const sheet = prepared({ lockKind, kind, active: 'left', bolts: 'automatic', rating: 90 });
+        if (lockKind === 'none') {
+          expect(sheet).toBeUndefined();
+          continue;
+        }
+        const names = [
+          ...sheet!.groups.map((group) => group.name),
+          ...sheet!.groups.flatMap((group) => group.lines.map((line) => line.name)),
+          ...sheet!.bits.flatMap((bit) => [`prepTool.${bit.kind}`, ...bit.makes]),
+        ];
+        expect(names.filter((name) => !TERMS[name])).toEqual([]);
+        for (const { values } of sheet!.groups.flatMap((group) => group.lines))
+          for (const value of values)
+            if (value.type === 'length') expect(Number.isInteger(value.ticks)).toBe(true);
+      }
+  });
+});

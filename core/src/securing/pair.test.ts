@@ -1,0 +1,216 @@
+import fc from 'fast-check';
+import { decideOpening } from '../deciding/index.js';
+import { inches, mm } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
+import { boltLengths, datumsOf } from './index.js';
+
+const pair: OpeningFacts = {
+  mark: '1',
+  kind: 'pair',
+  active: 'left',
+  swing: 'in',
+  frameMaterial: 'steel',
+  frameWidth: inches(72),
+  frameHeight: inches(84),
+  leafConstruction: 'steel-honeycomb-18',
+  leafThickness: inches(1.75),
+  rating: 0,
+  use: 'medium',
+  secured: true,
+};
+const us = (facts: Partial<OpeningFacts> = {}) =>
+  decideOpening({ ...pair, ...facts }, PRACTICES['us-commercial']);
+const held = (facts: Partial<OpeningFacts>) => {
+  const { bolts, coordinator } = us(facts).securing;
+  return [bolts, coordinator];
+};
+const codes = (facts: Partial<OpeningFacts>) => us(facts).findings.map((one) => one.code);
+
+describe('the second leaf of a pair', () => {
+  it('is bolted by hand only where it is neither rated, nor on a way out, nor needed', () => {
+    expect(held({ closer: 'none' })).toEqual(['flush', false]);
+    expect(held({ rating: 90 })).toEqual(['automatic', true]);
+    expect(held({ wayOut: true, closer: 'closer' })).toEqual(['automatic', true]);
+    expect(held({ clearWanted: inches(60), closer: 'none' })).toEqual(['automatic', false]);
+    expect(held({ clearWanted: inches(30), closer: 'none' })).toEqual(['flush', false]);
+  });
+  it('wants a coordinator where the active leaf must close last, and both are closed', () => {
+    expect(held({ meetingEdge: 'astragal', closer: 'closer' })).toEqual(['flush', true]);
+    expect(held({ meetingEdge: 'rebated', closer: 'closer' })).toEqual(['flush', true]);
+    expect(held({ meetingEdge: 'square', closer: 'closer' })).toEqual(['flush', false]);
+    expect(held({ meetingEdge: 'astragal', closer: 'none' })).toEqual(['flush', false]);
+    expect(held({ bolts: 'constant', closer: 'closer' })).toEqual(['constant', true]);
+  });
+  it('needs no bolts where a mullion or rods hold each leaf', () => {
+    expect(held({ meetingEdge: 'mullion' })[0]).toBe('none');
+    expect(held({ wayOut: true, occupants: 200 })[0]).toBeUndefined();
+    expect(held({ wayOut: true, occupants: 200, meetingEdge: 'mullion' })[0]).toBeUndefined();
+    const items = us({ wayOut: true, occupants: 200, meetingEdge: 'mullion' }).items;
+    expect(items.find((one) => one.term === 'item.lock.rim-exit')?.quantity).toBe(2);
+    expect(items.map((one) => one.term)).toContain('item.mullion');
+  });
+  it('is told when it is held as its rating or the way out does not allow', () => {
+    expect(codes({ bolts: 'flush', rating: 90 })).toContain('securing.against.manualRated');
+    expect(codes({ bolts: 'flush', wayOut: true })).toContain('securing.against.manualWayOut');
+    expect(codes({ bolts: 'surface', rating: 20 })).toContain('securing.against.surface');
+    expect(codes({ bolts: 'flush', clearWanted: inches(60) })).toContain(
+      'securing.against.manualWidth',
+    );
+    expect(codes({ bolts: 'flush', closer: 'none' }).filter((one) => /against/.test(one))).toEqual(
+      [],
+    );
+    const without = {
+      rating: 90,
+      choices: { 'securing.coordinator': { value: 'none', reason: 'no room at the head' } },
+    };
+    expect(codes(without)).toContain('securing.noCoordinator');
+  });
+  it('brings bolts, a floor strike, a coordinator and dummy trim into the set', () => {
+    const terms = us({ rating: 90 })
+      .items.filter((one) => one.stage === 'securing')
+      .map((one) => one.term);
+    expect(terms).toEqual([
+      'item.lock.cylindrical',
+      'item.bolts.automatic',
+      'item.dustStrike',
+      'item.coordinator',
+      'item.dummyTrim',
+    ]);
+    expect(
+      us({ meetingEdge: 'rebated', lockKind: 'mortise' }).items.map((one) => one.term),
+    ).toContain('item.rebateSet');
+  });
+  it('has its top bolt longer where its lever would be out of reach', () => {
+    const values = PRACTICES['us-commercial'];
+    expect(boltLengths(inches(83), inches(0.75), values).top).toBe(inches(12));
+    expect(boltLengths(inches(90), 0, values).top).toBe(inches(12));
+    expect(boltLengths(inches(95), inches(1), values)).toEqual({
+      top: inches(18),
+      bottom: inches(12),
+    });
+  });
+  it('takes the latch of its lock in its own edge, clear of rods or not', () => {
+    const strikes = us({ lockKind: 'mortise' }).solids.filter(
+      (one) => one.thing === 'solid.strike',
+    );
+    expect(strikes.map((one) => [one.leaf, one.on])).toEqual([]);
+    const unequal = us({ kind: 'unequal-pair', leafWidth: inches(36), lockKind: 'mortise' });
+    expect(
+      unequal.solids.filter((one) => one.thing === 'solid.strike').map((one) => [one.leaf, one.on]),
+    ).toEqual([['inactive', 'leaf']]);
+  });
+  it('tells a latch too short for a listing of a rated pair', () => {
+    expect(codes({ rating: 90, lockKind: 'cylindrical' })).toContain('securing.ratedThrow');
+    expect(codes({ rating: 90, lockKind: 'mortise' })).not.toContain('securing.ratedThrow');
+  });
+});
+
+describe('an exit device', () => {
+  const exit = (facts: Partial<OpeningFacts>) => us({ wayOut: true, occupants: 100, ...facts });
+  it('is cut to its leaf from the next longer bar, with rods to head and floor', () => {
+    const { securing, sizes } = exit({});
+    const leaf = sizes.leaves[0]!;
+    expect(securing.exit).toMatchObject({
+      made: inches(36),
+      bar: leaf.width! - inches(2),
+      cut: inches(36) - (leaf.width! - inches(2)),
+    });
+    const { topRod, bottomRod } = securing.exit!;
+    // Rods and the case between them reach over the whole leaf.
+    expect(topRod + bottomRod + inches(3)).toBe(leaf.height);
+  });
+  it('leaves the bottom rod out where the floor must stay plain, and says the listing decides', () => {
+    const plain = exit({ plainFloor: true });
+    expect(plain.securing.exit?.bottomRod).toBe(0);
+    expect(plain.findings.map((one) => one.code)).toContain('securing.noBottomRod');
+    expect(plain.solids.filter((one) => one.thing === 'solid.rod').length).toBe(1);
+    expect(exit({}).findings.map((one) => one.code)).toContain('securing.rodFloor');
+  });
+  it('is told too wide for any bar, and fire exit hardware on rated leaves', () => {
+    expect(exit({ frameWidth: inches(120) }).findings.map((one) => one.code)).toContain(
+      'securing.barShort',
+    );
+    expect(exit({ rating: 90 }).findings.map((one) => one.code)).toContain('securing.fireExit');
+  });
+  it('does not lie on the glass between its stiles', () => {
+    const glazed = exit({
+      leafConstruction: 'aluminium-narrow',
+      glassWidth: inches(28),
+      glassHeight: inches(70),
+    });
+    expect(glazed.clashes.filter((one) => one.kind === 'void')).toEqual([]);
+  });
+});
+
+describe('heights', () => {
+  it('are the trade’s, by practice and item', () => {
+    const usual = (id: (typeof PRACTICE_IDS)[number]) => {
+      const { heights, lockHeight, reach, escape } = PRACTICES[id].values;
+      const { deadbolt, exit, pushPlate, pull, viewer } = heights.value;
+      return [
+        lockHeight.value,
+        ...[deadbolt, exit, pushPlate, pull, viewer].map((row) => row.usual),
+        reach.value.from,
+        escape.value.from,
+      ];
+    };
+    expect(usual('us-commercial')).toEqual([40.3125, 48, 40.3125, 45, 42, 60, 34, 34].map(inches));
+    expect(usual('us-residential')[0]).toBe(inches(36));
+    expect(usual('british')).toEqual([1000, 1200, 1000, 1100, 1100, 1500, 800, 900].map(mm));
+    expect(usual('continental')[0]).toBe(mm(1050));
+    expect(usual('australasian').slice(0, 2)).toEqual([mm(1000), mm(1150)]);
+    for (const id of PRACTICE_IDS)
+      for (const row of Object.values(PRACTICES[id].values.heights.value)) {
+        expect(row.from).toBeLessThanOrEqual(row.usual);
+        expect(row.usual).toBeLessThanOrEqual(row.to);
+      }
+  });
+  it('agree from every datum, whatever floor, finish and gaps', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 78, max: 96 }),
+        fc.integer({ min: 30, max: 60 }),
+        fc.integer({ min: 0, max: 3 }),
+        (high, lock, finish) => {
+          const { securing, sizes } = us({
+            kind: 'single',
+            hingeSide: 'left',
+            frameWidth: inches(36),
+            frameHeight: inches(high),
+            lockHeight: inches(lock),
+            floorFinish: inches(finish / 2),
+          });
+          const at = datumsOf(securing.height!, sizes, securing.leaf);
+          expect(at.leafBottom! + at.leafTop!).toBe(securing.leaf!.height);
+          expect(at.floor + at.frameHead!).toBe(inches(high) - inches(finish / 2));
+          expect(at.frameHead! - at.leafTop!).toBe(sizes.headGap);
+          expect(at.floor - at.leafBottom!).toBe(securing.leaf!.bottom);
+        },
+      ),
+    );
+  });
+  it('are told outside reach, escape and the practice’s range, each by its own rule', () => {
+    const at = (lockHeight: number, facts: Partial<OpeningFacts> = {}) =>
+      codes({ lockHeight: inches(lockHeight), ...facts }).filter((one) => /height/.test(one));
+    expect(at(40)).toEqual([]);
+    expect(at(50)).toEqual(['securing.height.range']);
+    expect(at(50, { accessible: true })).toEqual(
+      expect.arrayContaining(['securing.height.reach', 'securing.height.range']),
+    );
+    expect(at(50, { wayOut: true })).toContain('securing.height.escape');
+    expect(at(48, { accessible: true })).not.toContain('securing.height.reach');
+  });
+  it('of a stable door’s lock leave its case within the lower leaf', () => {
+    const stable = us({
+      kind: 'stable',
+      hingeSide: 'left',
+      lockKind: 'mortise',
+      frameWidth: inches(36),
+    });
+    const { securing } = stable;
+    const top = securing.leaf!.bottom + securing.leaf!.height;
+    expect(securing.height! + inches(3) + inches(1)).toBe(top);
+    expect(stable.clashes.filter((one) => one.kind === 'beyond')).toEqual([]);
+  });
+});
