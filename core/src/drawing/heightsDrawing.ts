@@ -61,8 +61,8 @@ export function heightsDrawing(decided: DecidedOpening): DrawingModel | undefine
     }
     elements.push(upright('securing.height', width + face, y, height, width + out + text * 1.4));
     elements.push(
-      word('leaf’s edges', -out - text * 1.4, height + text * 1.2, 'middle'),
-      word('floor, head', width + out + text * 1.4, height + text * 1.2, 'middle'),
+      word('leaf’s edges', -out - text * 2.4, height + text * 1.2, 'start'),
+      word('floor, head', width + out + text * 2.4, height + text * 1.2, 'end'),
     );
   }
   const second = securing.secondHeight;

@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { known } from '../opening/index.js';
-import { isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
+import { known, meetsInMiddle } from '../opening/index.js';
+import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import {
   extentsOf,
   rect,
@@ -96,8 +96,9 @@ function frameElements(decided: DecidedOpening, strike: StrikeFit, t: number): E
   const depth = Math.max(strike.latchHole, strike.boltHole, mm(12));
   const body = gap + depth + mm(22);
   const middle = stopFace + strike.centre;
-  if (strike.on === 'jamb') {
-    const edge = middle + strike.toEdge!;
+  const pair = meetsInMiddle(facts.kind) && facts.meetingEdge !== 'mullion';
+  if (!pair) {
+    const edge = strike.toEdge === undefined ? 0 : middle + strike.toEdge;
     const below = stopFace - Math.max(sizes.stopWidth, t * 0.45);
     elements.push(
       line(
@@ -122,6 +123,24 @@ function frameElements(decided: DecidedOpening, strike: StrikeFit, t: number): E
     elements.push(rect('leaf', gap, -t, body + mm(20), 0, 'sizing.leafWidth'));
     if (facts.meetingEdge === 'astragal')
       elements.push(rect('hardware', -mm(18), -t - mm(5), gap + mm(22), -t, 'meetingEdge'));
+  }
+  if (strike.on === 'ends') return elements;
+  if (strike.on === 'face') {
+    // The keep stands on the frame, on the side the lock is on.
+    const inside = decided.securing.outsidePull || isExit(decided.securing.fit!.kind);
+    const at = inside ? stopFace : 0;
+    const out = strike.plate.recess * 5;
+    elements.push(
+      rect(
+        'hardware',
+        gap - (inside ? sizes.stopWidth : 0),
+        inside ? at - out : at,
+        body,
+        inside ? at : at + out,
+        'securing.strike',
+      ),
+    );
+    return elements;
   }
   // The recess of the plate, the holes behind it, the lip.
   const half = strike.plate.width / 2;
@@ -258,8 +277,13 @@ function leafElements(
       ),
     );
   }
-  if (form.sits === 'push-face' || fit.kind === 'mortise-exit')
-    elements.push(rect('hardware', -shown, -t - body.rimCase.through, -mm(6), -t, 'securing.kind'));
+  if (form.sits === 'push-face' || fit.kind === 'mortise-exit') {
+    const { across, through } = exitCase(facts, practice);
+    elements.push(
+      rect('hardware', -Math.min(across, shown), -t - through, 0, -t, 'securing.kind'),
+      rect('hardware', -shown, -t - through, -Math.min(across, shown), -t - through * 0.4),
+    );
+  }
   if ((pocket ?? bore) && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller')
     elements.push(...handles(decided, fit, t, plateThickness.value));
   const { lengths } = securing;
@@ -409,9 +433,26 @@ function figures(
   }
   const right = strike.gap + Math.max(strike.latchHole, strike.boltHole, mm(12)) + mm(22);
   const stopFace = -t - strike.play;
-  elements.push(
-    through('securing.strike', stopFace, stopFace + strike.toFlat, strike.gap, right + text * 1.4),
-  );
+  const { lengths } = decided.securing;
+  if (lengths.profile) {
+    const { outer, inner } = lengths.profile;
+    const [pull, push] = decided.securing.outsidePull ? [outer, inner] : [inner, outer];
+    const at = -shown - text * 3.2;
+    elements.push(
+      through('securing.cylinder', -fit.z, -fit.z + pull.length, -fit.backset, at),
+      through('securing.cylinder', -fit.z - push.length, -fit.z, -fit.backset, at),
+    );
+  }
+  if (strike.on === 'jamb' || strike.on === 'leaf')
+    elements.push(
+      through(
+        'securing.strike',
+        stopFace,
+        stopFace + strike.toFlat,
+        strike.gap,
+        right + text * 1.4,
+      ),
+    );
   if (strike.lip !== undefined)
     elements.push(
       through(

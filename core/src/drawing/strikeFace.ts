@@ -6,13 +6,15 @@ import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
  * The strike looked at from the opening: its plate with the holes of latch and bolt, where the
  * dead-latch pin meets it, and the face of the stop on the left; the pull side is on the right.
  * Heights run from the middle of the lock. An existing cut-out is drawn dashed. Undefined while there
- * is no lock or its leaf is open.
+ * is no lock or its leaf is open, and where nothing is cut into jamb or leaf.
  */
 export function strikeFace(decided: DecidedOpening): DrawingModel | undefined {
   const { strike, reuse, spec } = decided.securing;
-  if (!strike) return undefined;
+  if (!strike || strike.on === 'face' || strike.on === 'ends') return undefined;
   const { plate, centre, opening } = strike;
-  const half = plate.height / 2;
+  // A long plate is drawn broken off, so that its figures across can be read.
+  const half = Math.min(plate.height / 2, plate.width * 2.2);
+  const broken = half < plate.height / 2;
   const edge = strike.toEdge === undefined ? centre + plate.width : centre + strike.toEdge;
   const room = Math.max(half * 0.5, mm(16));
   const elements: Element[] = [
@@ -80,7 +82,17 @@ export function strikeFace(decided: DecidedOpening): DrawingModel | undefined {
     const middle = reuse.high ?? 0;
     elements.push(rect('off', far - wide, middle - high, far, middle + high, 'strikeAt'));
   }
-  const text = Math.max(plate.height / 15, mm(4));
+  const text = Math.max(half / 7.5, mm(4));
+  if (broken)
+    for (const y of [-half, half])
+      elements.push({
+        kind: 'line',
+        layer: 'leaf',
+        points: [0, 1, 2, 3].map((step) => ({
+          x: centre + plate.width * (step / 3 - 0.5) * 1.3,
+          y: y + (step % 2 === 0 ? 1 : -1) * text * 0.35,
+        })),
+      });
   const top = half + room;
   const level = (part: string, from: number, to: number, y: number, at: number): Element => ({
     kind: 'dimension',

@@ -92,8 +92,12 @@ export const SECURING_SENTENCES: Record<string, string> = {
   'securing.backset.practice': 'The practice’s own.',
   'securing.backset.narrower':
     'The usual {usual} does not fit {solid} of solid edge; the largest made that does.',
-  'securing.strike.depth':
+  'securing.strike.jamb':
     '{flat} from the stop to the latch’s flat face, with {play} of play there; lip {lip}.',
+  'securing.strike.face':
+    'On the face of the frame beside the lock; trim that is in its way is cut.',
+  'securing.strike.ends':
+    'Its rods latch in the head, and in the floor where there is a lower one.',
   'securing.strike.leaf':
     'In the second leaf; {flat} from the plane of its stop to the latch’s flat face, with {play} of play.',
   'securing.engagement': 'It comes out {throw}, less {gap} of gap.',

@@ -3,7 +3,6 @@ import type { Practice } from '../practice/index.js';
 import {
   boltLengths,
   datumsOf,
-  hasRods,
   isExit,
   LOCK_FORMS,
   type LockFit,
@@ -108,7 +107,7 @@ export function lockPreparation(
     sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);
   }
   throughLines(sheet, securing);
-  if (!hasRods(fit.kind)) strikeLines(sheet, facts, practice, securing, at.frameHead);
+  strikeLines(sheet, facts, practice, securing, at.frameHead);
   boltLines(sheet, practice, securing);
   return { groups: sheet.groups, bits: sheet.tools(), row };
 }
@@ -199,20 +198,25 @@ function strikeLines(
   sheet: Sheet,
   facts: OpeningFacts,
   practice: Practice,
-  { strike, exit }: Securing,
+  { strike }: Securing,
   fromHead: number | undefined,
 ): void {
-  if (!strike) return;
+  if (!strike || strike.on === 'ends') return;
   const { pilots, strikeScrew } = practice.values;
   sheet.group(strike.on === 'leaf' ? 'strikeLeaf' : 'strike');
-  if (strike.on === 'jamb' && fromHead !== undefined) sheet.lengths('strikeFromHead', fromHead);
+  if (strike.on !== 'leaf' && fromHead !== undefined) sheet.lengths('strikeFromHead', fromHead);
   sheet.lengths('strikePlate', strike.plate.height, strike.plate.width, strike.plate.recess);
   sheet.corner('strikeCorner', strike.plate.radius);
   if (strike.plate.radius > 0) sheet.tool('router', strike.plate.radius * 2, 'strikePlate');
+  if (strike.on === 'face') {
+    sheet.lengths('strikeScrews', pilots.value.surface);
+    sheet.tool('pilot', pilots.value.surface, 'strikeScrews');
+    return;
+  }
   sheet.lengths('strikeCentre', strike.centre);
   sheet.lengths('strikeFlat', strike.toFlat);
   sheet.lengths('strikeOpening', strike.opening[0], strike.opening[1]);
-  if (strike.lip !== undefined && !exit) sheet.lengths('lip', strike.lip);
+  if (strike.lip !== undefined) sheet.lengths('lip', strike.lip);
   if (strike.latchHole > 0) sheet.lengths('latchHole', strike.latchHole);
   if (strike.boltHole > 0) sheet.lengths('boltHole', strike.boltHole);
   sheet.lengths('strikeScrews', pilots.value.strike);

@@ -307,7 +307,7 @@ function decidePlace(
   result.strike = strike;
   settling.fix('strike', term(`strike.${strike.form}`), {
     reasons: [
-      said(strike.lip === undefined ? 'securing.strike.leaf' : 'securing.strike.depth', {
+      said(`securing.strike.${strike.on}`, {
         flat: { ticks: strike.toFlat },
         play: { ticks: strike.play },
         lip: { ticks: strike.lip ?? 0 },

@@ -21,7 +21,7 @@ export {
 } from './thickness.js';
 export { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './strike.js';
 export { boltLengths, hasSecondLeaf, secondLeaf, type SecondLeaf } from './pair.js';
-export { fitExit, type ExitFit } from './exitDevice.js';
+export { exitCase, fitExit, type ExitFit } from './exitDevice.js';
 export { datumsOf, heightRow, lockHeightOf, usualHeight, type Datums } from './heights.js';
 export { lockCentre, securingSolids } from './solids.js';
 export {

@@ -79,6 +79,24 @@ const SAID: Record<string, { is: (keyof LockProperties)[]; not: (keyof LockPrope
     not: ['canStayOpen', 'canTrap'],
   },
   'electric-fail-safe': { is: ['powerMatters', 'freeOut', 'canStayOpen'], not: ['canTrap'] },
+  'mortise-passage': { is: ['canStayOpen', 'freeOut'], not: ['canBeLocked', 'canTrap'] },
+  'mortise-office': {
+    is: ['locksFromInside', 'keyAlwaysEnters', 'freeOut'],
+    not: ['locksItself', 'locksFromOutside', 'canTrap', 'twoMotions'],
+  },
+  'mortise-classroom': {
+    is: ['locksFromOutside', 'keyAlwaysEnters', 'freeOut'],
+    not: ['locksFromInside', 'locksFromInsideByKey', 'locksItself', 'canTrap'],
+  },
+  'mortise-storeroom': {
+    is: ['locksItself', 'keyAlwaysEnters', 'freeOut', 'canLockOut'],
+    not: ['canStayOpen', 'canTrap', 'canBeSlipped'],
+  },
+  utility: { is: ['locksItself', 'keyAlwaysEnters', 'freeOut'], not: ['canStayOpen', 'canTrap'] },
+  'rim-deadlock': { is: ['canTrap', 'locksFromInsideByKey'], not: ['freeOut', 'locksItself'] },
+  'sliding-hook': { is: ['freeOut', 'locksFromInside'], not: ['canTrap', 'locksItself'] },
+  'exit-passage': { is: ['canStayOpen', 'freeOut'], not: ['canBeLocked', 'canTrap'] },
+  dummy: { is: ['canStayOpen', 'freeOut'], not: ['canBeLocked', 'canTrap', 'keyAlwaysEnters'] },
 };
 
 describe('lock functions', () => {
@@ -90,6 +108,10 @@ describe('lock functions', () => {
       expect(found.filter((one) => not.includes(one))).toEqual([]);
     },
   );
+
+  it('are all described in words of the trade', () => {
+    expect(Object.keys(SAID).sort()).toEqual(LOCK_SPECS.map((one) => one.id).sort());
+  });
 
   it('keep to few states, come back from each, and are named in words', () => {
     for (const spec of LOCK_SPECS) {

@@ -209,8 +209,7 @@ function rodSolids(
 function strikeSolids(leaf: MeasuredLeaf, securing: Securing): Solid[] {
   const { strike, fit, leaf: own, height } = securing;
   if (!strike || !fit || !own || height === undefined) return [];
-  // Rods have their strikes at head and floor.
-  if (hasRods(fit.kind)) return [];
+  if (strike.on === 'face' || strike.on === 'ends') return [];
   const deep = Math.max(strike.latchHole, strike.boltHole, strike.plate.recess);
   const z = about(fit.z, strike.plate.width);
   const y = about(height - leaf.bottom, strike.plate.height);

@@ -2,13 +2,16 @@ import { known, meetsInMiddle, type LockKind, type OpeningFacts } from '../openi
 import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { boltGap } from './fit.js';
-import { LOCK_FORMS } from './lockForms.js';
+import { hasRods, LOCK_FORMS } from './lockForms.js';
 
 /** Where and how a strike is cut. Ticks; depths from the face of the stop towards the pull side. */
 export interface StrikeFit {
   form: StrikeForm;
-  /** In the second leaf of a pair, or in the jamb, mullion or slider's post. */
-  on: 'jamb' | 'leaf';
+  /**
+   * In the second leaf of a pair; in the jamb, mullion or slider's post; on the face of the frame
+   * beside a rim lock or a rim device; or at head and floor, where rods end.
+   */
+  on: 'jamb' | 'leaf' | 'face' | 'ends';
   /** Play of the leaf at its stop. */
   play: number;
   /** From the stop to the latch's flat face, to its other face, and to the middle of the strike. */
@@ -71,7 +74,9 @@ export function fitStrike(
   const past = Math.max(values.lipPast.value, known(facts.trimProjection) ?? 0);
   const step = values.lipStep.value;
   const throws = values.throws.value[form.throws];
-  const gap = boltGap(facts, sizes);
+  const inRabbet = form.sits !== 'inside-face' && form.sits !== 'push-face';
+  const ends = hasRods(kind);
+  const gap = ends ? (sizes.headGap ?? 0) : boltGap(facts, sizes);
   const latchThrow = holds.latch ? (known(facts.latchThrow) ?? throws.latch) : 0;
   const boltThrow = holds.bolt ? (known(facts.boltThrow) ?? throws.bolt) : 0;
   // A rebated edge is crossed as well, unless the lock is made to follow it.
@@ -83,14 +88,14 @@ export function fitStrike(
   const hole = (out: number) => (out > 0 ? out - gap + values.holeBeyond.value : 0);
   return {
     form: form.strike,
-    on: onLeaf ? 'leaf' : 'jamb',
+    on: ends ? 'ends' : !inRabbet ? 'face' : onLeaf ? 'leaf' : 'jamb',
     play,
     toFlat: centre + half,
     toBevel: centre - half,
     centre,
     opening: [centre - half - spare, centre + half + spare],
-    toEdge: onLeaf ? undefined : toEdge,
-    lip: onLeaf ? undefined : Math.ceil((toEdge + past) / step) * step,
+    toEdge: onLeaf || !inRabbet ? undefined : toEdge,
+    lip: onLeaf || !inRabbet ? undefined : Math.ceil((toEdge + past) / step) * step,
     lipShape: onLeaf || (known(facts.trimProjection) ?? 0) === 0 ? 'flat' : 'curved',
     plate: { height: plate.height, width: plate.width, recess: plate.gauge, radius: plate.radius },
     latchHole: hole(latchThrow),

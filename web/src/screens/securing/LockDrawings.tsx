@@ -73,7 +73,13 @@ export function LockDrawings({ decided, units }: { decided: DecidedOpening; unit
               <ModelView model={strike} units={units} title="Strike from the opening" />
             </div>
           ) : (
-            <p className="m-auto text-soft">{empty}</p>
+            <p className="m-auto max-w-52 text-center text-soft">
+              {securing.strike?.on === 'ends'
+                ? 'Its rods latch in head and floor: nothing is cut at the lock’s height.'
+                : securing.strike?.on === 'face'
+                  ? 'Its keep stands on the face of the frame: nothing is cut into the jamb.'
+                  : empty}
+            </p>
           )}
           <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
             {strike
