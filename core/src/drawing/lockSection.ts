@@ -26,7 +26,7 @@ export function lockSection(decided: DecidedOpening, ajar = false): DrawingModel
   if (!fit || !strike || !leaf) return undefined;
   const t = leaf.thickness;
   const shown = shownWidth(decided, fit, t);
-  const moved = ajar ? t * AJAR : 0;
+  const moved = ajar ? ajarBy(decided, fit, strike, t) : 0;
   const elements: Element[] = [
     ...frameElements(decided, strike, t),
     ...leafElements(decided, fit, strike, shown).map((element) => shifted(element, moved)),
@@ -37,9 +37,12 @@ export function lockSection(decided: DecidedOpening, ajar = false): DrawingModel
     elements.push({
       kind: 'text',
       layer: 'label',
-      at: { x: strike.gap, y: moved + text * 1.2 },
-      text: 'ajar: the latch meets the lip',
-      anchor: 'middle',
+      at: {
+        x: -shown,
+        y: moved + decided.practice.values.bodies.value.lever.through + text * 0.8,
+      },
+      text: strike.lip === undefined ? 'ajar' : 'ajar: the latch meets the end of the lip',
+      anchor: 'start',
     });
   return {
     view: 'lock-section',
@@ -47,6 +50,13 @@ export function lockSection(decided: DecidedOpening, ajar = false): DrawingModel
     extents: extentsOf(elements, text * 1.1),
     textHeight: text,
   };
+}
+
+/** How far the leaf is drawn off its stop: so that its latch is about to meet the lip's end. */
+function ajarBy(decided: DecidedOpening, fit: LockFit, strike: StrikeFit, t: number): number {
+  if (strike.lip === undefined || strike.latchThrow === 0) return t * AJAR;
+  const latch = decided.practice.values.latchBolt.value / 2;
+  return -t - strike.play + strike.centre + strike.lip + fit.z + latch;
 }
 
 function shownWidth(decided: DecidedOpening, fit: LockFit, t: number): number {
@@ -413,7 +423,9 @@ function figures(
   if (fit.pocket) elements.push(across('securing.kind', -fit.pocket.across, 0, -t, below));
   if (fit.solid && fit.solid.width < shown)
     elements.push(across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf ? text * 1.7 : 0)));
-  elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * 1.2));
+  // Outside the halves of a cylinder, whose figures stand nearer.
+  const outer = decided.securing.lengths.profile ? 3.2 : 1.2;
+  elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * outer));
   if (inLeaf && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller') {
     // Room for fingers: from the grip to the stop on the push side, to the jamb on the pull side.
     const edge = -fit.backset + grip.across / 2;
@@ -437,7 +449,7 @@ function figures(
   if (lengths.profile) {
     const { outer, inner } = lengths.profile;
     const [pull, push] = decided.securing.outsidePull ? [outer, inner] : [inner, outer];
-    const at = -shown - text * 3.2;
+    const at = -shown - text * 1.2;
     elements.push(
       through('securing.cylinder', -fit.z, -fit.z + pull.length, -fit.backset, at),
       through('securing.cylinder', -fit.z - push.length, -fit.z, -fit.backset, at),

@@ -84,9 +84,10 @@ export const SECURING_SENTENCES: Record<string, string> = {
   'securing.secondLockOut':
     'A dead bolt of its own above the lock on a way out: the code usually asks for one motion.',
   'securing.cylinder.profile':
-    'Half the leaf and the plate, in made steps; outside it stands out {proud}.',
+    'Outside × inside: half the leaf and the plate, in made steps; outside it stands out {proud}.',
   'securing.cylinder.mortise':
     'From the face into the case, to the next made length; a ring of {ring} fills the rest.',
+  'securing.cylinder.even': 'From the face into the case; no ring is needed.',
   'securing.cylinderProud':
     'The cylinder stands out {by} outside; more than {most} can be gripped and broken. A thicker plate.',
   'securing.backset.practice': 'The practice’s own.',

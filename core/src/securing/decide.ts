@@ -423,7 +423,11 @@ function decideCylinder(
     findCylinder(settling, practice, lengths);
   } else if (lengths.mortise) {
     settling.fix('cylinder', length(lengths.mortise.length), {
-      reasons: [said('securing.cylinder.mortise', { ring: { ticks: lengths.mortise.ring } })],
+      reasons: [
+        lengths.mortise.ring === 0
+          ? said('securing.cylinder.even')
+          : said('securing.cylinder.mortise', { ring: { ticks: lengths.mortise.ring } }),
+      ],
       facts: ['leafThickness'],
     });
   }

@@ -39,7 +39,7 @@ export {
   type Transition,
 } from './machine.js';
 export { motionsToOpen, propertiesOf, type LockProperties } from './properties.js';
-export { testSheet, type TestStep } from './testSheet.js';
+export { acceptanceTest, testSheet, type TestStep } from './testSheet.js';
 export { findLocks, LOCK_WISHES, type LockMatch, type LockWishes } from './finder.js';
 export {
   doorsWithoutKey,

@@ -31,6 +31,7 @@ export const LOCK_ACTIONS = [
   'close',
   'power-off',
   'power-on',
+  'outside-slip',
 ] as const;
 export type LockAction = (typeof LOCK_ACTIONS)[number];
 
@@ -88,6 +89,8 @@ export function hasAction(spec: LockSpec, action: LockAction): boolean {
     case 'power-off':
     case 'power-on':
       return spec.power !== 'none';
+    case 'outside-slip':
+      return spec.latch === 'spring' || spec.latch === 'dead-latching';
   }
 }
 
@@ -158,6 +161,11 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
     case 'outside-card':
       // Access given: the handle outside moves once.
       if (!state.powered) return idle;
+      latch = true;
+      break;
+    case 'outside-slip':
+      // Closed, the strike holds the dead-latch pin in, and the latch out.
+      if (!state.closed || state.bolt || spec.latch !== 'spring') return idle;
       latch = true;
       break;
     case 'inside-turn-lock':
@@ -233,12 +241,15 @@ export interface LockGraph {
   start: string;
 }
 
-/** Explores a lock from its resting state: all states, all transitions that have an effect. */
+/**
+ * Explores a lock from its resting state: all states, all transitions that have an effect. What only
+ * a burglar does, pushing the latch back, is no use of the lock and stands beside.
+ */
 export function exploreLock(spec: LockSpec): LockGraph {
   const rest = restingState(spec);
   const states = new Map([[stateKey(rest), rest]]);
   const transitions: Transition[] = [];
-  const actions = actionsOf(spec);
+  const actions = actionsOf(spec).filter((action) => action !== 'outside-slip');
   for (const [from, state] of states) {
     for (const action of actions) {
       const step = lockStep(spec, state, action);

@@ -117,9 +117,9 @@ export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec
       closed
         .filter((state) => !enters(state, OUTSIDE_FREE))
         .every((state) => enters(state, ['emergency', ...OUTSIDE_FREE])),
-    canBeSlipped:
-      spec.latch === 'spring' &&
-      closed.some((state) => !state.bolt && !enters(state, OUTSIDE_FREE)),
+    canBeSlipped: closed.some(
+      (state) => !enters(state, OUTSIDE_FREE) && lockStep(spec, state, 'outside-slip').opens,
+    ),
     canLockOut: behind.some((state) => state.closed && !enters(state, OUTSIDE_FREE)),
     powerMatters: closed.some((state) =>
       [OUTSIDE_FREE, OUTSIDE_CARD].some(

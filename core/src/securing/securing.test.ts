@@ -6,6 +6,7 @@ import type { OpeningFacts } from '../opening/index.js';
 import { PRACTICES } from '../practice/index.js';
 import { TERMS } from '../phrasing/index.js';
 import {
+  acceptanceTest,
   actionsOf,
   exploreLock,
   findLocks,
@@ -234,6 +235,53 @@ describe('the acceptance test of a lock', () => {
       ]);
     }
     expect(compared).toBeGreaterThan(20);
+  });
+});
+
+describe('the acceptance test as it is gone through', () => {
+  it('asks once for what must not move, where it is held, beside the round', () => {
+    for (const spec of LOCK_SPECS) {
+      const steps = acceptanceTest(spec);
+      const refused = steps.filter((one) => one.refused);
+      expect(steps.filter((one) => !one.refused)).toEqual(testSheet(spec));
+      expect(new Set(refused.map((one) => one.action)).size).toBe(refused.length);
+      const graph = exploreLock(spec);
+      for (const { action, from } of refused) {
+        const state = graph.states.get(from)!;
+        const step = lockStep(spec, state, action);
+        expect([state.closed, step.latch, stateKey(step.state)]).toEqual([true, false, from]);
+      }
+      // Whatever can be refused in some closed state is asked for.
+      for (const action of ['outside-handle', 'inside-handle', 'outside-slip'] as const) {
+        const can = [...graph.states.values()].some((state) => {
+          const step = lockStep(spec, state, action);
+          return (
+            actionsOf(spec).includes(action) &&
+            state.closed &&
+            !step.latch &&
+            stateKey(step.state) === stateKey(state)
+          );
+        });
+        expect([spec.id, action, refused.some((one) => one.action === action)]).toEqual([
+          spec.id,
+          action,
+          can,
+        ]);
+      }
+    }
+  });
+  it('finds that a card opens a spring latch and no dead latch', () => {
+    const slipped = (id: string) => lockStep(of(id), restingState(of(id)), 'outside-slip').opens;
+    expect([slipped('rim-night-latch'), slipped('utility'), slipped('storeroom')]).toEqual([
+      true,
+      true,
+      false,
+    ]);
+    expect(
+      acceptanceTest(of('storeroom'))
+        .slice(0, 2)
+        .map((one) => one.action),
+    ).toEqual(['outside-handle', 'outside-slip']);
   });
 });
 

@@ -1,5 +1,13 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { exploreLock, type LockAction, type LockGraph, type Transition } from './machine.js';
+import {
+  exploreLock,
+  hasAction,
+  lockStep,
+  stateKey,
+  type LockAction,
+  type LockGraph,
+  type Transition,
+} from './machine.js';
 
 /** One step of an acceptance test: do this, see that. */
 export interface TestStep {
@@ -10,6 +18,8 @@ export interface TestStep {
   /** Keys of the states before and after. */
   from: string;
   to: string;
+  /** Nothing may happen: a blocked handle does not move, a dead latch is not pushed back. */
+  refused?: boolean;
 }
 
 /** Fewest transitions from one state to every other. */
@@ -145,4 +155,33 @@ function leastMatching(costs: number[][]): number[] {
   const matched = new Array<number>(size).fill(0);
   for (let column = 1; column <= size; column++) matched[rowOf[column]! - 1] = column - 1;
   return matched;
+}
+
+/** What a lock must refuse while it stands closed. */
+const REFUSALS: readonly LockAction[] = ['outside-handle', 'inside-handle', 'outside-slip'];
+
+/**
+ * The acceptance test as it is gone through: the shortest round through all transitions, and, where
+ * the walk first comes by a closed state in which it holds, what must not move: the handle that is
+ * blocked, the latch whose pin is held in.
+ */
+export function acceptanceTest(spec: LockSpec, graph: LockGraph = exploreLock(spec)): TestStep[] {
+  const steps: TestStep[] = [];
+  const owed = new Set(REFUSALS.filter((action) => hasAction(spec, action)));
+  const refuse = (key: string) => {
+    const state = graph.states.get(key)!;
+    if (!state.closed) return;
+    for (const action of owed) {
+      const step = lockStep(spec, state, action);
+      if (step.latch || stateKey(step.state) !== key) continue;
+      owed.delete(action);
+      steps.push({ action, from: key, to: key, opens: false, latch: false, refused: true });
+    }
+  };
+  refuse(graph.start);
+  for (const step of testSheet(spec, graph)) {
+    steps.push(step);
+    refuse(step.to);
+  }
+  return steps;
 }

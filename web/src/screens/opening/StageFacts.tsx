@@ -79,7 +79,9 @@ function derivedText(
       ? 'leafWidth@inactive'
       : name === 'lowerLeafHeight'
         ? 'leafHeight@lower'
-        : name;
+        : name === 'lockHeight'
+          ? 'height'
+          : name;
   const decision = decided.decisions.find(
     (one) =>
       one.key === `sizing.${bare}` ||

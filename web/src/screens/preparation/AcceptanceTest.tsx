@@ -1,9 +1,9 @@
 import { Check, X } from 'lucide-react';
 import { useMemo } from 'react';
 import {
+  acceptanceTest,
   exploreLock,
   termText,
-  testSheet,
   type FactsPatch,
   type LockSpec,
   type LockTest,
@@ -25,7 +25,7 @@ export function AcceptanceTest({
 }) {
   const { data } = useSession();
   const graph = useMemo(() => exploreLock(spec), [spec]);
-  const sheet = useMemo(() => testSheet(spec, graph), [spec, graph]);
+  const sheet = useMemo(() => acceptanceTest(spec, graph), [spec, graph]);
   // What was seen of another function says nothing of this one.
   const valid = tested?.function === spec.id ? tested : undefined;
   const seen = valid?.steps ?? {};
@@ -75,7 +75,13 @@ export function AcceptanceTest({
               <span className="w-6 text-right text-soft">{number}</span>
               <span className="w-36 font-semibold">{termText(`act.${step.action}`)}</span>
               <span className="min-w-0 flex-1 text-soft">
-                {step.opens ? 'it opens; ' : step.latch ? 'the latch draws back; ' : ''}
+                {step.refused
+                  ? 'nothing moves; '
+                  : step.opens
+                    ? 'it opens; '
+                    : step.latch
+                      ? 'the latch draws back; '
+                      : ''}
                 {stateWords(spec, graph.states.get(step.to)!).join(', ')}
               </span>
               {(['ok', 'fault'] as const).map((verdict) => (

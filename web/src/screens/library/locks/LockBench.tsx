@@ -71,7 +71,15 @@ export function LockBench({ spec }: { spec: LockSpec }) {
       </div>
       <p role="status" className="mt-2 min-h-11 leading-5">
         <b className="first-letter:uppercase">{stateWords(spec, state).join(', ')}.</b>{' '}
-        {last && (last.opens ? 'It came open. ' : last.latch ? 'The latch drew back. ' : '')}
+        {last &&
+          (last.opens
+            ? 'It came open. '
+            : last.latch
+              ? 'The latch drew back. '
+              : last.action === 'outside-slip' && state.closed
+                ? 'It stays out: ' +
+                  (state.bolt ? 'the bolt holds. ' : 'the strike holds its pin in. ')
+                : '')}
         {meaning(spec, state)}
       </p>
       <div className="flex flex-wrap gap-1.5" role="group" aria-label="Work the lock">
@@ -223,18 +231,19 @@ function Edge({ spec, state, drawn, act }: Shared) {
         {spec.latch !== 'none' && <path className="layer-leaf" d="M66 84h28v24h-28Z" />}
         {spec.bolt && <path className="layer-leaf" d="M66 36h40v20h-40Z" />}
       </g>
-      {spec.latch === 'roller' ? (
+      {spec.latch === 'roller' && (
         <circle className="layer-hardware" cx={62} cy={96} r={drawn ? 4 : 10} />
-      ) : (
-        latchOut > 0 && (
-          <path className="layer-hardware" d={`M62 86h${latchOut - 6}l6 20h${-latchOut}Z`} />
-        )
       )}
-      {spec.latch === 'dead-latching' && (
-        <path
-          className="layer-hardware"
-          d={`M62 111h${state.closed ? 4 : 10}v6h${state.closed ? -4 : -10}Z`}
-        />
+      {(spec.latch === 'spring' || spec.latch === 'dead-latching') && (
+        <Part name="Push the latch back" onAct={() => act('outside-slip')}>
+          <path className="layer-hardware" d={`M62 86h${latchOut - 6}l6 20h${-latchOut}Z`} />
+          {spec.latch === 'dead-latching' && (
+            <path
+              className="layer-hardware"
+              d={`M62 111h${state.closed ? 4 : 10}v6h${state.closed ? -4 : -10}Z`}
+            />
+          )}
+        </Part>
       )}
       {spec.bolt && <path className="layer-hardware" d={`M62 38h${boltOut}v16h${-boltOut}Z`} />}
       {spec.edgeStops && (

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import {
+  acceptanceTest,
   exploreLock,
   propertiesOf,
   termText,
-  testSheet,
   type LockProperties,
   type LockSpec,
 } from '@riegel/core';
@@ -28,7 +28,7 @@ export function LockPage({
   const [spec, setSpec] = useState(shipped);
   const graph = useMemo(() => exploreLock(spec), [spec]);
   const derived = useMemo(() => propertiesOf(spec, graph), [spec, graph]);
-  const sheet = useMemo(() => testSheet(spec, graph), [spec, graph]);
+  const sheet = useMemo(() => acceptanceTest(spec, graph), [spec, graph]);
   const changed = spec !== shipped;
   const holds = (Object.keys(derived) as (keyof LockProperties)[]).filter((name) => derived[name]);
   return (
@@ -85,7 +85,13 @@ export function LockPage({
                   <span className="w-6 text-right text-soft">{index + 1}</span>
                   <span className="w-36 font-semibold">{termText(`act.${step.action}`)}</span>
                   <span className="min-w-0 flex-1 text-soft">
-                    {step.opens ? 'it opens; ' : step.latch ? 'the latch draws back; ' : ''}
+                    {step.refused
+                      ? 'nothing moves; '
+                      : step.opens
+                        ? 'it opens; '
+                        : step.latch
+                          ? 'the latch draws back; '
+                          : ''}
                     {stateWords(spec, graph.states.get(step.to)!).join(', ')}
                   </span>
                 </label>
