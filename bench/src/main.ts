@@ -1,19 +1,24 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
+  acceptanceTest,
   clashesAmong,
   clashOf,
   decideOpening,
+  derivedProperties,
+  exploreLock,
   groupSets,
+  LOCK_SPECS,
   mm,
+  type OpeningFacts,
   practiceOf,
   projectBasis,
+  propertiesOf,
   readProject,
   searchWays,
   solid,
-  span,
-  type OpeningFacts,
   type Solid,
+  span,
 } from '@riegel/core';
 
 const MANY = 10_000;
@@ -93,6 +98,36 @@ function strewn(count: number): Solid[] {
       },
       mm(3),
     ),
+  );
+}
+
+console.log('\nLock functions');
+{
+  const perOpening = median(() => {
+    let free = 0;
+    for (let index = 0; index < MANY; index++) {
+      const spec = LOCK_SPECS[index % LOCK_SPECS.length]!;
+      free += propertiesOf(spec, exploreLock(spec)).freeOut ? 1 : 0;
+    }
+    return free;
+  }, 5);
+  row(
+    `machines of ${MANY} openings explored, each anew`,
+    perOpening,
+    `${((perOpening / MANY) * 1000).toFixed(2)} µs each`,
+  );
+  const once = median(() => {
+    let free = 0;
+    for (let index = 0; index < MANY; index++)
+      free += derivedProperties(LOCK_SPECS[index % LOCK_SPECS.length]!).freeOut ? 1 : 0;
+    return free;
+  });
+  row('the same, each function once', once, `${((once / MANY) * 1000).toFixed(2)} µs each`);
+  const tests = median(() => LOCK_SPECS.map((spec) => acceptanceTest(spec).length));
+  row(
+    `acceptance tests of ${LOCK_SPECS.length} functions`,
+    tests,
+    `${((tests / LOCK_SPECS.length) * 1000).toFixed(0)} µs each`,
   );
 }
 

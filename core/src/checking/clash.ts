@@ -31,8 +31,6 @@ export interface Clash {
   wanted?: Ticks;
 }
 
-const AXES = ['x', 'y', 'z'] as const;
-
 /** How far two intervals overlap; negative is the distance between them. */
 function overlap(a: readonly [number, number], b: readonly [number, number]): number {
   return Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
@@ -59,15 +57,16 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
   // The part of the leaf, if there is one, is the second.
   const [a, b] = part(first) ? [second, first] : [first, second];
   if (part(a)) return undefined;
-  const [x, y, z] = AXES.map((axis) => overlap(a[axis], b[axis])) as [number, number, number];
-  const box: Box = { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) };
+  const y = overlap(a.y, b.y);
+  const x = overlap(a.x, b.x);
+  const z = overlap(a.z, b.z);
   const clash = (kind: ClashKind, by: number, wanted?: number): Clash => ({
     kind,
     leaf: a.leaf,
     on: a.on,
     a,
     b,
-    box,
+    box: { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) },
     by,
     ...(wanted === undefined ? {} : { wanted }),
   });
@@ -111,17 +110,29 @@ export function clashesAmong(solids: readonly Solid[]): Clash[] {
     }))
     .sort((a, b) => a.from - b.from || a.index - b.index);
   const found: { clash: Clash; at: number }[] = [];
-  let active: typeof order = [];
+  const active: typeof order = [];
   for (const entry of order) {
-    active = active.filter((other) => other.to > entry.from);
+    // Those that end below this one are passed for good; the others move up in place.
+    let kept = 0;
     for (const other of active) {
-      const [first, second] = other.index < entry.index ? [other, entry] : [entry, other];
+      if (other.to <= entry.from) continue;
+      active[kept++] = other;
+      const before = other.index < entry.index;
+      const first = before ? other : entry;
+      const second = before ? entry : other;
       const clash = clashOf(first.solid, second.solid);
       if (clash) found.push({ clash, at: first.index * solids.length + second.index });
     }
+    active.length = kept;
     active.push(entry);
   }
+  if (found.length < 2) return found.map(({ clash }) => clash);
   return found.sort((a, b) => a.at - b.at).map(({ clash }) => clash);
+}
+
+/** How far an interval reaches out of a length that starts at 0; negative when it is within. */
+function beyond(interval: readonly [number, number], length: number): number {
+  return Math.max(-interval[0], interval[1] - length);
 }
 
 /**
@@ -136,23 +147,31 @@ export function clashesWithLeaf(
   skin: Ticks,
 ): Clash[] {
   const found: Clash[] = [];
-  const whole: Box = { x: [0, leaf.width], y: [0, leaf.height], z: [0, leaf.thickness] };
   for (const a of solids) {
     if (a.leaf !== leaf.id || a.on !== 'leaf' || a.how !== 'in') continue;
-    const base = { leaf: leaf.id, on: a.on, a, box: { x: a.x, y: a.y, z: a.z } };
+    const clash = (kind: ClashKind, by: number, wanted?: number): Clash => ({
+      kind,
+      leaf: leaf.id,
+      on: a.on,
+      a,
+      box: { x: a.x, y: a.y, z: a.z },
+      by,
+      ...(wanted === undefined ? {} : { wanted }),
+    });
     const out = Math.max(
-      ...AXES.map((axis) => Math.max(whole[axis][0] - a[axis][0], a[axis][1] - whole[axis][1])),
+      beyond(a.x, leaf.width),
+      beyond(a.y, leaf.height),
+      beyond(a.z, leaf.thickness),
     );
     if (out > 0) {
-      found.push({ ...base, kind: 'beyond', by: out });
+      found.push(clash('beyond', out));
       continue;
     }
-    const [pull, push] = [a.z[0], leaf.thickness - a.z[1]];
     // Open to a face on purpose: only the other face needs its skin; open to both: a through bore.
-    const closed = [pull, push].filter((left) => left > 0);
-    const least = closed.length > 0 ? Math.min(...closed) : undefined;
-    if (least !== undefined && least < skin)
-      found.push({ ...base, kind: 'skin', by: least, wanted: skin });
+    const pull = a.z[0] > 0 ? a.z[0] : Infinity;
+    const push = leaf.thickness > a.z[1] ? leaf.thickness - a.z[1] : Infinity;
+    const least = Math.min(pull, push);
+    if (least < skin) found.push(clash('skin', least, skin));
   }
   return found;
 }

@@ -83,7 +83,9 @@ export class Settling implements StageOutcome {
       (typeof derived === 'number' ||
         options.alternatives.some((other) => other.value === choice.value));
     const holds = allowed ? (choice.value as T) : derived;
-    const against = options.alternatives.find((other) => other.value === holds)?.against;
+    const against = allowed
+      ? options.alternatives.find((other) => other.value === holds)?.against
+      : undefined;
     this.push(name, options.leaf, {
       status: holds === 'none' ? 'none' : 'decided',
       basis: allowed ? 'chosen' : 'derived',

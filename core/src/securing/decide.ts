@@ -147,8 +147,8 @@ export function lockLeaf(
   practice: Practice,
   sizes: Sizes,
 ): MeasuredLeaf | undefined {
+  if (facts.kind !== 'stable') return measured(sizes.leaves[0]!);
   const leaves = sizes.leaves.map(measured);
-  if (facts.kind !== 'stable') return leaves[0];
   const { height } = lockHeightOf(facts, practice, 'sash');
   return (
     leaves.find((leaf) => leaf && height >= leaf.bottom && height <= leaf.bottom + leaf.height) ??

@@ -207,22 +207,11 @@ export function kindFor(place: LockPlace): KindChoice {
   const { facts, practice, thickness, stile, use } = place;
   let kept = choices.get(practice);
   if (!kept) choices.set(practice, (kept = new Map<string, KindChoice>()));
-  const key = [
-    facts.kind,
-    facts.leafConstruction,
-    facts.meetingEdge,
-    facts.rating,
-    facts.use,
-    facts.passagesPerDay,
-    facts.occupants,
-    facts.wayOut,
-    facts.deadBolt,
-    facts.exterior,
-    facts.nothingVisible,
-    thickness,
-    stile,
-    use,
-  ].join();
+  const { kind, leafConstruction, meetingEdge, rating, use: traffic, passagesPerDay } = facts;
+  const { occupants, wayOut, deadBolt, exterior, nothingVisible } = facts;
+  const key =
+    `${kind} ${leafConstruction} ${meetingEdge} ${rating} ${traffic} ${passagesPerDay} ${occupants} ` +
+    `${wayOut} ${deadBolt} ${exterior} ${nothingVisible} ${thickness} ${stile} ${use}`;
   const before = kept.get(key);
   if (before) return before;
   if (kept.size >= MOST_KEPT) kept.clear();
