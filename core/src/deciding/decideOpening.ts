@@ -1,5 +1,6 @@
 import {
   bareBasis,
+  oneShape,
   practiceFor,
   roomNamed,
   slides,
@@ -69,7 +70,7 @@ export function decideOpening(
   // What a named product measures goes before the practice's usual figures.
   const practice = practiceWith(usual, [...named.values()]);
   const survey = surveyOf(recorded);
-  const facts = surveyed(recorded, survey);
+  const facts = oneShape(surveyed(recorded, survey));
   const sizes = decideSizing(facts, practice, survey);
   const between = { from: roomNamed(facts.from, basis), to: roomNamed(facts.to, basis) };
   const handing = decideHanding(facts, practice, between);

@@ -22,3 +22,4 @@ export {
 } from './basis.js';
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { about, solid, span } from './solid.js';
+export { oneShape } from './oneShape.js';
