@@ -49,13 +49,6 @@ try {
     await stage(to);
     await shot(name);
   }
-  await stage('hanging');
-  await page.click('button', 'Choose otherwise: Hung on');
-  await page.find('[role=dialog]');
-  await shot('choose-otherwise');
-  await open('303');
-  await stage('handing');
-  await shot('opening-contradiction');
   await page.go(`${register}/schedule`);
   await page.sees('h2', 'Set 1');
   await shot('schedule');
@@ -65,7 +58,6 @@ try {
   ).sendKeys(join(import.meta.dirname, '../../demo/lists/larkhollow-doors-issue-2.csv'));
   await page.sees('h1', 'larkhollow-doors-issue-2.csv');
   await page.named('select', 'Column Handing is');
-  await shot('import-columns');
   await page.click('button', 'See what would change');
   await page.click('[role=tab]', 'Changed');
   await shot('import-preview');
@@ -104,6 +96,18 @@ try {
   await page.click('[data-lock="entrance"]', 'entrance');
   await page.click('[data-act="outside-key-lock"]', 'Key outside, to lock');
   await shot('lock-functions');
+  await page.go(register);
+  await open('211');
+  await page.click('a', 'Securing');
+  await page.find('svg[aria-label="Heights on the elevation"]');
+  await shot('securing');
+  await page.click('a', 'Preparation sheet');
+  await page.find('[data-prep="bits"]');
+  await shot('preparation');
+  await page.click('nav a', 'Keys');
+  await page.find('[data-door]');
+  await page.click('[aria-label="Key groups"] button', 'Artists');
+  await shot('keys');
   await page.go('/');
   await page.click('a', 'Wendelmoor Mill Studios');
   await page.fill('input', 'Search', 'Recital');

@@ -107,7 +107,7 @@ export interface Choice {
   reason: string;
 }
 
-/** Kinds of lock by how they sit in or on the leaf (handbook of the trade, lock types). */
+/** Kinds of lock by how they sit in or on the leaf. */
 export const LOCK_KINDS = [
   'none',
   'cylindrical',
