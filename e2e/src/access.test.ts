@@ -137,7 +137,7 @@ describe('axe finds no serious fault', () => {
     await page.click('a', 'Securing');
     await page.find('svg[aria-label="Heights on the elevation"]');
     await check();
-    await page.click('[role=tab]', 'Along the corridor');
+    await page.click('[role=tab]', 'Heights');
     await page.find('[role=tabpanel] table, [role=tabpanel] p');
     await check();
     await page.click('a', 'Preparation sheet');

@@ -72,7 +72,7 @@ describe('securing an opening', () => {
       await page.decision('securing.height', /40 5\/16 in/);
     }
     await page.click('a', 'Securing');
-    await page.click('[role=tab]', 'Along the corridor');
+    await page.click('[role=tab]', 'Heights');
     await page.sees('[data-corridor="Corridor"]', /40 5\/16 in × 2.*A 52 in/);
     await page.click('[data-corridor="Corridor"] button', 'Level it');
     await page.sees('[data-corridor="Corridor"]', /40 5\/16 in × 3 level/);

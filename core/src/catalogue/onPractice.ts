@@ -160,6 +160,7 @@ function setLock(
       product,
     );
   }
+  if (product.latchOffset !== undefined) set('latchOffset', product.latchOffset, product);
   const bored = ['cylindrical', 'tubular', 'deadbolt'].includes(product.type);
   if (bored && leastLeaf !== undefined && mostLeaf !== undefined)
     set('boredLeaf', { from: leastLeaf, to: mostLeaf }, product);

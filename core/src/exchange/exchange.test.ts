@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { LOCK_SPECS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
 import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
 import { FIELDS, fieldOf, type OpeningFacts } from '../opening/index.js';
@@ -185,7 +186,28 @@ describe('the project file', () => {
               ],
               none: { powering: 'none here' },
               how: { frameWidth: 'measured' as const },
+              tested: {
+                function: 'storeroom',
+                steps: { '1': 'ok' as const, '2': 'fault' as const },
+                by: 'A. Person',
+                at: '2026-10-02T10:00:00.000Z',
+              },
             })),
+            locks: [{ ...LOCK_SPECS[0]!, id: 'own-1', name: 'Ours' }],
+            keying: {
+              groups: [
+                {
+                  id: 'a',
+                  name: 'House',
+                  holders: 'manager',
+                  everywhere: true,
+                  storeys: ['Ground'],
+                  rooms: [],
+                  plus: ['1'],
+                  minus: ['2'],
+                },
+              ],
+            },
           };
           expect(readProject(writeProject(project))).toEqual({ ok: true, project });
         },
@@ -234,12 +256,17 @@ describe('the project file', () => {
           7,
           { mark: 'C', choices: { count: 1 } },
           { mark: 'D', windows: 2 },
+          { mark: 'E', tested: { function: 'x', steps: { one: 'ok' }, by: 'a', at: 'b' } },
         ],
+        locks: [{ id: 'storeroom' }],
+        keying: { groups: 'all' },
       }),
     );
     expect(read.ok).toBe(false);
     if (read.ok) return;
     expect(read.faults.map(({ where, fault }) => `${where}|${fault.code}`)).toEqual([
+      'locks|locks.value',
+      'keying|keying.shape',
       'practice|file.practice',
       'opening A, frameWidth|length.denominator',
       'opening B, kind|field.choice',
@@ -247,6 +274,7 @@ describe('the project file', () => {
       'opening 4|file.openingNotObject',
       'opening C, choices|file.choices',
       'opening D|file.unknownKey',
+      'opening E, tested|file.tested',
       'colour|file.unknownKey',
     ]);
     for (const { fault } of read.faults)

@@ -168,7 +168,7 @@ export function itemText(item: Item): string {
       ? `${termText(trait)} pin`
       : trait.startsWith('bearing.')
         ? `${termText(trait)} bearing`
-        : termText(trait),
+        : (TERMS[`short.${trait}`] ?? termText(trait)),
   );
   return [termText(item.term ?? ''), ...traits, ...(item.product ? [item.product] : [])].join(', ');
 }

@@ -129,6 +129,18 @@ export const SECURING_SENTENCES: Record<string, string> = {
   'catalogue.lacks.function': 'It is not made as: {function}.',
   'catalogue.lacks.backset': 'Its backset is {is}; {wanted} is decided.',
   'catalogue.lacks.leafThick': 'The leaf is {is} thick; it is made up to {most}.',
+  'preparing.bothFaces': 'Drill cross bores and face holes from both faces.',
+  'preparing.front':
+    'Set the front to the bevel of the edge; the side marked for the free trim faces inside.',
+  'preparing.proper':
+    'The pocket is in the middle of the leaf proper, {middle} from the pull face, not of the board planted on it.',
+  'preparing.marking':
+    'Without a sheet at the frame: colour the tip of the thrown bolt, close the leaf against it, then measure from the leaf’s back to the latch’s back.',
+  'preparing.below':
+    'The latch’s middle is {by} below the lock’s reference: the strike follows the latch.',
+  'preparing.oldStrike':
+    'The old cut-out in the frame is filled or covered before the new one is cut.',
+  'preparing.template': 'Where a product is named, its maker’s template goes before these figures.',
   'keying.shape': 'key groups are a list of at most 500, each with a name and what it opens.',
   'keying.value': 'the key group {name} is not as one is described.',
   'locks.shape': 'lock functions are a list of at most 200.',

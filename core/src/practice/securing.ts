@@ -137,6 +137,11 @@ export const US_SECURING: SecuringValues = {
   latchLeast: sourced(inches(0.25), 'length', `${TRADE}: latch in the strike`, 'limit'),
   boltWarn: sourced(inches(0.625), 'length', `${TRADE}: dead bolt in the strike`, 'preference'),
   ratedPairThrow: sourced(inches(0.75), 'length', `${TRADE}: 5/8 or 3/4 in, as listed`, 'limit'),
+  latchOffset: sourced(
+    0,
+    'length',
+    `${TRADE}: heights are told to the latch; the product's own decides`,
+  ),
   latchBolt: sourced(inches(0.5), 'length', `${TRADE}: typical`),
   deadLatchPin: sourced(inches(0.1875), 'length', `${TRADE}: typical`),
   stopPlay: sourced(

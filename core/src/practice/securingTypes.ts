@@ -77,6 +77,8 @@ export interface SecuringValues {
   boltWarn: Sourced<Ticks>;
   /** Latch throw that listings of rated pairs often ask for. */
   ratedPairThrow: Sourced<Ticks>;
+  /** How far the middle of the latch is below the lock's own reference. */
+  latchOffset: Sourced<Ticks>;
   /** Thickness of a latch bolt, and of the dead-latch pin beside it. */
   latchBolt: Sourced<Ticks>;
   deadLatchPin: Sourced<Ticks>;

@@ -1,4 +1,12 @@
-import { length, term, type OpeningFacts, type Value } from '../opening/index.js';
+import {
+  known,
+  length,
+  said,
+  term,
+  type OpeningFacts,
+  type Said,
+  type Value,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import {
   boltLengths,
@@ -39,6 +47,8 @@ export interface LockPreparation {
   groups: PrepGroup[];
   bits: PrepBit[];
   row: HoleRow | undefined;
+  /** What to mind, beside the numbers. */
+  notes: Said[];
 }
 
 class Sheet {
@@ -109,7 +119,8 @@ export function lockPreparation(
   throughLines(sheet, securing);
   strikeLines(sheet, facts, practice, securing, at.frameHead);
   boltLines(sheet, practice, securing);
-  return { groups: sheet.groups, bits: sheet.tools(), row };
+  wireLines(sheet, facts, practice, at.leafTop!);
+  return { groups: sheet.groups, bits: sheet.tools(), row, notes: notesFor(facts, securing) };
 }
 
 function boreLines(
@@ -204,7 +215,8 @@ function strikeLines(
   if (!strike || strike.on === 'ends') return;
   const { pilots, strikeScrew } = practice.values;
   sheet.group(strike.on === 'leaf' ? 'strikeLeaf' : 'strike');
-  if (strike.on !== 'leaf' && fromHead !== undefined) sheet.lengths('strikeFromHead', fromHead);
+  if (strike.on !== 'leaf' && fromHead !== undefined)
+    sheet.lengths('strikeFromHead', fromHead + strike.below);
   sheet.lengths('strikePlate', strike.plate.height, strike.plate.width, strike.plate.recess);
   sheet.corner('strikeCorner', strike.plate.radius);
   if (strike.plate.radius > 0) sheet.tool('router', strike.plate.radius * 2, 'strikePlate');
@@ -219,6 +231,8 @@ function strikeLines(
   if (strike.lip !== undefined) sheet.lengths('lip', strike.lip);
   if (strike.latchHole > 0) sheet.lengths('latchHole', strike.latchHole);
   if (strike.boltHole > 0) sheet.lengths('boltHole', strike.boltHole);
+  sheet.lengths('dustBox', Math.max(strike.latchHole, strike.boltHole));
+  sheet.lengths('engaged', strike.latchThrow > 0 ? strike.latchIn : strike.boltIn);
   sheet.lengths('strikeScrews', pilots.value.strike);
   sheet.tool('pilot', pilots.value.strike, 'strikeScrews');
   if (strike.on === 'jamb' && facts.secured === true && facts.frameMaterial === 'timber') {
@@ -241,4 +255,28 @@ function boltLines(sheet: Sheet, practice: Practice, { bolts, leaf }: Securing):
   sheet.lengths('bottomBolt', reach.bottom);
   sheet.lengths('boltRod', Math.min(flushBolt.across, flushBolt.through) / 2);
   sheet.tool('bit', Math.min(flushBolt.across, flushBolt.through) / 2, 'boltRod');
+}
+
+/** The raceway of a wire from the hinge side to the lock. */
+function wireLines(sheet: Sheet, facts: OpeningFacts, practice: Practice, fromTop: number): void {
+  if (facts.wireToLeaf !== true) return;
+  const { wire } = practice.values.bodies.value;
+  sheet.group('wiring');
+  sheet.lengths('wireBore', wire.up);
+  sheet.tool('bit', wire.up, 'wireBore');
+  sheet.lengths('wireFromTop', fromTop);
+}
+
+function notesFor(facts: OpeningFacts, { fit, strike, reuse }: Securing): Said[] {
+  const notes: Said[] = [];
+  if (!fit || !strike) return notes;
+  if (fit.pocket ?? fit.bore) notes.push(said('preparing.bothFaces'));
+  if (fit.pocket && LOCK_FORMS[fit.kind].handed) notes.push(said('preparing.front'));
+  if ((known(facts.faceFiller) ?? 0) > 0)
+    notes.push(said('preparing.proper', { middle: { ticks: Math.round(fit.z) } }));
+  if (strike.on === 'jamb' || strike.on === 'leaf') notes.push(said('preparing.marking'));
+  if (strike.below > 0) notes.push(said('preparing.below', { by: { ticks: strike.below } }));
+  if (reuse && reuse.verdict !== 'keep') notes.push(said('preparing.oldStrike'));
+  notes.push(said('preparing.template'));
+  return notes;
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { LOCK_KINDS, type OpeningFacts } from '../opening/index.js';
+import { LOCK_KINDS, projectBasis, type OpeningFacts } from '../opening/index.js';
 import { TERMS } from '../phrasing/index.js';
 import { PRACTICES } from '../practice/index.js';
 import { holeRow, lockPreparation } from './index.js';
@@ -109,6 +109,34 @@ describe('the numbers of a preparation sheet', () => {
     expect(ticks(sheet, 'fromHead')).toEqual([inches(43.5)]);
     expect(ticks(sheet, 'strikeFromHead')).toEqual([inches(43.5)]);
     expect(ticks(sheet, 'fromFloor')).toEqual([inches(40)]);
+  });
+  it('mind the wire, the board on a face, an old strike, a latch below its reference', () => {
+    const notes = (facts: Partial<OpeningFacts>) =>
+      prepared(facts)!.notes.map((note) => note.code.replace('preparing.', ''));
+    expect(notes({ lockKind: 'mortise' })).toEqual(['bothFaces', 'front', 'marking', 'template']);
+    expect(notes({ lockKind: 'rim-lock' })).toEqual(['template']);
+    expect(notes({ lockKind: 'mortise', faceFiller: inches(0.5), strikeAt: inches(44) })).toEqual([
+      'bothFaces',
+      'front',
+      'proper',
+      'marking',
+      'oldStrike',
+      'template',
+    ]);
+    const wired = prepared({ lockKind: 'mortise', wireToLeaf: true });
+    expect(ticks(wired, 'wireBore')).toEqual([inches(0.375)]);
+    const product = { 'securing.product': { value: 'marrowby-m90s', reason: 'named' } };
+    const decided = decideOpening(
+      { ...base, lockKind: 'mortise', choices: product },
+      projectBasis('us-commercial'),
+    );
+    const { strike, height } = decided.securing;
+    expect(strike?.below).toBe(inches(0.375));
+    const solid = decided.solids.find((one) => one.thing === 'solid.strike')!;
+    expect((solid.y[0] + solid.y[1]) / 2 + decided.securing.leaf!.bottom).toBe(
+      height! - inches(0.375),
+    );
+    expect(ticks(prepared({ lockKind: 'mortise' }), 'dustBox')).toEqual([inches(0.75)]);
   });
   it('are the same for both hands: only the drawings are mirrored', () => {
     fc.assert(

@@ -133,6 +133,7 @@ export function decideSecuring(
         kind,
         spec: result.spec,
         lengths: result.lengths,
+        leafHeight: leaf?.height,
         bolts: result.bolts,
         coordinator: result.coordinator,
         secondBolt: result.secondHeight !== undefined,
@@ -326,7 +327,7 @@ function decidePlace(
     facts: ['lockGap', 'meetingGap', 'latchThrow', 'boltThrow'],
   });
   findStrike(settling, practice, strike, result.spec);
-  const reuse = strikeReuse(facts, practice, strike, height);
+  const reuse = strikeReuse(facts, practice, strike, height - strike.below);
   result.reuse = reuse;
   if (reuse)
     settling.fix('oldStrike', term(`oldStrike.${reuse.verdict}`), {

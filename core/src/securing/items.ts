@@ -9,6 +9,8 @@ export interface SecuredBy {
   kind: LockKind;
   spec: LockSpec | undefined;
   lengths: ThroughLengths;
+  /** Height of the leaf, for what runs along its edge. */
+  leafHeight: number | undefined;
   /** Undefined where there is no second leaf to hold. */
   bolts: LeafBolts | undefined;
   coordinator: boolean;
@@ -63,6 +65,13 @@ export function securingItems(by: SecuredBy): Item[] {
   if (facts.meetingEdge === 'mullion' && pair && isExit(kind)) items.push(item('item.mullion', 1));
   if (facts.meetingEdge === 'rebated' && pair && form.sits === 'pocket')
     items.push(item('item.rebateSet', 1));
+  if (facts.meetingEdge === 'astragal' && pair)
+    items.push(
+      item('item.astragal', 1, {
+        unit: 'length',
+        ...(by.leafHeight === undefined ? {} : { length: by.leafHeight }),
+      }),
+    );
   if (bolts !== undefined && bolts !== 'none') {
     items.push(item(`item.bolts.${bolts}`, 1, { unit: 'pair' }));
     if (bolts !== 'surface') items.push(item('item.dustStrike', 1));

@@ -77,6 +77,10 @@ describe('the second leaf of a pair', () => {
       'item.coordinator',
       'item.dummyTrim',
     ]);
+    const astragal = us({ meetingEdge: 'astragal' }).items.find(
+      (one) => one.term === 'item.astragal',
+    );
+    expect(astragal?.length).toBe(us().sizes.leaves[0]!.height);
     expect(
       us({ meetingEdge: 'rebated', lockKind: 'mortise' }).items.map((one) => one.term),
     ).toContain('item.rebateSet');

@@ -212,7 +212,7 @@ function strikeSolids(leaf: MeasuredLeaf, securing: Securing): Solid[] {
   if (strike.on === 'face' || strike.on === 'ends') return [];
   const deep = Math.max(strike.latchHole, strike.boltHole, strike.plate.recess);
   const z = about(fit.z, strike.plate.width);
-  const y = about(height - leaf.bottom, strike.plate.height);
+  const y = about(height - strike.below - leaf.bottom, strike.plate.height);
   if (strike.on === 'jamb')
     return own.id === leaf.id
       ? [

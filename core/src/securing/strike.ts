@@ -35,6 +35,8 @@ export interface StrikeFit {
   latchIn: number;
   boltIn: number;
   gap: number;
+  /** How far its middle is below the lock's reference. */
+  below: number;
   /** Where the dead-latch pin lies: it must meet the plate, not the opening. */
   pin: [number, number];
 }
@@ -105,6 +107,7 @@ export function fitStrike(
     latchIn: Math.max(0, latchThrow - crossed),
     boltIn: boltThrow > 0 ? Math.max(0, boltThrow - crossed) : 0,
     gap,
+    below: values.latchOffset.value,
     // Beside the latch, on its flat side, with a little between.
     pin: [centre + half + spare, centre + half + spare + pin],
   };

@@ -5,7 +5,6 @@ import {
   headingOf,
   lockPreparation,
   lockSection,
-  partsText,
   strikeFace,
   termText,
   unitsOf,
@@ -202,15 +201,25 @@ function Numbers({ preparation, units }: { preparation: LockPreparation; units: 
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-xs text-soft">
-        Drill bores from both faces. Where a product is named, its maker’s template decides; the
-        figures here are the practice’s for its kind
-        {preparation.row &&
-          ` (a ridge of ${partsText(
-            valueParts({ type: 'length', ticks: preparation.row.ridge, rounding: 'up' }, units),
-          )} is pared off between the holes of the pocket)`}
-        .
-      </p>
+      <ul className="mt-2 list-disc pl-5 text-[13px]" aria-label="To mind">
+        {preparation.notes.map((note) => (
+          <li key={note.code}>
+            <Say said={note} units={units} />
+          </li>
+        ))}
+        {preparation.row && (
+          <li>
+            Between the holes of the pocket a ridge of{' '}
+            <Figures
+              parts={valueParts(
+                { type: 'length', ticks: preparation.row.ridge, rounding: 'up' },
+                units,
+              )}
+            />{' '}
+            is pared off.
+          </li>
+        )}
+      </ul>
     </div>
   );
 }

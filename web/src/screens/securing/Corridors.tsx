@@ -33,7 +33,7 @@ export function Corridors({ openingId, units }: { openingId: string; units: Unit
       </p>
     );
   return (
-    <table className="w-full">
+    <table className="w-full" aria-label="Along the corridors">
       <thead>
         <tr className="border-b-2 border-ink text-left">
           <th className="py-1">Corridor</th>

@@ -11,6 +11,7 @@ import { ChoicePanel } from '../opening/ChoicePanel.js';
 import { StageFacts } from '../opening/StageFacts.js';
 import { StageOutcome } from '../opening/StageOutcome.js';
 import { Corridors } from './Corridors.js';
+import { Heights } from './Heights.js';
 import { LockDrawings } from './LockDrawings.js';
 
 const PRODUCT_STAGES = ['securing'] as const;
@@ -32,7 +33,7 @@ export function SecuringScreen() {
     ['lock', 'Lock'],
     ['decided', 'Facts and decisions'],
     ['products', 'Products'],
-    ['corridors', 'Along the corridor'],
+    ['heights', 'Heights'],
   ] as const;
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
@@ -86,7 +87,8 @@ export function SecuringScreen() {
           <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
             <Products stages={PRODUCT_STAGES} {...shared} />
           </Tabs.Content>
-          <Tabs.Content value="corridors" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+          <Tabs.Content value="heights" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
+            <Heights decided={decided} units={units} />
             <Corridors openingId={opening.id} units={units} />
           </Tabs.Content>
         </Tabs.Root>
