@@ -119,6 +119,12 @@ describe('securing an opening', () => {
     await page.saved();
     await page.driver.navigate().refresh();
     await page.sees('[aria-label="Acceptance test"] [role=status]', /^2 of/);
+    // Printed it is the sheet alone, to its end.
+    const printed = await page.printed();
+    expect(printed).toMatch(/Preparation B/);
+    expect(printed).toMatch(/Bits and saws/);
+    expect(printed).toMatch(/Never leave a person with only a key/);
+    expect(printed).not.toMatch(/Register|Undo/);
     // Another function: what was tested no longer counts.
     await open('B');
     await select('The lock is for', 'classroom');

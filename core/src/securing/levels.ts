@@ -53,7 +53,9 @@ export function levelsOf(
     const counts = new Map<number, number>();
     for (const { height } of among) counts.set(height!, (counts.get(height!) ?? 0) + 1);
     const [height, count] = [...counts].sort((a, b) => b[1] - a[1] || a[0] - b[0])[0]!;
-    levels.push({ room, item, height, count, odd: among.filter((one) => one.height !== height) });
+    // Where no two stand alike there is nothing to level to: all are told.
+    const odd = count > 1 ? among.filter((one) => one.height !== height) : among;
+    levels.push({ room, item, height, count, odd });
   }
   return levels;
 }

@@ -1,4 +1,5 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, type WebDriver, type WebElement } from 'selenium-webdriver';
@@ -164,6 +165,17 @@ export class Page {
       downloadThroughput: -1,
       uploadThroughput: -1,
     });
+  }
+
+  /** The page as it would be printed, its text. */
+  async printed(): Promise<string> {
+    const { data } = (await (this.driver as chrome.Driver).sendAndGetDevToolsCommand(
+      'Page.printToPDF',
+      {},
+    )) as unknown as { data: string };
+    const path = join(this.folder, 'printed.pdf');
+    writeFileSync(path, data, 'base64');
+    return execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
   }
 
   /** Waits for a finished download and gives its path. */

@@ -47,7 +47,7 @@ function PersonBar() {
 
 function Bar({ children }: { children?: ReactNode }) {
   return (
-    <header className="flex h-12 shrink-0 items-center gap-4 border-b-2 border-ink bg-paper px-4">
+    <header className="flex h-12 shrink-0 print:hidden items-center gap-4 border-b-2 border-ink bg-paper px-4">
       <Link
         to="/"
         className="flex items-center gap-2 font-head text-lg font-bold"
@@ -85,7 +85,7 @@ export function Shell() {
   return (
     <div className="flex h-full flex-col">
       <Bar />
-      <main className="relative min-h-0 flex-1 overflow-auto">
+      <main className="relative min-h-0 flex-1 overflow-auto print:overflow-visible">
         <Outlet />
       </main>
     </div>
@@ -142,7 +142,7 @@ function ProjectFrame() {
   });
   const base = `/projects/${project.id}`;
   return (
-    <div className="flex h-full flex-col">
+    <div className="flex h-full flex-col print:block print:h-auto">
       <Bar>
         <button
           type="button"
@@ -206,7 +206,7 @@ function ProjectFrame() {
           </IconButton>
         </div>
       </Bar>
-      <main className="relative min-h-0 flex-1 overflow-hidden">
+      <main className="relative min-h-0 flex-1 overflow-hidden print:overflow-visible">
         <Outlet />
       </main>
       <Palette open={palette} onClose={() => setPalette(false)} onKeys={() => setSheet(true)} />

@@ -49,7 +49,7 @@ export function PreparationScreen() {
   );
   const stops = decided.findings.filter((one) => one.level === 'stop');
   return (
-    <div className="grid h-full grid-rows-[auto_1fr] print:block">
+    <div className="grid h-full grid-rows-[auto_1fr] print:block print:h-auto">
       <div className="print:hidden">
         <OpeningBar opening={opening} among={openings} path={`${base}/preparation`}>
           <button type="button" className="button" onClick={() => window.print()}>
@@ -64,7 +64,7 @@ export function PreparationScreen() {
         </OpeningBar>
       </div>
       <article
-        className="overflow-auto px-6 py-4 print:overflow-visible"
+        className="overflow-auto px-6 py-4 print:overflow-visible print:p-0"
         tabIndex={0}
         aria-label="Preparation sheet"
       >

@@ -33,13 +33,13 @@ export function Corridors({ openingId, units }: { openingId: string; units: Unit
       </p>
     );
   return (
-    <table className="w-full" aria-label="Along the corridors">
+    <table className="w-full table-fixed" aria-label="Along the corridors">
       <thead>
         <tr className="border-b-2 border-ink text-left">
-          <th className="py-1">Corridor</th>
-          <th className="py-1">Most stand at</th>
+          <th className="w-[26%] py-1">Corridor</th>
+          <th className="w-[24%] py-1">Most stand at</th>
           <th className="py-1">Odd ones out</th>
-          <th />
+          <th className="w-28" />
         </tr>
       </thead>
       <tbody>
@@ -56,17 +56,23 @@ export function Corridors({ openingId, units }: { openingId: string; units: Unit
               </span>
             </th>
             <td className="py-1 pr-2">
-              <b>
-                <Figures parts={[lengthPart(level.height, units)]} />
-              </b>{' '}
-              <span className="text-soft">× {level.count}</span>
+              {level.count > 1 ? (
+                <>
+                  <b>
+                    <Figures parts={[lengthPart(level.height, units)]} />
+                  </b>{' '}
+                  <span className="text-soft">× {level.count}</span>
+                </>
+              ) : (
+                <span className="text-soft">no two alike</span>
+              )}
             </td>
             <td className="py-1 pr-2">
               {level.odd.length === 0 && <span className="text-verdigris">level</span>}
               {level.odd.map((one) => (
                 <Link
                   key={one.id}
-                  className="mr-3 whitespace-nowrap text-ochre underline decoration-rule underline-offset-2"
+                  className="mr-3 inline-block whitespace-nowrap text-ochre underline decoration-rule underline-offset-2"
                   to={`/projects/${project.id}/securing/${one.id}`}
                 >
                   {one.mark} <Figures parts={[lengthPart(one.height!, units)]} />
@@ -74,7 +80,7 @@ export function Corridors({ openingId, units }: { openingId: string; units: Unit
               ))}
             </td>
             <td className="py-1 text-right">
-              {level.odd.length > 0 && canEdit && (
+              {level.odd.length > 0 && level.count > 1 && canEdit && (
                 <button
                   type="button"
                   className="button !h-7"

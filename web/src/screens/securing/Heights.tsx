@@ -8,7 +8,7 @@ import {
   type HeightItem,
   type Units,
 } from '@riegel/core';
-import { Figures } from '../../parts/Figure.js';
+import { WithFractions } from '../../parts/WithFractions.js';
 
 /** What a hand works, by the practice: usual height, its range, from every datum, and which band it is in. */
 export function Heights({ decided, units }: { decided: DecidedOpening; units: Units }) {
@@ -25,7 +25,8 @@ export function Heights({ decided, units }: { decided: DecidedOpening; units: Un
           ? lockHeight.value
           : heights.value[item].usual;
   const figure = (ticks: number | undefined) =>
-    ticks === undefined ? 'open' : <Figures parts={[lengthPart(ticks, units)]} />;
+    ticks === undefined ? 'open' : <WithFractions text={lengthPart(ticks, units).length.text} />;
+  const unit = units.system === 'metric' ? 'mm' : 'in';
   const within = (height: number, band: { from: number; to: number }) =>
     height >= band.from && height <= band.to;
   return (
@@ -33,12 +34,18 @@ export function Heights({ decided, units }: { decided: DecidedOpening; units: Un
       <table className="w-full text-[13px]">
         <thead>
           <tr className="border-b-2 border-ink text-left">
-            <th className="py-1">Height of</th>
-            <th className="py-1 text-right">floor</th>
-            <th className="py-1 text-right">leaf’s bottom</th>
-            <th className="py-1 text-right">top</th>
-            <th className="py-1 text-right">head</th>
-            <th className="py-1 pl-3">kept between</th>
+            <th className="py-1">Height of, {unit}</th>
+            {[
+              ['floor', 'Above the finished floor'],
+              ['bottom', 'From the leaf’s bottom'],
+              ['top', 'From the leaf’s top'],
+              ['head', 'From the frame’s head'],
+            ].map(([name, title]) => (
+              <th key={name} className="w-16 py-1 text-right" title={title}>
+                {name}
+              </th>
+            ))}
+            <th className="py-1 pl-4">kept between</th>
             <th className="py-1 pl-2">within</th>
           </tr>
         </thead>
@@ -63,7 +70,7 @@ export function Heights({ decided, units }: { decided: DecidedOpening; units: Un
                     {figure(ticks)}
                   </td>
                 ))}
-                <td className="py-1 pl-3 whitespace-nowrap text-soft">
+                <td className="py-1 pl-4 whitespace-nowrap text-soft">
                   {figure(row.from)} – {figure(row.to)}
                 </td>
                 <td className="py-1 pl-2 text-soft">{bands.join(', ') || 'neither'}</td>
@@ -74,8 +81,8 @@ export function Heights({ decided, units }: { decided: DecidedOpening; units: Un
       </table>
       <p className="mt-1 text-xs text-soft">
         Usual heights of the practice; those of this opening in place of them. Reach is{' '}
-        {figure(reach.value.from)} to {figure(reach.value.to)} ({reach.source}), a way out{' '}
-        {figure(escape.value.from)} to {figure(escape.value.to)} ({escape.source}).
+        {figure(reach.value.from)} to {figure(reach.value.to)} {unit} ({reach.source}), a way out{' '}
+        {figure(escape.value.from)} to {figure(escape.value.to)} {unit} ({escape.source}).
       </p>
     </section>
   );
