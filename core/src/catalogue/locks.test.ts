@@ -10,22 +10,10 @@ import {
   stageOfType,
   type LockSpec,
 } from './index.js';
+import { DOOR } from '../testing/door.js';
 
 const locking = SHIPPED_PRODUCTS.filter((one) => stageOfType(one.type) === 'securing');
-const facts: OpeningFacts = {
-  mark: '1',
-  kind: 'single',
-  frameMaterial: 'timber',
-  frameWidth: inches(36),
-  frameHeight: inches(84),
-  leafConstruction: 'timber-stave',
-  leafThickness: inches(1.75),
-  hingeSide: 'left',
-  swing: 'in',
-  rating: 0,
-  use: 'medium',
-  secured: true,
-};
+const facts: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true };
 
 describe('the locking products that ship', () => {
   it('are many, of every kind of lock, with functions that there are', () => {

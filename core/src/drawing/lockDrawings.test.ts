@@ -12,22 +12,9 @@ import {
   writeSvg,
   type DrawingModel,
 } from './index.js';
+import { DOOR } from '../testing/door.js';
 
-const base: OpeningFacts = {
-  mark: '1',
-  kind: 'single',
-  frameMaterial: 'steel',
-  frameWidth: inches(36),
-  frameHeight: inches(84),
-  leafConstruction: 'timber-stave',
-  leafThickness: inches(1.75),
-  hingeSide: 'left',
-  swing: 'in',
-  rating: 0,
-  use: 'medium',
-  secured: true,
-  lockKind: 'mortise',
-};
+const base: OpeningFacts = { ...DOOR, secured: true, lockKind: 'mortise' };
 const us = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
 const dimensions = (model: DrawingModel | undefined, part: string) =>

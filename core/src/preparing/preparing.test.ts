@@ -5,21 +5,9 @@ import { LOCK_KINDS, projectBasis, type OpeningFacts } from '../opening/index.js
 import { TERMS } from '../phrasing/index.js';
 import { PRACTICES } from '../practice/index.js';
 import { holeRow, lockPreparation } from './index.js';
+import { DOOR } from '../testing/door.js';
 
-const base: OpeningFacts = {
-  mark: '1',
-  kind: 'single',
-  frameMaterial: 'timber',
-  frameWidth: inches(36),
-  frameHeight: inches(84),
-  leafConstruction: 'timber-stave',
-  leafThickness: inches(1.75),
-  hingeSide: 'left',
-  swing: 'in',
-  rating: 0,
-  use: 'medium',
-  secured: true,
-};
+const base: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true };
 const prepared = (facts: Partial<OpeningFacts>, id: keyof typeof PRACTICES = 'us-commercial') => {
   const decided = decideOpening({ ...base, ...facts }, PRACTICES[id]);
   return lockPreparation(decided.facts, decided.practice, decided.sizes, decided.securing);

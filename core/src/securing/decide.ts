@@ -188,7 +188,8 @@ function decideSecond(
   kind: LockKind,
 ): void {
   const { facts } = settling;
-  if (!hasSecondLeaf(facts, kind)) return;
+  // Leaves that nothing locks or latches need no bolts, unless somebody recorded some.
+  if (!hasSecondLeaf(facts, kind) || (kind === 'none' && facts.bolts === undefined)) return;
   const needed =
     basis.clearWanted !== undefined &&
     basis.clearActive !== undefined &&

@@ -11,20 +11,9 @@ import {
 import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { LOCK_FORMS } from './index.js';
+import { DOOR } from '../testing/door.js';
 
-const base: OpeningFacts = {
-  mark: '1',
-  kind: 'single',
-  frameMaterial: 'steel',
-  frameWidth: inches(36),
-  frameHeight: inches(84),
-  leafConstruction: 'timber-stave',
-  leafThickness: inches(1.75),
-  hingeSide: 'left',
-  swing: 'in',
-  rating: 0,
-  use: 'medium',
-};
+const base = DOOR;
 const us = (facts: Partial<OpeningFacts>) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
 const british = (facts: Partial<OpeningFacts>) =>

@@ -4,19 +4,11 @@ import { inches, mm, TICKS_PER_INCH } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { PRACTICES } from '../practice/index.js';
 import { cylinderHalf } from './index.js';
+import { DOOR } from '../testing/door.js';
 
 const base: OpeningFacts = {
-  mark: '1',
-  kind: 'single',
-  frameMaterial: 'steel',
-  frameWidth: inches(36),
-  frameHeight: inches(84),
+  ...DOOR,
   leafConstruction: 'steel-honeycomb-18',
-  leafThickness: inches(1.75),
-  hingeSide: 'left',
-  swing: 'in',
-  rating: 0,
-  use: 'medium',
   secured: true,
   lockKind: 'cylindrical',
 };

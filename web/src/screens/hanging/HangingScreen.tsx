@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { Tabs } from 'radix-ui';
 import { Link, useParams } from 'react-router';
 import { unitsOf, type FactsPatch } from '@riegel/core';
 import { useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { TabPanes, type Pane } from '../../parts/TabPanes.js';
 import { useDecided } from '../../worker/client.js';
 import { ChoicePanel } from '../opening/ChoicePanel.js';
 import { StageFacts } from '../opening/StageFacts.js';
@@ -14,6 +14,8 @@ import { LoadsBench } from './LoadsBench.js';
 import { Products } from './Products.js';
 import { Schools } from './Schools.js';
 import { SwingBench } from './SwingBench.js';
+
+const PRODUCT_STAGES = ['hanging', 'closing', 'sealing'] as const;
 
 /** How a leaf hangs: loads and swing to be tried by hand, devices compared, products, clashes. */
 export function HangingScreen() {
@@ -27,12 +29,38 @@ export function HangingScreen() {
   if (!decided || !units) return <Waiting what="Deciding …" />;
   const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
   const shared = { decided, units, canEdit, onPatch };
-  const tabs = [
-    ['devices', 'Devices'],
-    ['decided', 'Facts and decisions'],
-    ['products', 'Products'],
-    ['clashes', `Clashes ${decided.clashes.length}`],
-  ] as const;
+  const panes: Pane[] = [
+    {
+      value: 'devices',
+      name: 'Devices',
+      content: <ChoicePanel decisionKey="hanging.device" {...shared} />,
+    },
+    {
+      value: 'decided',
+      name: 'Facts and decisions',
+      content: (
+        <>
+          <StageFacts
+            stage="hanging"
+            facts={opening.facts}
+            practice={decided.practice}
+            {...shared}
+          />
+          <StageOutcome stage="hanging" {...shared} lit={undefined} onLight={() => undefined} />
+        </>
+      ),
+    },
+    {
+      value: 'products',
+      name: 'Products',
+      content: <Products stages={PRODUCT_STAGES} {...shared} />,
+    },
+    {
+      value: 'clashes',
+      name: `Clashes ${decided.clashes.length}`,
+      content: <Clashes decided={decided} units={units} base={base} openingId={opening.id} />,
+    },
+  ];
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
       <OpeningBar opening={opening} among={openings} path={`${base}/hanging`}>
@@ -56,40 +84,7 @@ export function HangingScreen() {
           </div>
           <Schools {...shared} />
         </div>
-        <Tabs.Root
-          defaultValue="devices"
-          className="grid min-h-0 grid-rows-[auto_1fr] border-l border-rule"
-        >
-          <Tabs.List aria-label="Hanging" className="flex gap-1 border-b border-rule px-4 pt-2">
-            {tabs.map(([value, name]) => (
-              <Tabs.Trigger
-                key={value}
-                value={value}
-                className="border-b-[3px] border-transparent px-3 py-1 text-soft data-[state=active]:border-brass data-[state=active]:font-semibold data-[state=active]:text-ink"
-              >
-                {name}
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
-          <Tabs.Content value="devices" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <ChoicePanel decisionKey="hanging.device" {...shared} />
-          </Tabs.Content>
-          <Tabs.Content value="decided" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <StageFacts
-              stage="hanging"
-              facts={opening.facts}
-              practice={decided.practice}
-              {...shared}
-            />
-            <StageOutcome stage="hanging" {...shared} lit={undefined} onLight={() => undefined} />
-          </Tabs.Content>
-          <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Products stages={['hanging', 'closing', 'sealing']} {...shared} />
-          </Tabs.Content>
-          <Tabs.Content value="clashes" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Clashes decided={decided} units={units} base={base} openingId={opening.id} />
-          </Tabs.Content>
-        </Tabs.Root>
+        <TabPanes label="Hanging" panes={panes} />
       </div>
     </div>
   );

@@ -3,13 +3,13 @@ import { useMemo } from 'react';
 import {
   acceptanceTest,
   exploreLock,
-  termText,
   type FactsPatch,
   type LockSpec,
   type LockTest,
 } from '@riegel/core';
 import { useSession } from '../../app/session.js';
-import { lockName, stateWords } from '../library/locks/stateWords.js';
+import { lockName } from '../library/locks/stateWords.js';
+import { StepWords } from '../library/locks/StepWords.js';
 
 /** The acceptance test of the fitted lock: gone through on site, step by step, each as it should be or not. */
 export function AcceptanceTest({
@@ -72,18 +72,7 @@ export function AcceptanceTest({
               data-step={number}
               className="flex break-inside-avoid items-center gap-2 border-b border-rule py-0.5 text-[13px]"
             >
-              <span className="w-6 text-right text-soft">{number}</span>
-              <span className="w-36 font-semibold">{termText(`act.${step.action}`)}</span>
-              <span className="min-w-0 flex-1 text-soft">
-                {step.refused
-                  ? 'nothing moves; '
-                  : step.opens
-                    ? 'it opens; '
-                    : step.latch
-                      ? 'the latch draws back; '
-                      : ''}
-                {stateWords(spec, graph.states.get(step.to)!).join(', ')}
-              </span>
+              <StepWords spec={spec} graph={graph} step={step} number={number} />
               {(['ok', 'fault'] as const).map((verdict) => (
                 <button
                   key={verdict}

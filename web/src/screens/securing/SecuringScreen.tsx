@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { Tabs } from 'radix-ui';
 import { Link, useParams } from 'react-router';
 import { unitsOf, type FactsPatch } from '@riegel/core';
 import { useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { TabPanes, type Pane } from '../../parts/TabPanes.js';
 import { useDecided } from '../../worker/client.js';
 import { Products } from '../hanging/Products.js';
 import { ChoicePanel } from '../opening/ChoicePanel.js';
@@ -29,12 +29,45 @@ export function SecuringScreen() {
   if (!decided || !units) return <Waiting what="Deciding …" />;
   const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
   const shared = { decided, units, canEdit, onPatch };
-  const tabs = [
-    ['lock', 'Lock'],
-    ['decided', 'Facts and decisions'],
-    ['products', 'Products'],
-    ['heights', 'Heights'],
-  ] as const;
+  const panes: Pane[] = [
+    {
+      value: 'lock',
+      name: 'Lock',
+      content: CHOICES.map((name) => (
+        <ChoicePanel key={name} decisionKey={`securing.${name}`} {...shared} />
+      )),
+    },
+    {
+      value: 'decided',
+      name: 'Facts and decisions',
+      content: (
+        <>
+          <StageFacts
+            stage="securing"
+            facts={opening.facts}
+            practice={decided.practice}
+            {...shared}
+          />
+          <StageOutcome stage="securing" {...shared} lit={undefined} onLight={() => undefined} />
+        </>
+      ),
+    },
+    {
+      value: 'products',
+      name: 'Products',
+      content: <Products stages={PRODUCT_STAGES} {...shared} />,
+    },
+    {
+      value: 'heights',
+      name: 'Heights',
+      content: (
+        <>
+          <Heights decided={decided} units={units} />
+          <Corridors openingId={opening.id} units={units} />
+        </>
+      ),
+    },
+  ];
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
       <OpeningBar opening={opening} among={openings} path={`${base}/securing`}>
@@ -55,43 +88,7 @@ export function SecuringScreen() {
       </OpeningBar>
       <div className="grid min-h-0 grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
         <LockDrawings decided={decided} units={units} />
-        <Tabs.Root
-          defaultValue="lock"
-          className="grid min-h-0 grid-rows-[auto_1fr] border-l border-rule"
-        >
-          <Tabs.List aria-label="Securing" className="flex gap-1 border-b border-rule px-4 pt-2">
-            {tabs.map(([value, name]) => (
-              <Tabs.Trigger
-                key={value}
-                value={value}
-                className="border-b-[3px] border-transparent px-3 py-1 text-soft data-[state=active]:border-brass data-[state=active]:font-semibold data-[state=active]:text-ink"
-              >
-                {name}
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
-          <Tabs.Content value="lock" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            {CHOICES.map((name) => (
-              <ChoicePanel key={name} decisionKey={`securing.${name}`} {...shared} />
-            ))}
-          </Tabs.Content>
-          <Tabs.Content value="decided" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <StageFacts
-              stage="securing"
-              facts={opening.facts}
-              practice={decided.practice}
-              {...shared}
-            />
-            <StageOutcome stage="securing" {...shared} lit={undefined} onLight={() => undefined} />
-          </Tabs.Content>
-          <Tabs.Content value="products" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Products stages={PRODUCT_STAGES} {...shared} />
-          </Tabs.Content>
-          <Tabs.Content value="heights" className="min-h-0 overflow-auto px-4 py-3" tabIndex={0}>
-            <Heights decided={decided} units={units} />
-            <Corridors openingId={opening.id} units={units} />
-          </Tabs.Content>
-        </Tabs.Root>
+        <TabPanes label="Securing" panes={panes} />
       </div>
     </div>
   );

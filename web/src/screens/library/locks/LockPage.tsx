@@ -10,6 +10,7 @@ import {
 import { LockBench } from './LockBench.js';
 import { LockComposer } from './LockComposer.js';
 import { lockName, stateWords } from './stateWords.js';
+import { StepWords } from './StepWords.js';
 
 /** What stands against a function is told in red, what speaks for it in green. */
 const GRAVE: readonly (keyof LockProperties)[] = ['canTrap', 'twoMotions', 'canBeSlipped'];
@@ -82,18 +83,7 @@ export function LockPage({
               <li key={index} className="flex gap-2 border-b border-rule py-0.5 text-[13px]">
                 <label className="flex flex-1 items-baseline gap-2">
                   <input type="checkbox" />
-                  <span className="w-6 text-right text-soft">{index + 1}</span>
-                  <span className="w-36 font-semibold">{termText(`act.${step.action}`)}</span>
-                  <span className="min-w-0 flex-1 text-soft">
-                    {step.refused
-                      ? 'nothing moves; '
-                      : step.opens
-                        ? 'it opens; '
-                        : step.latch
-                          ? 'the latch draws back; '
-                          : ''}
-                    {stateWords(spec, graph.states.get(step.to)!).join(', ')}
-                  </span>
+                  <StepWords spec={spec} graph={graph} step={step} number={index + 1} />
                 </label>
               </li>
             ))}
