@@ -359,6 +359,7 @@ export const SECURING_TERMS: Record<string, string> = {
   'prep.fromFloor': 'Middle above the finished floor',
   'prep.fromHead': 'Middle from the frame’s head',
   'prep.backset': 'Backset, at the middle of the edge',
+  'prep.backsetOverlap': 'Backset from the overlapping edge',
   'prep.backsetFaces': 'At the pull face, at the push face',
   'prep.inThickness': 'Middle from the pull face',
   'prep.crossBore': 'Cross bore, from both faces',

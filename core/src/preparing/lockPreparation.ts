@@ -105,6 +105,8 @@ export function lockPreparation(
   const { pocket, bore } = fit;
   if (pocket ?? bore) {
     sheet.lengths('backset', fit.backset);
+    if (facts.meetingEdge === 'rebated' && strike.on === 'leaf')
+      sheet.lengths('backsetOverlap', fit.backset + sizes.rebate);
     if (fit.bevel > 0) sheet.lengths('backsetFaces', fit.backsetPull, fit.backsetPush);
     sheet.lengths('inThickness', fit.z);
   }

@@ -87,6 +87,15 @@ describe('the numbers of a preparation sheet', () => {
     expect(ticks(profile, 'cylinder')).toEqual([mm(30), mm(30)]);
     expect(ticks(profile, 'backsetFaces')).toBeUndefined();
   });
+  it('add the overlap of a rebated meeting edge to the backset', () => {
+    const pair = { kind: 'pair', active: 'left', lockKind: 'mortise' } as const;
+    const rebated = prepared({ ...pair, frameWidth: inches(72), meetingEdge: 'rebated' });
+    const { rebate } = PRACTICES['us-commercial'].values;
+    expect(ticks(rebated, 'backsetOverlap')).toEqual([inches(2.75) + rebate.value]);
+    expect(
+      ticks(prepared({ ...pair, frameWidth: inches(72), meetingEdge: 'square' }), 'backsetOverlap'),
+    ).toBeUndefined();
+  });
   it('place the lock from every datum, the strike from the frame’s own', () => {
     const sheet = prepared({
       lockKind: 'mortise',
