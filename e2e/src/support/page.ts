@@ -101,7 +101,21 @@ export class Page {
 
   async click(css: string, words: string): Promise<void> {
     const element = await this.named(css, words);
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    // A page that is still filling moves its buttons: the pointer waits until they stand.
+    await this.driver.executeAsyncScript(
+      `const [element, done] = arguments;
+       element.scrollIntoView({ block: 'center' });
+       let before = '';
+       const look = () => {
+         const { x, y, width, height } = element.getBoundingClientRect();
+         const now = [x, y, width, height].join();
+         if (now === before) return done();
+         before = now;
+         requestAnimationFrame(() => requestAnimationFrame(look));
+       };
+       look();`,
+      element,
+    );
     await element.click();
   }
 
