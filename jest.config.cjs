@@ -25,6 +25,8 @@ const esm = [
   '@borewit',
   'load-esm',
   'piscina',
+  '@scure',
+  '@noble',
 ];
 
 const project = (name, extra = {}) => ({
@@ -33,7 +35,7 @@ const project = (name, extra = {}) => ({
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${name}/src/**/*.test.{ts,tsx}`],
   transform: { '\\.(ts|tsx|js|mjs)$': ['@swc/jest', swc] },
-  transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`],
+  transformIgnorePatterns: [`/node_modules/(?!(?:.*/node_modules/)?(${esm.join('|')})/)`],
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': ['$1.js', '$1'] },
   ...extra,

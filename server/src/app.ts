@@ -13,11 +13,7 @@ import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
 import { PinoLogger } from './http/logger.js';
 import { ProblemFilter } from './http/problem.filter.js';
-import { SESSION_MS, SessionStore } from './sessions/sessionStore.js';
-
-const BODY_LIMIT = '24mb';
-const FILE_LIMIT = '8mb';
-const FILE_PATHS = /^\/projects\/[^/]+\/(lists\/read|openings\/[^/]+\/photos)$/;
+import { SessionStore } from './sessions/sessionStore.js';
 
 /** Builds the application: security headers, sessions, interface, documents, the web application. */
 export async function createApp(
@@ -29,7 +25,8 @@ export async function createApp(
     logger: new PinoLogger(log),
     bodyParser: false,
   });
-  app.set('trust proxy', 'loopback');
+  app.set('trust proxy', config.trustedProxies.length > 0 ? config.trustedProxies : false);
+  app.set('etag', false);
   app.use(
     pinoHttp({ logger: log, autoLogging: { ignore: (request) => request.url === '/api/health' } }),
   );
@@ -55,13 +52,21 @@ export async function createApp(
       strictTransportSecurity: config.secureCookies,
     }),
   );
-  app.use('/api', express.json({ limit: BODY_LIMIT }), rawFiles, onlyJson);
+  // What is answered of people's data stays with nobody in between; a route that may be kept says so.
+  app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
   app.use(
     '/api',
     session({
-      name: 'riegel',
+      // The prefix binds the cookie to this host, path and HTTPS; browsers take it over HTTPS only.
+      name: config.secureCookies ? '__Host-riegel' : 'riegel',
       secret: config.secret,
-      store: new SessionStore(source),
+      store: new SessionStore(source, {
+        idleMs: config.sessionIdleMs,
+        wholeMs: config.sessionMs,
+      }),
       resave: false,
       saveUninitialized: false,
       rolling: false,
@@ -69,7 +74,7 @@ export async function createApp(
         httpOnly: true,
         sameSite: 'strict',
         secure: config.secureCookies,
-        maxAge: SESSION_MS,
+        maxAge: config.sessionMs,
         path: '/',
       },
     }),
@@ -85,6 +90,7 @@ export async function createApp(
       .setVersion('1')
       .build(),
   );
+  if (!config.openDocs) app.use(onlySignedIn);
   SwaggerModule.setup('api/docs', app, document);
   if (config.webRoot && existsSync(config.webRoot)) serveWeb(app, config.webRoot);
   // Errors of the middleware above, which Nest's filter does not see.
@@ -96,39 +102,25 @@ export async function createApp(
   return app;
 }
 
-const takesFile = express.raw({ type: 'application/octet-stream', limit: FILE_LIMIT });
-
-/** Where a file itself is taken, as bytes: no form on another page can send that either. */
-function rawFiles(request: Request, response: Response, next: NextFunction): void {
-  if (FILE_PATHS.test(request.path)) takesFile(request, response, next);
-  else next();
-}
-
-/** Writes come as JSON only: a form on another page cannot send that. */
-function onlyJson(request: Request, response: Response, next: NextFunction): void {
-  const writes = ['POST', 'PUT', 'PATCH'].includes(request.method);
-  if (
-    writes &&
-    Number(request.headers['content-length'] ?? 0) > 0 &&
-    !request.is('application/json') &&
-    !Buffer.isBuffer(request.body)
-  ) {
-    response
-      .status(415)
-      .type('application/problem+json')
-      .send(JSON.stringify({ type: 'about:blank', status: 415, title: 'Send JSON.' }));
-    return;
-  }
-  next();
+/** The interface's documents are for who is signed in. */
+function onlySignedIn(request: Request, response: Response, next: NextFunction): void {
+  if (!/^\/api\/docs(?![a-z])/i.test(request.path) || request.session?.personId) return next();
+  response
+    .status(401)
+    .type('application/problem+json')
+    .send(JSON.stringify({ type: 'about:blank', status: 401, title: 'Sign in first.' }));
 }
 
 /** Serves the built web application; every address that is no file and no interface gets its page. */
 function serveWeb(app: NestExpressApplication, root: string): void {
   app.use(
     '/assets',
-    express.static(join(root, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }),
+    express.static(join(root, 'assets'), { immutable: true, maxAge: '365d', redirect: false }),
+    (_request: Request, response: Response) => {
+      response.status(404).type('text/plain').send('There is nothing at this address.');
+    },
   );
-  app.use(express.static(root, { index: false }));
+  app.use(express.static(root, { index: false, redirect: false }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
     response.setHeader('Cache-Control', 'no-cache');

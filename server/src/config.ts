@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import { join } from 'node:path';
 
 /** What the environment says. Secrets come from here only. */
 export interface Config {
@@ -9,14 +10,26 @@ export interface Config {
   demo: boolean;
   /** Folder of the built web application; absent when it is served elsewhere. */
   webRoot: string | undefined;
-  /** Cookies only over HTTPS. */
+  /** Cookies only over HTTPS, with a `__Host-` name: everywhere but on loopback. */
   secureCookies: boolean;
-  /** Runs documents in a worker thread; off in tests, which load TypeScript. */
-  workers: boolean;
+  /** Addresses whose `X-Forwarded-For` and `-Proto` are believed; none by itself. */
+  trustedProxies: string[];
+  /** The address people use, for links in letters: a request's own Host is not believed. */
+  publicUrl: string;
+  /** The compiled worker; heavy work runs in threads from it. */
+  workerFile: string;
+  /** A session ends after so long without use, and after so long whatever happens. Milliseconds. */
+  sessionIdleMs: number;
+  sessionMs: number;
+  /** Whether the interface's documents can be read without signing in. */
+  openDocs: boolean;
   production: boolean;
   /** Where a digital tape sends its readings on the device that surveys; its origin may be listened to. */
   tapeUrl: string | undefined;
 }
+
+const HOUR = 3600 * 1000;
+const LOOPBACK = /^(127\.|localhost$|::1$)/;
 
 /** Reads the configuration; throws one sentence a person can act on. */
 export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
@@ -33,26 +46,55 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
       'Set RIEGEL_SECRET to at least 32 random characters; sessions are signed with it.',
     );
   }
+  const host = env['RIEGEL_HOST'] ?? '127.0.0.1';
+  const port = Number(env['RIEGEL_PORT'] ?? 4310);
   return {
     databaseUrl,
-    port: Number(env['RIEGEL_PORT'] ?? 4310),
-    host: env['RIEGEL_HOST'] ?? '127.0.0.1',
+    port,
+    host,
     secret,
     demo,
     webRoot: env['RIEGEL_WEB_ROOT'],
-    secureCookies: env['RIEGEL_SECURE_COOKIES'] === '1',
-    workers: env['RIEGEL_WORKERS'] !== 'off',
+    secureCookies: yesNo(env, 'RIEGEL_SECURE_COOKIES') ?? !LOOPBACK.test(host),
+    trustedProxies: (env['RIEGEL_TRUSTED_PROXIES'] ?? '')
+      .split(',')
+      .map((part) => part.trim())
+      .filter((part) => part !== ''),
+    publicUrl:
+      origin(env, 'RIEGEL_PUBLIC_URL') ??
+      `http://${LOOPBACK.test(host) ? 'localhost' : host}:${port}`,
+    workerFile: join(import.meta.dirname, 'work', 'worker.js'),
+    sessionIdleMs: positive(env, 'RIEGEL_SESSION_IDLE_HOURS', 24) * HOUR,
+    sessionMs: positive(env, 'RIEGEL_SESSION_DAYS', 14) * 24 * HOUR,
+    openDocs: yesNo(env, 'RIEGEL_OPEN_DOCS') ?? false,
     production: env['NODE_ENV'] === 'production',
-    tapeUrl: tapeUrl(env['RIEGEL_TAPE_URL']),
+    tapeUrl: origin(env, 'RIEGEL_TAPE_URL'),
   };
 }
 
-/** Only an http(s) origin can be listened to. */
-function tapeUrl(text: string | undefined): string | undefined {
+function yesNo(env: NodeJS.ProcessEnv, name: string): boolean | undefined {
+  const text = env[name];
+  if (text === undefined || text === '') return undefined;
+  if (text === '1') return true;
+  if (text === '0') return false;
+  throw new Error(`${name} is either 1 or 0.`);
+}
+
+function positive(env: NodeJS.ProcessEnv, name: string, usual: number): number {
+  const text = env[name];
+  if (text === undefined || text === '') return usual;
+  const value = Number(text);
+  if (!(value > 0 && value <= 10_000)) throw new Error(`${name} is a number above 0.`);
+  return value;
+}
+
+/** Only an http(s) origin will do. */
+function origin(env: NodeJS.ProcessEnv, name: string): string | undefined {
+  const text = env[name];
   if (!text) return undefined;
   const url = URL.canParse(text) ? new URL(text) : undefined;
   if (!url || !/^https?:$/.test(url.protocol))
-    throw new Error('RIEGEL_TAPE_URL must be an address such as http://localhost:4380.');
+    throw new Error(`${name} must be an address such as http://localhost:4380.`);
   return url.origin;
 }
 

@@ -10,14 +10,13 @@ import {
   PRACTICES,
   readListRows,
 } from '@riegel/core';
-import type { Config } from './config.js';
 import { guardCell, unguard } from './lists/bounds.js';
-import { ListsService } from './lists/lists.service.js';
 import { readFile } from './lists/readFile.js';
+import { csvText } from './lists/writeList.js';
+import { writeWorkbook } from './lists/writeWorkbook.js';
 import { start, type Client, type Harness } from './testing/harness.js';
 
 const bytes = (text: string) => new Uint8Array(Buffer.from(text, 'utf8'));
-const lists = new ListsService({ workers: false } as Config);
 
 /** A workbook of hand-written parts. */
 function workbook(parts: Record<string, string | Buffer>): Promise<Uint8Array> {
@@ -179,11 +178,11 @@ describe('a list written and read again', () => {
   };
 
   it('is the same, as CSV and as XLSX', async () => {
-    const csv = lists.csv(cells);
+    const csv = csvText(cells);
     expect(csv).not.toMatch(/^[=@-]/m);
     for (const rows of [
       await back(bytes(csv)),
-      await back(new Uint8Array(await lists.xlsx(cells))),
+      await back(new Uint8Array(await writeWorkbook(cells))),
     ]) {
       expect(rows.map((row) => row.patch)).toEqual(openings);
     }

@@ -1,9 +1,12 @@
 import 'reflect-metadata';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
-import { openDatabase } from './database/dataSource.js';
+import { AuditService } from './audit/audit.service.js';
+import { onlyOne, openDatabase } from './database/dataSource.js';
 import { loadDemo } from './demo/loadDemo.js';
-import { PeopleService } from './people/people.service.js';
+import { MailService } from './mail/mail.service.js';
+import { LinksService } from './people/links.service.js';
+import { SignInDelays } from './people/signInDelays.js';
 import { SessionStore } from './sessions/sessionStore.js';
 
 const HOUR = 3600 * 1000;
@@ -18,13 +21,16 @@ async function main(): Promise<void> {
   });
   const app = await createApp(config, source);
   app.enableShutdownHooks();
-  if (config.demo) await loadDemo(app);
+  if (config.demo) await onlyOne(source, () => loadDemo(app));
   await app.listen(config.port, config.host);
   const address = `http://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${config.port}`;
-  const store = new SessionStore(source);
-  setInterval(() => void store.sweep().catch(() => undefined), HOUR).unref();
+  const store = new SessionStore(source, { idleMs: config.sessionIdleMs, wholeMs: config.sessionMs });
+  const sweepers = [store, app.get(AuditService), app.get(MailService), app.get(SignInDelays)];
+  setInterval(() => {
+    for (const one of sweepers) void one.sweep().catch(() => undefined);
+  }, HOUR).unref();
   process.stdout.write(`Riegel is at ${address}\n`);
-  const first = config.demo ? undefined : await app.get(PeopleService).firstToken();
+  const first = config.demo ? undefined : await app.get(LinksService).firstToken();
   if (first) {
     process.stdout.write(
       `There is nobody here yet. Make the first account, within a week, at this link (it works once):\n  ${address}/welcome#${first}\n`,

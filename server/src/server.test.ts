@@ -4,7 +4,7 @@ import { get } from 'node:http';
 import { join } from 'node:path';
 import request from 'supertest';
 import { inches, type OpeningFacts } from '@riegel/core';
-import { PeopleService } from './people/people.service.js';
+import { LinksService } from './people/links.service.js';
 import { safeCell } from './schedule/csv.js';
 import { database, PASSWORD, start, type Client, type Harness } from './testing/harness.js';
 
@@ -93,7 +93,7 @@ describe('signing in', () => {
   });
 
   it('makes the account of a one-time link once', async () => {
-    const token = await harness.app.get(PeopleService).invite();
+    const token = await harness.app.get(LinksService).make();
     const http = () => request(harness.app.getHttpServer() as never).post('/api/session/accept');
     await http()
       .send({ token, name: 'A', email: `${randomUUID()}@test.example`, password: 'short' })
@@ -467,9 +467,10 @@ describe('what comes in', () => {
   });
 
   it('is documented', async () => {
-    const { body } = await request(harness.app.getHttpServer() as never)
+    await request(harness.app.getHttpServer() as never)
       .get('/api/docs-json')
-      .expect(200);
+      .expect(401);
+    const { body } = await (await harness.person()).agent.get('/api/docs-json').expect(200);
     expect(Object.keys((body as { paths: object }).paths)).toEqual(
       expect.arrayContaining(['/api/projects/{projectId}/openings/bulk', '/api/health']),
     );

@@ -1,9 +1,14 @@
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { AuditRow } from '../audit/audit.entity.js';
 import { ProjectDocument } from '../documents/document.entity.js';
+import { EventChangeRow } from '../events/eventChange.entity.js';
 import { EventRow } from '../events/event.entity.js';
+import { Letter } from '../mail/letter.entity.js';
 import { Opening } from '../openings/opening.entity.js';
 import { Invitation } from '../people/invitation.entity.js';
 import { Person } from '../people/person.entity.js';
+import { RecoveryCode } from '../people/recoveryCode.entity.js';
+import { SignInDelay } from '../people/signInDelay.entity.js';
 import { Photo } from '../photos/photo.entity.js';
 import { Membership } from '../projects/membership.entity.js';
 import { Project } from '../projects/project.entity.js';
@@ -11,9 +16,11 @@ import { SetNumber } from '../schedule/setNumber.entity.js';
 import { SessionRow } from '../sessions/session.entity.js';
 import { Initial0001000000000 } from './migrations/0001-initial.js';
 import { Documents0002000000000 } from './migrations/0002-documents.js';
+import { Withstand0003000000000 } from './migrations/0003-withstand.js';
+import { boundPatience, type Patience } from './patience.js';
 
-/** Statements that take longer than this are given up: a frozen database must not hang requests. */
-const STATEMENT_SECONDS = 20;
+/** What one statement must be able to carry: the largest document, or 500 openings with their past. */
+export const LEAST_PACKET = 32 * 1024 * 1024;
 
 /** The options of the one data source: MariaDB, migrations, never synchronised. */
 export function dataSourceOptions(url: string): DataSourceOptions {
@@ -25,43 +32,81 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     entities: [
       Person,
       Invitation,
+      RecoveryCode,
+      SignInDelay,
       SessionRow,
+      AuditRow,
+      Letter,
       Project,
       Membership,
       Opening,
       EventRow,
+      EventChangeRow,
       SetNumber,
       ProjectDocument,
       Photo,
     ],
-    migrations: [Initial0001000000000, Documents0002000000000],
+    migrations: [Initial0001000000000, Documents0002000000000, Withstand0003000000000],
     migrationsTableName: 'migration',
     synchronize: false,
-    connectTimeout: 5000,
+    connectTimeout: 2000,
     poolSize: 20,
-    extra: { waitForConnections: true, enableKeepAlive: true },
+    // Facts come as the text they are kept as.
+    extra: { jsonStrings: true, waitForConnections: true, enableKeepAlive: true, queueLimit: 2000 },
   };
 }
 
-/** Bounds how long a statement may run, on every new connection of the pool. */
-export function boundStatements(source: DataSource): void {
-  const pool = (
-    source.driver as unknown as {
-      pool?: {
-        on(event: string, listener: (connection: { query(sql: string): void }) => void): void;
-      };
+/** How long a second server waits while the first brings the tables up to date. */
+const TURN_SECONDS = 120;
+
+/**
+ * Does work that only one of several starting servers may do at a time (tables, demo data); the others
+ * wait and then find it done.
+ */
+export async function onlyOne<T>(source: DataSource, work: () => Promise<T>): Promise<T> {
+  const runner = source.createQueryRunner();
+  // The waiting itself must not be cut short by the bound on statements.
+  const turn = async () => {
+    for (let second = 0; second < TURN_SECONDS; second++) {
+      const [row] = (await runner.query("SELECT GET_LOCK('riegel.start', 1) AS mine")) as {
+        mine: string | number;
+      }[];
+      if (Number(row?.mine) === 1) return;
     }
-  ).pool;
-  pool?.on('connection', (connection) =>
-    connection.query(`SET SESSION max_statement_time = ${STATEMENT_SECONDS}`),
-  );
+    throw new Error('another server has been starting on this database for two minutes.');
+  };
+  try {
+    await turn();
+    return await work();
+  } finally {
+    await runner.query("SELECT RELEASE_LOCK('riegel.start')").catch(() => undefined);
+    await runner.release();
+  }
+}
+
+/** Brings the tables up to date, on connections of its own: a change of a large table may take its time. */
+async function bringUpToDate(url: string): Promise<void> {
+  const source = new DataSource({ ...dataSourceOptions(url), poolSize: 3 } as DataSourceOptions);
+  await source.initialize();
+  try {
+    const [packet] = (await source.query('SELECT @@max_allowed_packet AS bytes')) as {
+      bytes: string | number;
+    }[];
+    if (Number(packet?.bytes) < LEAST_PACKET)
+      throw new Error(
+        `its max_allowed_packet is ${packet?.bytes} bytes; set it to at least ${LEAST_PACKET} (32M) and start again`,
+      );
+    await onlyOne(source, () => source.runMigrations({ transaction: 'each' }));
+  } finally {
+    await source.destroy();
+  }
 }
 
 /** Opens the database and brings its tables up to date. */
-export async function openDatabase(url: string): Promise<DataSource> {
+export async function openDatabase(url: string, patience?: Patience): Promise<DataSource> {
+  await bringUpToDate(url);
   const source = new DataSource(dataSourceOptions(url));
   await source.initialize();
-  boundStatements(source);
-  await source.runMigrations({ transaction: 'each' });
+  boundPatience(source, patience);
   return source;
 }

@@ -29,7 +29,7 @@ export async function loadDemo(app: INestApplication): Promise<void> {
   for (const file of FILES) {
     const project = await app
       .get(ProjectsService)
-      .fromFile(members[0]!.person.id, JSON.parse(await readFile(join(folder, file), 'utf8')));
+      .fromFile(members[0]!.person.id, new Uint8Array(await readFile(join(folder, file))));
     const memberships = members
       .slice(1)
       .map(({ person, role }) => ({ projectId: project.id, personId: person.id, role }));

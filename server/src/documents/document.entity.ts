@@ -19,13 +19,9 @@ export class ProjectDocument {
   @PrimaryColumn('varchar', { length: 32 })
   name: DocumentName;
 
-  @Column('longtext', {
-    transformer: {
-      to: (body: unknown) => JSON.stringify(body),
-      from: (text: string) => JSON.parse(text) as unknown,
-    },
-  })
-  body: unknown;
+  /** JSON, its keys sorted. */
+  @Column('longtext')
+  body: string;
 
   /** Guards every write; 0 stands for a document that is not there yet. */
   @Column('int', { default: 1 })

@@ -1,37 +1,24 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import {
-  phraseText,
-  projectBasis,
-  readBuilding,
-  readEditedPractices,
-  readKeying,
-  readLocks,
-  readProducts,
-  type Building,
-  type EditedPractice,
-  type LockSpec,
-  type Product,
-  type ProjectBasis,
-  type Result,
-} from '@riegel/core';
 import type { DocumentChange } from '../events/event.entity.js';
-import { invalid, Problem } from '../http/problem.js';
-import { Project } from '../projects/project.entity.js';
+import { Problem } from '../http/problem.js';
+import { sameStored } from '../openings/openingText.js';
 import { ProjectDocument, type DocumentName } from './document.entity.js';
+import type { DocumentWrite } from './readDocument.js';
 
-/** A document to be written as part of an event. */
-export interface DocumentWrite {
+/** A document as stored; version 0 and no body while there is none. */
+export interface DocumentText {
   name: DocumentName;
-  /** The version it was made from; 0 when there was none. */
   version: number;
-  body: unknown;
+  body: string | null;
 }
 
-export interface DocumentView {
-  name: DocumentName;
-  version: number;
-  body: unknown;
+/** What openings are decided with, as stored; unfolded where deciding runs. */
+export interface DecidingTexts {
+  practices: string | null;
+  building: string | null;
+  catalogue: string | null;
+  locks: string | null;
 }
 
 /** Building, practices, catalogue, lock functions, keys and list memory of a project: documents written within the project's events. */
@@ -39,35 +26,33 @@ export interface DocumentView {
 export class DocumentsService {
   constructor(private readonly source: DataSource) {}
 
-  async one(projectId: string, name: DocumentName): Promise<DocumentView> {
-    const row = await this.source.getRepository(ProjectDocument).findOneBy({ projectId, name });
-    return { name, version: row?.version ?? 0, body: row?.body ?? null };
+  /** Some documents of a project, in the order asked for. */
+  async some(
+    projectId: string,
+    names: readonly DocumentName[],
+    manager: Pick<EntityManager, 'query'> = this.source,
+  ): Promise<DocumentText[]> {
+    const rows = (await manager.query(
+      `SELECT name, version, body FROM project_document WHERE project_id = ? AND name IN (${names.map(() => '?').join(', ')})`,
+      [projectId, ...names],
+    )) as { name: DocumentName; version: number; body: string }[];
+    return names.map(
+      (name) => rows.find((row) => row.name === name) ?? { name, version: 0, body: null },
+    );
   }
 
-  /** What every opening of the project is decided with. */
-  async basis(projectId: string): Promise<ProjectBasis> {
-    const project = await this.source.getRepository(Project).findOneByOrFail({ id: projectId });
-    const { practices, building, products, locks } = await this.forDeciding(projectId);
-    return projectBasis(project.practice, practices, building, products, locks);
+  async one(projectId: string, name: DocumentName): Promise<DocumentText> {
+    return (await this.some(projectId, [name]))[0]!;
   }
 
-  async forDeciding(projectId: string): Promise<{
-    practices: EditedPractice[];
-    building: Building | undefined;
-    products: Product[];
-    locks: LockSpec[];
-  }> {
-    const [practices, building, catalogue, locks] = await Promise.all([
-      this.one(projectId, 'practices'),
-      this.one(projectId, 'building'),
-      this.one(projectId, 'catalogue'),
-      this.one(projectId, 'locks'),
-    ]);
+  async forDeciding(projectId: string): Promise<DecidingTexts> {
+    const names = ['practices', 'building', 'catalogue', 'locks'] as const;
+    const [practices, building, catalogue, locks] = await this.some(projectId, names);
     return {
-      practices: (practices.body ?? []) as EditedPractice[],
-      building: (building.body ?? undefined) as Building | undefined,
-      products: (catalogue.body ?? []) as Product[],
-      locks: (locks.body ?? []) as LockSpec[],
+      practices: practices!.body,
+      building: building!.body,
+      catalogue: catalogue!.body,
+      locks: locks!.body,
     };
   }
 
@@ -79,71 +64,80 @@ export class DocumentsService {
   ): Promise<DocumentChange[]> {
     const changes: DocumentChange[] = [];
     for (const { name, version, body } of writes) {
-      const current = await manager.findOne(ProjectDocument, {
-        where: { projectId, name },
-        lock: { mode: 'pessimistic_write' },
-      });
-      if ((current?.version ?? 0) !== version) {
-        throw new Problem(HttpStatus.CONFLICT, `Somebody changed the ${name} in the meantime.`, {
-          document: { name, version: current?.version ?? 0, body: current?.body ?? null },
-        });
-      }
+      const current = await this.locked(manager, projectId, name);
+      // Written already: the answer to it was lost on the way.
+      if (current && current.version > version && sameStored(current.body, body)) continue;
+      if ((current?.version ?? 0) !== version) throw stale(name, current);
       await this.put(manager, projectId, name, body, current);
       changes.push({ document: name, before: current?.body ?? null, after: body });
     }
     return changes;
   }
 
-  /** Puts a document's earlier (or later) body back. */
+  /** Puts a document's earlier (or later) body back, unless somebody changed it since. */
   async restore(
     manager: EntityManager,
     projectId: string,
     name: DocumentName,
-    body: unknown,
+    from: string | null,
+    to: string | null,
   ): Promise<void> {
-    const current = await manager.findOneBy(ProjectDocument, { projectId, name });
-    await this.put(manager, projectId, name, body, current);
+    const current = await this.locked(manager, projectId, name);
+    if (!sameStored(empty(current?.body ?? null), empty(from)))
+      throw new Problem(
+        HttpStatus.CONFLICT,
+        `Somebody changed the ${name} after that; it cannot be taken back as a whole.`,
+        { document: unfoldedDocument(name, current) },
+      );
+    await this.put(manager, projectId, name, to ?? 'null', current);
+  }
+
+  private async locked(
+    manager: EntityManager,
+    projectId: string,
+    name: DocumentName,
+  ): Promise<ProjectDocument | null> {
+    return manager.findOne(ProjectDocument, {
+      where: { projectId, name },
+      lock: { mode: 'pessimistic_write' },
+    });
   }
 
   private async put(
     manager: EntityManager,
     projectId: string,
     name: DocumentName,
-    body: unknown,
+    body: string,
     current: ProjectDocument | null,
   ): Promise<void> {
     if (current) {
       await manager.update(
         ProjectDocument,
         { projectId, name },
-        { body: body as never, version: current.version + 1 },
+        { body, version: current.version + 1 },
       );
     } else {
-      await manager.insert(ProjectDocument, { projectId, name, body: body as never, version: 1 });
+      await manager.insert(ProjectDocument, { projectId, name, body, version: 1 });
     }
   }
 }
 
-const READERS: Record<Exclude<DocumentName, 'lists'>, (body: unknown) => Result<unknown>> = {
-  building: readBuilding,
-  practices: readEditedPractices,
-  catalogue: readProducts,
-  locks: readLocks,
-  keying: readKeying,
-};
+/** A document that was taken back is kept as `null`, which counts as none. */
+const empty = (body: string | null) => (body === 'null' ? null : body);
 
-const MOST_LIST_CHARACTERS = 8_000_000;
+const unfoldedDocument = (name: DocumentName, current: ProjectDocument | null) => ({
+  name,
+  version: current?.version ?? 0,
+  body: current ? (JSON.parse(current.body) as unknown) : null,
+});
 
-/** Checks a document's body by its name; throws the problem that names what is wrong. */
-export function checkedDocument(name: DocumentName, body: unknown): unknown {
-  if (name === 'lists') {
-    if (typeof body !== 'object' || body === null || Array.isArray(body))
-      throw invalid([{ field: name, message: 'What is remembered of lists is one object.' }]);
-    if (JSON.stringify(body).length > MOST_LIST_CHARACTERS)
-      throw invalid([{ field: name, message: 'The list is too long to be remembered.' }]);
-    return body;
-  }
-  const read = READERS[name](body);
-  if (read.ok) return read.value;
-  throw invalid([{ field: name, message: phraseText(read.fault, { system: 'inch' }) }]);
+function stale(name: DocumentName, current: ProjectDocument | null): Problem {
+  return new Problem(HttpStatus.CONFLICT, `Somebody changed the ${name} in the meantime.`, {
+    document: unfoldedDocument(name, current),
+  });
+}
+
+/** A document as the interface gives it. */
+export function documentJson({ name, version, body }: DocumentText): string {
+  return `{"name":"${name}","version":${version},"body":${body ?? 'null'}}`;
 }

@@ -1,19 +1,18 @@
 import { Column, CreateDateColumn, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
-import type { OpeningFacts } from '@riegel/core';
 import type { DocumentName } from '../documents/document.entity.js';
 
-/** One opening's part in an event; `null` before it was made or after it was deleted. */
+/** One opening's part in an event, as stored JSON; `null` before it was made or after it was deleted. */
 export interface OpeningChange {
   openingId: string;
-  before: OpeningFacts | null;
-  after: OpeningFacts | null;
+  before: string | null;
+  after: string | null;
 }
 
 /** A document's part in an event; `null` before it was made. */
 export interface DocumentChange {
   document: DocumentName;
-  before: unknown;
-  after: unknown;
+  before: string | null;
+  after: string | null;
 }
 
 export type Change = OpeningChange | DocumentChange;
@@ -26,9 +25,10 @@ export function ofOpening(change: Change): change is OpeningChange {
 export type EventKind =
   'create' | 'update' | 'delete' | 'bulk' | 'import' | 'project' | 'undo' | 'redo';
 
-/** One write: who, when, before, after. Undo, history and audit in one. */
+/** One write: who and when; before and after stand in its changes. Undo, history and audit in one. */
 @Entity('event')
-@Index('event_project', ['projectId', 'id'])
+@Index('event_seq', ['projectId', 'seq'], { unique: true })
+@Index('event_person', ['projectId', 'personId', 'id'])
 export class EventRow {
   @PrimaryGeneratedColumn({ type: 'bigint', unsigned: true })
   id: string;
@@ -42,13 +42,13 @@ export class EventRow {
   @Column('varchar', { length: 16 })
   kind: EventKind;
 
-  @Column('longtext', {
-    transformer: {
-      to: (changes: Change[]) => JSON.stringify(changes),
-      from: (text: string) => JSON.parse(text) as Change[],
-    },
-  })
-  changes: Change[];
+  /** Its place in the project's feed, given as the last step before the commit. */
+  @Column('bigint', { unsigned: true, nullable: true })
+  seq: string | null;
+
+  /** How many openings and documents it touched. */
+  @Column('int', { default: 0 })
+  size: number;
 
   /** Set while the event is taken back. */
   @Column('boolean', { default: false })

@@ -1,17 +1,43 @@
-import { Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { HttpStatus, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { DataSource } from 'typeorm';
-import { PeopleService } from '../people/people.service.js';
-import { EventRow, ofOpening } from './event.entity.js';
+import type { DocumentName } from '../documents/document.entity.js';
+import { Problem } from '../http/problem.js';
+import { hashOfSession } from '../sessions/sessionStore.js';
+import type { EventKind } from './event.entity.js';
 
-/** How often the event table is looked at for other people's writes. */
-const LOOK_MS = 1000;
+/** How often the feed is looked at for other people's writes. */
+const LOOK_MS = 500;
 const COMMENT_MS = 25_000;
+
+/** Streams one person may hold open on this server. */
+const MOST_STREAMS = 24;
+
+/** Up to so many openings an event names them; with more the list is read anew. */
+const MOST_NAMED = 50;
+
+/** Further behind than this is not caught up event by event. */
+const MOST_BEHIND = 500;
+const PAGE = 100;
+
+/** Bytes that may wait for one listener; who reads no faster is let go and comes back. */
+const MOST_WAITING = 1_000_000;
 
 interface Listener {
   projectId: string;
-  last: string;
+  personId: string;
+  sessionHash: string;
+  last: bigint;
   response: Response;
+  end(): void;
+}
+
+interface FeedRow {
+  id: string;
+  seq: string;
+  personId: string;
+  kind: EventKind;
+  size: number;
 }
 
 /** History, and telling other open screens what changed. The event table is the only memory. */
@@ -21,76 +47,119 @@ export class EventsService implements OnModuleDestroy {
   private timer: NodeJS.Timeout | undefined;
   private looking = false;
 
-  constructor(
-    private readonly source: DataSource,
-    private readonly people: PeopleService,
-  ) {}
+  constructor(private readonly source: DataSource) {}
 
-  /** The last writes, newest first, with the names of who wrote. */
-  async history(projectId: string, openingId?: string) {
-    const query = this.source
-      .getRepository(EventRow)
-      .createQueryBuilder('event')
-      .where('event.project_id = :projectId', { projectId });
-    if (openingId)
-      query.andWhere('event.changes LIKE :like', {
-        like: `%"${openingId.replace(/[%_\\]/g, '')}"%`,
+  /** The last writes, newest first, with who wrote; of one opening with what it was before and after. */
+  async history(projectId: string, openingId?: string): Promise<string> {
+    const rows = (await this.source.query(
+      openingId
+        ? `SELECT e.id, e.kind, e.undone, e.created_at AS at, e.size, p.name AS who, c.before, c.after
+             FROM event_change c JOIN event e ON e.id = c.event_id LEFT JOIN person p ON p.id = e.person_id
+            WHERE c.opening_id = ? AND e.project_id = ? ORDER BY e.id DESC LIMIT 200`
+        : `SELECT e.id, e.kind, e.undone, e.created_at AS at, e.size, p.name AS who, NULL AS \`before\`, NULL AS \`after\`
+             FROM event e LEFT JOIN person p ON p.id = e.person_id WHERE e.project_id = ? ORDER BY e.id DESC LIMIT 200`,
+      openingId ? [openingId, projectId] : [projectId],
+    )) as {
+      id: string;
+      kind: EventKind;
+      undone: number;
+      at: Date;
+      size: number;
+      who: string | null;
+      before: string | null;
+      after: string | null;
+    }[];
+    const events = rows.map((row) => {
+      const head = JSON.stringify({
+        id: String(row.id),
+        kind: row.kind,
+        undone: Boolean(row.undone),
+        at: new Date(row.at).toISOString(),
+        by: row.who ?? 'somebody',
+        count: row.size,
       });
-    const rows = await query.orderBy('event.id', 'DESC').take(200).getMany();
-    const names = new Map(
-      (await this.people.named([...new Set(rows.map((row) => row.personId))])).map((person) => [
-        person.id,
-        person.name,
-      ]),
-    );
-    return rows.map((row) => ({
-      id: row.id,
-      kind: row.kind,
-      undone: Boolean(row.undone),
-      at: row.createdAt.toISOString(),
-      by: names.get(row.personId) ?? 'somebody',
-      count: row.changes.filter(ofOpening).length,
-      documents: row.changes.flatMap((change) => (ofOpening(change) ? [] : [change.document])),
-      changes: row.changes
-        .filter(ofOpening)
-        .filter((change) => !openingId || change.openingId === openingId)
-        .slice(0, 20),
-    }));
+      const change = openingId
+        ? `{"openingId":"${openingId}","before":${row.before ?? 'null'},"after":${row.after ?? 'null'}}`
+        : '';
+      return `${head.slice(0, -1)},"changes":[${change}]}`;
+    });
+    return `{"events":[${events.join(',')}]}`;
   }
 
-  /** Keeps a response open and writes a line for every write of others and one's own. */
-  async stream(projectId: string, request: Request, response: Response): Promise<void> {
-    const newest = await this.source
-      .getRepository(EventRow)
-      .findOne({ where: { projectId }, order: { id: 'DESC' }, select: { id: true } });
+  /**
+   * Keeps a response open and writes a line for every write of others and one's own, in the order of the
+   * feed, none missed and none twice. It begins after `since` (what the listener has read, or the last
+   * event it heard: `Last-Event-ID`); without it, with what is written from now on. Who is too far behind
+   * is told `reset` and reads anew.
+   */
+  async stream(
+    asked: { projectId: string; personId: string; since: string | undefined },
+    request: Request,
+    response: Response,
+  ): Promise<void> {
+    const { projectId, personId, since } = asked;
+    const own = [...this.listeners].filter((one) => one.personId === personId);
+    if (own.length >= MOST_STREAMS)
+      throw new Problem(
+        HttpStatus.TOO_MANY_REQUESTS,
+        `Riegel is open in ${MOST_STREAMS} windows already; close one to hear of changes here.`,
+      );
+    const newest = await this.newest(projectId);
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-store',
       Connection: 'keep-alive',
       'X-Accel-Buffering': 'no',
     });
-    response.write(': open\n\n');
-    const listener: Listener = { projectId, last: newest?.id ?? '0', response };
-    this.listeners.add(listener);
-    this.timer ??= setInterval(() => void this.look(), LOOK_MS);
+    response.write('retry: 2000\n: open\n\n');
+    const heard = since !== undefined && /^\d{1,18}$/.test(since) ? BigInt(since) : newest;
+    // A number from another time (a restored database) is as good as none.
+    const reset = heard > newest || newest - heard > BigInt(MOST_BEHIND);
+    if (reset) response.write(`id: ${newest}\nevent: reset\ndata: {}\n\n`);
     const comment = setInterval(() => response.write(': here\n\n'), COMMENT_MS);
-    request.on('close', () => {
-      clearInterval(comment);
-      this.listeners.delete(listener);
-      if (this.listeners.size === 0) {
-        clearInterval(this.timer);
-        this.timer = undefined;
-      }
-    });
+    const listener: Listener = {
+      projectId,
+      personId,
+      sessionHash: hashOfSession(request.sessionID),
+      last: reset ? newest : heard,
+      response,
+      end: () => {
+        clearInterval(comment);
+        this.listeners.delete(listener);
+        response.end();
+        if (this.listeners.size === 0) {
+          clearInterval(this.timer);
+          this.timer = undefined;
+        }
+      },
+    };
+    this.listeners.add(listener);
+    request.on('close', listener.end);
+    response.on('error', listener.end);
+    this.timer ??= setInterval(() => void this.look(), LOOK_MS);
+    if (listener.last < newest) void this.look();
+  }
+
+  private async newest(projectId: string): Promise<bigint> {
+    const [row] = (await this.source.query('SELECT seq FROM project WHERE id = ?', [
+      projectId,
+    ])) as { seq: string }[];
+    return BigInt(row?.seq ?? 0);
   }
 
   /** One look for every project that somebody watches. */
-  private async look(): Promise<void> {
+  async look(): Promise<void> {
     if (this.looking) return;
     this.looking = true;
     try {
-      for (const projectId of new Set([...this.listeners].map((listener) => listener.projectId)))
-        await this.tell(projectId);
+      await this.dismiss();
+      const projects = [...new Set([...this.listeners].map((listener) => listener.projectId))];
+      if (projects.length === 0) return;
+      const rows = (await this.source.query(
+        `SELECT id, seq FROM project WHERE id IN (${projects.map(() => '?').join(', ')})`,
+        projects,
+      )) as { id: string; seq: string }[];
+      for (const { id, seq } of rows) await this.tell(id, BigInt(seq));
     } catch {
       // The database is away; listeners stay and hear of everything once it is back.
     } finally {
@@ -98,40 +167,84 @@ export class EventsService implements OnModuleDestroy {
     }
   }
 
-  private async tell(projectId: string): Promise<void> {
-    const watching = [...this.listeners].filter((listener) => listener.projectId === projectId);
-    const since = watching
-      .map((listener) => BigInt(listener.last))
-      .reduce((a, b) => (a < b ? a : b));
-    const rows = await this.source
-      .getRepository(EventRow)
-      .createQueryBuilder('event')
-      .where('event.project_id = :projectId AND event.id > :since', {
-        projectId,
-        since: since.toString(),
-      })
-      .orderBy('event.id', 'ASC')
-      .take(100)
-      .getMany();
-    for (const row of rows) {
-      const data = JSON.stringify({
-        id: row.id,
-        personId: row.personId,
-        kind: row.kind,
-        openings: row.changes.filter(ofOpening).map((change) => change.openingId),
-        documents: row.changes.flatMap((change) => (ofOpening(change) ? [] : [change.document])),
-      });
-      for (const listener of watching) {
-        if (BigInt(listener.last) >= BigInt(row.id)) continue;
-        listener.last = row.id;
-        listener.response.write(`id: ${row.id}\ndata: ${data}\n\n`);
+  /** Ends the streams whose right has ended: signed out, run out, or no member any more. */
+  private async dismiss(): Promise<void> {
+    const listeners = [...this.listeners];
+    if (listeners.length === 0) return;
+    const marks = (list: unknown[]) => list.map(() => '?').join(', ');
+    const hashes = [...new Set(listeners.map((one) => one.sessionHash))];
+    const people = [...new Set(listeners.map((one) => one.personId))];
+    const [sessions, memberships] = (await Promise.all([
+      this.source.query(
+        `SELECT id FROM session WHERE id IN (${marks(hashes)}) AND expires_at > UTC_TIMESTAMP(3)`,
+        hashes,
+      ),
+      this.source.query(
+        `SELECT project_id AS projectId, person_id AS personId FROM membership WHERE person_id IN (${marks(people)})`,
+        people,
+      ),
+    ])) as [{ id: string }[], { projectId: string; personId: string }[]];
+    const live = new Set(sessions.map(({ id }) => id));
+    const members = new Set(memberships.map((one) => `${one.projectId} ${one.personId}`));
+    for (const one of listeners)
+      if (!live.has(one.sessionHash) || !members.has(`${one.projectId} ${one.personId}`)) one.end();
+  }
+
+  private async tell(projectId: string, newest: bigint): Promise<void> {
+    for (;;) {
+      const behind = [...this.listeners].filter(
+        (one) => one.projectId === projectId && one.last < newest,
+      );
+      if (behind.length === 0) return;
+      const since = behind.map((one) => one.last).reduce((a, b) => (a < b ? a : b));
+      const rows = (await this.source.query(
+        `SELECT id, seq, person_id AS personId, kind, size FROM event WHERE project_id = ? AND seq > ? ORDER BY seq LIMIT ${PAGE}`,
+        [projectId, since.toString()],
+      )) as FeedRow[];
+      if (rows.length === 0) return;
+      const named = await this.named(rows);
+      for (const row of rows) {
+        const seq = BigInt(row.seq);
+        const line = `id: ${row.seq}\ndata: ${JSON.stringify({
+          seq: Number(row.seq),
+          personId: row.personId,
+          kind: row.kind,
+          ...(named.get(String(row.id)) ?? { openings: null, documents: null }),
+        })}\n\n`;
+        for (const one of behind) {
+          if (one.last >= seq) continue;
+          one.last = seq;
+          one.response.write(line);
+          if (one.response.writableLength > MOST_WAITING) one.end();
+        }
       }
     }
   }
 
+  /** The openings and documents of events; those of large ones are not named. */
+  private async named(
+    rows: FeedRow[],
+  ): Promise<Map<string, { openings: string[]; documents: DocumentName[] }>> {
+    const few = rows.filter((row) => row.size <= MOST_NAMED).map((row) => String(row.id));
+    const found = new Map(few.map((id) => [id, { openings: [], documents: [] }] as const) as [
+      string,
+      { openings: string[]; documents: DocumentName[] },
+    ][]);
+    if (few.length === 0) return found;
+    const changes = (await this.source.query(
+      `SELECT event_id AS eventId, opening_id AS openingId, document FROM event_change WHERE event_id IN (${few.map(() => '?').join(', ')}) ORDER BY event_id, position`,
+      few,
+    )) as { eventId: string; openingId: string | null; document: DocumentName | null }[];
+    for (const { eventId, openingId, document } of changes) {
+      const event = found.get(String(eventId));
+      if (openingId) event?.openings.push(openingId);
+      else if (document) event?.documents.push(document);
+    }
+    return found;
+  }
+
   onModuleDestroy(): void {
     clearInterval(this.timer);
-    for (const { response } of this.listeners) response.end();
-    this.listeners.clear();
+    for (const one of [...this.listeners]) one.end();
   }
 }

@@ -1,11 +1,13 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { May } from '../rights/may.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
 
 @ApiTags('health')
 @SkipThrottle()
+@May('anyone')
 @Controller('health')
 export class HealthController {
   constructor(private readonly source: DataSource) {}

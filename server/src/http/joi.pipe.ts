@@ -1,7 +1,7 @@
 import { ApiBody } from '@nestjs/swagger';
 import { Body, type PipeTransform } from '@nestjs/common';
 import Joi from 'joi';
-import { invalid } from './problem.js';
+import { invalid, type FieldFault } from './problem.js';
 
 /** Words for Joi's rules; `{#label}` is the field. */
 const MESSAGES = {
@@ -20,25 +20,45 @@ const MESSAGES = {
   'array.base': '{#label} must be a list.',
   'object.base': '{#label} must be an object.',
   'object.unknown': '{#label} is not known.',
+  'string.pattern.name': '{#label} is not an {#name}.',
 };
+
+/** No answer tells of more faults than this. */
+export const MOST_FAULTS = 20;
+
+/** What a schema says of a value; a value that breaks the check itself cannot be used either. */
+export function checked<T>(
+  schema: Joi.Schema<T>,
+  value: unknown,
+  abortEarly = false,
+): { value: T } | { faults: FieldFault[] } {
+  let result: Joi.ValidationResult<T>;
+  try {
+    result = schema.validate(value, {
+      abortEarly,
+      messages: MESSAGES,
+      errors: { wrap: { label: false } },
+    });
+  } catch {
+    return { faults: [{ field: '', message: 'This cannot be read.' }] };
+  }
+  if (!result.error) return { value: result.value as T };
+  return {
+    faults: result.error.details.slice(0, MOST_FAULTS).map((detail) => ({
+      field: [...detail.path, ...fieldWithin(detail.context)].join('.'),
+      message: detail.message,
+    })),
+  };
+}
 
 /** Validates what comes in and answers in a person's words. */
 export class JoiPipe<T> implements PipeTransform<unknown, T> {
   constructor(private readonly schema: Joi.Schema<T>) {}
 
   transform(value: unknown): T {
-    const result = this.schema.validate(value ?? {}, {
-      abortEarly: false,
-      messages: MESSAGES,
-      errors: { wrap: { label: false } },
-    });
-    if (!result.error) return result.value as T;
-    throw invalid(
-      result.error.details.slice(0, 20).map((detail) => ({
-        field: [...detail.path, ...fieldWithin(detail.context)].join('.'),
-        message: detail.message,
-      })),
-    );
+    const result = checked(this.schema, value ?? {});
+    if ('faults' in result) throw invalid(result.faults);
+    return result.value;
   }
 }
 

@@ -10,7 +10,7 @@ import type { Response } from 'express';
 import { Problem } from './problem.js';
 
 const CONNECTION =
-  /ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ETIMEDOUT|EPIPE|ENOTFOUND|ER_CON_COUNT_ERROR|Pool is closed|closed state|ER_STATEMENT_TIMEOUT|max_statement_time|ECONNABORTED/;
+  /ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ETIMEDOUT|EPIPE|ENOTFOUND|ER_CON_COUNT_ERROR|Pool is closed|Queue limit reached|closed state|ER_STATEMENT_TIMEOUT|max_statement_time|ECONNABORTED|RIEGEL_DATABASE_AWAY|ER_LOCK_DEADLOCK|ER_LOCK_WAIT_TIMEOUT|ER_QUERY_INTERRUPTED|ER_CONNECTION_KILLED|ER_ERROR_DURING_COMMIT|WSREP/;
 
 /** Whether an error says that the database is away rather than that something is wrong. */
 export function databaseAway(error: unknown): boolean {
@@ -20,7 +20,6 @@ export function databaseAway(error: unknown): boolean {
 
 const WORDS: Record<number, string> = {
   [HttpStatus.TOO_MANY_REQUESTS]: 'Too many requests. Wait a minute and try again.',
-  [HttpStatus.PAYLOAD_TOO_LARGE]: 'That is too large. At most 12 MB are taken at a time.',
   [HttpStatus.NOT_FOUND]: 'There is nothing at this address.',
 };
 
@@ -53,6 +52,7 @@ export class ProblemFilter implements ExceptionFilter {
     if (status !== undefined) {
       const title =
         WORDS[status] ??
+        (status === 413 ? tooLarge(error) : undefined) ??
         (status === 400 ? 'The request could not be read as JSON.' : (error as Error).message);
       return { type: 'about:blank', status, title };
     }
@@ -63,6 +63,18 @@ export class ProblemFilter implements ExceptionFilter {
       title: 'Something went wrong on the server. Nothing was changed.',
     };
   }
+}
+
+/** The sentence for a body above its route's limit, with the limit that holds. */
+function tooLarge(error: unknown): string {
+  const { limit } = error as { limit?: number };
+  const most =
+    limit === undefined
+      ? 'less'
+      : limit >= 1e6
+        ? `at most ${Math.floor(limit / 1e6)} MB`
+        : `at most ${Math.floor(limit / 1000)} kB`;
+  return `That is too large: ${most} can be taken here.`;
 }
 
 /** Body parsers throw plain errors that carry a status. */

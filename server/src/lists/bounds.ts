@@ -6,9 +6,10 @@ export const BOUNDS = {
   columns: 256,
   cells: 1_500_000,
   cellCharacters: 5000,
+  /** Of all cells together: many cells may name one long text. */
+  characters: 20_000_000,
   entries: 2000,
   inflatedBytes: 120_000_000,
-  milliseconds: 30_000,
 } as const;
 
 /** A file that is refused, with the sentence that says why and what to do. */
@@ -29,9 +30,13 @@ export function unguard(cell: string): string {
   return GUARDED.test(cell) ? cell.slice(1) : cell;
 }
 
-/** What a spreadsheet would run as a formula, also behind blanks and in full-width signs. */
-const FORMULA = /^[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
-const GUARDED = /^'+[\s\u0000-\u001f\u00a0\u3000]*[=+\-@\uff1d\uff0b\uff0d\uff20]/;
+/** Blanks, controls and signs of no width (zero-width, soft hyphen, direction marks, fillers) that a spreadsheet may skip. */
+const UNSEEN = String.raw`[\s\p{Cc}\p{Cf}\p{Z}\u115f\u1160\u3164\uffa0\u034f\ufe00-\ufe0f]*`;
+const SIGN = String.raw`[=+\-@\uff1d\uff0b\uff0d\uff20\u2212\ufe62\ufe63\ufe66\ufe6b]`;
+
+/** What a spreadsheet would run as a formula, also behind what is not seen and in other widths. */
+const FORMULA = new RegExp(`^${UNSEEN}${SIGN}`, 'u');
+const GUARDED = new RegExp(`^'+${UNSEEN}${SIGN}`, 'u');
 
 /** A cell that no spreadsheet takes for a formula; {@link unguard} gives it back unchanged. */
 export function guardCell(cell: string): string {

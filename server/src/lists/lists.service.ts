@@ -1,68 +1,51 @@
-import { join } from 'node:path';
-import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { stringify } from 'csv-stringify/sync';
-import { Piscina } from 'piscina';
-import { CONFIG, type Config } from '../config.js';
-import { BOUNDS, guardCell, type ReadFile } from './bounds.js';
-import { readFile } from './readFile.js';
-import type { ListJob } from './worker.js';
-import { writeWorkbook } from './writeWorkbook.js';
+import { Injectable } from '@nestjs/common';
+import { DocumentsService } from '../documents/documents.service.js';
+import { OpeningsService } from '../openings/openings.service.js';
+import { ProjectsService } from '../projects/projects.service.js';
+import { TooMuchWork, WorkService } from '../work/work.service.js';
+import type { readFileText } from './readFile.js';
 
-const TOO_HARD: ReadFile = {
+type Read = Awaited<ReturnType<typeof readFileText>>;
+
+const TOO_HARD: Read = {
   ok: false,
   why: 'The file takes too much to read. Save the list as CSV and try again.',
 };
 
-/** Door lists in and out: files are parsed in a worker thread with bounds on heap and time. */
+/** Door lists and catalogues in and out, all of it in worker threads. */
 @Injectable()
-export class ListsService implements OnModuleDestroy {
-  private pool: Piscina | undefined;
-
-  constructor(@Inject(CONFIG) private readonly config: Config) {}
-
-  private threads(): Piscina {
-    this.pool ??= new Piscina({
-      filename: join(import.meta.dirname, 'worker.js'),
-      minThreads: 0,
-      maxThreads: 1,
-      idleTimeout: 30_000,
-      maxQueue: 20,
-      resourceLimits: { maxOldGenerationSizeMb: 512 },
-    });
-    return this.pool;
-  }
+export class ListsService {
+  constructor(
+    private readonly work: WorkService,
+    private readonly openings: OpeningsService,
+    private readonly projects: ProjectsService,
+    private readonly documents: DocumentsService,
+  ) {}
 
   /** Reads a file; `gone` ends the work when whoever asked has left. */
-  async read(bytes: Uint8Array, gone?: AbortSignal): Promise<ReadFile> {
-    if (!this.config.workers) return readFile(bytes);
-    const late = AbortSignal.timeout(BOUNDS.milliseconds);
-    const job: ListJob = { read: bytes };
+  async read(bytes: Uint8Array, gone?: AbortSignal): Promise<Read> {
     try {
-      return (await this.threads().run(job, {
-        signal: gone ? AbortSignal.any([gone, late]) : late,
-      })) as ReadFile;
+      return await this.work.run('readList', bytes, gone);
     } catch (error) {
-      if (gone?.aborted) throw error;
-      return TOO_HARD;
+      if (error instanceof TooMuchWork) return TOO_HARD;
+      throw error;
     }
   }
 
-  /** A list as CSV: UTF-8 with a byte-order mark, CRLF, no cell that a spreadsheet would run. */
-  csv(cells: string[][]): string {
-    return `\uFEFF${stringify(
-      cells.map((row) => row.map(guardCell)),
-      { record_delimiter: '\r\n' },
-    )}`;
+  async write(projectId: string, format: 'csv' | 'xlsx'): Promise<Buffer> {
+    const { practice } = await this.projects.get(projectId);
+    const { openings } = await this.openings.list(projectId);
+    const bytes = await this.work.run('writeList', {
+      format,
+      practice,
+      deciding: await this.documents.forDeciding(projectId),
+      openings: openings.map(({ facts }) => facts),
+    });
+    return Buffer.from(bytes);
   }
 
-  /** A list as an XLSX workbook of text cells. */
-  async xlsx(cells: string[][]): Promise<Buffer> {
-    if (!this.config.workers) return writeWorkbook(cells);
-    const job: ListJob = { write: cells };
-    return Buffer.from((await this.threads().run(job)) as Uint8Array);
-  }
-
-  async onModuleDestroy(): Promise<void> {
-    await this.pool?.destroy();
+  async catalogue(projectId: string, format: 'csv' | 'json'): Promise<Buffer> {
+    const deciding = await this.documents.forDeciding(projectId);
+    return Buffer.from(await this.work.run('writeCatalogue', { format, deciding }));
   }
 }

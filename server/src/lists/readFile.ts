@@ -24,3 +24,13 @@ export async function readFile(bytes: Uint8Array): Promise<ReadFile> {
     throw error;
   }
 }
+
+/** The same with its sheets as JSON text, which crosses between threads as a whole. */
+export async function readFileText(
+  bytes: Uint8Array,
+): Promise<
+  { ok: true; kind: 'text' | 'workbook'; detail: string; sheets: string } | { ok: false; why: string }
+> {
+  const read = await readFile(bytes);
+  return read.ok ? { ...read, sheets: JSON.stringify(read.sheets) } : read;
+}

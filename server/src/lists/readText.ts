@@ -39,11 +39,13 @@ export function readText(bytes: Uint8Array): { sheet: Sheet; detail: string } {
   const { text, encoding } = decodeText(bytes);
   const cells: string[][] = [];
   let count = 0;
+  let characters = 0;
   const parsed = Papa.parse<string[]>(text.replace(/\r\n?/g, '\n').replace(/\n+$/, ''), {
     delimitersToGuess: DELIMITERS,
     step: ({ data }, parser) => {
       count += data.length;
-      const fault = outOfBounds(cells.length + 1, data.length, count);
+      for (const cell of data) characters += cell.length;
+      const fault = outOfBounds(cells.length + 1, data.length, count, characters);
       if (fault) {
         parser.abort();
         throw new ListRefused(fault);
@@ -59,9 +61,16 @@ export function readText(bytes: Uint8Array): { sheet: Sheet; detail: string } {
 }
 
 /** The sentence for a list that is larger than can be taken, or nothing. */
-export function outOfBounds(rows: number, columns: number, cells: number): string | undefined {
+export function outOfBounds(
+  rows: number,
+  columns: number,
+  cells: number,
+  characters = 0,
+): string | undefined {
   if (rows > BOUNDS.rows) return `The list has more than ${BOUNDS.rows} rows. Import it in parts.`;
   if (columns > BOUNDS.columns)
     return `A row has more than ${BOUNDS.columns} columns. Delete what stands far to the right.`;
+  if (characters > BOUNDS.characters)
+    return 'The list holds too much text. Leave out what does not describe doors, or import it in parts.';
   return cells > BOUNDS.cells ? 'The list has too many cells. Import it in parts.' : undefined;
 }

@@ -1,3 +1,4 @@
+import { crc32 } from 'node:zlib';
 import { SaxesParser, type SaxesTagPlain } from 'saxes';
 import yauzl from 'yauzl';
 import { BOUNDS, ListRefused, type Sheet } from './bounds.js';
@@ -6,6 +7,12 @@ import { outOfBounds } from './readText.js';
 /** Inflated bytes are counted as they come: what a file declares about itself is not believed. */
 interface Budget {
   bytes: number;
+}
+
+/** What was given out so far, over all sheets. */
+interface Counted {
+  cells: number;
+  characters: number;
 }
 
 /**
@@ -30,14 +37,12 @@ export async function readWorkbook(bytes: Uint8Array): Promise<Sheet[]> {
     const targets = await relations(zip, entries, budget);
     const strings = await sharedStrings(zip, entries, budget);
     const sheets: Sheet[] = [];
-    let cells = 0;
+    const before: Counted = { cells: 0, characters: 0 };
     for (const [index, { name, relation }] of named.entries()) {
       const path = targets.get(relation) ?? `xl/worksheets/sheet${index + 1}.xml`;
       const entry = entries.get(path);
       if (!entry) continue;
-      const sheet = await readSheet(zip, entry, budget, strings, cells);
-      cells += sheet.count;
-      sheets.push({ name, cells: sheet.cells });
+      sheets.push({ name, cells: await readSheet(zip, entry, budget, strings, before) });
     }
     return sheets;
   } finally {
@@ -91,6 +96,7 @@ function parse(
       const parser = new SaxesParser();
       const decoder = new TextDecoder('utf-8');
       let failed: Error | undefined;
+      let sum = 0;
       const fail = (why: Error) => {
         failed ??= why;
         stream.destroy();
@@ -120,9 +126,12 @@ function parse(
       stream.on('data', (chunk: Buffer) => {
         budget.bytes += chunk.length;
         if (budget.bytes > BOUNDS.inflatedBytes) return fail(new ListRefused(TOO_LARGE));
+        sum = crc32(chunk, sum);
         if (!failed) parser.write(decoder.decode(chunk, { stream: true }));
       });
       stream.on('end', () => {
+        if (!failed && sum !== entry.crc32)
+          fail(new ListRefused('The workbook is damaged: its check sum does not agree.'));
         if (!failed) parser.close();
         if (!failed) resolve();
       });
@@ -198,10 +207,9 @@ async function readSheet(
   entry: yauzl.Entry,
   budget: Budget,
   strings: string[],
-  before: number,
-): Promise<{ cells: string[][]; count: number }> {
+  counted: Counted,
+): Promise<string[][]> {
   const cells: string[][] = [];
-  let count = 0;
   let row = -1;
   let column = -1;
   let type = '';
@@ -230,16 +238,18 @@ async function readSheet(
     (name) => {
       if (name === 'v' || name === 't') reading = false;
       if (name !== 'c' || text === '') return;
-      const fault = outOfBounds(row + 1, column + 1, before + ++count);
+      const value = cellText(type, text.slice(0, BOUNDS.cellCharacters), strings);
+      counted.characters += value.length;
+      const fault = outOfBounds(row + 1, column + 1, ++counted.cells, counted.characters);
       if (fault || column < 0 || row < 0)
         throw new ListRefused(fault ?? 'The workbook is damaged.');
       while (cells.length <= row) cells.push([]);
       const line = cells[row]!;
       while (line.length < column) line.push('');
-      line[column] = cellText(type, text.slice(0, BOUNDS.cellCharacters), strings);
+      line[column] = value;
     },
   );
-  return { cells, count };
+  return cells;
 }
 
 function cellText(type: string, text: string, strings: string[]): string {

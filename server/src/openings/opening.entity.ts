@@ -1,9 +1,9 @@
 import { Column, CreateDateColumn, Entity, Index, PrimaryColumn, UpdateDateColumn } from 'typeorm';
-import type { OpeningFacts } from '@riegel/core';
 
 /** One opening: its facts, and what of them is listed, sorted or searched, in columns of its own. */
 @Entity('opening')
 @Index('opening_project_mark', ['projectId', 'mark'])
+@Index('opening_order', ['projectId', 'createdAt', 'id'])
 export class Opening {
   @PrimaryColumn('char', { length: 36 })
   id: string;
@@ -26,8 +26,9 @@ export class Opening {
   @Column('varchar', { length: 40, default: '' })
   storey: string;
 
+  /** JSON with sorted keys; read and written as text (`openingText.ts`), never through this entity. */
   @Column('json')
-  facts: OpeningFacts;
+  facts: unknown;
 
   /** Raised by every write; a write that names another version is stale. */
   @Column('int', { default: 1 })
@@ -43,15 +44,4 @@ export class Opening {
     onUpdate: 'CURRENT_TIMESTAMP(3)',
   })
   updatedAt: Date;
-}
-
-/** The listed columns of facts. */
-export function listedColumns(facts: OpeningFacts) {
-  return {
-    mark: facts.mark,
-    kind: facts.kind,
-    fromRoom: facts.from ?? '',
-    toRoom: facts.to ?? '',
-    storey: facts.storey ?? '',
-  };
 }

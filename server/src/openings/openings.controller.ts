@@ -1,228 +1,277 @@
-import {
-  Controller,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  Post,
-  Put,
-  Req,
-  Res,
-  UseGuards,
-} from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Controller, Get, Header, HttpCode, Param, Post, Put, Query, Req, Res } from '@nestjs/common';
+import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import {
-  decideOpening,
-  draw,
-  phraseText,
-  readFacts,
-  VIEWS,
-  writeSvg,
-  type OpeningFacts,
-  type View,
-} from '@riegel/core';
+import { decideOpening, draw, VIEWS, writeSvg, type OpeningFacts, type View } from '@riegel/core';
 import { DOCUMENT_NAMES, type DocumentName } from '../documents/document.entity.js';
-import {
-  checkedDocument,
-  DocumentsService,
-  type DocumentWrite,
-} from '../documents/documents.service.js';
+import { decidingBasis } from '../documents/decidingBasis.js';
+import { documentJson, DocumentsService } from '../documents/documents.service.js';
 import { EventsService } from '../events/events.service.js';
+import { TakesJson, TakesJsonBytes } from '../http/body.guard.js';
+import { IdParam, idField, isId } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
-import { notFound } from '../http/problem.js';
-import { Access } from '../projects/access.js';
-import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
-import { OpeningsService, type Write } from './openings.service.js';
+import { invalid, notFound, Problem, type FieldFault } from '../http/problem.js';
+import { sendJson } from '../http/sendJson.js';
+import { unchanged } from '../http/unchanged.js';
+import { ProjectsService } from '../projects/projects.service.js';
+import { May } from '../rights/may.js';
+import { PersonId } from '../sessions/signedIn.js';
+import { TooMuchWork, WorkService } from '../work/work.service.js';
+import { openingJson, openingsJson } from './openingText.js';
+import { OpeningsService } from './openings.service.js';
+import { readWrites, storedFacts, writesSchema } from './readWrites.js';
+import { RegisterCache } from './registerCache.js';
 
-const id = Joi.string().uuid();
-const version = Joi.number().integer().min(1);
-/** Facts in their stored form, checked field by field by the core's own reader. */
-const facts = Joi.object()
-  .unknown(true)
-  .custom((value: unknown, helpers) => {
-    const read = readFacts(value);
-    if (read.ok) return read.value;
-    const message = phraseText(read.fault, { system: 'inch' });
-    return helpers.message({ custom: message }, { field: read.fault.params['field'] });
-  });
-const update = Joi.object({ version: version.required(), facts: facts.required() });
-const bulk = Joi.object({
-  changes: Joi.array()
-    .items(
-      Joi.object({
-        op: Joi.string().valid('create', 'update', 'delete').required(),
-        id: id.when('op', { is: 'create', then: Joi.optional(), otherwise: Joi.required() }),
-        version: version.when('op', {
-          is: 'create',
-          then: Joi.forbidden(),
-          otherwise: Joi.required(),
-        }),
-        facts: facts.when('op', { is: 'delete', then: Joi.forbidden(), otherwise: Joi.required() }),
-      }),
-    )
-    .max(20_000)
-    .required(),
-  documents: Joi.array()
-    .items(
-      Joi.object({
-        name: Joi.string()
-          .valid(...DOCUMENT_NAMES)
-          .required(),
-        version: Joi.number().integer().min(0).required(),
-        body: Joi.any().required(),
-      }),
-    )
-    .max(DOCUMENT_NAMES.length)
-    .default([]),
-  kind: Joi.string().valid('import'),
-}).custom((body: { changes: unknown[]; documents: unknown[] }, helpers) =>
-  body.changes.length + body.documents.length > 0 ? body : helpers.error('array.min'),
-);
+const update = Joi.object({
+  version: Joi.number().integer().min(1).required(),
+  facts: Joi.object().unknown(true).required(),
+});
+const MOST_ASKED = 500;
+const some = Joi.object({ ids: Joi.array().items(idField).min(1).max(MOST_ASKED).required() });
+
+const MB = 1_000_000;
+/** A project of 20,000 openings at once. */
+export const BULK_LIMIT = 24 * MB;
+/** Bodies below this are parsed at once; larger ones beside the thread that answers. */
+const SMALL = 64 * 1024;
 
 @ApiTags('openings')
-@UseGuards(SignedInGuard)
 @Controller('projects/:projectId')
 export class OpeningsController {
   constructor(
-    private readonly access: Access,
     private readonly openings: OpeningsService,
+    private readonly projects: ProjectsService,
     private readonly documents: DocumentsService,
     private readonly events: EventsService,
+    private readonly register: RegisterCache,
+    private readonly work: WorkService,
   ) {}
 
   @Get('openings')
-  @ApiOperation({ summary: 'Every opening of a project with its facts and version.' })
-  async list(@Param('projectId') projectId: string, @PersonId() person: string) {
-    await this.access.need(projectId, person, 'reader');
-    return { openings: await this.openings.list(projectId) };
+  @May('reader')
+  @ApiOperation({
+    summary:
+      'Every opening of a project with its facts and version, and the number of the newest event by then; 304 while nothing changed.',
+  })
+  async list(
+    @IdParam('projectId') projectId: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const { seq } = await this.projects.get(projectId);
+    if (unchanged(request, response, `"o${seq}"`)) return;
+    const zipped = Boolean(request.acceptsEncodings('gzip'));
+    const made = zipped
+      ? await this.register.zipped(projectId, seq)
+      : await this.register.plain(projectId, seq);
+    response.setHeader('ETag', `"o${made.seq}"`).vary('Accept-Encoding').type('application/json');
+    if (zipped) response.setHeader('Content-Encoding', 'gzip');
+    response.send(made.body);
   }
 
   @Get('openings/:id')
+  @May('reader')
   @ApiOperation({ summary: 'One opening.' })
   async one(
-    @Param('projectId') projectId: string,
-    @Param('id') openingId: string,
-    @PersonId() person: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('id', 'The opening') openingId: string,
+    @Res() response: Response,
   ) {
-    await this.access.need(projectId, person, 'reader');
     const opening = await this.openings.one(projectId, openingId);
     if (!opening) throw notFound('The opening');
-    return opening;
+    response.type('application/json').send(openingJson(opening));
+  }
+
+  @Post('openings/some')
+  @May('reader')
+  @HttpCode(200)
+  @TakesJson(32 * 1024)
+  @DocumentBody(some)
+  @ApiOperation({ summary: 'Some openings by their ids; those that do not stand are left out.' })
+  async some(
+    @IdParam('projectId') projectId: string,
+    @ValidBody(some) { ids }: { ids: string[] },
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const openings = await this.openings.standing(projectId, [...new Set(ids)]);
+    await sendJson(request, response, `{"openings":${openingsJson(openings)}}`);
   }
 
   @Get('openings/:id/drawings/:view.svg')
+  @May('reader')
   @Header('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'")
   @ApiOperation({ summary: `One drawing as SVG: ${VIEWS.join(', ')}.` })
   async drawing(
-    @Param('projectId') projectId: string,
-    @Param('id') openingId: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('id', 'The opening') openingId: string,
     @Param('view') name: string,
-    @PersonId() person: string,
     @Res() response: Response,
   ) {
-    await this.access.need(projectId, person, 'reader');
     const opening = await this.openings.one(projectId, openingId);
     if (!opening || !VIEWS.includes(name as View)) throw notFound('The drawing');
-    const decided = decideOpening(opening.facts, await this.documents.basis(projectId));
+    const facts = JSON.parse(opening.facts) as OpeningFacts;
+    const { practice } = await this.projects.get(projectId);
+    const decided = decideOpening(
+      facts,
+      decidingBasis(practice, await this.documents.forDeciding(projectId)),
+    );
     const units = { system: decided.practice.system, denominator: decided.practice.denominator };
     response
       .type('image/svg+xml')
-      .send(writeSvg(draw(decided, name as View), units, `${opening.facts.mark}, ${name}`));
+      .send(writeSvg(draw(decided, name as View), units, `${facts.mark}, ${name}`));
   }
 
   @Put('openings/:id')
+  @May('editor')
+  @TakesJson(300_000)
   @ApiOperation({
     summary:
       'Replaces the facts of an opening; 409 with the current state when the version is stale.',
   })
   @DocumentBody(update)
   async update(
-    @Param('projectId') projectId: string,
-    @Param('id') openingId: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('id', 'The opening') openingId: string,
     @PersonId() person: string,
-    @ValidBody(update) body: { version: number; facts: OpeningFacts },
+    @ValidBody(update) body: { version: number; facts: unknown },
+    @Res() response: Response,
   ) {
-    await this.access.need(projectId, person, 'editor');
+    const faults: FieldFault[] = [];
+    const facts = storedFacts(body.facts, 'facts', faults);
+    if (!facts) throw invalid(faults);
     const [opening] = await this.openings.write(projectId, person, [
-      { op: 'update', id: openingId, ...body },
+      { op: 'update', id: openingId, version: body.version, facts },
     ]);
-    return opening;
+    response.type('application/json').send(openingJson(opening!));
   }
 
   @Post('openings/bulk')
+  @May('editor')
   @HttpCode(200)
+  @TakesJsonBytes(BULK_LIMIT)
   @ApiOperation({
     summary: 'Creates, updates and deletes in one transaction and one event, or not at all.',
   })
-  @DocumentBody(bulk)
+  @DocumentBody(writesSchema)
   async bulk(
-    @Param('projectId') projectId: string,
-    @PersonId() person: string,
-    @ValidBody(bulk) body: { changes: Write[]; documents: DocumentWrite[]; kind?: 'import' },
-  ) {
-    await this.access.need(projectId, person, 'editor');
-    const documents = body.documents.map((one) => ({
-      ...one,
-      body: checkedDocument(one.name, one.body),
-    }));
-    return {
-      openings: await this.openings.write(projectId, person, body.changes, body.kind, documents),
-    };
-  }
-
-  @Get('documents/:name')
-  @ApiOperation({ summary: `A document of the project: ${DOCUMENT_NAMES.join(', ')}.` })
-  async document(
-    @Param('projectId') projectId: string,
-    @Param('name') name: string,
-    @PersonId() person: string,
-  ) {
-    await this.access.need(projectId, person, 'reader');
-    if (!DOCUMENT_NAMES.includes(name as DocumentName)) throw notFound('The document');
-    return this.documents.one(projectId, name as DocumentName);
-  }
-
-  @Post('undo')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Takes back one’s own last write in this project.' })
-  async undo(@Param('projectId') projectId: string, @PersonId() person: string) {
-    await this.access.need(projectId, person, 'editor');
-    return this.openings.step(projectId, person, 'undo');
-  }
-
-  @Post('redo')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Does again what one took back last.' })
-  async redo(@Param('projectId') projectId: string, @PersonId() person: string) {
-    await this.access.need(projectId, person, 'editor');
-    return this.openings.step(projectId, person, 'redo');
-  }
-
-  @Get('events')
-  @ApiOperation({
-    summary: 'The last 200 writes, newest first; with ?opening=id those of one opening.',
-  })
-  async history(
-    @Param('projectId') projectId: string,
-    @PersonId() person: string,
-    @Req() request: Request,
-  ) {
-    await this.access.need(projectId, person, 'reader');
-    const opening =
-      typeof request.query['opening'] === 'string' ? request.query['opening'] : undefined;
-    return { events: await this.events.history(projectId, opening) };
-  }
-
-  @Get('stream')
-  @ApiOperation({ summary: 'Server-sent events: who changed which openings.' })
-  async stream(
-    @Param('projectId') projectId: string,
+    @IdParam('projectId') projectId: string,
     @PersonId() person: string,
     @Req() request: Request,
     @Res() response: Response,
   ) {
-    await this.access.need(projectId, person, 'reader');
-    await this.events.stream(projectId, request, response);
+    const read = await this.readBody(request.body);
+    if (!read.ok) {
+      if (read.title) throw new Problem(read.status, read.title);
+      throw invalid(read.faults);
+    }
+    const { changes, kind, documents } = read;
+    const openings = await this.openings.write(projectId, person, changes, kind, documents);
+    await sendJson(request, response, `{"openings":${openingsJson(openings)}}`);
+  }
+
+  private async readBody(body: unknown) {
+    const bytes = Buffer.isBuffer(body) ? new Uint8Array(body) : new TextEncoder().encode('{}');
+    if (bytes.length <= SMALL) return readWrites(bytes);
+    try {
+      return await this.work.run('readWrites', bytes);
+    } catch (error) {
+      if (error instanceof TooMuchWork)
+        throw new Problem(413, 'That takes too much to read. Send it in parts.');
+      throw error;
+    }
+  }
+
+  @Get('documents/:name')
+  @May('reader')
+  @ApiOperation({ summary: `A document of the project: ${DOCUMENT_NAMES.join(', ')}.` })
+  async document(
+    @IdParam('projectId') projectId: string,
+    @Param('name') name: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    if (!DOCUMENT_NAMES.includes(name as DocumentName)) throw notFound('The document');
+    const document = await this.documents.one(projectId, name as DocumentName);
+    await sendJson(request, response, documentJson(document));
+  }
+
+  @Post('undo')
+  @May('editor')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Takes back one’s own last write in this project.' })
+  undo(
+    @IdParam('projectId') projectId: string,
+    @PersonId() person: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    return this.step(projectId, person, 'undo', request, response);
+  }
+
+  @Post('redo')
+  @May('editor')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Does again what one took back last.' })
+  redo(
+    @IdParam('projectId') projectId: string,
+    @PersonId() person: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    return this.step(projectId, person, 'redo', request, response);
+  }
+
+  private async step(
+    projectId: string,
+    person: string,
+    way: 'undo' | 'redo',
+    request: Request,
+    response: Response,
+  ): Promise<void> {
+    const { openings, deleted, documents } = await this.openings.step(projectId, person, way);
+    await sendJson(
+      request,
+      response,
+      `{"openings":${openingsJson(openings)},"deleted":${JSON.stringify(deleted)},"documents":${JSON.stringify(documents)}}`,
+    );
+  }
+
+  @Get('events')
+  @May('reader')
+  @ApiQuery({ name: 'opening', required: false, type: String })
+  @ApiOperation({
+    summary:
+      'The last 200 writes, newest first; with ?opening=id those of one opening with what was before and after.',
+  })
+  async history(
+    @IdParam('projectId') projectId: string,
+    @Query('opening') opening: unknown,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    if (opening !== undefined && !isId(opening)) throw notFound('The opening');
+    await sendJson(request, response, await this.events.history(projectId, opening));
+  }
+
+  @Get('stream')
+  @May('reader')
+  @ApiQuery({ name: 'since', required: false, type: String })
+  @ApiOperation({
+    summary:
+      'Server-sent events: who changed which openings, after the event ?since= or Last-Event-ID names.',
+  })
+  async stream(
+    @IdParam('projectId') projectId: string,
+    @PersonId() personId: string,
+    @Query('since') since: unknown,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const last = request.headers['last-event-id'] ?? since;
+    await this.events.stream(
+      { projectId, personId, since: typeof last === 'string' ? last : undefined },
+      request,
+      response,
+    );
   }
 }

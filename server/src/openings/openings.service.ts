@@ -1,51 +1,34 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { DataSource, In, type EntityManager } from 'typeorm';
+import { DataSource, type EntityManager } from 'typeorm';
 import type { OpeningFacts } from '@riegel/core';
-import { DocumentsService, type DocumentWrite } from '../documents/documents.service.js';
+import { inTransaction } from '../database/transaction.js';
+import { DocumentsService } from '../documents/documents.service.js';
 import type { DocumentName } from '../documents/document.entity.js';
-import { EventRow, ofOpening, type Change, type EventKind } from '../events/event.entity.js';
-import { invalid, Problem } from '../http/problem.js';
-import { listedColumns, Opening } from './opening.entity.js';
-
-/** One change of a bulk write. */
-export type Write =
-  | { op: 'create'; id?: string; facts: OpeningFacts }
-  | { op: 'update'; id: string; version: number; facts: OpeningFacts }
-  | { op: 'delete'; id: string; version: number };
-
-/** What the screens keep of an opening. */
-export interface OpeningView {
-  id: string;
-  version: number;
-  facts: OpeningFacts;
-}
-
-const view = (opening: Opening): OpeningView => ({
-  id: opening.id,
-  version: opening.version,
-  facts: opening.facts,
-});
-
-const same = (a: unknown, b: unknown) => canonical(a) === canonical(b);
-
-/** JSON with sorted keys: MariaDB and browsers need not keep their order. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, inner: unknown) =>
-    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : inner,
-  );
-}
-
-/** Rows inserted by one statement. */
-const CHUNK = 500;
-
-/** Below this many, rows are updated one by one. */
-const FEW = 20;
+import type { DocumentWrite } from '../documents/readDocument.js';
+import { ofOpening, type Change, type EventKind } from '../events/event.entity.js';
+import { readChanges, writeEvent } from '../events/eventRows.js';
+import { invalid, notFound, Problem } from '../http/problem.js';
+import {
+  chunks,
+  deleteOpenings,
+  firstVersions,
+  insertOpenings,
+  lockOpenings,
+  replaceOpenings,
+  type LockedOpening,
+} from './openingRows.js';
+import { sameStored, unfolded, type OpeningText } from './openingText.js';
+import { ofFacts, type StoredFacts, type Write } from './readWrites.js';
 
 /** The most openings a project holds. */
 const MOST_OPENINGS = 20_000;
+
+/** A refusal tells at most so many stale openings; the rest is told when these are settled. */
+const MOST_STALE = 100;
+
+/** Rows of a list read at a time. */
+const PAGE = 500;
 
 @Injectable()
 export class OpeningsService {
@@ -54,16 +37,36 @@ export class OpeningsService {
     private readonly documents: DocumentsService,
   ) {}
 
-  async list(projectId: string): Promise<OpeningView[]> {
-    const rows = await this.source
-      .getRepository(Opening)
-      .find({ where: { projectId }, order: { createdAt: 'ASC', mark: 'ASC', id: 'ASC' } });
-    return rows.map(view);
+  /** Every opening in the order they were made, and the number of the project's newest event by then. */
+  async list(projectId: string): Promise<{ seq: string; openings: OpeningText[] }> {
+    // One snapshot: what is read page by page is all of the same moment.
+    return this.source.transaction('REPEATABLE READ', async (manager) => {
+      const [project] = (await manager.query('SELECT seq FROM project WHERE id = ?', [
+        projectId,
+      ])) as { seq: string }[];
+      if (!project) throw notFound('The project');
+      const openings: OpeningText[] = [];
+      let after = ['1000-01-01', ''] as [string, string];
+      for (;;) {
+        const rows = (await manager.query(
+          `SELECT id, version, facts, DATE_FORMAT(created_at, '%Y-%m-%d %H:%i:%s.%f') AS made FROM opening
+            WHERE project_id = ? AND (created_at > ? OR (created_at = ? AND id > ?)) ORDER BY created_at, id LIMIT ${PAGE}`,
+          [projectId, after[0], after[0], after[1]],
+        )) as (OpeningText & { made: string })[];
+        for (const { id, version, facts } of rows) openings.push({ id, version, facts });
+        if (rows.length < PAGE) return { seq: String(project.seq), openings };
+        const last = rows.at(-1)!;
+        after = [last.made, last.id];
+      }
+    });
   }
 
-  async one(projectId: string, id: string): Promise<OpeningView | undefined> {
-    const row = await this.source.getRepository(Opening).findOneBy({ projectId, id });
-    return row ? view(row) : undefined;
+  async one(projectId: string, id: string): Promise<OpeningText | undefined> {
+    const [row] = (await this.source.query(
+      'SELECT id, version, facts FROM opening WHERE project_id = ? AND id = ?',
+      [projectId, id],
+    )) as OpeningText[];
+    return row;
   }
 
   /**
@@ -71,256 +74,225 @@ export class OpeningsService {
    * current state of every stale opening; a write that was already done (sent again after a lost
    * answer) counts as done.
    */
-  async write(
+  write(
     projectId: string,
     personId: string,
-    writes: Write[],
+    writes: readonly Write[],
     kind?: EventKind,
-    documents: DocumentWrite[] = [],
-  ): Promise<OpeningView[]> {
-    return this.source.transaction(async (manager) => {
-      const ids = writes.flatMap((one) => (one.id ? [one.id] : []));
-      const before = await this.locked(manager, ids);
-      const changes: Change[] = [];
-      const replaced: { current: Opening; facts: OpeningFacts }[] = [];
-      const stale: Opening[] = [];
-      const gone: string[] = [];
-      const created: Opening[] = [];
-      const views: OpeningView[] = [];
-      for (const one of writes) {
-        const current = one.id ? before.get(one.id) : undefined;
-        if (current && current.projectId !== projectId)
-          throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
-        if (one.op === 'create') {
-          if (current) {
-            if (!same(current.facts, one.facts)) stale.push(current);
-            views.push(view(current));
-            continue;
-          }
-          const opening = manager.create(Opening, {
-            id: one.id ?? randomUUID(),
-            projectId,
-            facts: one.facts,
-            version: 1,
-            ...listedColumns(one.facts),
-          });
-          created.push(opening);
-          changes.push({ openingId: opening.id, before: null, after: one.facts });
-          views.push(view(opening));
-          continue;
-        }
-        if (!current) {
-          if (one.op === 'update') gone.push(one.id);
-          continue;
-        }
-        if (one.op === 'update' && same(current.facts, one.facts)) {
-          views.push(view(current));
-          continue;
-        }
-        if (current.version !== one.version) {
-          stale.push(current);
-          continue;
-        }
-        if (one.op === 'delete') {
-          await manager.delete(Opening, { id: one.id, version: one.version });
-          changes.push({ openingId: one.id, before: current.facts, after: null });
-        } else {
-          replaced.push({ current, facts: one.facts });
-          changes.push({ openingId: one.id, before: current.facts, after: one.facts });
-          views.push({ id: one.id, version: current.version + 1, facts: one.facts });
-        }
-      }
-      if (stale.length > 0 || gone.length > 0) await this.refuse(manager, projectId, stale, gone);
-      await this.replaceAll(manager, replaced);
-      await this.insert(manager, projectId, created);
-      changes.push(...(await this.documents.write(manager, projectId, documents)));
-      if (changes.length > 0) {
-        await manager.insert(EventRow, {
-          projectId,
-          personId,
-          changes: changes as never,
-          kind: kind ?? kindOf(writes, documents),
-        });
-      }
-      return views;
-    });
-  }
-
-  private async locked(manager: EntityManager, ids: string[]): Promise<Map<string, Opening>> {
-    if (ids.length === 0) return new Map();
-    const rows = await manager.find(Opening, {
-      where: { id: In(ids) },
-      lock: { mode: 'pessimistic_write' },
-    });
-    return new Map(rows.map((row) => [row.id, row]));
-  }
-
-  private async replace(
-    manager: EntityManager,
-    current: Opening,
-    facts: OpeningFacts,
-  ): Promise<void> {
-    await manager.update(
-      Opening,
-      { id: current.id, version: current.version },
-      { facts: facts as never, version: current.version + 1, ...listedColumns(facts) },
+    documents: readonly DocumentWrite[] = [],
+  ): Promise<OpeningText[]> {
+    return inTransaction(this.source, (manager) =>
+      this.writeIn(manager, projectId, personId, writes, kind, documents),
     );
   }
 
-  /** Replaces many at once: rows are locked and their versions were checked. */
-  private async replaceAll(
+  /** The same as part of a transaction. */
+  async writeIn(
     manager: EntityManager,
-    replaced: { current: Opening; facts: OpeningFacts }[],
-  ): Promise<void> {
-    if (replaced.length < FEW) {
-      for (const { current, facts } of replaced) await this.replace(manager, current, facts);
-      return;
+    projectId: string,
+    personId: string,
+    writes: readonly Write[],
+    kind: EventKind | undefined,
+    documents: readonly DocumentWrite[],
+  ): Promise<OpeningText[]> {
+    const before = await lockOpenings(
+      manager,
+      writes.flatMap((one) => (one.id ? [one.id] : [])),
+    );
+    const made = writes.flatMap((one) => (one.op === 'create' && one.id ? [one.id] : []));
+    const first = await firstVersions(manager, made);
+    const changes: Change[] = [];
+    const replaced: { id: string; version: number; facts: StoredFacts }[] = [];
+    const created: { id: string; version: number; facts: StoredFacts }[] = [];
+    const deleted: string[] = [];
+    const stale: LockedOpening[] = [];
+    const gone: string[] = [];
+    const views: OpeningText[] = [];
+    for (const one of writes) {
+      const current = one.id ? before.get(one.id) : undefined;
+      if (current && current.projectId !== projectId)
+        throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
+      if (one.op === 'create') {
+        if (current) {
+          if (!sameStored(current.facts, one.facts.text)) stale.push(current);
+          views.push(current);
+          continue;
+        }
+        const id = one.id ?? randomUUID();
+        const version = first.get(id) ?? 1;
+        created.push({ id, version, facts: one.facts });
+        changes.push({ openingId: id, before: null, after: one.facts.text });
+        views.push({ id, version, facts: one.facts.text });
+        continue;
+      }
+      if (!current) {
+        if (one.op === 'update') gone.push(one.id);
+        continue;
+      }
+      if (one.op === 'update' && sameStored(current.facts, one.facts.text)) {
+        views.push(current);
+        continue;
+      }
+      if (current.version !== one.version) {
+        stale.push(current);
+        continue;
+      }
+      if (one.op === 'delete') {
+        deleted.push(one.id);
+        changes.push({ openingId: one.id, before: current.facts, after: null });
+      } else {
+        replaced.push({ id: one.id, version: current.version, facts: one.facts });
+        changes.push({ openingId: one.id, before: current.facts, after: one.facts.text });
+        views.push({ id: one.id, version: current.version + 1, facts: one.facts.text });
+      }
     }
-    for (let at = 0; at < replaced.length; at += CHUNK) {
-      await manager.upsert(
-        Opening,
-        replaced.slice(at, at + CHUNK).map(({ current, facts }) => ({
-          id: current.id,
-          projectId: current.projectId,
-          createdAt: current.createdAt,
-          facts: facts as never,
-          version: current.version + 1,
-          ...listedColumns(facts),
-        })) as never,
-        ['id'],
+    if (stale.length > 0 || gone.length > 0) await this.refuse(manager, stale, gone);
+    await deleteOpenings(manager, deleted);
+    await replaceOpenings(manager, projectId, replaced);
+    await this.insert(manager, projectId, created);
+    changes.push(...(await this.documents.write(manager, projectId, [...documents])));
+    if (changes.length > 0)
+      await writeEvent(
+        manager,
+        { projectId, personId, kind: kind ?? kindOf(writes, documents) },
+        changes,
       );
-    }
+    return views.map(({ id, version, facts }) => ({ id, version, facts }));
   }
 
   private async insert(
     manager: EntityManager,
     projectId: string,
-    openings: Opening[],
+    openings: readonly { id: string; version: number; facts: StoredFacts }[],
   ): Promise<void> {
     if (openings.length === 0) return;
-    if ((await manager.countBy(Opening, { projectId })) + openings.length > MOST_OPENINGS) {
+    const [{ count } = { count: 0 }] = (await manager.query(
+      'SELECT COUNT(*) AS count FROM opening WHERE project_id = ?',
+      [projectId],
+    )) as { count: string | number }[];
+    if (Number(count) + openings.length > MOST_OPENINGS) {
       throw new Problem(
         HttpStatus.UNPROCESSABLE_ENTITY,
         `A project holds at most ${MOST_OPENINGS} openings.`,
       );
     }
-    // Openings made together keep the order they were given in.
-    const now = Date.now();
-    openings.forEach((opening, index) => {
-      opening.createdAt = new Date(now + index);
-    });
-    for (let at = 0; at < openings.length; at += CHUNK) {
-      await manager.insert(Opening, openings.slice(at, at + CHUNK) as never);
-    }
+    await insertOpenings(manager, projectId, openings);
   }
 
   private async refuse(
     manager: EntityManager,
-    projectId: string,
-    stale: Opening[],
+    stale: LockedOpening[],
     gone: string[],
   ): Promise<never> {
-    const latest = stale[0] ? await this.lastWriter(manager, projectId, stale[0].id) : undefined;
+    const latest = stale[0] ? await this.lastWriter(manager, stale[0].id) : undefined;
     throw new Problem(
       HttpStatus.CONFLICT,
       gone.length > 0
         ? 'An opening was deleted by somebody in the meantime.'
         : 'Somebody changed this in the meantime.',
       {
-        stale: stale.map(view),
+        stale: stale.slice(0, MOST_STALE).map(unfolded),
         gone,
         ...(latest ? { by: latest } : {}),
       },
     );
   }
 
-  private async lastWriter(
-    manager: EntityManager,
-    projectId: string,
-    openingId: string,
-  ): Promise<string | undefined> {
-    const rows: { name: string }[] = await manager.query(
-      'SELECT p.name FROM event e JOIN person p ON p.id = e.person_id WHERE e.project_id = ? AND e.changes LIKE ? ORDER BY e.id DESC LIMIT 1',
-      [projectId, `%${openingId}%`],
-    );
+  private async lastWriter(manager: EntityManager, openingId: string): Promise<string | undefined> {
+    const rows = (await manager.query(
+      'SELECT p.name FROM event_change c JOIN event e ON e.id = c.event_id JOIN person p ON p.id = e.person_id WHERE c.opening_id = ? ORDER BY c.event_id DESC LIMIT 1',
+      [openingId],
+    )) as { name: string }[];
     return rows[0]?.name;
   }
 
   /** Takes the person's last standing event back, or does their last undone one again. */
-  async step(
+  step(
     projectId: string,
     personId: string,
     way: 'undo' | 'redo',
-  ): Promise<{ openings: OpeningView[]; deleted: string[]; documents: DocumentName[] }> {
-    return this.source.transaction(async (manager) => {
+  ): Promise<{ openings: OpeningText[]; deleted: string[]; documents: DocumentName[] }> {
+    return inTransaction(this.source, async (manager) => {
+      // One step of a person at a time: two keys pressed at once take back two events, not one.
+      await manager.query(
+        'SELECT role FROM membership WHERE project_id = ? AND person_id = ? FOR UPDATE',
+        [projectId, personId],
+      );
       const event = await this.stepEvent(manager, projectId, personId, way);
       if (!event)
         throw new Problem(
           HttpStatus.NOT_FOUND,
           way === 'undo' ? 'There is nothing of yours to undo.' : 'There is nothing to redo.',
         );
-      const before = await this.locked(
-        manager,
-        event.changes.filter(ofOpening).map((change) => change.openingId),
-      );
-      const openings: OpeningView[] = [];
+      const openings: OpeningText[] = [];
       const deleted: string[] = [];
-      const created: Opening[] = [];
-      const changes: Change[] = [];
+      const done: Change[] = [];
       const documents: DocumentName[] = [];
-      const replaced: { current: Opening; facts: OpeningFacts }[] = [];
-      for (const change of event.changes) {
-        if (!ofOpening(change)) {
-          const [from, to] =
-            way === 'undo' ? [change.after, change.before] : [change.before, change.after];
-          await this.documents.restore(manager, projectId, change.document, to);
-          changes.push({ document: change.document, before: from, after: to });
-          documents.push(change.document);
-          continue;
+      for await (const part of readChanges(manager, event)) {
+        const turned = part.map((change): Change =>
+          way === 'undo' ? { ...change, before: change.after, after: change.before } : change,
+        );
+        for (const change of turned) {
+          if (ofOpening(change)) continue;
+          const { document, before, after } = change;
+          await this.documents.restore(manager, projectId, document, before, after);
+          documents.push(document);
         }
-        const [from, to] =
-          way === 'undo' ? [change.after, change.before] : [change.before, change.after];
-        const current = before.get(change.openingId);
-        if (!same(current?.facts ?? null, from)) {
-          throw new Problem(
-            HttpStatus.CONFLICT,
-            `Somebody changed opening ${current?.facts.mark ?? from?.mark ?? ''} after that; it cannot be taken back as a whole.`,
-            {
-              stale: current ? [view(current)] : [],
-              gone: current ? [] : [change.openingId],
-            },
-          );
-        }
-        changes.push({ openingId: change.openingId, before: from, after: to });
-        if (to === null) {
-          await manager.delete(Opening, { id: change.openingId });
-          deleted.push(change.openingId);
-        } else if (current) {
-          replaced.push({ current, facts: to });
-          openings.push({ id: current.id, version: current.version + 1, facts: to });
-        } else {
-          const opening = manager.create(Opening, {
-            id: change.openingId,
-            projectId,
-            facts: to,
-            version: 1,
-            ...listedColumns(to),
-          });
-          created.push(opening);
-          openings.push(view(opening));
-        }
+        const result = await this.restore(manager, projectId, turned.filter(ofOpening));
+        openings.push(...result.openings);
+        deleted.push(...result.deleted);
+        done.push(...turned);
       }
-      await this.replaceAll(manager, replaced);
-      await this.insert(manager, projectId, created);
-      await manager.update(EventRow, { id: event.id }, { undone: way === 'undo' });
-      await manager.insert(EventRow, {
-        projectId,
-        personId,
-        changes: changes as never,
-        kind: way,
-      });
+      await manager.query('UPDATE event SET undone = ? WHERE id = ?', [way === 'undo', event]);
+      await writeEvent(manager, { projectId, personId, kind: way }, done);
       return { openings, deleted, documents };
     });
+  }
+
+  /** Puts openings back to what they were, unless somebody changed one since. */
+  private async restore(
+    manager: EntityManager,
+    projectId: string,
+    changes: readonly { openingId: string; before: string | null; after: string | null }[],
+  ): Promise<{ openings: OpeningText[]; deleted: string[] }> {
+    const ids = changes.map(({ openingId }) => openingId);
+    const standing = await lockOpenings(manager, ids);
+    const first = await firstVersions(
+      manager,
+      ids.filter((id) => !standing.has(id)),
+    );
+    const openings: OpeningText[] = [];
+    const deleted: string[] = [];
+    const replaced: { id: string; version: number; facts: StoredFacts }[] = [];
+    const created: { id: string; version: number; facts: StoredFacts }[] = [];
+    for (const { openingId: id, before, after } of changes) {
+      const current = standing.get(id);
+      if (!sameStored(current?.facts ?? null, before)) {
+        const mark = (JSON.parse(current?.facts ?? before ?? '{}') as Partial<OpeningFacts>).mark;
+        throw new Problem(
+          HttpStatus.CONFLICT,
+          `Somebody changed opening ${mark ?? ''} after that; it cannot be taken back as a whole.`,
+          { stale: current ? [unfolded(current)] : [], gone: current ? [] : [id] },
+        );
+      }
+      if (after === null) {
+        deleted.push(id);
+        continue;
+      }
+      const facts = ofFacts(JSON.parse(after) as OpeningFacts);
+      if (current) {
+        replaced.push({ id, version: current.version, facts });
+        openings.push({ id, version: current.version + 1, facts: facts.text });
+      } else {
+        const version = first.get(id) ?? 1;
+        created.push({ id, version, facts });
+        openings.push({ id, version, facts: facts.text });
+      }
+    }
+    await deleteOpenings(manager, deleted);
+    await replaceOpenings(manager, projectId, replaced);
+    await this.insert(manager, projectId, created);
+    return { openings, deleted };
   }
 
   /**
@@ -332,25 +304,36 @@ export class OpeningsService {
     projectId: string,
     personId: string,
     way: 'undo' | 'redo',
-  ): Promise<EventRow | null> {
-    const own = () =>
-      manager
-        .createQueryBuilder(EventRow, 'event')
-        .where('event.project_id = :projectId AND event.person_id = :personId', {
+  ): Promise<string | undefined> {
+    const own = "project_id = ? AND person_id = ? AND kind NOT IN ('undo', 'redo')";
+    const ask = async (rest: string, ...values: unknown[]) =>
+      (
+        (await manager.query(`SELECT id FROM event WHERE ${own} AND ${rest} LIMIT 1`, [
           projectId,
           personId,
-        })
-        .andWhere("event.kind NOT IN ('undo', 'redo')");
-    const standing = await own().andWhere('event.undone = 0').orderBy('event.id', 'DESC').getOne();
+          ...values,
+        ])) as { id: string }[]
+      )[0]?.id;
+    const standing = await ask('undone = 0 ORDER BY id DESC');
     if (way === 'undo') return standing;
-    return own()
-      .andWhere('event.undone = 1 AND event.id > :after', { after: standing?.id ?? 0 })
-      .orderBy('event.id', 'ASC')
-      .getOne();
+    return ask('undone = 1 AND id > ? ORDER BY id', standing ?? 0);
+  }
+
+  /** Which of some openings still stand: for whoever was told of more changes than are read one by one. */
+  async standing(projectId: string, ids: readonly string[]): Promise<OpeningText[]> {
+    const found: OpeningText[] = [];
+    for (const part of chunks(ids))
+      found.push(
+        ...((await this.source.query(
+          `SELECT id, version, facts FROM opening WHERE project_id = ? AND id IN (${part.map(() => '?').join(', ')})`,
+          [projectId, ...part],
+        )) as OpeningText[]),
+      );
+    return found;
   }
 }
 
-function kindOf(writes: { op: Write['op'] }[], documents: DocumentWrite[]): EventKind {
+function kindOf(writes: readonly Write[], documents: readonly DocumentWrite[]): EventKind {
   if (documents.length > 0) return 'project';
   return writes.length === 1 ? writes[0]!.op : 'bulk';
 }

@@ -1,46 +1,67 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
-import { DataSource, In, IsNull, MoreThan } from 'typeorm';
-import { Problem } from '../http/problem.js';
-import { Membership, type Role } from '../projects/membership.entity.js';
-import { Invitation } from './invitation.entity.js';
+import { DataSource, In, type EntityManager } from 'typeorm';
+import { invalid, Problem } from '../http/problem.js';
+import { WorkService } from '../work/work.service.js';
 import { Person } from './person.entity.js';
+import { SignInDelays } from './signInDelays.js';
 
 /** argon2id is the library's default; the cost follows the usual 19 MiB and two passes. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
-const INVITATION_MS = 7 * 24 * 3600 * 1000;
+export interface NewPerson {
+  name: string;
+  email: string;
+  password: string;
+  demo?: boolean;
+}
 
-const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
-
-/** People, their passwords, and the one-time links by which they come in. */
+/** People and their passwords. */
 @Injectable()
 export class PeopleService {
   /** A hash nobody's password has: verified against when the address is unknown, to take as long. */
   private readonly nobody = hash(randomBytes(16).toString('hex'), COST);
 
-  constructor(private readonly source: DataSource) {}
+  constructor(
+    private readonly source: DataSource,
+    private readonly work: WorkService,
+    private readonly delays: SignInDelays,
+  ) {}
 
   private get people() {
     return this.source.getRepository(Person);
   }
 
-  async add(person: {
-    name: string;
-    email: string;
-    password: string;
-    demo?: boolean;
-  }): Promise<Person> {
+  /** Adds somebody; whoever comes first looks after the installation. */
+  async add(person: NewPerson, manager: EntityManager = this.source.manager): Promise<Person> {
+    const passwordHash = await hash(person.password, COST);
+    return this.insert({ ...person, passwordHash }, manager);
+  }
+
+  /** The hash under which a password is kept, once it is found strong enough. */
+  async hashed(password: string, own: string[]): Promise<string> {
+    const weak = await this.work.run('weighPassword', { password, own });
+    if (weak) throw invalid([{ field: 'password', message: weak }]);
+    return hash(password, COST);
+  }
+
+  async insert(
+    person: { name: string; email: string; passwordHash: string; demo?: boolean },
+    manager: EntityManager,
+  ): Promise<Person> {
+    const demo = person.demo ?? false;
+    const first = !demo && (await manager.countBy(Person, { demo: false })) === 0;
     const row = this.people.create({
       id: randomUUID(),
       name: person.name,
       email: person.email.toLowerCase(),
-      passwordHash: await hash(person.password, COST),
-      demo: person.demo ?? false,
+      passwordHash: person.passwordHash,
+      demo,
+      admin: first,
     });
     try {
-      await this.people.insert(row);
+      await manager.insert(Person, row);
     } catch (error) {
       if ((error as { code?: string }).code !== 'ER_DUP_ENTRY') throw error;
       throw new Problem(
@@ -55,70 +76,67 @@ export class PeopleService {
     return this.people.findOneBy({ id });
   }
 
+  byEmail(email: string): Promise<Person | null> {
+    return this.people.findOneBy({ email: email.toLowerCase() });
+  }
+
   named(ids: string[]): Promise<Person[]> {
     return ids.length === 0 ? Promise.resolve([]) : this.people.findBy({ id: In(ids) });
+  }
+
+  all(): Promise<Person[]> {
+    return this.people.find({ order: { name: 'ASC', id: 'ASC' } });
   }
 
   demoPeople(): Promise<Person[]> {
     return this.people.find({ where: { demo: true }, order: { createdAt: 'ASC', name: 'ASC' } });
   }
 
-  /** The person of that address and password; otherwise one and the same answer for either fault. */
+  count(): Promise<number> {
+    return this.people.count();
+  }
+
+  /**
+   * The person of that address and password; otherwise one and the same answer for either fault. Every
+   * failure makes the next wait longer, whether the account is there or not.
+   */
   async authenticate(email: string, password: string): Promise<Person> {
-    const person = await this.people.findOneBy({ email: email.toLowerCase() });
+    const account = email.toLowerCase();
+    await this.delays.enter(account);
+    const person = await this.byEmail(account);
     const right = await verify(person?.passwordHash ?? (await this.nobody), password);
     if (!person || !right) {
       throw new Problem(HttpStatus.UNAUTHORIZED, 'Address and password do not belong together.');
     }
+    await this.delays.clear(account);
     return person;
   }
 
-  /** Makes a one-time link's token; it is shown once and kept only as a hash. */
-  async invite(project?: { id: string; role: Role }): Promise<string> {
-    const token = randomBytes(24).toString('base64url');
-    await this.source.getRepository(Invitation).insert({
-      id: randomUUID(),
-      tokenHash: hashOf(token),
-      projectId: project?.id ?? null,
-      role: project?.role ?? null,
-      expiresAt: new Date(Date.now() + INVITATION_MS),
-    });
-    return token;
+  /** Whether a password is the person's own, asked before something that matters; slowed down likewise. */
+  async confirm(personId: string, password: string): Promise<Person> {
+    const person = await this.find(personId);
+    if (!person) throw new Problem(HttpStatus.UNAUTHORIZED, 'Sign in first.');
+    await this.delays.enter(person.email);
+    if (!(await verify(person.passwordHash, password)))
+      throw invalid([{ field: 'current', message: 'This is not your password.' }]);
+    await this.delays.clear(person.email);
+    return person;
   }
 
-  /** A first link, while there is nobody at all. */
-  async firstToken(): Promise<string | undefined> {
-    return (await this.people.count()) === 0 ? this.invite() : undefined;
+  async setPassword(personId: string, passwordHash: string): Promise<void> {
+    await this.people.update({ id: personId }, { passwordHash });
   }
 
-  /** Uses a link: makes the account (or takes the signed-in one) and the membership it grants. */
-  async accept(
-    token: string,
-    who: { personId: string } | { name: string; email: string; password: string },
-  ): Promise<{ person: Person; projectId: string | null }> {
-    const invitations = this.source.getRepository(Invitation);
-    const usable = { tokenHash: hashOf(token), usedAt: IsNull(), expiresAt: MoreThan(new Date()) };
-    const invitation = await invitations.findOneBy(usable);
-    const spent = new Problem(
-      HttpStatus.GONE,
-      'This link was used already, or has run out. Ask for a new one.',
-    );
-    if (!invitation) throw spent;
-    const person = 'personId' in who ? await this.find(who.personId) : await this.add(who);
-    if (!person) throw spent;
+  /** Makes somebody an administrator or no longer; one always stays. */
+  async setAdmin(personId: string, admin: boolean): Promise<void> {
     await this.source.transaction(async (manager) => {
-      const { affected } = await manager.update(Invitation, usable, { usedAt: new Date() });
-      if (affected !== 1) throw spent;
-      if (invitation.projectId && invitation.role) {
-        await manager
-          .createQueryBuilder()
-          .insert()
-          .into(Membership)
-          .orIgnore()
-          .values({ projectId: invitation.projectId, personId: person.id, role: invitation.role })
-          .execute();
-      }
+      const all = await manager.find(Person, {
+        where: { admin: true },
+        lock: { mode: 'pessimistic_write' },
+      });
+      if (!admin && all.every((one) => one.id === personId))
+        throw new Problem(HttpStatus.CONFLICT, 'An installation needs an administrator.');
+      await manager.update(Person, { id: personId }, { admin });
     });
-    return { person, projectId: invitation.projectId };
   }
 }

@@ -20,6 +20,21 @@ export class Person {
   @Column('boolean', { default: false })
   demo: boolean;
 
+  /** Looks after the installation: people, audit log, mail box. */
+  @Column('boolean', { default: false })
+  admin: boolean;
+
+  /** The second factor's secret, encrypted; in force only while `totpOn`. */
+  @Column('varchar', { name: 'totp_secret', length: 200, nullable: true })
+  totpSecret: string | null;
+
+  @Column('boolean', { name: 'totp_on', default: false })
+  totpOn: boolean;
+
+  /** The time step of the last code taken, so that none works twice. */
+  @Column('bigint', { name: 'totp_step', nullable: true })
+  totpStep: string | null;
+
   @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

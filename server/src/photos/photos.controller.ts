@@ -1,54 +1,38 @@
-import {
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Param,
-  Post,
-  Query,
-  Req,
-  Res,
-  UseGuards,
-} from '@nestjs/common';
-import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Controller, Delete, Get, HttpCode, Post, Query, Req, Res } from '@nestjs/common';
+import { ApiBody, ApiConsumes, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
+import { TakesFile } from '../http/body.guard.js';
+import { IdParam, isId } from '../http/ids.js';
 import { invalid } from '../http/problem.js';
-import { Access } from '../projects/access.js';
-import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
+import { May } from '../rights/may.js';
+import { PersonId } from '../sessions/signedIn.js';
 import { PhotosService } from './photos.service.js';
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+import { MOST_BYTES } from './readPicture.js';
 
 @ApiTags('photographs')
-@UseGuards(SignedInGuard)
 @Controller('projects/:projectId/openings/:openingId/photos')
 export class PhotosController {
-  constructor(
-    private readonly access: Access,
-    private readonly photos: PhotosService,
-  ) {}
+  constructor(private readonly photos: PhotosService) {}
 
   @Get()
+  @May('reader')
   @ApiOperation({ summary: 'The photographs of an opening, the oldest first.' })
   async list(
-    @Param('projectId') projectId: string,
-    @Param('openingId') openingId: string,
-    @PersonId() person: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('openingId', 'The opening') openingId: string,
   ) {
-    await this.access.need(projectId, person, 'reader');
     return { photos: await this.photos.list(projectId, openingId) };
   }
 
   @Get(':photoId')
-  @ApiOperation({ summary: 'One photograph.' })
+  @May('reader')
+  @ApiOperation({ summary: 'One photograph, a JPEG.' })
   async one(
-    @Param('projectId') projectId: string,
-    @Param('openingId') openingId: string,
-    @Param('photoId') id: string,
-    @PersonId() person: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('openingId', 'The opening') openingId: string,
+    @IdParam('photoId', 'The photograph') id: string,
     @Res() response: Response,
   ) {
-    await this.access.need(projectId, person, 'reader');
     const { type, bytes } = await this.photos.bytes(projectId, openingId, id);
     response
       .setHeader('Cache-Control', 'private, max-age=31536000, immutable')
@@ -59,39 +43,43 @@ export class PhotosController {
   }
 
   @Post()
+  @May('editor')
   @HttpCode(201)
+  @TakesFile(MOST_BYTES)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
-  @ApiOperation({ summary: 'Adds a photograph: JPEG, PNG or WebP, at most 4 MB.' })
+  @ApiQuery({ name: 'id', type: String })
+  @ApiQuery({ name: 'caption', type: String, required: false })
+  @ApiOperation({
+    summary: 'Adds a photograph: JPEG, PNG or WebP, at most 12 MB. It is kept without its place.',
+  })
   async add(
-    @Param('projectId') projectId: string,
-    @Param('openingId') openingId: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('openingId', 'The opening') openingId: string,
     @Query('id') id: string,
     @Query('caption') caption: string | undefined,
     @PersonId() person: string,
     @Req() request: Request,
   ) {
-    await this.access.need(projectId, person, 'editor');
-    if (!UUID.test(id ?? '') || !Buffer.isBuffer(request.body))
+    if (!isId(id) || !Buffer.isBuffer(request.body))
       throw invalid([{ field: 'photo', message: 'Send the picture itself, with an identifier.' }]);
     await this.photos.add(projectId, openingId, person, {
       id,
-      caption: (typeof caption === 'string' ? caption : '').slice(0, 200),
+      caption: (typeof caption === 'string' ? caption : '').toWellFormed().slice(0, 200),
       bytes: request.body,
     });
     return { id };
   }
 
   @Delete(':photoId')
+  @May('editor')
   @HttpCode(204)
   @ApiOperation({ summary: 'Deletes a photograph.' })
   async remove(
-    @Param('projectId') projectId: string,
-    @Param('openingId') openingId: string,
-    @Param('photoId') id: string,
-    @PersonId() person: string,
+    @IdParam('projectId') projectId: string,
+    @IdParam('openingId', 'The opening') openingId: string,
+    @IdParam('photoId', 'The photograph') id: string,
   ): Promise<void> {
-    await this.access.need(projectId, person, 'editor');
     await this.photos.remove(projectId, openingId, id);
   }
 }

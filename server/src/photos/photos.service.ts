@@ -1,26 +1,22 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { imageSize } from 'image-size';
 import { DataSource } from 'typeorm';
+import { inTransaction } from '../database/transaction.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { Opening } from '../openings/opening.entity.js';
 import { PeopleService } from '../people/people.service.js';
+import { TooMuchWork, WorkService } from '../work/work.service.js';
 import { Photo } from './photo.entity.js';
+import { looksLikePicture, type ReadPicture } from './readPicture.js';
 
-/** What may be sent: three formats, this many bytes and pixels, this many an opening. */
-const TYPES: Record<string, string> = {
-  jpg: 'image/jpeg',
-  png: 'image/png',
-  webp: 'image/webp',
-};
-const MOST_BYTES = 4_000_000;
-const MOST_SIDE = 8000;
 const MOST_PHOTOS = 40;
+const NONE = 'This is no photograph. Send a JPEG, PNG or WebP picture.';
 
 @Injectable()
 export class PhotosService {
   constructor(
     private readonly source: DataSource,
     private readonly people: PeopleService,
+    private readonly work: WorkService,
   ) {}
 
   async list(projectId: string, openingId: string) {
@@ -55,9 +51,11 @@ export class PhotosService {
     personId: string,
     sent: { id: string; caption: string; bytes: Buffer },
   ): Promise<void> {
-    const { id, caption, bytes } = sent;
-    const { type, width, height } = measured(bytes);
-    await this.source.transaction(async (manager) => {
+    const { id, caption } = sent;
+    const picture = await this.read(sent.bytes);
+    if (!picture.ok) throw invalid([{ field: 'photo', message: picture.message }]);
+    const { width, height } = picture;
+    await inTransaction(this.source, async (manager) => {
       // One sender at a time, so that the bound on their number holds.
       const opening = await manager.findOne(Opening, {
         where: { id: openingId, projectId },
@@ -75,29 +73,25 @@ export class PhotosService {
           HttpStatus.UNPROCESSABLE_ENTITY,
           `An opening keeps at most ${MOST_PHOTOS} photographs; delete one first.`,
         );
+      const bytes = Buffer.from(picture.bytes);
+      const type = 'image/jpeg';
       const values = { id, projectId, openingId, personId, caption, type, width, height, bytes };
       await manager.insert(Photo, values);
     });
   }
 
+  private async read(bytes: Buffer): Promise<ReadPicture> {
+    if (!looksLikePicture(bytes)) return { ok: false, message: NONE };
+    try {
+      return await this.work.run('picture', new Uint8Array(bytes));
+    } catch (error) {
+      if (error instanceof TooMuchWork)
+        return { ok: false, message: 'The picture takes too much to read. Send a smaller one.' };
+      throw error;
+    }
+  }
+
   async remove(projectId: string, openingId: string, id: string): Promise<void> {
     await this.source.getRepository(Photo).delete({ id, projectId, openingId });
   }
-}
-
-/** Type and size of a picture by its own bytes; refuses what is none, or too large. */
-function measured(bytes: Buffer): { type: string; width: number; height: number } {
-  const refuse = (message: string) => invalid([{ field: 'photo', message }]);
-  if (bytes.length > MOST_BYTES) throw refuse('A photograph may have at most 4 MB.');
-  let size: { type?: string; width: number; height: number };
-  try {
-    size = imageSize(bytes);
-  } catch {
-    throw refuse('This is no photograph. Send a JPEG, PNG or WebP picture.');
-  }
-  const type = TYPES[size.type ?? ''];
-  if (!type) throw refuse('This kind of picture is not taken. Send a JPEG, PNG or WebP picture.');
-  if (size.width > MOST_SIDE || size.height > MOST_SIDE || size.width < 1 || size.height < 1)
-    throw refuse(`A photograph may have at most ${MOST_SIDE} pixels a side.`);
-  return { type, width: size.width, height: size.height };
 }

@@ -1,9 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
+import { isId } from '../http/ids.js';
 import { forbidden, notFound } from '../http/problem.js';
-import { atLeast, Membership, type Role } from './membership.entity.js';
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+import { atLeast, type Role } from './membership.entity.js';
 
 /** Who may do what, asked before every read and write of a project. */
 @Injectable()
@@ -12,9 +11,12 @@ export class Access {
 
   /** The person's role; a project one is no member of looks the same as none at all. */
   async need(projectId: string, personId: string, needed: Role): Promise<Role> {
-    const membership = UUID.test(projectId)
-      ? await this.source.getRepository(Membership).findOneBy({ projectId, personId })
-      : null;
+    const [membership] = isId(projectId)
+      ? ((await this.source.query(
+          'SELECT role FROM membership WHERE project_id = ? AND person_id = ?',
+          [projectId, personId],
+        )) as { role: Role }[])
+      : [];
     if (!membership) throw notFound('The project');
     if (!atLeast(membership.role, needed)) {
       throw forbidden(

@@ -1,25 +1,17 @@
-import {
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  Patch,
-  Post,
-  Res,
-  UseGuards,
-} from '@nestjs/common';
+import { Controller, Delete, Get, Header, HttpCode, Patch, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { isOwnPractice, PRACTICE_IDS } from '@riegel/core';
-import { DocumentsService } from '../documents/documents.service.js';
-import { invalid } from '../http/problem.js';
+import { unfoldDeciding } from '../documents/decidingBasis.js';
+import { documentJson, DocumentsService } from '../documents/documents.service.js';
+import { TakesJsonBytes } from '../http/body.guard.js';
+import { IdParam } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
-import { PeopleService } from '../people/people.service.js';
-import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
+import { invalid, Problem } from '../http/problem.js';
+import { sendJson } from '../http/sendJson.js';
+import { May } from '../rights/may.js';
+import { PersonId } from '../sessions/signedIn.js';
 import { Access } from './access.js';
-import { ROLES, type Role } from './membership.entity.js';
 import { ProjectsService } from './projects.service.js';
 
 const name = Joi.string().trim().min(1).max(120).label('Name');
@@ -36,32 +28,27 @@ const update = Joi.object({
   practice: ownOrShipped,
   note,
 });
-const role = Joi.object({
-  role: Joi.string()
-    .valid(...ROLES)
-    .required()
-    .label('Role'),
-});
 const file = Joi.object().unknown(true);
+const FILE_LIMIT = 24_000_000;
 
 @ApiTags('projects')
-@UseGuards(SignedInGuard)
 @Controller('projects')
 export class ProjectsController {
   constructor(
     private readonly access: Access,
     private readonly projects: ProjectsService,
-    private readonly people: PeopleService,
     private readonly documents: DocumentsService,
   ) {}
 
   @Get()
+  @May('signed-in')
   @ApiOperation({ summary: 'One’s own projects.' })
   async list(@PersonId() person: string) {
     return { projects: await this.projects.listFor(person) };
   }
 
   @Post()
+  @May('signed-in')
   @ApiOperation({ summary: 'Makes an empty project, owned by whoever asks.' })
   @DocumentBody(create)
   create(
@@ -72,49 +59,58 @@ export class ProjectsController {
   }
 
   @Post('file')
-  @ApiOperation({ summary: 'Makes a project from a project file (docs/project-file.md).' })
+  @May('signed-in')
+  @TakesJsonBytes(FILE_LIMIT)
+  @ApiOperation({
+    summary: 'Makes a project from a project file (docs/project-file.md), whole or not at all.',
+  })
   @DocumentBody(file)
-  fromFile(@PersonId() person: string, @ValidBody(file) body: unknown) {
-    return this.projects.fromFile(person, body);
+  fromFile(@PersonId() person: string, @Req() request: Request) {
+    if (!Buffer.isBuffer(request.body)) throw new Problem(422, 'Send the project file itself.');
+    return this.projects.fromFile(person, new Uint8Array(request.body));
   }
 
   @Get(':projectId')
+  @May('reader')
   @ApiOperation({ summary: 'One project with one’s role in it.' })
-  async get(@Param('projectId') id: string, @PersonId() person: string) {
-    const mine = await this.access.need(id, person, 'reader');
-    const [project, practices, building, catalogue, locks, keying] = await Promise.all([
+  async get(
+    @IdParam('projectId', 'The project') id: string,
+    @PersonId() person: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const names = ['practices', 'building', 'catalogue', 'locks', 'keying'] as const;
+    const [role, project, documents] = await Promise.all([
+      this.access.need(id, person, 'reader'),
       this.projects.get(id),
-      this.documents.one(id, 'practices'),
-      this.documents.one(id, 'building'),
-      this.documents.one(id, 'catalogue'),
-      this.documents.one(id, 'locks'),
-      this.documents.one(id, 'keying'),
+      this.documents.some(id, names),
     ]);
-    return { ...project, role: mine, practices, building, catalogue, locks, keying };
+    const head = JSON.stringify({ ...project, seq: Number(project.seq), role });
+    const parts = documents.map((one) => `"${one.name}":${documentJson(one)}`);
+    await sendJson(request, response, `${head.slice(0, -1)},${parts.join(',')}}`);
   }
 
   @Get(':projectId/file')
+  @May('reader')
   @Header('Content-Disposition', 'attachment; filename="project.riegel.json"')
   @ApiOperation({ summary: 'The whole project as its file.' })
   async toFile(
-    @Param('projectId') id: string,
-    @PersonId() person: string,
+    @IdParam('projectId', 'The project') id: string,
+    @Req() request: Request,
     @Res() response: Response,
   ) {
-    await this.access.need(id, person, 'reader');
-    response.type('application/json').send(await this.projects.toFile(id));
+    await sendJson(request, response, await this.projects.toFile(id));
   }
 
   @Patch(':projectId')
+  @May('owner')
   @ApiOperation({ summary: 'Renames a project or gives it another practice.' })
   @DocumentBody(update)
   async update(
-    @Param('projectId') id: string,
-    @PersonId() person: string,
+    @IdParam('projectId', 'The project') id: string,
     @ValidBody(update)
     body: { version: number; name?: string; practice?: string; note?: string },
   ) {
-    await this.access.need(id, person, 'owner');
     const { version, ...values } = body;
     if (values.practice !== undefined) await this.checkPractice(id, values.practice);
     return this.projects.update(id, version, values);
@@ -122,62 +118,17 @@ export class ProjectsController {
 
   private async checkPractice(id: string, practiceId: string): Promise<void> {
     const own = isOwnPractice(practiceId)
-      ? (await this.documents.forDeciding(id)).practices.map((edited) => edited.id)
+      ? unfoldDeciding(await this.documents.forDeciding(id)).practices.map((edited) => edited.id)
       : PRACTICE_IDS;
     if (!(own as readonly string[]).includes(practiceId))
       throw invalid([{ field: 'practice', message: 'The project has no such practice.' }]);
   }
 
   @Delete(':projectId')
+  @May('owner')
   @HttpCode(204)
   @ApiOperation({ summary: 'Deletes a project with everything in it.' })
-  async remove(@Param('projectId') id: string, @PersonId() person: string): Promise<void> {
-    await this.access.need(id, person, 'owner');
+  async remove(@IdParam('projectId', 'The project') id: string): Promise<void> {
     await this.projects.remove(id);
-  }
-
-  @Get(':projectId/members')
-  @ApiOperation({ summary: 'Who is in the project, with which role.' })
-  async members(@Param('projectId') id: string, @PersonId() person: string) {
-    await this.access.need(id, person, 'reader');
-    return { members: await this.projects.members(id) };
-  }
-
-  @Post(':projectId/invitations')
-  @ApiOperation({ summary: 'Makes a one-time link into the project; it is shown once.' })
-  @DocumentBody(role)
-  async invite(
-    @Param('projectId') id: string,
-    @PersonId() person: string,
-    @ValidBody(role) body: { role: Role },
-  ) {
-    await this.access.need(id, person, 'owner');
-    return { token: await this.people.invite({ id, role: body.role }) };
-  }
-
-  @Patch(':projectId/members/:personId')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Changes somebody’s role.' })
-  @DocumentBody(role)
-  async setRole(
-    @Param('projectId') id: string,
-    @Param('personId') member: string,
-    @PersonId() person: string,
-    @ValidBody(role) body: { role: Role },
-  ): Promise<void> {
-    await this.access.need(id, person, 'owner');
-    await this.projects.setRole(id, member, body.role);
-  }
-
-  @Delete(':projectId/members/:personId')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Takes somebody out of the project; anybody may leave.' })
-  async removeMember(
-    @Param('projectId') id: string,
-    @Param('personId') member: string,
-    @PersonId() person: string,
-  ): Promise<void> {
-    await this.access.need(id, person, member === person ? 'reader' : 'owner');
-    await this.projects.setRole(id, member, null);
   }
 }

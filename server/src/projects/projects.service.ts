@@ -1,13 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
-import { faultPlace, phraseText, readProjectObject, writeProject, type Keying } from '@riegel/core';
-import { DocumentsService, type DocumentWrite } from '../documents/documents.service.js';
+import { DataSource, type EntityManager } from 'typeorm';
+import { inTransaction } from '../database/transaction.js';
+import { DocumentsService } from '../documents/documents.service.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { PeopleService } from '../people/people.service.js';
+import { TooMuchWork, WorkService } from '../work/work.service.js';
 import { Membership, type Role } from './membership.entity.js';
 import { Project } from './project.entity.js';
+import type { ReadProjectFile } from './readProjectFile.js';
 
 @Injectable()
 export class ProjectsService {
@@ -16,6 +18,7 @@ export class ProjectsService {
     private readonly openings: OpeningsService,
     private readonly people: PeopleService,
     private readonly documents: DocumentsService,
+    private readonly work: WorkService,
   ) {}
 
   /** The projects a person is a member of, with how many openings each has. */
@@ -53,13 +56,23 @@ export class ProjectsService {
     personId: string,
     values: { name: string; practice: string; note?: string },
   ): Promise<Project> {
-    const project = this.source
-      .getRepository(Project)
-      .create({ id: randomUUID(), version: 1, note: '', ...values });
-    await this.source.transaction(async (manager) => {
-      await manager.insert(Project, project);
-      await manager.insert(Membership, { projectId: project.id, personId, role: 'owner' });
+    return inTransaction(this.source, (manager) => this.createIn(manager, personId, values));
+  }
+
+  private async createIn(
+    manager: EntityManager,
+    personId: string,
+    values: { name: string; practice: string; note?: string },
+  ): Promise<Project> {
+    const project = manager.create(Project, {
+      id: randomUUID(),
+      version: 1,
+      seq: '0',
+      note: '',
+      ...values,
     });
+    await manager.insert(Project, project);
+    await manager.insert(Membership, { projectId: project.id, personId, role: 'owner' });
     return project;
   }
 
@@ -83,60 +96,43 @@ export class ProjectsService {
     await this.source.getRepository(Project).delete({ id });
   }
 
-  /** Makes a project from a project file: all of it or nothing, one event. */
-  async fromFile(personId: string, file: unknown): Promise<Project> {
-    const read = readProjectObject(file);
+  /** Makes a project from a project file: all of it in one transaction, or nothing; one event. */
+  async fromFile(personId: string, bytes: Uint8Array): Promise<Project> {
+    const read = await this.readFile(bytes);
     if (!read.ok) {
-      throw invalid(
-        read.faults.map((fault) => ({
-          field: fault.where,
-          message: faultPlace(fault) + phraseText(fault.fault, { system: 'inch' }),
-        })),
-      );
+      if (read.title) throw new Problem(read.status, read.title);
+      throw invalid(read.faults);
     }
-    const { name, practice, note, openings, practices, building, products } = read.project;
-    const { locks, keying } = read.project;
-    const documents: DocumentWrite[] = [
-      ...(practices ? [{ name: 'practices' as const, version: 0, body: practices }] : []),
-      ...(building ? [{ name: 'building' as const, version: 0, body: building }] : []),
-      ...(products ? [{ name: 'catalogue' as const, version: 0, body: products }] : []),
-      ...(locks ? [{ name: 'locks' as const, version: 0, body: locks }] : []),
-      ...(keying ? [{ name: 'keying' as const, version: 0, body: keying }] : []),
-    ];
-    const project = await this.create(personId, { name, practice, ...(note ? { note } : {}) });
+    const { name, practice, note, changes, documents } = read;
+    return inTransaction(this.source, async (manager) => {
+      const project = await this.createIn(manager, personId, { name, practice, note });
+      if (changes.length + documents.length > 0)
+        await this.openings.writeIn(manager, project.id, personId, changes, 'import', documents);
+      return manager.findOneByOrFail(Project, { id: project.id });
+    });
+  }
+
+  private async readFile(bytes: Uint8Array): Promise<ReadProjectFile> {
     try {
-      if (openings.length + documents.length > 0) {
-        await this.openings.write(
-          project.id,
-          personId,
-          openings.map((facts) => ({ op: 'create' as const, facts })),
-          'import',
-          documents,
-        );
-      }
+      return await this.work.run('readProjectFile', bytes);
     } catch (error) {
-      await this.remove(project.id);
+      if (error instanceof TooMuchWork)
+        throw new Problem(HttpStatus.PAYLOAD_TOO_LARGE, 'The file takes too much to read.');
       throw error;
     }
-    return project;
   }
 
   /** The project as its file. */
   async toFile(id: string): Promise<string> {
     const project = await this.get(id);
-    const openings = (await this.openings.list(id)).map((opening) => opening.facts);
-    const { practices, building, products, locks } = await this.documents.forDeciding(id);
-    const keying = (await this.documents.one(id, 'keying')).body as Keying | null;
-    return writeProject({
-      ...(practices.length > 0 ? { practices } : {}),
-      ...(building ? { building } : {}),
-      ...(products.length > 0 ? { products } : {}),
-      ...(locks.length > 0 ? { locks } : {}),
-      ...(keying ? { keying } : {}),
+    const { openings } = await this.openings.list(id);
+    return this.work.run('writeProjectFile', {
       name: project.name,
       practice: project.practice,
-      ...(project.note ? { note: project.note } : {}),
-      openings,
+      note: project.note,
+      deciding: await this.documents.forDeciding(id),
+      keying: (await this.documents.one(id, 'keying')).body,
+      openings: openings.map(({ facts }) => facts),
     });
   }
 
@@ -160,7 +156,7 @@ export class ProjectsService {
 
   /** Changes or (with `null`) ends a membership; a project always keeps an owner. */
   async setRole(projectId: string, personId: string, role: Role | null): Promise<void> {
-    await this.source.transaction(async (manager) => {
+    await inTransaction(this.source, async (manager) => {
       const all = await manager.find(Membership, {
         where: { projectId },
         lock: { mode: 'pessimistic_write' },

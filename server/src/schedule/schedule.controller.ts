@@ -1,45 +1,43 @@
-import { Controller, Get, Param, Res, UseGuards } from '@nestjs/common';
+import { Controller, Get, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Response } from 'express';
-import { Access } from '../projects/access.js';
-import { PersonId, SignedInGuard } from '../sessions/signedIn.js';
-import { scheduleCsv } from './csv.js';
+import type { Request, Response } from 'express';
+import { IdParam } from '../http/ids.js';
+import { unchanged } from '../http/unchanged.js';
+import { sendJson } from '../http/sendJson.js';
+import { May } from '../rights/may.js';
 import { ScheduleService } from './schedule.service.js';
 
 @ApiTags('schedule')
-@UseGuards(SignedInGuard)
 @Controller('projects/:projectId')
 export class ScheduleController {
-  constructor(
-    private readonly access: Access,
-    private readonly schedules: ScheduleService,
-  ) {}
+  constructor(private readonly schedules: ScheduleService) {}
 
   @Get('schedule')
+  @May('reader')
   @ApiOperation({ summary: 'The schedule by set, with everything that is open.' })
-  async json(@Param('projectId') id: string, @PersonId() person: string) {
-    await this.access.need(id, person, 'reader');
-    const { known: _, ...schedule } = await this.schedules.schedule(id);
-    return schedule;
+  async json(
+    @IdParam('projectId') id: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    const stamp = await this.schedules.stamp(id);
+    if (unchanged(request, response, stamp)) return;
+    await sendJson(request, response, (await this.schedules.schedule(id, stamp)).json);
   }
 
   @Get('schedule.csv')
+  @May('reader')
   @ApiOperation({ summary: 'The schedule as CSV.' })
-  async csv(@Param('projectId') id: string, @PersonId() person: string, @Res() response: Response) {
-    await this.access.need(id, person, 'reader');
-    response
-      .attachment('schedule.csv')
-      .type('text/csv; charset=utf-8')
-      .send(scheduleCsv(await this.schedules.schedule(id)));
+  async csv(@IdParam('projectId') id: string, @Res() response: Response) {
+    const { csv } = await this.schedules.schedule(id, await this.schedules.stamp(id));
+    response.attachment('schedule.csv').type('text/csv; charset=utf-8').send(csv);
   }
 
   @Get('schedule.pdf')
+  @May('reader')
   @ApiOperation({ summary: 'The schedule as a printable PDF.' })
-  async pdf(@Param('projectId') id: string, @PersonId() person: string, @Res() response: Response) {
-    await this.access.need(id, person, 'reader');
-    response
-      .attachment('schedule.pdf')
-      .type('application/pdf')
-      .send(await this.schedules.pdf(id));
+  async pdf(@IdParam('projectId') id: string, @Res() response: Response) {
+    const bytes = await this.schedules.pdf(id);
+    response.attachment('schedule.pdf').type('application/pdf').send(bytes);
   }
 }

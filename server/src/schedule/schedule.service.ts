@@ -1,95 +1,154 @@
-import { join } from 'node:path';
-import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { Piscina } from 'piscina';
-import { DataSource } from 'typeorm';
-import type { KnownSet, Schedule } from '@riegel/core';
-import { CONFIG, type Config } from '../config.js';
+import { HttpStatus, Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import type { KnownSet } from '@riegel/core';
+import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
+import { Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
-import { schedulePdf, scheduleOf, type ScheduleJob } from './pdf/schedulePdf.js';
+import { TooMuchWork, WorkService } from '../work/work.service.js';
+import type { MadeSchedule, StoredScheduleJob } from './makeSchedule.js';
 import { SetNumber } from './setNumber.entity.js';
+
+/** How often numbering starts again because somebody else gave numbers meanwhile. */
+const TRIES = 5;
+/** Schedules kept for the next who asks, by the characters they have. */
+const KEPT_CHARACTERS = 30_000_000;
+
+interface Kept {
+  stamp: string;
+  made: Promise<{ job: StoredScheduleJob; schedule: MadeSchedule }>;
+  size: number;
+}
 
 /** The schedule of a project, its stable set numbers and its documents. */
 @Injectable()
-export class ScheduleService implements OnModuleDestroy {
-  private pool: Piscina | undefined;
+export class ScheduleService {
+  /** The newest schedule of a project, also while it is being made: who asks meanwhile waits for it. */
+  private readonly kept = new Map<string, Kept>();
 
   constructor(
     private readonly source: DataSource,
     private readonly openings: OpeningsService,
     private readonly projects: ProjectsService,
     private readonly documents: DocumentsService,
-    @Inject(CONFIG) private readonly config: Config,
+    private readonly work: WorkService,
   ) {}
 
-  private async job(projectId: string): Promise<ScheduleJob> {
-    const project = await this.projects.get(projectId);
-    const openings = await this.openings.list(projectId);
-    return {
-      projectName: project.name,
-      practice: project.practice,
-      ...(await this.documents.forDeciding(projectId)),
-      note: project.note,
-      date: new Date().toISOString().slice(0, 10),
-      openings: openings.map(({ id, facts }) => ({ id, facts })),
-      known: [],
-    };
+  /** Changes whenever the schedule may: whoever holds one of the same stamp holds this one. */
+  async stamp(projectId: string): Promise<string> {
+    const { seq, version } = await this.projects.get(projectId);
+    return `"s${seq}.${version}"`;
   }
 
-  /** The schedule with its set numbers; numbers given for the first time are kept from then on. */
-  private async numbered(projectId: string): Promise<{ job: ScheduleJob; schedule: Schedule }> {
-    const job = await this.job(projectId);
-    return this.source.transaction(async (manager) => {
-      // One reader at a time gives out numbers.
-      await manager.query('SELECT id FROM project WHERE id = ? FOR UPDATE', [projectId]);
-      const rows = await manager.find(SetNumber, {
-        where: { projectId },
-        order: { number: 'ASC' },
-      });
-      job.known = rows.map(({ number, signature, openings }): KnownSet => ({
-        number,
-        signature,
-        openings,
-      }));
-      const schedule = scheduleOf(job);
-      const before = new Map(
-        job.known.map((set) => [set.number, JSON.stringify([set.signature, set.openings])]),
-      );
-      const changed = schedule.known.filter(
-        (set) => before.get(set.number) !== JSON.stringify([set.signature, set.openings]),
-      );
-      if (changed.length > 0) {
-        await manager.upsert(
-          SetNumber,
-          changed.map((set) => ({ projectId, ...set })),
-          ['projectId', 'number'],
-        );
-      }
-      job.known = schedule.known;
-      return { job, schedule };
-    });
-  }
-
-  async schedule(projectId: string): Promise<Schedule> {
-    return (await this.numbered(projectId)).schedule;
+  async schedule(projectId: string, stamp: string): Promise<MadeSchedule> {
+    return (await this.numbered(projectId, stamp)).schedule;
   }
 
   async pdf(projectId: string): Promise<Buffer> {
-    const { job } = await this.numbered(projectId);
-    if (!this.config.workers) return schedulePdf(job);
-    this.pool ??= new Piscina({
-      filename: join(import.meta.dirname, 'pdf', 'worker.js'),
-      minThreads: 0,
-      maxThreads: 1,
-      idleTimeout: 30_000,
-      maxQueue: 20,
-      resourceLimits: { maxOldGenerationSizeMb: 512 },
-    });
-    return Buffer.from((await this.pool.run(job)) as Uint8Array);
+    const { job, schedule } = await this.numbered(projectId, await this.stamp(projectId));
+    return this.bounded(async () =>
+      Buffer.from(
+        await this.work.run('schedulePdf', {
+          ...job,
+          known: schedule.known,
+          date: new Date().toISOString().slice(0, 10),
+        }),
+      ),
+    );
   }
 
-  async onModuleDestroy(): Promise<void> {
-    await this.pool?.destroy();
+  private async numbered(projectId: string, stamp: string): Promise<Awaited<Kept['made']>> {
+    const before = this.kept.get(projectId);
+    if (before?.stamp === stamp) return before.made;
+    const entry: Kept = { stamp, made: this.make(projectId), size: 0 };
+    this.kept.delete(projectId);
+    this.kept.set(projectId, entry);
+    try {
+      const made = await entry.made;
+      entry.size =
+        2 * made.schedule.json.length +
+        made.job.openings.reduce((sum, { facts }) => sum + facts.length, 0);
+      this.forget();
+      return made;
+    } catch (error) {
+      if (this.kept.get(projectId) === entry) this.kept.delete(projectId);
+      throw error;
+    }
   }
+
+  /** Lets the oldest go while more is kept than may be. */
+  private forget(): void {
+    let sum = [...this.kept.values()].reduce((total, { size }) => total + size, 0);
+    for (const [projectId, { size }] of this.kept) {
+      if (sum <= KEPT_CHARACTERS) return;
+      this.kept.delete(projectId);
+      sum -= size;
+    }
+  }
+
+  private async make(projectId: string): Promise<Awaited<Kept['made']>> {
+    const project = await this.projects.get(projectId);
+    const { openings } = await this.openings.list(projectId);
+    const job: StoredScheduleJob = {
+      projectName: project.name,
+      practice: project.practice,
+      note: project.note,
+      date: '',
+      deciding: await this.documents.forDeciding(projectId),
+      openings: openings.map(({ id, facts }) => ({ id, facts })),
+      known: await knownSets(this.source.manager, projectId),
+    };
+    for (let attempt = 0; attempt < TRIES; attempt++) {
+      const schedule = await this.bounded(() => this.work.run('schedule', job));
+      const known = await this.keepNumbers(projectId, job.known, schedule.known);
+      if (!known) return { job, schedule };
+      job.known = known;
+    }
+    throw new Problem(
+      HttpStatus.CONFLICT,
+      'Set numbers are being given by somebody else just now. Try again in a moment.',
+    );
+  }
+
+  /** Keeps numbers given for the first time; gives what stands now if somebody else gave some meanwhile. */
+  private keepNumbers(
+    projectId: string,
+    from: KnownSet[],
+    given: KnownSet[],
+  ): Promise<KnownSet[] | undefined> {
+    const text = (set: KnownSet) => JSON.stringify([set.signature, set.openings]);
+    const before = new Map(from.map((set) => [set.number, text(set)]));
+    const changed = given.filter((set) => before.get(set.number) !== text(set));
+    if (changed.length === 0) return Promise.resolve(undefined);
+    return inTransaction(this.source, async (manager) => {
+      await manager.query('SELECT id FROM project WHERE id = ? FOR UPDATE', [projectId]);
+      const now = await knownSets(manager, projectId);
+      if (JSON.stringify(now) !== JSON.stringify(from)) return now;
+      await manager.upsert(
+        SetNumber,
+        changed.map((set) => ({ projectId, ...set })),
+        ['projectId', 'number'],
+      );
+      return undefined;
+    });
+  }
+
+  private async bounded<T>(work: () => Promise<T>): Promise<T> {
+    try {
+      return await work();
+    } catch (error) {
+      if (error instanceof TooMuchWork)
+        throw new Problem(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          'The schedule took longer than a minute and was given up. Try again when less is going on.',
+        );
+      throw error;
+    }
+  }
+}
+
+async function knownSets(manager: EntityManager, projectId: string): Promise<KnownSet[]> {
+  const rows = await manager.find(SetNumber, { where: { projectId }, order: { number: 'ASC' } });
+  return rows.map(({ number, signature, openings }) => ({ number, signature, openings }));
 }

@@ -1,36 +1,77 @@
+import { createHash } from 'node:crypto';
 import { Store, type SessionData } from 'express-session';
 import { LessThan, type DataSource } from 'typeorm';
 import { SessionRow } from './session.entity.js';
 
-/** How long a session lasts without use. */
-export const SESSION_MS = 14 * 24 * 3600 * 1000;
+/** How long after a use the next is written down: not every request writes. */
+const SEEN_MS = 60_000;
 
-/** Keeps sessions in the database, so that several servers can stand behind one balancer. */
+/** A session's id as it is kept: whoever reads the table cannot sign in with it. */
+export const hashOfSession = (id: string) => createHash('sha256').update(id).digest('hex');
+
+export interface SessionLimits {
+  idleMs: number;
+  wholeMs: number;
+}
+
+/**
+ * Keeps sessions in the database, so that several servers can stand behind one balancer. A session ends
+ * when it was not used for so long, and after so long whatever happens.
+ */
 export class SessionStore extends Store {
-  constructor(private readonly source: DataSource) {
+  constructor(
+    private readonly source: DataSource,
+    private readonly limits: SessionLimits,
+  ) {
     super();
   }
 
   override get(id: string, done: (error: unknown, session?: SessionData | null) => void): void {
-    this.source
-      .getRepository(SessionRow)
-      .findOneBy({ id })
-      .then((row) =>
-        done(
-          null,
-          row && row.expiresAt.getTime() > Date.now()
-            ? (JSON.parse(row.data) as SessionData)
-            : null,
-        ),
-      )
-      .catch((error: unknown) => done(error));
+    this.read(hashOfSession(id)).then(
+      (session) => done(null, session),
+      (error: unknown) => done(error),
+    );
+  }
+
+  private async read(hash: string): Promise<SessionData | null> {
+    const [row] = (await this.source.query(
+      'SELECT data, created_at AS createdAt, seen_at AS seenAt, expires_at AS expiresAt FROM session WHERE id = ?',
+      [hash],
+    )) as { data: string; createdAt: Date; seenAt: Date; expiresAt: Date }[];
+    const now = Date.now();
+    if (!row || row.expiresAt.getTime() <= now) return null;
+    if (now - row.seenAt.getTime() > SEEN_MS) {
+      const end = this.end(row.createdAt.getTime(), now);
+      await this.source.query(
+        'UPDATE session SET seen_at = ?, expires_at = ? WHERE id = ? AND expires_at > ?',
+        [new Date(now), end, hash, new Date(now)],
+      );
+    }
+    return JSON.parse(row.data) as SessionData;
+  }
+
+  private end(created: number, now: number): Date {
+    return new Date(Math.min(now + this.limits.idleMs, created + this.limits.wholeMs));
   }
 
   override set(id: string, session: SessionData, done?: (error?: unknown) => void): void {
-    const row = { id, data: JSON.stringify(session), expiresAt: new Date(Date.now() + SESSION_MS) };
+    const now = Date.now();
+    const { device = '', address = '', personId = null } = session;
     this.source
-      .getRepository(SessionRow)
-      .upsert(row, ['id'])
+      .query(
+        `INSERT INTO session (id, person_id, data, device, address, created_at, seen_at, expires_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+         ON DUPLICATE KEY UPDATE person_id = VALUES(person_id), data = VALUES(data)`,
+        [
+          hashOfSession(id),
+          personId,
+          JSON.stringify(session),
+          device.slice(0, 160),
+          address.slice(0, 64),
+          new Date(now),
+          new Date(now),
+          this.end(now, now),
+        ],
+      )
       .then(() => done?.())
       .catch((error: unknown) => done?.(error));
   }
@@ -38,7 +79,7 @@ export class SessionStore extends Store {
   override destroy(id: string, done?: (error?: unknown) => void): void {
     this.source
       .getRepository(SessionRow)
-      .delete({ id })
+      .delete({ id: hashOfSession(id) })
       .then(() => done?.())
       .catch((error: unknown) => done?.(error));
   }

@@ -2,45 +2,69 @@ import { Controller, Delete, Get, HttpCode, HttpStatus, Inject, Post, Req } from
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Throttle } from '@nestjs/throttler';
 import type { Request } from 'express';
+import { SecondFactorService } from '../account/secondFactor.service.js';
+import { AuditService } from '../audit/audit.service.js';
 import { CONFIG, type Config } from '../config.js';
+import { idField } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { Problem } from '../http/problem.js';
+import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../people/person.entity.js';
+import { ResetsService } from '../people/resets.service.js';
+import { SignInDelays } from '../people/signInDelays.js';
+import { May } from '../rights/may.js';
+import { SessionsService } from './sessions.service.js';
 
+export const emailField = Joi.string()
+  .email({ tlds: { allow: false } })
+  .max(254)
+  .label('E-mail');
+export const newPassword = Joi.string().min(10).max(200).label('Password');
+const token = Joi.string().max(100).required().label('Link');
 const signIn = Joi.object({
-  email: Joi.string()
-    .email({ tlds: { allow: false } })
-    .max(254)
-    .required()
-    .label('E-mail'),
+  email: emailField.required(),
   password: Joi.string().max(200).required().label('Password'),
 });
-const demo = Joi.object({ personId: Joi.string().uuid().required() });
+const second = Joi.object({ code: Joi.string().max(40).required().label('Code') });
+const demo = Joi.object({ personId: idField.required() });
 const accept = Joi.object({
-  token: Joi.string().max(100).required(),
+  token,
   name: Joi.string().trim().max(120).label('Name'),
-  email: Joi.string()
-    .email({ tlds: { allow: false } })
-    .max(254)
-    .label('E-mail'),
-  password: Joi.string().min(10).max(200).label('Password'),
+  email: emailField,
+  password: newPassword,
 }).and('name', 'email', 'password');
+const forgotten = Joi.object({ email: emailField.required() });
+const reset = Joi.object({ token, password: newPassword.required() });
 
 /** Tight: passwords and links are guessed at here. */
-const GUESSING = { default: { limit: 30, ttl: 60_000 } };
+const GUESSING = { default: { limit: 60, ttl: 60_000 } };
+const SECOND_MS = 5 * 60_000;
+const SECOND_TRIES = 5;
 
-const shown = (person: Person) => ({ id: person.id, name: person.name, email: person.email });
+const shown = (person: Person) => ({
+  id: person.id,
+  name: person.name,
+  email: person.email,
+  admin: person.admin,
+});
 
 @ApiTags('session')
 @Controller('session')
 export class SessionsController {
   constructor(
     private readonly people: PeopleService,
+    private readonly links: LinksService,
+    private readonly resets: ResetsService,
+    private readonly second: SecondFactorService,
+    private readonly delays: SignInDelays,
+    private readonly sessions: SessionsService,
+    private readonly audit: AuditService,
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
   @Get()
+  @May('anyone')
   @ApiOperation({ summary: 'Who is signed in; in a demo also who may sign in with one click.' })
   async who(@Req() request: Request) {
     const id = request.session.personId;
@@ -55,17 +79,74 @@ export class SessionsController {
   }
 
   @Post()
+  @May('anyone')
   @Throttle(GUESSING)
-  @ApiOperation({ summary: 'Signs in with address and password.' })
+  @ApiOperation({
+    summary: 'Signs in with address and password; answers `second` where a second factor is owed.',
+  })
   @DocumentBody(signIn)
   async signIn(
     @Req() request: Request,
     @ValidBody(signIn) body: { email: string; password: string },
   ) {
-    return this.start(request, await this.people.authenticate(body.email, body.password));
+    let person: Person;
+    try {
+      person = await this.people.authenticate(body.email, body.password);
+    } catch (error) {
+      if (error instanceof Problem) {
+        const known = await this.people.byEmail(body.email);
+        await this.audit.oncePerMinute({
+          kind: 'sign-in-refused',
+          personId: known?.id ?? null,
+          subject: body.email,
+          address: request.ip ?? '',
+        });
+      }
+      throw error;
+    }
+    if (!person.totpOn) return this.start(request, person);
+    const pending = { personId: person.id, at: Date.now(), tries: 0 };
+    await this.sessions.start(request, { pending });
+    return { person: null, second: true };
+  }
+
+  @Post('second')
+  @May('anyone')
+  @HttpCode(201)
+  @Throttle(GUESSING)
+  @ApiOperation({ summary: 'Gives the second factor: a code of the device, or a recovery code.' })
+  @DocumentBody(second)
+  async giveSecond(@Req() request: Request, @ValidBody(second) { code }: { code: string }) {
+    const { pending } = request.session;
+    if (!pending || Date.now() - pending.at > SECOND_MS)
+      throw new Problem(HttpStatus.UNAUTHORIZED, 'Begin again with address and password.');
+    const account = `second ${pending.personId}`;
+    await this.delays.enter(account);
+    const taken = await this.second.check(pending.personId, code);
+    if (!taken) {
+      await this.audit.oncePerMinute({
+        kind: 'second-refused',
+        personId: pending.personId,
+        address: request.ip ?? '',
+      });
+      pending.tries++;
+      if (pending.tries >= SECOND_TRIES) await this.sessions.end(request);
+      else await this.sessions.save(request);
+      throw new Problem(HttpStatus.UNAUTHORIZED, 'This code does not fit, or was used already.');
+    }
+    await this.delays.clear(account);
+    const person = (await this.people.find(pending.personId))!;
+    if (taken === 'recovery')
+      await this.audit.write({
+        kind: 'recovery-used',
+        personId: person.id,
+        address: request.ip ?? '',
+      });
+    return this.start(request, person);
   }
 
   @Post('demo')
+  @May('anyone')
   @ApiOperation({ summary: 'Signs in as a demo person; in a demo only.' })
   @DocumentBody(demo)
   async demo(@Req() request: Request, @ValidBody(demo) body: { personId: string }) {
@@ -76,6 +157,7 @@ export class SessionsController {
   }
 
   @Post('accept')
+  @May('anyone')
   @Throttle(GUESSING)
   @ApiOperation({ summary: 'Uses a one-time link, with a new account or as the person signed in.' })
   @DocumentBody(accept)
@@ -83,7 +165,7 @@ export class SessionsController {
     @Req() request: Request,
     @ValidBody(accept) body: { token: string; name?: string; email?: string; password?: string },
   ) {
-    const { token, name, email, password } = body;
+    const { name, email, password } = body;
     const signedIn = request.session.personId;
     if (!signedIn && !(name && email && password)) {
       throw new Problem(
@@ -93,28 +175,67 @@ export class SessionsController {
       );
     }
     const who = name && email && password ? { name, email, password } : { personId: signedIn! };
-    const { person, projectId } = await this.people.accept(token, who);
+    const { person, projectId, role, fresh } = await this.links.accept(body.token, who);
+    const where = { personId: person.id, projectId, address: request.ip ?? '' };
+    if (fresh) await this.audit.write({ ...where, kind: 'account-made', subject: person.email });
+    if (projectId)
+      await this.audit.write({ ...where, kind: 'joined', subject: `${person.email}, ${role}` });
+    if (!fresh) return { person: shown(person), projectId };
     return { ...(await this.start(request, person)), projectId };
   }
 
+  @Post('forgotten')
+  @May('anyone')
+  @HttpCode(HttpStatus.NO_CONTENT)
+  @Throttle({ default: { limit: 10, ttl: 60_000 } })
+  @ApiOperation({
+    summary: 'Sends a link to set a new password, if the address has an account; never tells whether.',
+  })
+  @DocumentBody(forgotten)
+  async forgotten(@Req() request: Request, @ValidBody(forgotten) { email }: { email: string }) {
+    const person = await this.resets.forgotten(email);
+    if (person)
+      await this.audit.write({
+        kind: 'reset-asked',
+        personId: person.id,
+        subject: email,
+        address: request.ip ?? '',
+      });
+  }
+
+  @Post('reset')
+  @May('anyone')
+  @HttpCode(HttpStatus.NO_CONTENT)
+  @Throttle(GUESSING)
+  @ApiOperation({ summary: 'Sets a new password by a link; every session of the account ends.' })
+  @DocumentBody(reset)
+  async reset(
+    @Req() request: Request,
+    @ValidBody(reset) body: { token: string; password: string },
+  ): Promise<void> {
+    const person = await this.links.reset(body.token, body.password);
+    await this.delays.clear(person.email);
+    await this.audit.write({
+      kind: 'password-reset',
+      personId: person.id,
+      address: request.ip ?? '',
+    });
+  }
+
   @Delete()
+  @May('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
   @ApiOperation({ summary: 'Signs out.' })
   async signOut(@Req() request: Request): Promise<void> {
-    await new Promise<void>((done, failed) =>
-      request.session.destroy((error) => (error ? failed(error) : done())),
-    );
+    const { personId } = request.session;
+    await this.sessions.end(request);
+    if (personId)
+      await this.audit.write({ kind: 'sign-out', personId, address: request.ip ?? '' });
   }
 
-  /** A new session id at every sign-in, so that one set before is worth nothing. */
   private async start(request: Request, person: Person) {
-    await new Promise<void>((done, failed) =>
-      request.session.regenerate((error) => (error ? failed(error) : done())),
-    );
-    request.session.personId = person.id;
-    await new Promise<void>((done, failed) =>
-      request.session.save((error) => (error ? failed(error) : done())),
-    );
+    await this.sessions.start(request, { personId: person.id });
+    await this.audit.write({ kind: 'sign-in', personId: person.id, address: request.ip ?? '' });
     return { person: shown(person) };
   }
 }

@@ -1,30 +1,17 @@
-import {
-  createParamDecorator,
-  HttpStatus,
-  Injectable,
-  type CanActivate,
-  type ExecutionContext,
-} from '@nestjs/common';
+import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
-import { Problem } from '../http/problem.js';
 
 declare module 'express-session' {
   interface SessionData {
     personId: string;
+    device: string;
+    address: string;
+    /** Gave the right password and still owes the second factor. */
+    pending: { personId: string; at: number; tries: number };
   }
 }
 
-/** Lets only signed-in people through. */
-@Injectable()
-export class SignedInGuard implements CanActivate {
-  canActivate(context: ExecutionContext): boolean {
-    const request = context.switchToHttp().getRequest<Request>();
-    if (request.session?.personId) return true;
-    throw new Problem(HttpStatus.UNAUTHORIZED, 'Sign in first.');
-  }
-}
-
-/** The id of the person who asks. */
+/** The id of the person who asks; the route's right has seen to it that there is one. */
 export const PersonId = createParamDecorator(
   (_: unknown, context: ExecutionContext): string =>
     context.switchToHttp().getRequest<Request>().session.personId!,

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import request from 'supertest';
 import type { DataSource } from 'typeorm';
@@ -10,6 +11,7 @@ import { openDatabase } from '../database/dataSource.js';
 import { PeopleService } from '../people/people.service.js';
 
 export const PASSWORD = 'a long enough password';
+const HOUR = 3600 * 1000;
 
 /** A running application on the tests' own MariaDB. */
 export interface Harness {
@@ -37,7 +39,13 @@ export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
     demo: false,
     webRoot: undefined,
     secureCookies: false,
-    workers: false,
+    trustedProxies: [],
+    publicUrl: 'http://localhost:4310',
+    // Threads run what was built; bin/test builds first.
+    workerFile: join(__dirname, '../../dist/work/worker.js'),
+    sessionIdleMs: 24 * HOUR,
+    sessionMs: 14 * 24 * HOUR,
+    openDocs: false,
     production: false,
     tapeUrl: undefined,
     ...overrides,

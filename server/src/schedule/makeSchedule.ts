@@ -1,0 +1,45 @@
+import { scheduleCsv } from './csv.js';
+import { unfoldDeciding } from '../documents/decidingBasis.js';
+import type { DecidingTexts } from '../documents/documents.service.js';
+import type { KnownSet } from '@riegel/core';
+import { scheduleOf, schedulePdf, type ScheduleJob } from './pdf/schedulePdf.js';
+
+/** Everything a schedule is made from, as stored. */
+export interface StoredScheduleJob {
+  projectName: string;
+  practice: string;
+  note: string;
+  date: string;
+  deciding: DecidingTexts;
+  openings: { id: string; facts: string }[];
+  known: KnownSet[];
+}
+
+/** A schedule as it is handed out, and the set numbers it gave. */
+export interface MadeSchedule {
+  json: string;
+  csv: string;
+  known: KnownSet[];
+}
+
+function unfold({ deciding, openings, ...rest }: StoredScheduleJob): ScheduleJob {
+  return {
+    ...rest,
+    ...unfoldDeciding(deciding),
+    openings: openings.map(({ id, facts }) => ({
+      id,
+      facts: JSON.parse(facts) as ScheduleJob['openings'][number]['facts'],
+    })),
+  };
+}
+
+/** Decides, groups and numbers. */
+export function makeSchedule(job: StoredScheduleJob): MadeSchedule {
+  const schedule = scheduleOf(unfold(job));
+  const { known, ...shown } = schedule;
+  return { json: JSON.stringify(shown), csv: scheduleCsv(schedule), known };
+}
+
+export async function makeSchedulePdf(job: StoredScheduleJob): Promise<Uint8Array> {
+  return new Uint8Array(await schedulePdf(unfold(job)));
+}

@@ -1,0 +1,98 @@
+import { HttpStatus, Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { Piscina } from 'piscina';
+import { CONFIG, type Config } from '../config.js';
+import { Problem } from '../http/problem.js';
+import type { JobName, Jobs } from './jobs.js';
+
+/** A lane: threads of its own, so that one kind of work does not hold another. */
+interface Lane {
+  threads: number;
+  /** How many may wait; beyond, a person is told to come back. */
+  queue: number;
+  /** Heap of a thread, and the time a piece of work may take. */
+  megabytes: number;
+  milliseconds: number;
+}
+
+const LANES = {
+  /** Large bodies parsed and checked, passwords weighed. */
+  bodies: { threads: 1, queue: 40, megabytes: 512, milliseconds: 20_000 },
+  /** Schedules, printed or not, and lists written. */
+  documents: { threads: 1, queue: 16, megabytes: 1024, milliseconds: 60_000 },
+  /** Door lists out of files of unknown origin. */
+  files: { threads: 2, queue: 8, megabytes: 384, milliseconds: 30_000 },
+  pictures: { threads: 1, queue: 8, megabytes: 256, milliseconds: 15_000 },
+} as const satisfies Record<string, Lane>;
+
+const LANE_OF: Record<JobName, keyof typeof LANES> = {
+  readWrites: 'bodies',
+  readProjectFile: 'bodies',
+  weighPassword: 'bodies',
+  writeProjectFile: 'documents',
+  schedule: 'documents',
+  schedulePdf: 'documents',
+  writeList: 'documents',
+  writeCatalogue: 'documents',
+  readList: 'files',
+  picture: 'pictures',
+};
+
+/** Work that was ended because it took more than it may; what is told depends on the work. */
+export class TooMuchWork extends Error {}
+
+/** Runs heavy work off the thread that answers requests, with bounds on time, memory and how much waits. */
+@Injectable()
+export class WorkService implements OnModuleDestroy {
+  private readonly pools = new Map<keyof typeof LANES, Piscina>();
+
+  constructor(@Inject(CONFIG) private readonly config: Config) {}
+
+  /**
+   * Runs a job; throws {@link TooMuchWork} when it was ended, a 429 problem when too much waits already.
+   * @param gone ends the work when whoever asked has left
+   */
+  async run<J extends JobName>(
+    job: J,
+    input: Parameters<Jobs[J]>[0],
+    gone?: AbortSignal,
+  ): Promise<Awaited<ReturnType<Jobs[J]>>> {
+    const lane = LANE_OF[job];
+    const late = AbortSignal.timeout(LANES[lane].milliseconds);
+    try {
+      return (await this.pool(lane).run(
+        { job, input },
+        { signal: gone ? AbortSignal.any([gone, late]) : late },
+      )) as Awaited<ReturnType<Jobs[J]>>;
+    } catch (error) {
+      if (gone?.aborted) throw error;
+      if (/queue is at limit/i.test(String((error as Error).message)))
+        throw new Problem(
+          HttpStatus.TOO_MANY_REQUESTS,
+          'Too much of this kind is being worked on already. Try again in a minute.',
+        );
+      if (late.aborted || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
+        throw new TooMuchWork(`${job} was ended`);
+      throw error;
+    }
+  }
+
+  private pool(name: keyof typeof LANES): Piscina {
+    const { threads, queue, megabytes } = LANES[name];
+    const made =
+      this.pools.get(name) ??
+      new Piscina({
+        filename: this.config.workerFile,
+        minThreads: 0,
+        maxThreads: threads,
+        idleTimeout: 60_000,
+        maxQueue: queue,
+        resourceLimits: { maxOldGenerationSizeMb: megabytes },
+      });
+    this.pools.set(name, made);
+    return made;
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await Promise.all([...this.pools.values()].map((pool) => pool.destroy()));
+  }
+}
