@@ -7,6 +7,7 @@ import { SecondFactorService } from './account/secondFactor.service.js';
 import { AuditService } from './audit/audit.service.js';
 import { CONFIG, type Config } from './config.js';
 import { DocumentsService } from './documents/documents.service.js';
+import { FeedService } from './events/feed.service.js';
 import { EventsService } from './events/events.service.js';
 import { HealthController } from './health/health.controller.js';
 import { BodyGuard } from './http/body.guard.js';
@@ -84,6 +85,7 @@ export class AppModule {
         DocumentsService,
         ListsService,
         PhotosService,
+        FeedService,
         EventsService,
         ScheduleService,
       ],

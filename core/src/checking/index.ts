@@ -10,3 +10,4 @@ export {
 } from './clash.js';
 export { clashFindings, stageOfOwner, worstClashes } from './clashFindings.js';
 export { fixingFindings } from './fixing.js';
+export { choiceFindings } from './choiceFindings.js';

@@ -4,6 +4,7 @@ import {
   practiceFor,
   roomNamed,
   slides,
+  STAGES,
   type Decision,
   type Finding,
   type Item,
@@ -14,7 +15,7 @@ import {
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { practiceWith } from '../catalogue/index.js';
-import { namedProducts, withProduct } from './products.js';
+import { namedProducts, PRODUCT_SLOTS, withProduct } from './products.js';
 import { productDecisions } from './productDecisions.js';
 import { decideHanding, type Handing } from '../handing/index.js';
 import { decideHanging, type Hanging } from '../hanging/index.js';
@@ -25,6 +26,7 @@ import { decideSizing, type Sizes } from '../sizing/index.js';
 import {
   boltsOf,
   cautionsFor,
+  choiceFindings,
   clashFindings,
   fixingFindings,
   type Bolt,
@@ -100,6 +102,17 @@ export function decideOpening(
   ];
   const chosen = productDecisions(facts, sizes, hanging, securing, named, gone);
   findings.push(...chosen.findings);
+  const decisions = inOrder(
+    [
+      ...sizes.decisions,
+      ...handing.decisions,
+      ...hanging.decisions,
+      ...securing.decisions,
+      ...(replacing?.decisions ?? []),
+    ],
+    chosen.decisions,
+  );
+  if (facts.choices) findings.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
   const hung = named.get('hanging.product');
   const items: Item[] =
     facts.none?.hanging !== undefined
@@ -131,14 +144,7 @@ export function decideOpening(
   return {
     facts: recorded,
     practice: usual,
-    decisions: [
-      ...sizes.decisions,
-      ...handing.decisions,
-      ...hanging.decisions,
-      ...securing.decisions,
-      ...(replacing?.decisions ?? []),
-      ...chosen.decisions,
-    ],
+    decisions,
     items,
     solids,
     clashes,
@@ -161,6 +167,13 @@ export function decideOpening(
     survey,
     replacing,
   };
+}
+
+/** Decisions with later ones of earlier stages, each at the end of its own stage. */
+function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
+  if (late.length === 0) return decisions;
+  const place = ({ stage }: Decision) => STAGES.indexOf(stage);
+  return [...decisions, ...late].sort((a, b) => place(a) - place(b));
 }
 
 /** What securing reads of the hanging: the lock edge, the active leaf's clear width and what is wanted. */

@@ -5,6 +5,7 @@ import {
   good,
   GRAMS_PER_POUND,
   normaliseText,
+  own,
   parseLength,
   parseQuantity,
   type Result,
@@ -29,6 +30,8 @@ const NOT_RATED = new Set([
   'unrated',
   'non-rated',
 ]);
+
+const synonymOf = (field: string, word: string) => own(own(SYNONYMS, field) ?? {}, word);
 
 /** Other words people write for an option. */
 const SYNONYMS: Record<string, Record<string, string>> = {
@@ -126,7 +129,7 @@ export function readField(field: Field, typed: string, system: System): Result<F
       const option =
         field.options!.find(
           (candidate) => candidate.toLowerCase() === word || candidate.toLowerCase() === clean,
-        ) ?? SYNONYMS[field.name]?.[word];
+        ) ?? synonymOf(field.name, word);
       return option
         ? good(option)
         : bad('field.choice', {

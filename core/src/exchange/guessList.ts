@@ -1,6 +1,6 @@
-import { normaliseText, parseLength, parseSize, type System } from '../measure/index.js';
+import { own, parseLength, parseSize, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
-import { columnNamed } from './headings.js';
+import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
 import { NO_MEMORY, REMARK, wordKey, type ListMapping, type ListMemory } from './listMapping.js';
 import { readColumn, type Column } from './patch.js';
 
@@ -54,23 +54,45 @@ export function guessList(
   const system = systemOf(samples, practice.system);
   const reads = (column: Column, at: number) =>
     share(samples[at]!, column, practice, system, decimalComma, memory);
-  const taken = new Set<Column>();
-  const guesses = Array.from({ length: width }, (_, at): ColumnGuess => {
-    const heading = headerRow < 0 ? '' : (cells[headerRow]![at] ?? '');
-    const remembered = memory.headings[wordKey(heading)];
-    if (heading && remembered !== undefined) {
-      taken.add(remembered);
-      return { column: remembered, by: 'memory', reads: remembered ? reads(remembered, at) : 1 };
+  const taken = new TakenColumns();
+  const headingOf = (at: number) => (headerRow < 0 ? '' : (cells[headerRow]![at] ?? ''));
+  const rememberedOf = (at: number) => recalled(memory, headingOf(at));
+  const claimOf = (at: number) => columnClaim(headingOf(at));
+  const guesses = Array.from(
+    { length: width },
+    (): ColumnGuess => ({ column: '', by: 'none', reads: 0 }),
+  );
+  // What is remembered goes before names, a fact's own name before a word used for it.
+  const rank = (at: number) =>
+    rememberedOf(at) !== undefined ? 0 : claimOf(at)?.exact ? 1 : claimOf(at) ? 2 : 3;
+  const order = guesses.map((_, at) => at).sort((a, b) => rank(a) - rank(b) || a - b);
+  for (const at of order) {
+    const remembered = rememberedOf(at);
+    if (remembered !== undefined) {
+      if (remembered === '' || remembered === REMARK || taken.take(remembered))
+        guesses[at] = {
+          column: remembered,
+          by: 'memory',
+          reads: remembered ? reads(remembered, at) : 1,
+        };
+      continue;
     }
-    const named = columnNamed(heading);
-    if (!named || taken.has(named)) return { column: '', by: 'none', reads: 0 };
+    const claim = claimOf(at);
+    if (!claim || taken.has(claim.column)) continue;
+    const named = claim.column;
     const fits = reads(named, at);
-    if (fits < 0.2 && TELLING.some((other) => other !== named && reads(other, at) > 0.7)) {
-      return { column: '', by: 'none', reads: 0 };
-    }
-    taken.add(named);
-    return { column: named, by: 'name', reads: fits };
-  });
+    if (fits < 0.2 && TELLING.some((other) => other !== named && reads(other, at) > 0.7)) continue;
+    // "Door" may head marks, and materials as well: what repeats and reads as a material is none.
+    if (
+      named === 'mark' &&
+      !claim.exact &&
+      !looksLikeMarks(samples[at]!) &&
+      TELLING.some((other) => !taken.has(other) && reads(other, at) > 0.7)
+    )
+      continue;
+    taken.take(named);
+    guesses[at] = { column: named, by: 'name', reads: fits };
+  }
   guessByContents(guesses, samples, taken, reads, headerRow < 0);
   guesses.forEach((guess, at) => {
     const heading = headerRow < 0 ? '' : (cells[headerRow]![at] ?? '').trim();
@@ -88,6 +110,11 @@ export function guessList(
   };
 }
 
+/** What a heading meant last time, if it is remembered. */
+function recalled(memory: ListMemory, heading: string): Column | '' | undefined {
+  return heading ? own(memory.headings, wordKey(heading)) : undefined;
+}
+
 const filled = (row: string[]) => row.filter((cell) => cell.trim() !== '').length;
 
 /** The row, among the first, that names most columns; -1 when none names two. */
@@ -98,7 +125,7 @@ function findHeader(cells: string[][], memory: ListMemory): number {
     const names = row.filter(
       (cell) =>
         cell.trim() !== '' &&
-        (columnNamed(cell) !== undefined || memory.headings[wordKey(cell)] !== undefined),
+        (columnNamed(cell) !== undefined || recalled(memory, cell) !== undefined),
     ).length;
     if (names > most) {
       most = names;
@@ -128,10 +155,10 @@ function share(
 ): number {
   if (cells.length === 0) return 0;
   if (column === REMARK) return 1;
-  const words = memory.words[column] ?? {};
+  const words = own(memory.words, column) ?? {};
   const good = cells.filter(
     (cell) =>
-      words[wordKey(cell)] !== undefined ||
+      own(words, wordKey(cell)) !== undefined ||
       readColumn(column, decimalComma ? withPoint(cell) : cell, practice, system).ok,
   ).length;
   return good / cells.length;
@@ -140,18 +167,17 @@ function share(
 function guessByContents(
   guesses: ColumnGuess[],
   samples: string[][],
-  taken: Set<Column>,
+  taken: TakenColumns,
   reads: (column: Column, at: number) => number,
   bare: boolean,
 ): void {
   const free = (at: number) => guesses[at]!.by === 'none' && samples[at]!.length > 0;
   const take = (at: number, column: Column) => {
     guesses[at] = { column, by: 'contents', reads: reads(column, at) };
-    taken.add(column);
+    taken.take(column);
   };
   for (const column of TELLING) {
     if (taken.has(column)) continue;
-    if (column === 'size' && taken.has('frameWidth')) continue;
     const best = samples
       .map((cells, at) => ({ at, cells, fits: free(at) ? reads(column, at) : 0 }))
       .filter(({ cells, fits }) => fits > 0.7 && telling(column, cells))
@@ -194,11 +220,6 @@ function isOpeningLength(cell: string): boolean {
   const value = Number(cell.replace(',', '.'));
   const metric = value >= 400 && value <= 4000;
   return metric || (/['"]|\d[ -]\d/.test(cell) && parseLength(cell, 'inch').ok);
-}
-
-function looksLikeMarks(cells: string[]): boolean {
-  const distinct = new Set(cells.map(normaliseText));
-  return distinct.size > cells.length * 0.95 && cells.every((cell) => /^\S{1,12}$/.test(cell));
 }
 
 /** `36,5` and `1.234,5` with their comma as a point. */

@@ -1,4 +1,4 @@
-import { normaliseText } from '../measure/index.js';
+import { normaliseText, own } from '../measure/index.js';
 import { FIELDS } from '../opening/index.js';
 import { TERMS } from '../phrasing/index.js';
 import type { Column } from './patch.js';
@@ -88,18 +88,83 @@ const ALIASES: Record<string, Column> = {
   passages: 'passagesPerDay',
 };
 
+/** A heading's claim on a column: by the fact's own name, or only by a word that is used for it. */
+export interface Claim {
+  column: Column;
+  exact: boolean;
+}
+
 /** The column a heading names, by the trade's usual words or by the fact's own name. */
 export function columnNamed(heading: string): Column | undefined {
+  return columnClaim(heading)?.column;
+}
+
+/** The same with how strong the claim is. */
+export function columnClaim(heading: string): Claim | undefined {
   const clean = normaliseText(heading)
     .replace(/\s*[[(](mm|in|inch|inches|min|mins|minutes)[\])]\s*$/, '')
     .replace(/[:*]+$/, '')
     .trim();
-  if (ALIASES[clean]) return ALIASES[clean];
-  if (clean === 'size' || clean === 'hand') return clean;
+  if (clean === 'size' || clean === 'hand') return { column: clean, exact: true };
   const field = FIELDS.find(
     (candidate) =>
       candidate.name.toLowerCase() === clean.replace(/ /g, '') ||
       normaliseText(TERMS[`fact.${candidate.name}`] ?? '') === clean,
   );
-  return field?.name;
+  if (field) return { column: field.name, exact: true };
+  const alias = own(ALIASES, clean);
+  return alias ? { column: alias, exact: false } : undefined;
+}
+
+/** The facts a column sets: `size` and `hand` set several. */
+export function factsOfColumn(column: Column | ''): readonly string[] {
+  if (column === 'size')
+    return ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight', 'leafThickness'];
+  if (column === 'hand') return ['hingeSide', 'swing', 'active', 'observations'];
+  return column === '' ? [] : [column];
+}
+
+/** Columns that were given to a field; a fact is set by one column only. */
+export class TakenColumns {
+  private readonly facts = new Set<string>();
+
+  /** Takes a column, unless another sets one of its facts already. */
+  take(column: Column): boolean {
+    if (this.has(column)) return false;
+    for (const fact of factsOfColumn(column)) this.facts.add(fact);
+    return true;
+  }
+
+  has(column: Column): boolean {
+    return factsOfColumn(column).some((fact) => this.facts.has(fact));
+  }
+}
+
+/** Cells that may well be the marks of doors: short, and hardly one twice. */
+export function looksLikeMarks(cells: readonly string[]): boolean {
+  const distinct = new Set(cells.map(normaliseText));
+  return distinct.size > cells.length * 0.95 && cells.every((cell) => /^\S{1,12}$/.test(cell));
+}
+
+/**
+ * The column of each heading, none twice: a fact's own name goes before a word used for it ("Mark"
+ * before "Door"), marks that look like marks before what does not, then whichever stands first.
+ *
+ * @param filled the filled cells below a heading
+ */
+export function distinctColumns(
+  headings: readonly string[],
+  filled: (at: number) => readonly string[],
+): (Column | undefined)[] {
+  const claims = headings.flatMap((heading, at) => {
+    const claim = columnClaim(heading);
+    if (!claim) return [];
+    const unlike = claim.column === 'mark' && !looksLikeMarks(filled(at));
+    return [{ at, column: claim.column, rank: (claim.exact ? 0 : 2) + (unlike ? 1 : 0) }];
+  });
+  const columns = headings.map((): Column | undefined => undefined);
+  const taken = new TakenColumns();
+  for (const { at, column } of claims.sort((a, b) => a.rank - b.rank || a.at - b.at))
+    if (taken.take(column)) columns[at] = column;
+  return columns;
 }

@@ -1,6 +1,6 @@
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { columnNamed } from './headings.js';
+import { columnNamed, distinctColumns } from './headings.js';
 import { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } from './patch.js';
 
 /** The columns read when pasted cells have no header row. */
@@ -28,15 +28,20 @@ export interface Pasted {
 /**
  * Reads pasted cells (rows of columns). A first row in which two or more cells name columns is taken
  * as the header; else {@link DEFAULT_COLUMNS} apply. A cell that cannot be read is reported and left
- * out; its row is still read. A row without a mark is named after its place.
+ * out; its row is still read. Of two headings that name one fact the stronger claim is taken, the other
+ * column goes into the notes. A row without a mark is named after its place.
  */
 export function readPaste(cells: string[][], practice: Practice): Pasted {
   const rows = cells.filter((row) => row.some((cell) => cell.trim() !== ''));
   const named = (rows[0] ?? []).map(columnNamed);
   const hasHeader = named.filter((column) => column !== undefined).length >= 2;
-  const columns: (Column | undefined)[] = hasHeader ? named : [...DEFAULT_COLUMNS];
+  const below = (at: number) =>
+    rows.slice(1).flatMap((row) => (row[at]?.trim() ? [row[at].trim()] : []));
+  const columns: (Column | undefined)[] = hasHeader
+    ? distinctColumns(rows[0]!, below)
+    : [...DEFAULT_COLUMNS];
   const ignored = hasHeader
-    ? rows[0]!.filter((cell, index) => !named[index] && cell.trim() !== '')
+    ? rows[0]!.filter((cell, index) => !columns[index] && cell.trim() !== '')
     : [];
   const openings: OpeningFacts[] = [];
   const faults: CellFault[] = [];

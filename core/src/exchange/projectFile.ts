@@ -1,4 +1,4 @@
-import { MAX_TICKS, type Fault, type Result, type System } from '../measure/index.js';
+import { MAX_TICKS, own, type Fault, type Result, type System } from '../measure/index.js';
 import { readLocks, readProducts, type LockSpec, type Product } from '../catalogue/index.js';
 import {
   FIELDS,
@@ -124,7 +124,8 @@ export function readProjectObject(json: unknown): ReadProject {
   if (json['format'] !== undefined && json['format'] !== 'riegel-project')
     complain('format', 'file.format');
   if (json['version'] !== undefined && json['version'] !== 1)
-    complain('version', 'file.version', { version: String(json['version']) });
+    complain('version', 'file.version', { version: shownValue(json['version']) });
+  if (json['name'] !== undefined && typeof json['name'] !== 'string') complain('name', 'file.name');
   const name =
     typeof json['name'] === 'string' && json['name'].trim()
       ? json['name'].trim().slice(0, 120)
@@ -138,7 +139,7 @@ export function readProjectObject(json: unknown): ReadProject {
   const named = own.some((edited) => edited.id === practiceId);
   if (!named && !PRACTICE_IDS.includes(practiceId as PracticeId)) {
     complain('practice', 'file.practice', {
-      practice: String(practiceId),
+      practice: shownValue(practiceId),
       known: PRACTICE_IDS.join(', '),
     });
   }
@@ -147,7 +148,7 @@ export function readProjectObject(json: unknown): ReadProject {
     complain('openings', 'file.openings');
     return { ok: false, faults };
   }
-  const basis = projectBasis(String(practiceId), own);
+  const basis = projectBasis(typeof practiceId === 'string' ? practiceId : '', own);
   const openings: OpeningFacts[] = [];
   list.forEach((entry, index) => {
     if (faults.length > MOST_FAULTS) return;
@@ -178,6 +179,11 @@ export function readProjectObject(json: unknown): ReadProject {
       openings,
     },
   };
+}
+
+/** A value that should be a word, as a sentence shows it. */
+function shownValue(value: unknown): string {
+  return typeof value === 'object' ? 'an object' : String(value).slice(0, 80);
 }
 
 function readOpening(
@@ -219,7 +225,7 @@ function readOpening(
       else faults.push({ where: `${where}, ${key}`, fault: read.fault });
       continue;
     }
-    const reader = LISTS[key];
+    const reader = own(LISTS, key);
     if (!reader) {
       faults.push({ where, fault: { code: 'file.unknownKey', params: { key } } });
       continue;
@@ -403,7 +409,7 @@ function readWritten(item: unknown): WrittenItem | undefined {
 
 /** The readers by fact, for whoever validates facts that come in by another way. */
 export function readList(key: string, value: unknown): unknown {
-  return LISTS[key]?.(value);
+  return own(LISTS, key)?.(value);
 }
 
 /** Writes a project so that {@link readProject} gives the same facts back. */

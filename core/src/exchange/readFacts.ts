@@ -1,4 +1,4 @@
-import { bad, good, MAX_TICKS, type Result } from '../measure/index.js';
+import { bad, good, MAX_TICKS, own, type Result } from '../measure/index.js';
 import { fieldOf, type Field, type OpeningFacts } from '../opening/index.js';
 import { isOwnPractice } from '../practice/index.js';
 import { readList } from './projectFile.js';
@@ -53,7 +53,7 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
     } else {
       const list = readList(name, fact);
       if (list === undefined)
-        return bad(name in KNOWN_LISTS ? 'facts.value' : 'facts.unknownField', { field: name });
+        return bad(own(KNOWN_LISTS, name) ? 'facts.value' : 'facts.unknownField', { field: name });
       facts[name] = list;
     }
   }

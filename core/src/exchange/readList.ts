@@ -1,8 +1,8 @@
-import type { Fault } from '../measure/index.js';
+import { own, type Fault } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
-import { columnNamed } from './headings.js';
+import { columnNamed, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import { handFor } from './paste.js';
 import { readColumn, type Column, type FactsPatch } from './patch.js';
@@ -47,6 +47,7 @@ export function readListRows(
   const headings = cells[mapping.headerRow] ?? [];
   const heading = headings.map(wordKey).join('|');
   const hasStorey = mapping.columns.includes('storey');
+  const columns = onceEach(mapping.columns);
   const read: ListRow[] = [];
   const marks = new Map<string, ListRow>();
   let storey: string | undefined;
@@ -59,7 +60,7 @@ export function readListRows(
       if (!hasStorey && STOREY.test(filled[0]!)) storey = storeyOf(filled[0]!);
       continue;
     }
-    const one = readRow(row, at, headings, mapping, practice);
+    const one = readRow(row, at, headings, { ...mapping, columns }, practice);
     if (storey && one.patch.storey === undefined) one.patch = { ...one.patch, storey };
     const same = marks.get(markKey(one.mark));
     if (one.mark === '') one.fault = { code: 'list.noMark', params: {} };
@@ -70,6 +71,14 @@ export function readListRows(
     read.push(one);
   }
   return read;
+}
+
+/** The columns with those that would set a fact a second time turned into remarks: nothing is overwritten. */
+function onceEach(columns: ListMapping['columns']): ListMapping['columns'] {
+  const taken = new TakenColumns();
+  return columns.map((column) =>
+    column === '' || column === REMARK || taken.take(column) ? column : REMARK,
+  );
 }
 
 /** `GROUND FLOOR` names the storey Ground. */
@@ -103,7 +112,7 @@ function readRow(
       remarks.push(heading ? `${heading}: ${typed}` : typed);
       return;
     }
-    const word = mapping.words[column]?.[wordKey(typed)];
+    const word = own(own(mapping.words, column) ?? {}, wordKey(typed));
     if (word === '') return;
     const text = word ?? (mapping.decimalComma ? withPoint(typed) : typed);
     const result = readColumn(column, text, practice, mapping.system);
@@ -139,12 +148,9 @@ export function unknownWords(
 export function factsOfColumns(columns: readonly string[]): Set<keyof OpeningFacts> {
   const facts = new Set<keyof OpeningFacts>();
   for (const column of columns) {
-    if (column === 'size') {
-      for (const fact of ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight'] as const)
-        facts.add(fact);
-    } else if (column === 'hand') {
-      for (const fact of ['hingeSide', 'swing', 'active', 'observations'] as const) facts.add(fact);
-    } else if (column === REMARK) facts.add('note');
+    if (column === 'size' || column === 'hand')
+      for (const fact of factsOfColumn(column)) facts.add(fact as keyof OpeningFacts);
+    else if (column === REMARK) facts.add('note');
     else if (column && columnNamed(column)) facts.add(column as keyof OpeningFacts);
   }
   return facts;

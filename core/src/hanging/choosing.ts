@@ -21,6 +21,9 @@ function madeHeights(practice: Practice): Ticks[] {
   return heights;
 }
 
+/** The fewest and the most hinges of one leaf. */
+export const COUNTS = [2, 12] as const;
+
 /** The butt hinge’s height by the table of leaf thickness and width. */
 export function chooseHeight(
   settling: Settling,
@@ -239,6 +242,7 @@ export function chooseCount(
           : { value },
       ),
       facts: ['leafHeight', 'leafMass'],
+      within: COUNTS,
     },
   );
   if (count < wanted.count) {
@@ -251,5 +255,5 @@ export function chooseCount(
       ['hanging.count'],
     );
   }
-  return Math.max(2, Math.min(12, Math.round(count)));
+  return count;
 }

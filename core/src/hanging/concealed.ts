@@ -1,6 +1,7 @@
 import { about, length, said, solid, span, type Settling } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
+import { COUNTS } from './choosing.js';
 import { fixLength } from './form.js';
 import type { HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
@@ -112,6 +113,7 @@ export function hangConcealed(
         : { value },
     ),
     facts: ['leafMass'],
+    within: COUNTS,
   });
   settling.fix('recessLeaf', length(data.leaf.across), {
     leaf: leaf.id,

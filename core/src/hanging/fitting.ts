@@ -35,10 +35,11 @@ export function decideWire(settling: Settling, hung: HungLeaf): number | undefin
       index === 0 ? { value: 1, against: said('hanging.against.wireTop') } : { value: index + 1 },
     ),
     facts: ['wireToLeaf'],
+    within: [1, hung.count],
   });
   if (at === 1)
     settling.find('stop', 'hanging.wireTop', {}, 'trade practice', ['hanging.wireHinge']);
-  return Math.max(1, Math.min(hung.count, Math.round(at)));
+  return at;
 }
 
 /** How deep a butt is let in, and what of the edge is left uncut behind it. */

@@ -1,4 +1,5 @@
 export * from './ticks.js';
+export * from './own.js';
 export * from './result.js';
 export { parseLength, normaliseText } from './parseLength.js';
 export { parseSize, type Size } from './parseSize.js';

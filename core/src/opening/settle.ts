@@ -64,7 +64,12 @@ export class Settling implements StageOutcome {
     });
   }
 
-  /** A decision a person may take otherwise among terms or numbers; returns what holds. */
+  /**
+   * A decision a person may take otherwise: among the alternatives where they are terms; where they are
+   * numbers, any whole one that can be made (`within`, else from half the least alternative to twice the
+   * greatest). Returns what holds, which is what is recorded; a choice outside is told by
+   * `choiceFindings`.
+   */
   choose<T extends string | number>(
     name: string,
     derived: T,
@@ -74,14 +79,16 @@ export class Settling implements StageOutcome {
       alternatives: Alternative[];
       facts?: string[];
       leaf?: LeafId | undefined;
+      within?: readonly [number, number];
     },
   ): T {
     const choice = this.facts.choices?.[this.key(name, options.leaf)];
     const allowed =
       choice !== undefined &&
       typeof choice.value === typeof derived &&
-      (typeof derived === 'number' ||
-        options.alternatives.some((other) => other.value === choice.value));
+      (typeof choice.value === 'number'
+        ? isWithin(choice.value, options.within ?? rangeOf(options.alternatives))
+        : options.alternatives.some((other) => other.value === choice.value));
     const holds = allowed ? (choice.value as T) : derived;
     const against = allowed
       ? options.alternatives.find((other) => other.value === holds)?.against
@@ -136,6 +143,16 @@ export class Settling implements StageOutcome {
   ): Exclude<OpeningFacts[K], 'unknown' | undefined> | undefined {
     return known(this.facts[name] as Fact<Exclude<OpeningFacts[K], 'unknown' | undefined>>);
   }
+}
+
+function isWithin(value: number, [least, most]: readonly [number, number]): boolean {
+  return Number.isInteger(value) && value >= least && value <= most;
+}
+
+/** The numbers that may be chosen beside made ones: a special size, never one that is none. */
+function rangeOf(alternatives: readonly Alternative[]): [number, number] {
+  const numbers = alternatives.flatMap(({ value }) => (typeof value === 'number' ? [value] : []));
+  return [Math.min(...numbers) / 2, Math.max(...numbers) * 2];
 }
 
 export function term(code: string): Value {

@@ -49,7 +49,6 @@ export const SECURING_SENTENCES: Record<string, string> = {
     'The second leaf is needed for the clear width: it must open without bolts worked by hand.',
   'securing.twoMotionsOut':
     'It takes two motions to get out, and this is a way out: the code usually asks for one.',
-  'securing.functionGone': 'The function that was chosen is no longer in the library.',
   'securing.doubleKeyed':
     'Keyed on both sides, often chosen beside glass. Instead: film or laminated glass, a turn that is captured, or a lock more than {far} from the glass.',
   'securing.caseWide':

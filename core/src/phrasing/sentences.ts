@@ -6,6 +6,10 @@ export const SENTENCES: Record<string, string> = {
   ...HANGING_SENTENCES,
   ...SECURING_SENTENCES,
   'chosen.because': 'Chosen because: {reason}',
+  'choice.notTaken':
+    'What was chosen for {decision} (“{reason}”) is none of what this opening takes; what stands here is derived. Choose anew, or take the choice back.',
+  'choice.nothing':
+    'Something was chosen for “{key}” (“{reason}”), which is not decided for this opening. Take the choice back if it is no longer meant.',
   'length.empty': 'Type a length.',
   'length.negative': 'A length cannot be negative: “{text}”.',
   'length.denominator':
@@ -44,6 +48,7 @@ export const SENTENCES: Record<string, string> = {
   'file.notObject':
     'A project file is one JSON object with a name, a practice and a list of openings.',
   'file.format': 'format must be "riegel-project".',
+  'file.name': 'The project’s name must be text.',
   'file.version': 'Version {version} of the file is not known; this Riegel reads version 1.',
   'file.practice': '“{practice}” is none of the practices: {known}.',
   'file.openings': 'there must be a list “openings”.',

@@ -115,9 +115,6 @@ export function decideFunction(
     facts: ['lockUse', 'secured', 'lockKind', 'deadBolt'],
   });
   const spec = all.get(id)!;
-  const choice = settling.facts.choices?.['securing.function'];
-  if (choice && !all.has(String(choice.value)))
-    settling.find('check', 'securing.functionGone', {}, 'the library', ['securing.function']);
   findFunction(settling, kind, spec);
   return spec;
 }

@@ -236,7 +236,7 @@ describe('findings of a lock in its leaf', () => {
     expect(us(second).securing.secondHeight).toBe(inches(48));
     expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
     const gone = us({ secured: true, choices: choose('own-lost') });
-    expect(codes(gone)).toContain('securing.functionGone');
+    expect(codes(gone)).toContain('choice.notTaken');
   });
 });
 

@@ -3,6 +3,7 @@ import { AuditRow } from '../audit/audit.entity.js';
 import { ProjectDocument } from '../documents/document.entity.js';
 import { EventChangeRow } from '../events/eventChange.entity.js';
 import { EventRow } from '../events/event.entity.js';
+import { InstallationFact, ProjectFeed } from '../events/feed.entity.js';
 import { Letter } from '../mail/letter.entity.js';
 import { Opening } from '../openings/opening.entity.js';
 import { Invitation } from '../people/invitation.entity.js';
@@ -40,6 +41,8 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Project,
       Membership,
       Opening,
+      ProjectFeed,
+      InstallationFact,
       EventRow,
       EventChangeRow,
       SetNumber,

@@ -35,7 +35,7 @@ export async function writeEvent(
     );
   }
   const { insertId: seq, affectedRows } = (await manager.query(
-    'UPDATE project SET seq = LAST_INSERT_ID(seq + 1) WHERE id = ?',
+    'UPDATE project_feed SET seq = LAST_INSERT_ID(seq + 1) WHERE project_id = ?',
     [projectId],
   )) as { insertId: number; affectedRows: number };
   if (affectedRows !== 1) throw notFound('The project');

@@ -5,6 +5,7 @@ import type { DocumentName } from '../documents/document.entity.js';
 import { Problem } from '../http/problem.js';
 import { hashOfSession } from '../sessions/sessionStore.js';
 import type { EventKind } from './event.entity.js';
+import { FeedService } from './feed.service.js';
 
 /** How often the feed is looked at for other people's writes. */
 const LOOK_MS = 500;
@@ -27,7 +28,7 @@ interface Listener {
   projectId: string;
   personId: string;
   sessionHash: string;
-  last: bigint;
+  last: number;
   response: Response;
   end(): void;
 }
@@ -47,7 +48,10 @@ export class EventsService implements OnModuleDestroy {
   private timer: NodeJS.Timeout | undefined;
   private looking = false;
 
-  constructor(private readonly source: DataSource) {}
+  constructor(
+    private readonly source: DataSource,
+    private readonly feed: FeedService,
+  ) {}
 
   /** The last writes, newest first, with who wrote; of one opening with what it was before and after. */
   async history(projectId: string, openingId?: string): Promise<string> {
@@ -98,13 +102,14 @@ export class EventsService implements OnModuleDestroy {
     response: Response,
   ): Promise<void> {
     const { projectId, personId, since } = asked;
+    const newest = await this.feed.seq(projectId);
+    // From here to the listener's being added nothing else runs.
     const own = [...this.listeners].filter((one) => one.personId === personId);
     if (own.length >= MOST_STREAMS)
       throw new Problem(
         HttpStatus.TOO_MANY_REQUESTS,
         `Riegel is open in ${MOST_STREAMS} windows already; close one to hear of changes here.`,
       );
-    const newest = await this.newest(projectId);
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-store',
@@ -112,16 +117,15 @@ export class EventsService implements OnModuleDestroy {
       'X-Accel-Buffering': 'no',
     });
     response.write('retry: 2000\n: open\n\n');
-    const heard = since !== undefined && /^\d{1,18}$/.test(since) ? BigInt(since) : newest;
-    // A number from another time (a restored database) is as good as none.
-    const reset = heard > newest || newest - heard > BigInt(MOST_BEHIND);
-    if (reset) response.write(`id: ${newest}\nevent: reset\ndata: {}\n\n`);
+    const heard = since === undefined ? newest : this.feed.read(since);
+    const reset = heard === undefined || heard > newest || newest - heard > MOST_BEHIND;
+    if (reset) response.write(`id: ${this.feed.place(newest)}\nevent: reset\ndata: {}\n\n`);
     const comment = setInterval(() => response.write(': here\n\n'), COMMENT_MS);
     const listener: Listener = {
       projectId,
       personId,
       sessionHash: hashOfSession(request.sessionID),
-      last: reset ? newest : heard,
+      last: reset ? newest : heard!,
       response,
       end: () => {
         clearInterval(comment);
@@ -140,13 +144,6 @@ export class EventsService implements OnModuleDestroy {
     if (listener.last < newest) void this.look();
   }
 
-  private async newest(projectId: string): Promise<bigint> {
-    const [row] = (await this.source.query('SELECT seq FROM project WHERE id = ?', [
-      projectId,
-    ])) as { seq: string }[];
-    return BigInt(row?.seq ?? 0);
-  }
-
   /** One look for every project that somebody watches. */
   async look(): Promise<void> {
     if (this.looking) return;
@@ -156,10 +153,10 @@ export class EventsService implements OnModuleDestroy {
       const projects = [...new Set([...this.listeners].map((listener) => listener.projectId))];
       if (projects.length === 0) return;
       const rows = (await this.source.query(
-        `SELECT id, seq FROM project WHERE id IN (${projects.map(() => '?').join(', ')})`,
+        `SELECT project_id AS id, seq FROM project_feed WHERE project_id IN (${projects.map(() => '?').join(', ')})`,
         projects,
       )) as { id: string; seq: string }[];
-      for (const { id, seq } of rows) await this.tell(id, BigInt(seq));
+      for (const { id, seq } of rows) await this.tell(id, Number(seq));
     } catch {
       // The database is away; listeners stay and hear of everything once it is back.
     } finally {
@@ -190,23 +187,23 @@ export class EventsService implements OnModuleDestroy {
       if (!live.has(one.sessionHash) || !members.has(`${one.projectId} ${one.personId}`)) one.end();
   }
 
-  private async tell(projectId: string, newest: bigint): Promise<void> {
+  private async tell(projectId: string, newest: number): Promise<void> {
     for (;;) {
       const behind = [...this.listeners].filter(
         (one) => one.projectId === projectId && one.last < newest,
       );
       if (behind.length === 0) return;
-      const since = behind.map((one) => one.last).reduce((a, b) => (a < b ? a : b));
+      const since = behind.map((one) => one.last).reduce((a, b) => Math.min(a, b));
       const rows = (await this.source.query(
         `SELECT id, seq, person_id AS personId, kind, size FROM event WHERE project_id = ? AND seq > ? ORDER BY seq LIMIT ${PAGE}`,
-        [projectId, since.toString()],
+        [projectId, since],
       )) as FeedRow[];
       if (rows.length === 0) return;
       const named = await this.named(rows);
       for (const row of rows) {
-        const seq = BigInt(row.seq);
-        const line = `id: ${row.seq}\ndata: ${JSON.stringify({
-          seq: Number(row.seq),
+        const seq = Number(row.seq);
+        const line = `id: ${this.feed.place(seq)}\ndata: ${JSON.stringify({
+          seq,
           personId: row.personId,
           kind: row.kind,
           ...(named.get(String(row.id)) ?? { openings: null, documents: null }),

@@ -6,6 +6,7 @@ import { DOCUMENT_NAMES, type DocumentName } from '../documents/document.entity.
 import { decidingBasis } from '../documents/decidingBasis.js';
 import { documentJson, DocumentsService } from '../documents/documents.service.js';
 import { EventsService } from '../events/events.service.js';
+import { FeedService } from '../events/feed.service.js';
 import { TakesJson, TakesJsonBytes } from '../http/body.guard.js';
 import { IdParam, idField, isId } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
@@ -42,6 +43,7 @@ export class OpeningsController {
     private readonly projects: ProjectsService,
     private readonly documents: DocumentsService,
     private readonly events: EventsService,
+    private readonly feed: FeedService,
     private readonly register: RegisterCache,
     private readonly work: WorkService,
   ) {}
@@ -57,15 +59,19 @@ export class OpeningsController {
     @Req() request: Request,
     @Res() response: Response,
   ) {
-    const { seq } = await this.projects.get(projectId);
-    if (unchanged(request, response, `"o${seq}"`)) return;
+    const seq = await this.feed.seq(projectId);
+    if (unchanged(request, response, this.stamp(seq))) return;
     const zipped = Boolean(request.acceptsEncodings('gzip'));
     const made = zipped
       ? await this.register.zipped(projectId, seq)
       : await this.register.plain(projectId, seq);
-    response.setHeader('ETag', `"o${made.seq}"`).vary('Accept-Encoding').type('application/json');
+    response.setHeader('ETag', this.stamp(made.seq)).vary('Accept-Encoding').type('application/json');
     if (zipped) response.setHeader('Content-Encoding', 'gzip');
     response.send(made.body);
+  }
+
+  private stamp(seq: number): string {
+    return `"o${this.feed.place(seq)}"`;
   }
 
   @Get('openings/:id')

@@ -8,7 +8,8 @@ import type { DocumentName } from '../documents/document.entity.js';
 import type { DocumentWrite } from '../documents/readDocument.js';
 import { ofOpening, type Change, type EventKind } from '../events/event.entity.js';
 import { readChanges, writeEvent } from '../events/eventRows.js';
-import { invalid, notFound, Problem } from '../http/problem.js';
+import { FeedService } from '../events/feed.service.js';
+import { invalid, Problem } from '../http/problem.js';
 import {
   chunks,
   deleteOpenings,
@@ -35,16 +36,14 @@ export class OpeningsService {
   constructor(
     private readonly source: DataSource,
     private readonly documents: DocumentsService,
+    private readonly feed: FeedService,
   ) {}
 
   /** Every opening in the order they were made, and the number of the project's newest event by then. */
-  async list(projectId: string): Promise<{ seq: string; openings: OpeningText[] }> {
+  async list(projectId: string): Promise<{ seq: number; openings: OpeningText[] }> {
     // One snapshot: what is read page by page is all of the same moment.
     return this.source.transaction('REPEATABLE READ', async (manager) => {
-      const [project] = (await manager.query('SELECT seq FROM project WHERE id = ?', [
-        projectId,
-      ])) as { seq: string }[];
-      if (!project) throw notFound('The project');
+      const seq = await this.feed.seq(projectId, manager);
       const openings: OpeningText[] = [];
       let after = ['1000-01-01', ''] as [string, string];
       for (;;) {
@@ -54,7 +53,7 @@ export class OpeningsService {
           [projectId, after[0], after[0], after[1]],
         )) as (OpeningText & { made: string })[];
         for (const { id, version, facts } of rows) openings.push({ id, version, facts });
-        if (rows.length < PAGE) return { seq: String(project.seq), openings };
+        if (rows.length < PAGE) return { seq, openings };
         const last = rows.at(-1)!;
         after = [last.made, last.id];
       }

@@ -1,6 +1,7 @@
 import { promisify } from 'node:util';
 import { gunzip, gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
+import { FeedService } from '../events/feed.service.js';
 import { OpeningsService } from './openings.service.js';
 import { openingJson } from './openingText.js';
 
@@ -13,7 +14,7 @@ const KEPT_BYTES = 48_000_000;
 const JOINED = 1000;
 
 interface Kept {
-  seq: string;
+  seq: number;
   body: Promise<Buffer>;
   bytes: number;
 }
@@ -25,10 +26,13 @@ const pause = () => new Promise<void>((resolve) => setImmediate(resolve));
 export class RegisterCache {
   private readonly kept = new Map<string, Kept>();
 
-  constructor(private readonly openings: OpeningsService) {}
+  constructor(
+    private readonly openings: OpeningsService,
+    private readonly feed: FeedService,
+  ) {}
 
   /** The body as of the event `seq` or a later one, gzipped. Who asks while it is made waits for it. */
-  async zipped(projectId: string, seq: string): Promise<{ seq: string; body: Buffer }> {
+  async zipped(projectId: string, seq: number): Promise<{ seq: number; body: Buffer }> {
     const known = this.kept.get(projectId);
     if (known && known.seq === seq) {
       this.kept.delete(projectId);
@@ -54,14 +58,14 @@ export class RegisterCache {
   }
 
   /** The same for who takes no compression. */
-  async plain(projectId: string, seq: string): Promise<{ seq: string; body: Buffer }> {
+  async plain(projectId: string, seq: number): Promise<{ seq: number; body: Buffer }> {
     const { seq: made, body } = await this.zipped(projectId, seq);
     return { seq: made, body: await unzip(body) };
   }
 
-  private async make(projectId: string): Promise<{ seq: string; body: Buffer }> {
+  private async make(projectId: string): Promise<{ seq: number; body: Buffer }> {
     const { seq, openings } = await this.openings.list(projectId);
-    const parts: Buffer[] = [Buffer.from(`{"seq":${seq},"openings":[`)];
+    const parts: Buffer[] = [Buffer.from(`{"place":"${this.feed.place(seq)}","openings":[`)];
     for (let at = 0; at < openings.length; at += JOINED) {
       const text = openings.slice(at, at + JOINED).map(openingJson).join(',');
       parts.push(Buffer.from(at === 0 ? text : `,${text}`));

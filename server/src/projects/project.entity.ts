@@ -19,10 +19,6 @@ export class Project {
   @Column('int', { default: 1 })
   version: number;
 
-  /** The number of its newest event; whatever is read of its openings is as of then. */
-  @Column('bigint', { unsigned: true, default: 0 })
-  seq: string;
-
   @CreateDateColumn({ name: 'created_at', precision: 3, default: () => 'CURRENT_TIMESTAMP(3)' })
   createdAt: Date;
 }

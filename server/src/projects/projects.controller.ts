@@ -85,7 +85,7 @@ export class ProjectsController {
       this.projects.get(id),
       this.documents.some(id, names),
     ]);
-    const head = JSON.stringify({ ...project, seq: Number(project.seq), role });
+    const head = JSON.stringify({ ...project, role });
     const parts = documents.map((one) => `"${one.name}":${documentJson(one)}`);
     await sendJson(request, response, `${head.slice(0, -1)},${parts.join(',')}}`);
   }

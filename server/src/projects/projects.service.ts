@@ -3,6 +3,7 @@ import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
+import { ProjectFeed } from '../events/feed.entity.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { PeopleService } from '../people/people.service.js';
@@ -67,11 +68,11 @@ export class ProjectsService {
     const project = manager.create(Project, {
       id: randomUUID(),
       version: 1,
-      seq: '0',
       note: '',
       ...values,
     });
     await manager.insert(Project, project);
+    await manager.insert(ProjectFeed, { projectId: project.id, seq: '0' });
     await manager.insert(Membership, { projectId: project.id, personId, role: 'owner' });
     return project;
   }

@@ -3,6 +3,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import type { KnownSet } from '@riegel/core';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
+import { FeedService } from '../events/feed.service.js';
 import { Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
@@ -33,12 +34,16 @@ export class ScheduleService {
     private readonly projects: ProjectsService,
     private readonly documents: DocumentsService,
     private readonly work: WorkService,
+    private readonly feed: FeedService,
   ) {}
 
   /** Changes whenever the schedule may: whoever holds one of the same stamp holds this one. */
   async stamp(projectId: string): Promise<string> {
-    const { seq, version } = await this.projects.get(projectId);
-    return `"s${seq}.${version}"`;
+    const [seq, { version }] = await Promise.all([
+      this.feed.seq(projectId),
+      this.projects.get(projectId),
+    ]);
+    return `"s${this.feed.place(seq)}.${version}"`;
   }
 
   async schedule(projectId: string, stamp: string): Promise<MadeSchedule> {

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { stringify } from 'safe-stable-stringify';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
@@ -16,9 +17,19 @@ export class Withstand0003000000000 implements MigrationInterface {
   name = 'Withstand0003000000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(
-      'ALTER TABLE project ADD COLUMN seq bigint unsigned NOT NULL DEFAULT 0 AFTER version',
-    );
+    await runner.query(`CREATE TABLE project_feed (
+      project_id char(36) NOT NULL PRIMARY KEY,
+      seq bigint unsigned NOT NULL DEFAULT 0,
+      CONSTRAINT project_feed_project FOREIGN KEY (project_id) REFERENCES project (id) ON DELETE CASCADE ON UPDATE NO ACTION
+    ) ${OPTIONS}`);
+    await runner.query('INSERT INTO project_feed (project_id) SELECT id FROM project');
+    await runner.query(`CREATE TABLE installation (
+      name varchar(40) NOT NULL PRIMARY KEY,
+      value varchar(200) NOT NULL
+    ) ${OPTIONS}`);
+    await runner.query("INSERT INTO installation (name, value) VALUES ('epoch', ?)", [
+      randomBytes(6).toString('hex'),
+    ]);
     await runner.query(
       'ALTER TABLE event ADD COLUMN seq bigint unsigned NULL AFTER kind, ADD COLUMN size int NOT NULL DEFAULT 0 AFTER seq',
     );
@@ -139,7 +150,10 @@ export class Withstand0003000000000 implements MigrationInterface {
       ]);
     }
     for (const [projectId, seq] of seqs)
-      await runner.query('UPDATE project SET seq = ? WHERE id = ?', [seq, projectId]);
+      await runner.query('UPDATE project_feed SET seq = ? WHERE project_id = ?', [
+        seq,
+        projectId,
+      ]);
   }
 
   /** Stored JSON with sorted keys, so that the same facts are the same text. */
