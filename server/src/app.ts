@@ -11,6 +11,7 @@ import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
+import { GUESSES } from './http/guessing.js';
 import { PinoLogger } from './http/logger.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { SessionStore } from './sessions/sessionStore.js';
@@ -27,6 +28,8 @@ export async function createApp(
   });
   app.set('trust proxy', config.trustedProxies.length > 0 ? config.trustedProxies : false);
   app.set('etag', false);
+  (app.getHttpAdapter().getInstance() as express.Application).locals[GUESSES] =
+    config.guessesAMinute;
   app.use(
     pinoHttp({ logger: log, autoLogging: { ignore: (request) => request.url === '/api/health' } }),
   );

@@ -21,6 +21,8 @@ export interface Config {
   /** A session ends after so long without use, and after so long whatever happens. Milliseconds. */
   sessionIdleMs: number;
   sessionMs: number;
+  /** How often passwords, codes and links may be tried from one address in a minute. */
+  guessesAMinute: number;
   /** Whether the interface's documents can be read without signing in. */
   openDocs: boolean;
   production: boolean;
@@ -66,6 +68,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
     workerFile: join(import.meta.dirname, 'work', 'worker.js'),
     sessionIdleMs: positive(env, 'RIEGEL_SESSION_IDLE_HOURS', 24) * HOUR,
     sessionMs: positive(env, 'RIEGEL_SESSION_DAYS', 14) * 24 * HOUR,
+    guessesAMinute: positive(env, 'RIEGEL_GUESSES_A_MINUTE', 60),
     openDocs: yesNo(env, 'RIEGEL_OPEN_DOCS') ?? false,
     production: env['NODE_ENV'] === 'production',
     tapeUrl: origin(env, 'RIEGEL_TAPE_URL'),

@@ -1,9 +1,9 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Param, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Throttle } from '@nestjs/throttler';
 import type { Request } from 'express';
 import { AuditService } from '../audit/audit.service.js';
 import type { AuditKind } from '../audit/audit.entity.js';
+import { SlowsGuessing } from '../http/guessing.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
 import { PeopleService } from '../people/people.service.js';
@@ -17,8 +17,6 @@ const current = Joi.string().max(200).required().label('Your password');
 const change = Joi.object({ current, password: newPassword.required() });
 const confirmed = Joi.object({ current });
 const code = Joi.object({ code: Joi.string().max(10).required().label('Code') });
-
-const GUESSING = { default: { limit: 60, ttl: 60_000 } };
 
 /** One's own account: password, second factor, where one is signed in. */
 @ApiTags('account')
@@ -47,7 +45,7 @@ export class AccountController {
 
   @Post('password')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @DocumentBody(change)
   @ApiOperation({ summary: 'Changes the password; every other session ends.' })
   async changePassword(
@@ -64,7 +62,7 @@ export class AccountController {
 
   @Post('second')
   @HttpCode(200)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @DocumentBody(confirmed)
   @ApiOperation({ summary: 'Begins setting up a second factor: its secret, and a picture of it.' })
   async begin(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
@@ -73,7 +71,7 @@ export class AccountController {
 
   @Post('second/confirm')
   @HttpCode(200)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @DocumentBody(code)
   @ApiOperation({ summary: 'Puts the second factor in force with a first code; gives recovery codes.' })
   async confirm(
@@ -89,7 +87,7 @@ export class AccountController {
 
   @Post('second/codes')
   @HttpCode(200)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @DocumentBody(confirmed)
   @ApiOperation({ summary: 'New recovery codes; the old ones are worth nothing any more.' })
   async codes(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
@@ -99,7 +97,7 @@ export class AccountController {
 
   @Post('second/off')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @DocumentBody(confirmed)
   @ApiOperation({ summary: 'Turns the second factor off.' })
   async off(

@@ -115,7 +115,7 @@ describe('taking back', () => {
   it('a document does not erase what somebody else made of it since', async () => {
     const editor = await harness.person();
     await join(owner, editor, id, 'editor');
-    const building = (name: string) => ({ storeys: [{ id: 's', name }], rooms: [] });
+    const building = (name: string) => ({ storeys: [name], rooms: [] });
     const write = (version: number, name: string, who: Client) =>
       bulk([], [{ name: 'building', version, body: building(name) }], who);
     await write(0, 'mine', owner).expect(200);

@@ -1,10 +1,10 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Inject, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Throttle } from '@nestjs/throttler';
 import type { Request } from 'express';
 import { SecondFactorService } from '../account/secondFactor.service.js';
 import { AuditService } from '../audit/audit.service.js';
 import { CONFIG, type Config } from '../config.js';
+import { SlowsGuessing } from '../http/guessing.js';
 import { idField } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
 import { Problem } from '../http/problem.js';
@@ -37,8 +37,6 @@ const accept = Joi.object({
 const forgotten = Joi.object({ email: emailField.required() });
 const reset = Joi.object({ token, password: newPassword.required() });
 
-/** Tight: passwords and links are guessed at here. */
-const GUESSING = { default: { limit: 60, ttl: 60_000 } };
 const SECOND_MS = 5 * 60_000;
 const SECOND_TRIES = 5;
 
@@ -80,7 +78,7 @@ export class SessionsController {
 
   @Post()
   @May('anyone')
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @ApiOperation({
     summary: 'Signs in with address and password; answers `second` where a second factor is owed.',
   })
@@ -113,7 +111,7 @@ export class SessionsController {
   @Post('second')
   @May('anyone')
   @HttpCode(201)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @ApiOperation({ summary: 'Gives the second factor: a code of the device, or a recovery code.' })
   @DocumentBody(second)
   async giveSecond(@Req() request: Request, @ValidBody(second) { code }: { code: string }) {
@@ -158,7 +156,7 @@ export class SessionsController {
 
   @Post('accept')
   @May('anyone')
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @ApiOperation({ summary: 'Uses a one-time link, with a new account or as the person signed in.' })
   @DocumentBody(accept)
   async accept(
@@ -187,7 +185,7 @@ export class SessionsController {
   @Post('forgotten')
   @May('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @Throttle({ default: { limit: 10, ttl: 60_000 } })
+  @SlowsGuessing()
   @ApiOperation({
     summary: 'Sends a link to set a new password, if the address has an account; never tells whether.',
   })
@@ -206,7 +204,7 @@ export class SessionsController {
   @Post('reset')
   @May('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @Throttle(GUESSING)
+  @SlowsGuessing()
   @ApiOperation({ summary: 'Sets a new password by a link; every session of the account ends.' })
   @DocumentBody(reset)
   async reset(

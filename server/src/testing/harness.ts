@@ -45,6 +45,7 @@ export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
     workerFile: join(__dirname, '../../dist/work/worker.js'),
     sessionIdleMs: 24 * HOUR,
     sessionMs: 14 * 24 * HOUR,
+    guessesAMinute: 100_000,
     openDocs: false,
     production: false,
     tapeUrl: undefined,
