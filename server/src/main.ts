@@ -24,7 +24,10 @@ async function main(): Promise<void> {
   if (config.demo) await onlyOne(source, () => loadDemo(app));
   await app.listen(config.port, config.host);
   const address = `http://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${config.port}`;
-  const store = new SessionStore(source, { idleMs: config.sessionIdleMs, wholeMs: config.sessionMs });
+  const store = new SessionStore(source, {
+    idleMs: config.sessionIdleMs,
+    wholeMs: config.sessionMs,
+  });
   const sweepers = [store, app.get(AuditService), app.get(MailService), app.get(SignInDelays)];
   setInterval(() => {
     for (const one of sweepers) void one.sweep().catch(() => undefined);

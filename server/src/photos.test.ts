@@ -57,7 +57,11 @@ describe('photographs of an opening', () => {
       .set('Content-Type', 'application/octet-stream')
       .send(bytes);
   const list = async () =>
-    ((await owner.agent.get(base).expect(200)).body as { photos: { id: string; width: number; height: number }[] }).photos;
+    (
+      (await owner.agent.get(base).expect(200)).body as {
+        photos: { id: string; width: number; height: number }[];
+      }
+    ).photos;
 
   it('are kept with who and when, and given back as JPEG', async () => {
     const id = randomUUID();
@@ -73,13 +77,19 @@ describe('photographs of an opening', () => {
     const answer = await owner.agent.get(`${base}/${id}`).expect(200);
     expect(answer.headers['content-type']).toBe('image/jpeg');
     expect(answer.headers['x-content-type-options']).toBe('nosniff');
-    expect(await sharp(answer.body as Buffer).metadata()).toMatchObject({ width: 640, height: 480 });
+    expect(await sharp(answer.body as Buffer).metadata()).toMatchObject({
+      width: 640,
+      height: 480,
+    });
   });
 
   it('lose where they were taken, and stand as the camera was held', async () => {
     const id = randomUUID();
     const sent = await picture(60, 40)
-      .withExif({ IFD0: { Orientation: '6', Copyright: 'somebody' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+      .withExif({
+        IFD0: { Orientation: '6', Copyright: 'somebody' },
+        IFD3: { GPSLatitude: '51/1 30/1 0/1' },
+      })
       .withMetadata({ orientation: 6 })
       .jpeg()
       .toBuffer();
@@ -94,7 +104,10 @@ describe('photographs of an opening', () => {
   it('that are very large are made smaller', async () => {
     const id = randomUUID();
     await send(await png(5000, 2500), id).expect(201);
-    expect((await list()).find((one) => one.id === id)).toMatchObject({ width: 2560, height: 1280 });
+    expect((await list()).find((one) => one.id === id)).toMatchObject({
+      width: 2560,
+      height: 1280,
+    });
     await owner.agent.delete(`${base}/${id}`).expect(204);
   });
 
@@ -128,7 +141,11 @@ describe('photographs of an opening', () => {
     ],
     [
       'megabytes of empty segments',
-      () => Buffer.concat([Buffer.from([0xff, 0xd8]), Buffer.alloc(3_900_000, Buffer.from([0xff, 0xe1, 0, 2]))]),
+      () =>
+        Buffer.concat([
+          Buffer.from([0xff, 0xd8]),
+          Buffer.alloc(3_900_000, Buffer.from([0xff, 0xe1, 0, 2])),
+        ]),
       422,
     ],
     ['more than is read at all', () => Buffer.alloc(12_100_000), 413],
@@ -141,7 +158,8 @@ describe('photographs of an opening', () => {
   });
 
   it('are bounded in number, and nobody else’s', async () => {
-    for (let have = (await list()).length; have < 40; have++) await send(await png(5, 5)).expect(201);
+    for (let have = (await list()).length; have < 40; have++)
+      await send(await png(5, 5)).expect(201);
     const { body } = await send(await png(5, 5)).expect(422);
     expect(JSON.stringify(body)).toContain('at most 40');
     const stranger = await harness.person();

@@ -1,4 +1,12 @@
-import { said, SET_STAGES, STAGES, type Choice, type Decision, type Finding, type Stage } from '../opening/index.js';
+import {
+  said,
+  SET_STAGES,
+  STAGES,
+  type Choice,
+  type Decision,
+  type Finding,
+  type Stage,
+} from '../opening/index.js';
 
 const SOURCE = 'a choice recorded for this opening';
 

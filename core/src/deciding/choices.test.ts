@@ -11,7 +11,9 @@ const decide = (choices: Record<string, Choice>, facts: Partial<OpeningFacts> = 
   decideOpening({ ...DOOR, ...facts, choices }, basis);
 const chosen = (value: string | number): Choice => ({ value, reason: 'as agreed' });
 const told = ({ findings }: ReturnType<typeof decide>) =>
-  findings.filter(({ code }) => code.startsWith('choice.')).map(({ code, parts }) => [code, ...parts]);
+  findings
+    .filter(({ code }) => code.startsWith('choice.'))
+    .map(({ code, parts }) => [code, ...parts]);
 
 describe('a number that was chosen', () => {
   it.each([
@@ -62,19 +64,39 @@ describe('a choice that does not hold', () => {
     });
   });
   it('for something that is not decided here is told', () => {
-    expect(told(decide({ 'hanging.colour': chosen('red') }))).toEqual([['choice.nothing', 'hanging.colour']]);
-    expect(told(decide({ 'hanging.count@upper': chosen(3) }))).toEqual([['choice.nothing', 'hanging.count@upper']]);
-    expect(told(decide({ 'constructor.toString': chosen(3) }))).toEqual([['choice.nothing', 'constructor.toString']]);
+    expect(told(decide({ 'hanging.colour': chosen('red') }))).toEqual([
+      ['choice.nothing', 'hanging.colour'],
+    ]);
+    expect(told(decide({ 'hanging.count@upper': chosen(3) }))).toEqual([
+      ['choice.nothing', 'hanging.count@upper'],
+    ]);
+    expect(told(decide({ 'constructor.toString': chosen(3) }))).toEqual([
+      ['choice.nothing', 'constructor.toString'],
+    ]);
   });
   it('for something still open waits for the answer, in silence', () => {
     const opening = decide({ 'hanging.hingeHeight': chosen(inches(5)) }, { frameWidth: undefined });
-    expect(opening.decisions.find(({ key }) => key === 'hanging.hingeHeight')?.status).not.toBe('decided');
+    expect(opening.decisions.find(({ key }) => key === 'hanging.hingeHeight')?.status).not.toBe(
+      'decided',
+    );
   });
   it('is always told: every choice holds, waits, or has its finding, whatever the opening', () => {
-    const keys = ['hanging.device', 'hanging.count', 'hanging.corner', 'securing.function', 'securing.kind', 'sealing.x', 'hanging.foot', 'hanging.count@active'];
+    const keys = [
+      'hanging.device',
+      'hanging.count',
+      'hanging.corner',
+      'securing.function',
+      'securing.kind',
+      'sealing.x',
+      'hanging.foot',
+      'hanging.count@active',
+    ];
     const choices = fc.dictionary(
       fc.constantFrom(...keys),
-      fc.record({ value: fc.oneof(fc.integer(), fc.constantFrom('butt', 'none', 'passage', 'x')), reason: fc.constant('r') }),
+      fc.record({
+        value: fc.oneof(fc.integer(), fc.constantFrom('butt', 'none', 'passage', 'x')),
+        reason: fc.constant('r'),
+      }),
     );
     fc.assert(
       fc.property(fc.oneof(anyFacts, soundFacts), choices, (facts, given) => {
@@ -82,7 +104,9 @@ describe('a choice that does not hold', () => {
         for (const key of Object.keys(given)) {
           const decision = decisions.find((one) => one.key === key);
           const holds = decision?.basis === 'chosen' || decision?.status === 'open';
-          expect(findings.some((one) => one.code.startsWith('choice.') && one.parts[0] === key)).toBe(!holds);
+          expect(
+            findings.some((one) => one.code.startsWith('choice.') && one.parts[0] === key),
+          ).toBe(!holds);
         }
       }),
     );
@@ -90,7 +114,9 @@ describe('a choice that does not hold', () => {
 });
 
 it('decisions stand in the order of the stages, named products too', () => {
-  const opening = decide({ 'hanging.product': chosen([...basis.products.values()].find(({ type }) => type === 'butt')!.id) });
+  const opening = decide({
+    'hanging.product': chosen([...basis.products.values()].find(({ type }) => type === 'butt')!.id),
+  });
   const places = opening.decisions.map(({ stage }) => STAGES.indexOf(stage));
   expect(places).toEqual([...places].sort((a, b) => a - b));
   expect(opening.decisions.some(({ key }) => key === 'hanging.product')).toBe(true);

@@ -34,12 +34,24 @@ describe('two columns that name one fact', () => {
     expect(readPaste(cells, us).openings.map(({ mark }) => mark)).toEqual(['A1', 'A2']);
   });
   it('a size and a width do not both set the width', () => {
-    const pasted = readPaste([['Mark', 'Size', 'Width'], ['1', '3070', '30']], us);
+    const pasted = readPaste(
+      [
+        ['Mark', 'Size', 'Width'],
+        ['1', '3070', '30'],
+      ],
+      us,
+    );
     expect(pasted.openings[0]).toMatchObject({ frameWidth: inches(36), note: 'Width: 30.' });
     expect(pasted.ignored).toEqual(['Width']);
   });
   it('a hand and a hinge side do not both set the side', () => {
-    const [first] = readPaste([['Mark', 'Hand', 'Hinges'], ['1', 'LH', 'right']], us).openings;
+    const [first] = readPaste(
+      [
+        ['Mark', 'Hand', 'Hinges'],
+        ['1', 'LH', 'right'],
+      ],
+      us,
+    ).openings;
     expect(first).toMatchObject({ hingeSide: 'left', note: 'Hinges: right.' });
   });
   it('in a list that is imported: the guess gives each fact once', () => {
@@ -60,12 +72,33 @@ describe('two columns that name one fact', () => {
     expect(rows[0]!.patch).toMatchObject({ mark: '101', to: 'timber', note: 'To: Office.' });
   });
   it('never, whatever the headings', () => {
-    const heading = fc.constantFrom('Door', 'Mark', 'No.', 'Size', 'Width', 'W', 'Hand', 'Swing', 'Hinges', 'Room', 'To', 'x', '', 'constructor', 'toString', '__proto__');
+    const heading = fc.constantFrom(
+      'Door',
+      'Mark',
+      'No.',
+      'Size',
+      'Width',
+      'W',
+      'Hand',
+      'Swing',
+      'Hinges',
+      'Room',
+      'To',
+      'x',
+      '',
+      'constructor',
+      'toString',
+      '__proto__',
+    );
     fc.assert(
       fc.property(fc.array(heading, { maxLength: 12 }), (headings) => {
-        const facts = distinctColumns(headings, () => []).flatMap((column) => factsOfColumn(column ?? ''));
+        const facts = distinctColumns(headings, () => []).flatMap((column) =>
+          factsOfColumn(column ?? ''),
+        );
         expect(new Set(facts).size).toBe(facts.length);
-        const columns = guessList([headings, headings.map(() => '1')], us).mapping.columns.filter((column) => column !== REMARK);
+        const columns = guessList([headings, headings.map(() => '1')], us).mapping.columns.filter(
+          (column) => column !== REMARK,
+        );
         const guessed = columns.flatMap((column) => factsOfColumn(column));
         expect(new Set(guessed).size).toBe(guessed.length);
       }),
@@ -74,13 +107,23 @@ describe('two columns that name one fact', () => {
 });
 
 describe('names that every object has', () => {
-  const NAMES = ['constructor', 'toString', 'valueOf', 'hasOwnProperty', '__proto__', 'isPrototypeOf'];
+  const NAMES = [
+    'constructor',
+    'toString',
+    'valueOf',
+    'hasOwnProperty',
+    '__proto__',
+    'isPrototypeOf',
+  ];
   it.each(NAMES)('%s is no fact, no column, no option, no unit and no word of a list', (name) => {
     expect(readFacts(JSON.parse(`{"mark":"1","kind":"single","${name}":[]}`)).ok).toBe(false);
     expect(readColumn('hand', name, us).ok).toBe(false);
     expect(readColumn('frameWidth', `3 ${name}`, us).ok).toBe(false);
     expect(readField(fieldOf('frameMaterial')!, name, 'inch').ok).toBe(false);
-    const cells = [['Mark', 'Frame', name], ['1', name, name]];
+    const cells = [
+      ['Mark', 'Frame', name],
+      ['1', name, name],
+    ];
     const { mapping } = guessList(cells, us);
     const [row] = readListRows(cells, mapping, us);
     expect(row!.unread.map(({ column }) => column)).toEqual(['frameMaterial']);

@@ -58,10 +58,11 @@ export function guessList(
   const headingOf = (at: number) => (headerRow < 0 ? '' : (cells[headerRow]![at] ?? ''));
   const rememberedOf = (at: number) => recalled(memory, headingOf(at));
   const claimOf = (at: number) => columnClaim(headingOf(at));
-  const guesses = Array.from(
-    { length: width },
-    (): ColumnGuess => ({ column: '', by: 'none', reads: 0 }),
-  );
+  const guesses = Array.from({ length: width }, (): ColumnGuess => ({
+    column: '',
+    by: 'none',
+    reads: 0,
+  }));
   // What is remembered goes before names, a fact's own name before a word used for it.
   const rank = (at: number) =>
     rememberedOf(at) !== undefined ? 0 : claimOf(at)?.exact ? 1 : claimOf(at) ? 2 : 3;

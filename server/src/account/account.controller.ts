@@ -73,7 +73,9 @@ export class AccountController {
   @HttpCode(200)
   @SlowsGuessing()
   @DocumentBody(code)
-  @ApiOperation({ summary: 'Puts the second factor in force with a first code; gives recovery codes.' })
+  @ApiOperation({
+    summary: 'Puts the second factor in force with a first code; gives recovery codes.',
+  })
   async confirm(
     @PersonId() personId: string,
     @Req() request: Request,

@@ -67,7 +67,11 @@ export class SecondFactorService {
     await this.source
       .getRepository(Person)
       .update({ id: person.id }, { totpSecret: this.seal(secret), totpStep: null });
-    const picture = await QRCode.toString(uri, { type: 'svg', margin: 1, errorCorrectionLevel: 'M' });
+    const picture = await QRCode.toString(uri, {
+      type: 'svg',
+      margin: 1,
+      errorCorrectionLevel: 'M',
+    });
     return { secret, uri, picture };
   }
 

@@ -81,7 +81,10 @@ export class AuditService {
       `SELECT a.id, a.kind, a.subject, a.address, a.created_at AS at, p.name AS who, p.email AS email, r.name AS project
          FROM audit a LEFT JOIN person p ON p.id = a.person_id LEFT JOIN project r ON r.id = a.project_id
         WHERE ${where} AND a.id < ? ORDER BY a.id DESC LIMIT ${MOST_LINES}`,
-      [...(projectId ? [projectId, ...OF_ACCOUNTS, projectId] : []), before ?? '18446744073709551615'],
+      [
+        ...(projectId ? [projectId, ...OF_ACCOUNTS, projectId] : []),
+        before ?? '18446744073709551615',
+      ],
     )) as {
       id: string;
       kind: AuditKind;

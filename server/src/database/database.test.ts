@@ -15,7 +15,9 @@ async function fresh(): Promise<{ url: string; drop(): Promise<void> }> {
   const name = `riegel_${randomUUID().replaceAll('-', '')}`;
   const { RIEGEL_TEST_FOLDER: folder, RIEGEL_TEST_SCRIPT: script } = process.env;
   const sql = (text: string) =>
-    Promise.resolve(execFileSync(script!, ['sql', folder!, text], { stdio: ['ignore', 'ignore', 'inherit'] }));
+    Promise.resolve(
+      execFileSync(script!, ['sql', folder!, text], { stdio: ['ignore', 'ignore', 'inherit'] }),
+    );
   await sql(`CREATE DATABASE ${name}; GRANT ALL ON ${name}.* TO 'riegel'@'127.0.0.1';`);
   return { url: url(name), drop: async () => void (await sql(`DROP DATABASE ${name};`)) };
 }
@@ -26,7 +28,9 @@ describe('starting', () => {
     const sources = await Promise.all([1, 2, 3].map(() => openDatabase(database.url)));
     for (const source of sources) {
       expect(await source.query('SELECT COUNT(*) AS count FROM person')).toEqual([{ count: '0' }]);
-      expect(await source.query('SELECT COUNT(*) AS count FROM migration')).toEqual([{ count: '3' }]);
+      expect(await source.query('SELECT COUNT(*) AS count FROM migration')).toEqual([
+        { count: '3' },
+      ]);
       await source.destroy();
     }
     await database.drop();
@@ -41,22 +45,41 @@ describe('starting', () => {
     await old.initialize();
     await old.runMigrations();
     const [project, person, opening] = [randomUUID(), randomUUID(), randomUUID()];
-    await old.query('INSERT INTO person (id, name, email, password_hash) VALUES (?, "A", "a@test.example", "x")', [person]);
-    await old.query('INSERT INTO project (id, name, practice, note) VALUES (?, "Old", "british", "")', [project]);
+    await old.query(
+      'INSERT INTO person (id, name, email, password_hash) VALUES (?, "A", "a@test.example", "x")',
+      [person],
+    );
+    await old.query(
+      'INSERT INTO project (id, name, practice, note) VALUES (?, "Old", "british", "")',
+      [project],
+    );
     await old.query('INSERT INTO membership VALUES (?, ?, "owner")', [project, person]);
     const before = '{"mark":"1","kind":"single"}';
     const after = '{"mark":"1","note":"ü","kind":"single"}';
-    await old.query('INSERT INTO opening (id, project_id, mark, kind, facts, version) VALUES (?, ?, "1", "single", ?, 2)', [opening, project, after]);
-    await old.query('INSERT INTO project_document VALUES (?, "building", ?, 1)', [project, '{"storeys":[],"rooms":[]}']);
+    await old.query(
+      'INSERT INTO opening (id, project_id, mark, kind, facts, version) VALUES (?, ?, "1", "single", ?, 2)',
+      [opening, project, after],
+    );
+    await old.query('INSERT INTO project_document VALUES (?, "building", ?, 1)', [
+      project,
+      '{"storeys":[],"rooms":[]}',
+    ]);
     const events = [
       [{ openingId: opening, before: null, after: JSON.parse(before) as unknown }],
       [
-        { openingId: opening, before: JSON.parse(before) as unknown, after: JSON.parse(after) as unknown },
+        {
+          openingId: opening,
+          before: JSON.parse(before) as unknown,
+          after: JSON.parse(after) as unknown,
+        },
         { document: 'building', before: null, after: { storeys: [], rooms: [] } },
       ],
     ];
     for (const changes of events)
-      await old.query('INSERT INTO event (project_id, person_id, kind, changes) VALUES (?, ?, "bulk", ?)', [project, person, JSON.stringify(changes)]);
+      await old.query(
+        'INSERT INTO event (project_id, person_id, kind, changes) VALUES (?, ?, "bulk", ?)',
+        [project, person, JSON.stringify(changes)],
+      );
     await old.destroy();
 
     const source = await openDatabase(database.url);
@@ -69,10 +92,17 @@ describe('starting', () => {
     ]);
     expect(await source.query('SELECT seq FROM project_feed')).toEqual([{ seq: '2' }]);
     expect(
-      await source.query('SELECT opening_id AS id, document, `before`, `after` FROM event_change ORDER BY event_id, position'),
+      await source.query(
+        'SELECT opening_id AS id, document, `before`, `after` FROM event_change ORDER BY event_id, position',
+      ),
     ).toEqual([
       { id: opening, document: null, before: null, after: '{"kind":"single","mark":"1"}' },
-      { id: opening, document: null, before: '{"kind":"single","mark":"1"}', after: '{"kind":"single","mark":"1","note":"ü"}' },
+      {
+        id: opening,
+        document: null,
+        before: '{"kind":"single","mark":"1"}',
+        after: '{"kind":"single","mark":"1","note":"ü"}',
+      },
       { id: null, document: 'building', before: null, after: '{"rooms":[],"storeys":[]}' },
     ]);
     expect(await source.query('SELECT admin FROM person')).toEqual([{ admin: 1 }]);
@@ -94,7 +124,10 @@ describe('a transaction that loses against another', () => {
         await manager.query('UPDATE tug SET pulls = pulls + 1 WHERE id = ?', [second]);
       });
     await Promise.all(Array.from({ length: 6 }, (_, n) => (n % 2 ? pull(1, 2) : pull(2, 1))));
-    expect(await source.query('SELECT pulls FROM tug ORDER BY id')).toEqual([{ pulls: 6 }, { pulls: 6 }]);
+    expect(await source.query('SELECT pulls FROM tug ORDER BY id')).toEqual([
+      { pulls: 6 },
+      { pulls: 6 },
+    ]);
     await source.query('DROP TABLE tug');
     await harness.close();
   });
@@ -116,15 +149,28 @@ describe('a transaction that loses against another', () => {
     const harness = await start();
     const owner = await harness.person();
     const id = await newProject(owner);
-    const made = await addOpenings(owner, id, Array.from({ length: 30 }, (_, n) => plainFacts(String(n))));
+    const made = await addOpenings(
+      owner,
+      id,
+      Array.from({ length: 30 }, (_, n) => plainFacts(String(n))),
+    );
     const shuffled = (turn: number) => [...made.slice(turn), ...made.slice(0, turn)];
     const statuses = await Promise.all(
       Array.from({ length: 12 }, async (_, turn) => {
         const changes = [
-          ...shuffled(turn * 2).map(({ id: opening }) => ({ op: 'update', id: opening, version: 99, facts: plainFacts('x') })),
+          ...shuffled(turn * 2).map(({ id: opening }) => ({
+            op: 'update',
+            id: opening,
+            version: 99,
+            facts: plainFacts('x'),
+          })),
           { op: 'create', facts: plainFacts(`new ${turn}`) },
         ];
-        return (await owner.agent.post(`/api/projects/${id}/openings/bulk`).send({ changes: turn % 2 ? changes : changes.slice(-1) })).status;
+        return (
+          await owner.agent
+            .post(`/api/projects/${id}/openings/bulk`)
+            .send({ changes: turn % 2 ? changes : changes.slice(-1) })
+        ).status;
       }),
     );
     expect(new Set(statuses)).toEqual(new Set([200, 409]));
@@ -160,7 +206,9 @@ describe('a database that is frozen', () => {
         const began = performance.now();
         const answer =
           n % 3 === 0
-            ? await owner.agent.post(`/api/projects/${id}/openings/bulk`).send({ changes: [{ op: 'create', facts: plainFacts('2') }] })
+            ? await owner.agent
+                .post(`/api/projects/${id}/openings/bulk`)
+                .send({ changes: [{ op: 'create', facts: plainFacts('2') }] })
             : n % 3 === 1
               ? await owner.agent.get(`/api/projects/${id}/openings`)
               : await request(harness.app.getHttpServer() as never).get('/api/health');
@@ -177,7 +225,10 @@ describe('a database that is frozen', () => {
     while (status !== 200 && Date.now() < end)
       status = (await owner.agent.get(`/api/projects/${id}/openings`)).status;
     expect(status).toBe(200);
-    await owner.agent.post('/api/session').send({ email: owner.email, password: PASSWORD }).expect(201);
+    await owner.agent
+      .post('/api/session')
+      .send({ email: owner.email, password: PASSWORD })
+      .expect(201);
     expect(await openingsOf(owner, id)).toHaveLength(1);
   }, 90_000);
 });

@@ -223,10 +223,12 @@ export class EventsService implements OnModuleDestroy {
     rows: FeedRow[],
   ): Promise<Map<string, { openings: string[]; documents: DocumentName[] }>> {
     const few = rows.filter((row) => row.size <= MOST_NAMED).map((row) => String(row.id));
-    const found = new Map(few.map((id) => [id, { openings: [], documents: [] }] as const) as [
-      string,
-      { openings: string[]; documents: DocumentName[] },
-    ][]);
+    const found = new Map(
+      few.map((id) => [id, { openings: [], documents: [] }] as const) as [
+        string,
+        { openings: string[]; documents: DocumentName[] },
+      ][],
+    );
     if (few.length === 0) return found;
     const changes = (await this.source.query(
       `SELECT event_id AS eventId, opening_id AS openingId, document FROM event_change WHERE event_id IN (${few.map(() => '?').join(', ')}) ORDER BY event_id, position`,

@@ -38,7 +38,10 @@ export class FeedService implements OnModuleInit {
 
   /** The number of a place that came back; nothing for one of another epoch, or none at all. */
   read(place: string): number | undefined {
-    const [epoch, seq] = [place.slice(0, place.lastIndexOf('-')), place.slice(place.lastIndexOf('-') + 1)];
+    const [epoch, seq] = [
+      place.slice(0, place.lastIndexOf('-')),
+      place.slice(place.lastIndexOf('-') + 1),
+    ];
     return epoch === this.epoch && /^\d{1,15}$/.test(seq) ? Number(seq) : undefined;
   }
 }

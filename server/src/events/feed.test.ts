@@ -34,7 +34,12 @@ class Ear {
   status = 0;
   private request: ClientRequest;
 
-  constructor(harness: Harness, cookie: string, projectId: string, headers: Record<string, string> = {}) {
+  constructor(
+    harness: Harness,
+    cookie: string,
+    projectId: string,
+    headers: Record<string, string> = {},
+  ) {
     this.request = get(
       {
         port: portOf(harness),
@@ -53,7 +58,8 @@ class Ear {
             if (/^event: reset/m.test(block)) this.resets++;
             else {
               const data = /^data: (.*)$/m.exec(block);
-              if (data) this.heard.push(JSON.parse(data[1]!) as { seq: number; openings: string[] });
+              if (data)
+                this.heard.push(JSON.parse(data[1]!) as { seq: number; openings: string[] });
             }
           }
         });
@@ -115,10 +121,10 @@ it('an event that was begun first and is committed last is told all the same', a
   const started = new Promise<void>((resolve) => (begun = resolve));
   const slow = one.source.transaction(async (manager) => {
     // Its row has the lower id, but it takes its place in the feed only when it ends.
-    await manager.query("INSERT INTO event (project_id, person_id, kind, size) VALUES (?, ?, 'bulk', 0)", [
-      id,
-      owner.id,
-    ]);
+    await manager.query(
+      "INSERT INTO event (project_id, person_id, kind, size) VALUES (?, ?, 'bulk', 0)",
+      [id, owner.id],
+    );
     begun();
     await gate;
     await writeEvent(manager, event, change('slow'));
@@ -187,7 +193,11 @@ it('a write of thousands is told without naming each', async () => {
   const cookie = await cookieOf(owner);
   const ear = new Ear(one, cookie, id);
   await ear.until(() => ear.status === 200);
-  await addOpenings(owner, id, Array.from({ length: 60 }, (_, index) => plainFacts(String(index))));
+  await addOpenings(
+    owner,
+    id,
+    Array.from({ length: 60 }, (_, index) => plainFacts(String(index))),
+  );
   await ear.until(() => ear.heard.length === 1);
   expect(ear.heard[0]).toMatchObject({ seq: 1, openings: null, documents: null });
   ear.close();

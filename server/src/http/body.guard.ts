@@ -54,13 +54,16 @@ export class BodyGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const request = context.switchToHttp().getRequest<Request>();
     if (request.method === 'GET' || request.method === 'HEAD') return true;
-    const takes =
-      this.reflector.get<Takes | undefined>(TAKES, context.getHandler()) ?? USUAL;
+    const takes = this.reflector.get<Takes | undefined>(TAKES, context.getHandler()) ?? USUAL;
     const type = takes.kind === 'file' ? 'application/octet-stream' : 'application/json';
     const sends =
       Number(request.headers['content-length'] ?? 0) > 0 ||
       request.headers['transfer-encoding'] !== undefined;
-    if ((sends || request.headers['content-type']) && !request.is(type) && !isEmptyOf(request, sends))
+    if (
+      (sends || request.headers['content-type']) &&
+      !request.is(type) &&
+      !isEmptyOf(request, sends)
+    )
       throw new Problem(
         HttpStatus.UNSUPPORTED_MEDIA_TYPE,
         takes.kind === 'file' ? 'Send the file itself.' : 'Send JSON.',

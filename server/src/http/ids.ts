@@ -5,7 +5,8 @@ import { notFound } from './problem.js';
 /** The one spelling of an identifier: lower case, with its hyphens, nothing round it. */
 export const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
-export const isId = (value: unknown): value is string => typeof value === 'string' && ID.test(value);
+export const isId = (value: unknown): value is string =>
+  typeof value === 'string' && ID.test(value);
 
 /** An identifier in a body. */
 export const idField = Joi.string().pattern(ID, 'identifier');

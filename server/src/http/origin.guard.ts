@@ -29,8 +29,7 @@ export class OriginGuard implements CanActivate {
     if (site === 'same-origin' || site === 'none') return true;
     const reads = request.method === 'GET' || request.method === 'HEAD';
     // Following a link from elsewhere shows a page or a file and changes nothing.
-    if (site !== undefined)
-      return reads && request.headers['sec-fetch-mode'] === 'navigate';
+    if (site !== undefined) return reads && request.headers['sec-fetch-mode'] === 'navigate';
     const { origin, host } = request.headers;
     if (origin === undefined) return true;
     if (origin === this.config.publicUrl) return true;

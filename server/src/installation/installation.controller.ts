@@ -111,7 +111,9 @@ export class InstallationController {
 
   @Get('audit')
   @ApiQuery({ name: 'before', required: false, type: String })
-  @ApiOperation({ summary: 'The audit log of the installation, newest first, 200 lines at a time.' })
+  @ApiOperation({
+    summary: 'The audit log of the installation, newest first, 200 lines at a time.',
+  })
   async log(@Query('before') before: unknown) {
     return { lines: await this.audit.list(undefined, lineNumber(before)) };
   }

@@ -23,7 +23,11 @@ export class ListsController {
   @ApiOperation({
     summary: 'The cells of a CSV, TSV or XLSX file (at most 8 MB). Nothing is stored.',
   })
-  async read(@IdParam('projectId') _id: string, @Req() request: Request, @Res() response: Response) {
+  async read(
+    @IdParam('projectId') _id: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
     if (!Buffer.isBuffer(request.body))
       throw invalid([{ field: 'file', message: 'Send the file itself.' }]);
     const left = new AbortController();
@@ -31,7 +35,11 @@ export class ListsController {
     const read = await this.lists.read(new Uint8Array(request.body), left.signal);
     if (!read.ok) throw invalid([{ field: 'file', message: read.why }]);
     const { kind, detail, sheets } = read;
-    await sendJson(request, response, `{"kind":${JSON.stringify(kind)},"detail":${JSON.stringify(detail)},"sheets":${sheets}}`);
+    await sendJson(
+      request,
+      response,
+      `{"kind":${JSON.stringify(kind)},"detail":${JSON.stringify(detail)},"sheets":${sheets}}`,
+    );
   }
 
   @Get('openings.csv')

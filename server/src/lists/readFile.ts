@@ -29,7 +29,8 @@ export async function readFile(bytes: Uint8Array): Promise<ReadFile> {
 export async function readFileText(
   bytes: Uint8Array,
 ): Promise<
-  { ok: true; kind: 'text' | 'workbook'; detail: string; sheets: string } | { ok: false; why: string }
+  | { ok: true; kind: 'text' | 'workbook'; detail: string; sheets: string }
+  | { ok: false; why: string }
 > {
   const read = await readFile(bytes);
   return read.ok ? { ...read, sheets: JSON.stringify(read.sheets) } : read;

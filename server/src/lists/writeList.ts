@@ -14,7 +14,12 @@ export interface ListJob {
 }
 
 /** A project's openings as a list: CSV or an XLSX workbook. */
-export async function writeList({ format, practice, deciding, openings }: ListJob): Promise<Uint8Array> {
+export async function writeList({
+  format,
+  practice,
+  deciding,
+  openings,
+}: ListJob): Promise<Uint8Array> {
   const cells = listCells(
     openings.map((text) => JSON.parse(text) as OpeningFacts),
     decidingBasis(practice, deciding),

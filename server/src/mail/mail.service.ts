@@ -12,9 +12,7 @@ export class MailService {
   constructor(private readonly source: DataSource) {}
 
   async send(recipient: string, subject: string, body: string): Promise<void> {
-    await this.source
-      .getRepository(Letter)
-      .insert({ id: randomUUID(), recipient, subject, body });
+    await this.source.getRepository(Letter).insert({ id: randomUUID(), recipient, subject, body });
   }
 
   /** The newest letters first. */

@@ -106,7 +106,10 @@ export async function replaceOpenings(
   }
 }
 
-export async function deleteOpenings(manager: EntityManager, ids: readonly string[]): Promise<void> {
+export async function deleteOpenings(
+  manager: EntityManager,
+  ids: readonly string[],
+): Promise<void> {
   for (const part of chunks(ids))
     await manager.query(`DELETE FROM opening WHERE id IN (${marks(part)})`, part);
 }

@@ -1,4 +1,15 @@
-import { Controller, Get, Header, HttpCode, Param, Post, Put, Query, Req, Res } from '@nestjs/common';
+import {
+  Controller,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Post,
+  Put,
+  Query,
+  Req,
+  Res,
+} from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { decideOpening, draw, VIEWS, writeSvg, type OpeningFacts, type View } from '@riegel/core';
@@ -65,7 +76,10 @@ export class OpeningsController {
     const made = zipped
       ? await this.register.zipped(projectId, seq)
       : await this.register.plain(projectId, seq);
-    response.setHeader('ETag', this.stamp(made.seq)).vary('Accept-Encoding').type('application/json');
+    response
+      .setHeader('ETag', this.stamp(made.seq))
+      .vary('Accept-Encoding')
+      .type('application/json');
     if (zipped) response.setHeader('Content-Encoding', 'gzip');
     response.send(made.body);
   }

@@ -31,17 +31,22 @@ describe('a write', () => {
     expect((await openingsOf(owner, id)).map(({ facts }) => facts.mark)).toEqual(['1']);
   });
 
-  it.each(['{x}', 'X', ' x', 'x\n'])('takes an identifier in one spelling only: %j', async (form) => {
-    const [one] = await addOpenings(owner, id, [plainFacts('1')]);
-    const odd = form.includes('X') ? one!.id.toUpperCase() : form.replace('x', one!.id);
-    const known = odd === one!.id;
-    await owner.agent
-      .get(`/api/projects/${id}/openings/${encodeURIComponent(odd)}`)
-      .expect(known ? 200 : 404);
-    await bulk([{ op: 'update', id: odd, version: 1, facts: plainFacts('x') }]).expect(422);
-    await bulk([{ op: 'create', id: odd, facts: plainFacts('x') }]).expect(422);
-    await owner.agent.get(`/api/projects/${encodeURIComponent(id.toUpperCase())}/openings`).expect(404);
-  });
+  it.each(['{x}', 'X', ' x', 'x\n'])(
+    'takes an identifier in one spelling only: %j',
+    async (form) => {
+      const [one] = await addOpenings(owner, id, [plainFacts('1')]);
+      const odd = form.includes('X') ? one!.id.toUpperCase() : form.replace('x', one!.id);
+      const known = odd === one!.id;
+      await owner.agent
+        .get(`/api/projects/${id}/openings/${encodeURIComponent(odd)}`)
+        .expect(known ? 200 : 404);
+      await bulk([{ op: 'update', id: odd, version: 1, facts: plainFacts('x') }]).expect(422);
+      await bulk([{ op: 'create', id: odd, facts: plainFacts('x') }]).expect(422);
+      await owner.agent
+        .get(`/api/projects/${encodeURIComponent(id.toUpperCase())}/openings`)
+        .expect(404);
+    },
+  );
 
   it.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])(
     'keeps no fact named %s',
@@ -65,16 +70,29 @@ describe('a write', () => {
     expect(again!.version).toBeGreaterThan(1);
     await bulk([{ op: 'update', id: opening, version: 1, facts: plainFacts('old') }]).expect(409);
     await bulk([{ op: 'delete', id: opening, version: again!.version }]).expect(200);
-    const { body } = await bulk([{ op: 'create', id: opening, facts: plainFacts('new') }]).expect(200);
-    expect((body as { openings: { version: number }[] }).openings[0]!.version).toBeGreaterThan(again!.version);
+    const { body } = await bulk([{ op: 'create', id: opening, facts: plainFacts('new') }]).expect(
+      200,
+    );
+    expect((body as { openings: { version: number }[] }).openings[0]!.version).toBeGreaterThan(
+      again!.version,
+    );
   });
 
   it('of thousands keeps their order and is taken back as a whole', async () => {
-    const facts = Array.from({ length: 3000 }, (_, n) => plainFacts(String(n), { note: 'n'.repeat(200) }));
+    const facts = Array.from({ length: 3000 }, (_, n) =>
+      plainFacts(String(n), { note: 'n'.repeat(200) }),
+    );
     const made = await addOpenings(owner, id, facts);
-    expect((await openingsOf(owner, id)).map((one) => one.facts.mark)).toEqual(facts.map(({ mark }) => mark));
+    expect((await openingsOf(owner, id)).map((one) => one.facts.mark)).toEqual(
+      facts.map(({ mark }) => mark),
+    );
     await bulk(
-      made.map((one) => ({ op: 'update', id: one.id, version: 1, facts: { ...one.facts, storey: 'First' } })),
+      made.map((one) => ({
+        op: 'update',
+        id: one.id,
+        version: 1,
+        facts: { ...one.facts, storey: 'First' },
+      })),
     ).expect(200);
     await step('undo').expect(200);
     const back = await openingsOf(owner, id);
@@ -103,11 +121,17 @@ describe('taking back', () => {
   it('six times at once takes back six, and the seventh finds nothing', async () => {
     const [one] = await addOpenings(owner, id, [plainFacts('1')]);
     for (let version = 1; version < 6; version++)
-      await bulk([{ op: 'update', id: one!.id, version, facts: plainFacts('1', { note: String(version) }) }]).expect(200);
-    const statuses = (await Promise.all(Array.from({ length: 7 }, () => step('undo')))).map(({ status }) => status);
+      await bulk([
+        { op: 'update', id: one!.id, version, facts: plainFacts('1', { note: String(version) }) },
+      ]).expect(200);
+    const statuses = (await Promise.all(Array.from({ length: 7 }, () => step('undo')))).map(
+      ({ status }) => status,
+    );
     expect(statuses.sort()).toEqual([200, 200, 200, 200, 200, 200, 404]);
     expect(await openingsOf(owner, id)).toEqual([]);
-    const again = (await Promise.all(Array.from({ length: 6 }, () => step('redo')))).map(({ status }) => status);
+    const again = (await Promise.all(Array.from({ length: 6 }, () => step('redo')))).map(
+      ({ status }) => status,
+    );
     expect(again).toEqual(Array<number>(6).fill(200));
     expect((await openingsOf(owner, id))[0]!.facts.note).toBe('5');
   });
@@ -121,12 +145,16 @@ describe('taking back', () => {
     await write(0, 'mine', owner).expect(200);
     await write(1, 'theirs', editor).expect(200);
     const { body } = await step('undo').expect(409);
-    expect(body).toMatchObject({ title: expect.stringContaining('Somebody changed the building') as string });
+    expect(body).toMatchObject({
+      title: expect.stringContaining('Somebody changed the building') as string,
+    });
     const now = await owner.agent.get(`/api/projects/${id}/documents/building`);
     expect(now.body).toMatchObject({ version: 2, body: building('theirs') });
     await step('undo', editor).expect(200);
     await step('undo').expect(200);
-    expect((await owner.agent.get(`/api/projects/${id}/documents/building`)).body).toMatchObject({ body: null });
+    expect((await owner.agent.get(`/api/projects/${id}/documents/building`)).body).toMatchObject({
+      body: null,
+    });
   });
 });
 
@@ -137,60 +165,104 @@ describe('the register', () => {
     const tag = first.headers['etag']!;
     await owner.agent.get(`/api/projects/${id}/openings`).set('If-None-Match', tag).expect(304);
     await addOpenings(owner, id, [plainFacts('2')]);
-    const second = await owner.agent.get(`/api/projects/${id}/openings`).set('If-None-Match', tag).expect(200);
+    const second = await owner.agent
+      .get(`/api/projects/${id}/openings`)
+      .set('If-None-Match', tag)
+      .expect(200);
     expect((second.body as { openings: unknown[] }).openings).toHaveLength(2);
     const stranger = await harness.person();
-    await stranger.agent.get(`/api/projects/${id}/openings`).set('If-None-Match', second.headers['etag']!).expect(404);
+    await stranger.agent
+      .get(`/api/projects/${id}/openings`)
+      .set('If-None-Match', second.headers['etag']!)
+      .expect(404);
   });
 
   it('is the same compressed and plain, and kept by nobody in between', async () => {
-    await addOpenings(owner, id, Array.from({ length: 40 }, (_, n) => plainFacts(String(n))));
-    const ask = (encoding: string) => owner.agent.get(`/api/projects/${id}/openings`).set('Accept-Encoding', encoding);
+    await addOpenings(
+      owner,
+      id,
+      Array.from({ length: 40 }, (_, n) => plainFacts(String(n))),
+    );
+    const ask = (encoding: string) =>
+      owner.agent.get(`/api/projects/${id}/openings`).set('Accept-Encoding', encoding);
     const [zipped, plain] = [await ask('gzip').expect(200), await ask('identity').expect(200)];
     expect(zipped.headers['content-encoding']).toBe('gzip');
     expect(plain.headers['content-encoding']).toBeUndefined();
     expect(zipped.body).toEqual(plain.body);
     expect(plain.headers['cache-control']).toBe('private, no-cache');
-    expect((await owner.agent.get(`/api/projects/${id}`)).headers['cache-control']).toBe('no-store');
+    expect((await owner.agent.get(`/api/projects/${id}`)).headers['cache-control']).toBe(
+      'no-store',
+    );
   });
 
   it('some of it can be read by ids; what is gone is left out', async () => {
     const [one, two] = await addOpenings(owner, id, [plainFacts('1'), plainFacts('2')]);
     await bulk([{ op: 'delete', id: one!.id, version: 1 }]).expect(200);
-    const { body } = await owner.agent.post(`/api/projects/${id}/openings/some`).send({ ids: [one!.id, two!.id] }).expect(200);
+    const { body } = await owner.agent
+      .post(`/api/projects/${id}/openings/some`)
+      .send({ ids: [one!.id, two!.id] })
+      .expect(200);
     expect(body).toEqual({ openings: [two] });
   });
 });
 
 describe('the history of an opening', () => {
   it('tells its own changes only, also those made with thousands of others', async () => {
-    const [one] = await addOpenings(owner, id, Array.from({ length: 800 }, (_, n) => plainFacts(String(n))));
-    await bulk([{ op: 'update', id: one!.id, version: 1, facts: plainFacts('0', { frameWidth: inches(36) }) }]).expect(200);
-    const { body } = await owner.agent.get(`/api/projects/${id}/events?opening=${one!.id}`).expect(200);
-    const { events } = body as { events: { count: number; changes: { before: OpeningFacts | null; after: OpeningFacts }[] }[] };
-    expect(events.map(({ count, changes }) => [count, changes.length])).toEqual([[1, 1], [800, 1]]);
-    expect(events[0]!.changes[0]).toMatchObject({ before: { mark: '0' }, after: { frameWidth: inches(36) } });
+    const [one] = await addOpenings(
+      owner,
+      id,
+      Array.from({ length: 800 }, (_, n) => plainFacts(String(n))),
+    );
+    await bulk([
+      { op: 'update', id: one!.id, version: 1, facts: plainFacts('0', { frameWidth: inches(36) }) },
+    ]).expect(200);
+    const { body } = await owner.agent
+      .get(`/api/projects/${id}/events?opening=${one!.id}`)
+      .expect(200);
+    const { events } = body as {
+      events: { count: number; changes: { before: OpeningFacts | null; after: OpeningFacts }[] }[];
+    };
+    expect(events.map(({ count, changes }) => [count, changes.length])).toEqual([
+      [1, 1],
+      [800, 1],
+    ]);
+    expect(events[0]!.changes[0]).toMatchObject({
+      before: { mark: '0' },
+      after: { frameWidth: inches(36) },
+    });
     await owner.agent.get(`/api/projects/${id}/events?opening=%25`).expect(404);
   });
 });
 
 describe('a project file', () => {
   it('is taken in one transaction: a failure at its end leaves nothing', async () => {
-    const before = ((await owner.agent.get('/api/projects')).body as { projects: unknown[] }).projects.length;
+    const before = ((await owner.agent.get('/api/projects')).body as { projects: unknown[] })
+      .projects.length;
     await harness.source.query(
       "CREATE TRIGGER stumble BEFORE INSERT ON event FOR EACH ROW IF NEW.kind = 'import' THEN SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'stumbled'; END IF",
     );
     try {
-      await owner.agent.post('/api/projects/file').send({ name: 'Half', openings: [{ mark: '1' }] }).expect(500);
+      await owner.agent
+        .post('/api/projects/file')
+        .send({ name: 'Half', openings: [{ mark: '1' }] })
+        .expect(500);
     } finally {
       await harness.source.query('DROP TRIGGER stumble');
     }
-    const after = ((await owner.agent.get('/api/projects')).body as { projects: { name: string }[] }).projects;
+    const after = (
+      (await owner.agent.get('/api/projects')).body as { projects: { name: string }[] }
+    ).projects;
     expect(after).toHaveLength(before);
   });
 
-  it.each([[{ name: 5 }], [{ name: { toString: 1 } }], [[1]], [null]])('with a name or form like %j is refused in words', async (file) => {
-    const answer = await owner.agent.post('/api/projects/file').set('Content-Type', 'application/json').send(JSON.stringify(file));
-    expect([400, 422]).toContain(answer.status);
-  });
+  it.each([[{ name: 5 }], [{ name: { toString: 1 } }], [[1]], [null]])(
+    'with a name or form like %j is refused in words',
+    async (file) => {
+      const answer = await owner.agent
+        .post('/api/projects/file')
+        .set('Content-Type', 'application/json')
+        .send(JSON.stringify(file));
+      expect([400, 422]).toContain(answer.status);
+    },
+  );
 });

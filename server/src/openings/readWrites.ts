@@ -58,7 +58,11 @@ const outside = Joi.object({
 });
 
 /** Facts in their stored form, checked field by field by the core's own reader. */
-export function storedFacts(value: unknown, at: string, faults: FieldFault[]): StoredFacts | undefined {
+export function storedFacts(
+  value: unknown,
+  at: string,
+  faults: FieldFault[],
+): StoredFacts | undefined {
   const read = readFacts(value);
   if (read.ok) {
     const stored = ofFacts(read.value);
@@ -84,7 +88,8 @@ export function readWrites(bytes: Uint8Array): ReadWrites {
   try {
     body = parseSound(new TextDecoder().decode(bytes));
   } catch (error) {
-    if (error instanceof UnsoundJson) return { ok: false, status: 400, title: error.message, faults: [] };
+    if (error instanceof UnsoundJson)
+      return { ok: false, status: 400, title: error.message, faults: [] };
     throw error;
   }
   return checkWrites(body);
@@ -92,7 +97,11 @@ export function readWrites(bytes: Uint8Array): ReadWrites {
 
 /** The same for a body that is parsed already. */
 export function checkWrites(body: unknown): ReadWrites {
-  const whole = checked<{ changes: unknown[]; documents: unknown[]; kind?: 'import' }>(outside, body);
+  const whole = checked<{ changes: unknown[]; documents: unknown[]; kind?: 'import' }>(
+    outside,
+    body,
+    true,
+  );
   if ('faults' in whole) return { ok: false, status: 422, faults: whole.faults };
   const { changes, documents, kind } = whole.value;
   if (changes.length + documents.length === 0)
@@ -110,7 +119,10 @@ export function checkWrites(body: unknown): ReadWrites {
     );
     if ('faults' in one) {
       faults.push(
-        ...one.faults.map(({ field, message }) => ({ field: [at, field].filter(Boolean).join('.'), message })),
+        ...one.faults.map(({ field, message }) => ({
+          field: [at, field].filter(Boolean).join('.'),
+          message,
+        })),
       );
       continue;
     }
@@ -130,9 +142,15 @@ export function checkWrites(body: unknown): ReadWrites {
   const names = new Set<string>();
   const parts: DocumentWrite[] = [];
   for (const [index, item] of documents.entries()) {
-    const one = checked<{ name: DocumentName; version: number; body: unknown }>(document, item ?? {}, true);
+    const one = checked<{ name: DocumentName; version: number; body: unknown }>(
+      document,
+      item ?? {},
+      true,
+    );
     if ('faults' in one) {
-      faults.push(...one.faults.map((fault) => ({ ...fault, field: `documents.${index}.${fault.field}` })));
+      faults.push(
+        ...one.faults.map((fault) => ({ ...fault, field: `documents.${index}.${fault.field}` })),
+      );
       continue;
     }
     const { name, body: content } = one.value;

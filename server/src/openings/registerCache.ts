@@ -67,7 +67,10 @@ export class RegisterCache {
     const { seq, openings } = await this.openings.list(projectId);
     const parts: Buffer[] = [Buffer.from(`{"place":"${this.feed.place(seq)}","openings":[`)];
     for (let at = 0; at < openings.length; at += JOINED) {
-      const text = openings.slice(at, at + JOINED).map(openingJson).join(',');
+      const text = openings
+        .slice(at, at + JOINED)
+        .map(openingJson)
+        .join(',');
       parts.push(Buffer.from(at === 0 ? text : `,${text}`));
       await pause();
     }

@@ -39,11 +39,10 @@ export class SignInDelays {
       const left = row!.notBefore.getTime() - now;
       if (left > 0) return Math.ceil(left / 1000);
       const failures = row!.failures + 1;
-      await manager.query('UPDATE sign_in_delay SET failures = ?, not_before = ? WHERE account = ?', [
-        failures,
-        new Date(now + delayAfter(failures) * 1000),
-        key,
-      ]);
+      await manager.query(
+        'UPDATE sign_in_delay SET failures = ?, not_before = ? WHERE account = ?',
+        [failures, new Date(now + delayAfter(failures) * 1000), key],
+      );
       return 0;
     });
     if (wait > 0)

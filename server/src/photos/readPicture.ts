@@ -16,8 +16,7 @@ sharp.unblock({
 });
 
 export type ReadPicture =
-  | { ok: true; bytes: Uint8Array; width: number; height: number }
-  | { ok: false; message: string };
+  { ok: true; bytes: Uint8Array; width: number; height: number } | { ok: false; message: string };
 
 const NONE = 'This is no photograph. Send a JPEG, PNG or WebP picture.';
 
@@ -35,7 +34,8 @@ export function looksLikePicture(bytes: Uint8Array): boolean {
  * without place, camera or anything else that came with it.
  */
 export async function readPicture(sent: Uint8Array): Promise<ReadPicture> {
-  if (sent.length > MOST_BYTES) return { ok: false, message: 'A photograph may have at most 12 MB.' };
+  if (sent.length > MOST_BYTES)
+    return { ok: false, message: 'A photograph may have at most 12 MB.' };
   if (!looksLikePicture(sent)) return { ok: false, message: NONE };
   try {
     const image = sharp(sent, {
@@ -46,7 +46,12 @@ export async function readPicture(sent: Uint8Array): Promise<ReadPicture> {
     });
     const { data, info } = await image
       .autoOrient()
-      .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
+      .resize({
+        width: LONGEST_SIDE,
+        height: LONGEST_SIDE,
+        fit: 'inside',
+        withoutEnlargement: true,
+      })
       .flatten({ background: '#ffffff' })
       .timeout({ seconds: SECONDS })
       .jpeg({ quality: QUALITY })

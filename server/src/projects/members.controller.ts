@@ -140,7 +140,8 @@ export class MembersController {
   @May('owner')
   @ApiQuery({ name: 'before', required: false, type: String })
   @ApiOperation({
-    summary: 'The project’s audit log with its members’ sign-ins, newest first, 200 lines at a time.',
+    summary:
+      'The project’s audit log with its members’ sign-ins, newest first, 200 lines at a time.',
   })
   async log(@IdParam('projectId') id: string, @Query('before') before: unknown) {
     return { lines: await this.audit.list(id, lineNumber(before)) };

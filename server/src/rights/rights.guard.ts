@@ -1,9 +1,4 @@
-import {
-  HttpStatus,
-  Injectable,
-  type CanActivate,
-  type ExecutionContext,
-} from '@nestjs/common';
+import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request } from 'express';
 import { AuditService } from '../audit/audit.service.js';
@@ -33,8 +28,7 @@ export class RightsGuard implements CanActivate {
     if (!personId) throw new Problem(HttpStatus.UNAUTHORIZED, 'Sign in first.');
     if (right === 'signed-in') return true;
     try {
-      if (right === undefined)
-        throw new Problem(HttpStatus.FORBIDDEN, 'Nobody may do that here.');
+      if (right === undefined) throw new Problem(HttpStatus.FORBIDDEN, 'Nobody may do that here.');
       if (right === 'administrator') await this.administrator(personId);
       else await this.access.need(String(request.params['projectId']), personId, right);
     } catch (error) {

@@ -95,7 +95,13 @@ beforeAll(async () => {
     ),
   );
   const [owner, editor, reviewer, reader, stranger, administrator, other] = people as [
-    Client, Client, Client, Client, Client, Client, Client,
+    Client,
+    Client,
+    Client,
+    Client,
+    Client,
+    Client,
+    Client,
   ];
   await harness.source.query('UPDATE person SET admin = (id = ?)', [administrator.id]);
   actors = { anonymous: undefined, stranger, administrator, owner, editor, reviewer, reader };
@@ -132,9 +138,11 @@ async function status(actor: string, { method, path }: Operation, project: strin
     .replace('{sessionId}', 'f'.repeat(64))
     .replace(/\{\w+\}/g, randomUUID());
   const client = actors[actor]?.agent ?? request(harness.app.getHttpServer() as never);
-  const asked = (client as typeof request.agent.prototype as never as Record<string, (p: string) => request.Test>)[method]!(filled);
+  const asked = (
+    client as typeof request.agent.prototype as never as Record<string, (p: string) => request.Test>
+  )[method]!(filled);
   // A stream that is let through never ends by itself.
-  if (path.endsWith('/stream') )
+  if (path.endsWith('/stream'))
     return new Promise<number>((resolve) => {
       asked
         .buffer(false)
@@ -157,7 +165,8 @@ it('every route of the interface is in the table, with the right it tells', () =
 
 it('nobody gets through who has not the right, and nobody is turned away who has', async () => {
   const wrong: string[] = [];
-  const last = (key: string) => key === 'delete /api/projects/{projectId}' || key === 'delete /api/session';
+  const last = (key: string) =>
+    key === 'delete /api/projects/{projectId}' || key === 'delete /api/session';
   const inOrder = [...operations].sort((a, b) => Number(last(a.key)) - Number(last(b.key)));
   for (const operation of inOrder) {
     const right = RIGHTS[operation.key]!;
@@ -184,14 +193,16 @@ it('nobody gets through who has not the right, and nobody is turned away who has
                       ? 'through'
                       : 403;
         // Let through, an empty request may still be refused for what it lacks; taking out another needs the owner.
-        const refused =
-          got === 401 || got === 403 || (got === 404 && expected === 404);
+        const refused = got === 401 || got === 403 || (got === 404 && expected === 404);
         const anonymousAsks = right === 'anyone' && got === 401;
-        const takesOut = operation.key.endsWith('/members/{personId}') && operation.method === 'delete';
+        const takesOut =
+          operation.key.endsWith('/members/{personId}') && operation.method === 'delete';
         const right_ =
           expected === 'through' ? !refused || anonymousAsks || takesOut : got === expected;
         if (!right_ || got >= 500)
-          wrong.push(`${actor}, ${project === own ? 'own' : 'foreign'}: ${operation.key} gave ${got}, not ${expected}`);
+          wrong.push(
+            `${actor}, ${project === own ? 'own' : 'foreign'}: ${operation.key} gave ${got}, not ${expected}`,
+          );
       }
     }
   }

@@ -15,11 +15,7 @@ export class ScheduleController {
   @Get('schedule')
   @May('reader')
   @ApiOperation({ summary: 'The schedule by set, with everything that is open.' })
-  async json(
-    @IdParam('projectId') id: string,
-    @Req() request: Request,
-    @Res() response: Response,
-  ) {
+  async json(@IdParam('projectId') id: string, @Req() request: Request, @Res() response: Response) {
     const stamp = await this.schedules.stamp(id);
     if (unchanged(request, response, stamp)) return;
     await sendJson(request, response, (await this.schedules.schedule(id, stamp)).json);

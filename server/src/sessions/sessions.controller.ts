@@ -187,7 +187,8 @@ export class SessionsController {
   @HttpCode(HttpStatus.NO_CONTENT)
   @SlowsGuessing()
   @ApiOperation({
-    summary: 'Sends a link to set a new password, if the address has an account; never tells whether.',
+    summary:
+      'Sends a link to set a new password, if the address has an account; never tells whether.',
   })
   @DocumentBody(forgotten)
   async forgotten(@Req() request: Request, @ValidBody(forgotten) { email }: { email: string }) {
@@ -227,8 +228,7 @@ export class SessionsController {
   async signOut(@Req() request: Request): Promise<void> {
     const { personId } = request.session;
     await this.sessions.end(request);
-    if (personId)
-      await this.audit.write({ kind: 'sign-out', personId, address: request.ip ?? '' });
+    if (personId) await this.audit.write({ kind: 'sign-out', personId, address: request.ip ?? '' });
   }
 
   private async start(request: Request, person: Person) {

@@ -54,9 +54,7 @@ export class SessionsService {
   }
 
   async endOne(personId: string, hash: string): Promise<boolean> {
-    const { affected } = await this.source
-      .getRepository(SessionRow)
-      .delete({ personId, id: hash });
+    const { affected } = await this.source.getRepository(SessionRow).delete({ personId, id: hash });
     return affected === 1;
   }
 
@@ -74,19 +72,27 @@ export class SessionsService {
 
 /** A browser by what it calls itself: enough to tell one's own apart. */
 export function deviceOf(agent: string): string {
-  const browser =
-    /Edg\//.test(agent) ? 'Edge'
-    : /Firefox\//.test(agent) ? 'Firefox'
-    : /Chrom(e|ium)\//.test(agent) ? 'Chrome'
-    : /Safari\//.test(agent) ? 'Safari'
-    : agent === '' ? 'something'
-    : agent.split(/[\s/]/)[0]!.slice(0, 40);
-  const system =
-    /Android/.test(agent) ? 'Android'
-    : /iPhone|iPad/.test(agent) ? 'iOS'
-    : /Windows/.test(agent) ? 'Windows'
-    : /Mac OS/.test(agent) ? 'macOS'
-    : /Linux|X11/.test(agent) ? 'Linux'
-    : '';
+  const browser = /Edg\//.test(agent)
+    ? 'Edge'
+    : /Firefox\//.test(agent)
+      ? 'Firefox'
+      : /Chrom(e|ium)\//.test(agent)
+        ? 'Chrome'
+        : /Safari\//.test(agent)
+          ? 'Safari'
+          : agent === ''
+            ? 'something'
+            : agent.split(/[\s/]/)[0]!.slice(0, 40);
+  const system = /Android/.test(agent)
+    ? 'Android'
+    : /iPhone|iPad/.test(agent)
+      ? 'iOS'
+      : /Windows/.test(agent)
+        ? 'Windows'
+        : /Mac OS/.test(agent)
+          ? 'macOS'
+          : /Linux|X11/.test(agent)
+            ? 'Linux'
+            : '';
   return system ? `${browser} on ${system}` : browser;
 }

@@ -49,9 +49,7 @@ export class Withstand0003000000000 implements MigrationInterface {
     await runner.query(
       'ALTER TABLE event ADD UNIQUE KEY event_seq (project_id, seq), ADD KEY event_person (project_id, person_id, id), DROP KEY event_project',
     );
-    await runner.query(
-      'ALTER TABLE opening ADD KEY opening_order (project_id, created_at, id)',
-    );
+    await runner.query('ALTER TABLE opening ADD KEY opening_order (project_id, created_at, id)');
     await this.respell(runner, 'opening', 'facts', ['id']);
     await this.respell(runner, 'project_document', 'body', ['project_id', 'name']);
 
@@ -150,10 +148,7 @@ export class Withstand0003000000000 implements MigrationInterface {
       ]);
     }
     for (const [projectId, seq] of seqs)
-      await runner.query('UPDATE project_feed SET seq = ? WHERE project_id = ?', [
-        seq,
-        projectId,
-      ]);
+      await runner.query('UPDATE project_feed SET seq = ? WHERE project_id = ?', [seq, projectId]);
   }
 
   /** Stored JSON with sorted keys, so that the same facts are the same text. */
