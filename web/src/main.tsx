@@ -3,7 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
-import { ApiProblem } from './app/api.js';
+import { ApiProblem, SIGNED_OUT } from './app/api.js';
 import { router } from './app/router.js';
 import { applyTheme } from './app/theme.js';
 import './styles.css';
@@ -19,6 +19,11 @@ const client = new QueryClient({
       retry: (count, error) => error instanceof ApiProblem && error.passing && count < 3,
     },
   },
+});
+
+// Somebody whose session has ended is asked to sign in; what is unsaved stays on the device.
+window.addEventListener(SIGNED_OUT, () => {
+  void client.invalidateQueries({ queryKey: ['session'] });
 });
 
 // In development files change under their names, so that nothing may be kept.

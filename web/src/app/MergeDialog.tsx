@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import {
+  applyPatch,
   fieldOf,
   merge3,
   termText,
@@ -9,7 +10,7 @@ import {
   type System,
 } from '@riegel/core';
 import { useProject } from '../data/project.js';
-import type { Pending } from '../data/outbox.js';
+import type { Pending } from '../data/pending.js';
 import { Modal } from '../parts/Modal.js';
 
 /** A fact as text, whatever it is. */
@@ -18,6 +19,14 @@ function factText(name: string, value: unknown, system: System): string {
   const field = fieldOf(name);
   if (field) return writeField(field, value as string, system);
   return JSON.stringify(value);
+}
+
+/** The whole opening as one has it, where that is known: of a deleted one only what was touched is. */
+function mineOf(entry: Pending): OpeningFacts | undefined {
+  if (entry.op === 'create') return entry.facts;
+  if (entry.op === 'delete') return undefined;
+  const stood = entry.conflict?.theirs?.facts ?? entry.conflict?.last;
+  return stood && applyPatch(stood, entry.patch);
 }
 
 /** Two people changed the same facts: shows both, field by field, and lets one be taken for each. */
@@ -47,7 +56,8 @@ function Merge({
   const { practice } = useProject();
   const { theirs, clashes, by } = entry.conflict!;
   const [mine, setMine] = useState<Record<string, boolean>>({});
-  const mark = entry.facts?.mark ?? theirs?.facts.mark ?? '';
+  const own = mineOf(entry);
+  const mark = own?.mark ?? theirs?.facts.mark ?? '';
   if (!theirs) {
     return (
       <Modal
@@ -61,8 +71,8 @@ function Merge({
           <button className="button" onClick={onDrop}>
             Let it go
           </button>
-          {entry.facts && (
-            <button className="button primary" onClick={() => onResolve(entry.facts!)}>
+          {own && (
+            <button className="button primary" onClick={() => onResolve(own)}>
               Make it again with mine
             </button>
           )}
@@ -71,9 +81,11 @@ function Merge({
     );
   }
   const decide = () => {
+    const before =
+      entry.op === 'update' ? applyPatch(theirs.facts, entry.before) : theirs.facts;
     const { merged } = merge3(
-      entry.base?.facts ?? theirs.facts,
-      entry.facts ?? theirs.facts,
+      before,
+      entry.op === 'update' ? applyPatch(before, entry.patch) : (own ?? theirs.facts),
       theirs.facts,
     );
     const facts: Record<string, unknown> = { ...merged };

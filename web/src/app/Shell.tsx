@@ -118,7 +118,9 @@ function SaveNote() {
       className="flex items-center gap-1.5 truncate text-xs text-ochre"
       title={save.message}
     >
-      <CloudOff size={14} /> {count} not saved yet, kept on this device. {save.message}
+      <CloudOff size={14} /> {count} not saved yet,{' '}
+      {save.kept ? 'kept on this device.' : 'and this browser cannot keep it: leave the page open.'}{' '}
+      {save.message}
     </span>
   );
 }

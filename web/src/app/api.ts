@@ -14,6 +14,8 @@ export interface PersonView {
   id: string;
   name: string;
   email: string;
+  /** Looks after the installation. */
+  admin: boolean;
 }
 
 export interface SessionView {
@@ -89,11 +91,14 @@ export class ApiProblem extends Error {
     super(title);
   }
 
-  /** Nothing was changed and trying again later may do: no connection, or the database is away. */
+  /** Nothing was changed and trying again later may do: no connection, too much at once, or the database is away. */
   get passing(): boolean {
-    return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
+    return [0, 429, 502, 503, 504].includes(this.status);
   }
 }
+
+/** Told to the page when the server no longer knows who asks: the session ended elsewhere, or ran out. */
+export const SIGNED_OUT = 'riegel-signed-out';
 
 /** Calls the interface; every failure is an {@link ApiProblem} with a sentence to show. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
@@ -120,6 +125,8 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     parsed = undefined;
   }
   if (response.ok) return parsed as T;
+  if (response.status === 401 && path !== '/session' && !path.startsWith('/session/'))
+    window.dispatchEvent(new Event(SIGNED_OUT));
   const problem = (parsed ?? {}) as {
     title?: string;
     errors?: { field: string; message: string }[];

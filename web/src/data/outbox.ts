@@ -1,16 +1,22 @@
-import { merge3, type MergeField, type OpeningFacts } from '@riegel/core';
+import type { FactsPatch, OpeningFacts } from '@riegel/core';
 import { ApiProblem, call, type OpeningView } from '../app/api.js';
-
-/** A change that is not known to be saved. */
-export interface Pending {
-  id: string;
-  op: 'create' | 'update' | 'delete';
-  /** What the change was made from. */
-  base?: { version: number; facts: OpeningFacts };
-  facts?: OpeningFacts;
-  /** Set when somebody else changed the same facts: a person decides field by field. */
-  conflict?: { theirs?: OpeningView; clashes: MergeField[]; by?: string };
-}
+import {
+  acknowledged,
+  composed,
+  conflicting,
+  created,
+  deleted,
+  edited,
+  madeBefore,
+  refused,
+  resolved,
+  sending,
+  type Pending,
+  type Step,
+  type Write,
+} from './pending.js';
+import type { TabNews, Tabs } from './tabs.js';
+import type { Unsaved } from './unsaved.js';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
 
@@ -19,49 +25,76 @@ export interface OutboxView {
   state: SaveState;
   /** Why it waits or was refused, in a sentence. */
   message: string;
+  /** Whether what is pending would outlive a reload; not where the browser's store refused it. */
+  kept: boolean;
 }
 
-/** Where pending work is kept between reloads. */
-export interface Shelf {
-  getItem(key: string): string | null;
-  setItem(key: string, value: string): void;
-  removeItem(key: string): void;
+/** What the outbox knows of the server. */
+export interface ServerSide {
+  send(writes: Write[]): Promise<OpeningView[]>;
+  /** What the server holds of an opening, as far as is known here. */
+  current(id: string): OpeningView | undefined;
+  /** Whether what the server holds was read at all. */
+  known(): boolean;
+  /** What was last seen of an opening that is gone. */
+  last(id: string): OpeningFacts | undefined;
+  /** Reads openings that are not known here; another tab may have heard of them first. */
+  read(ids: string[]): Promise<void>;
+  /** Told what the server holds after every answer. */
+  landed(openings: OpeningView[], deleted: string[]): void;
 }
-
-type Send = (changes: unknown[]) => Promise<OpeningView[]>;
 
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000];
+/** Changes that come together are sent together. */
+const GATHER_MS = 120;
+/** The most writes of one request. */
+const MOST_WRITES = 2000;
 
 /**
- * Keeps every change on the device until the server has it. Changes of one opening are folded into
- * one; what was put together is sent together, as one event. A lost connection is waited out; a stale
- * write is merged by fact, and only what both sides changed is left for a person to decide.
+ * Keeps every change until the server has it, for all tabs of a person and project. A change is shown
+ * and sent at once; the browser's store is written beside that, and one that is full or refused is told
+ * and holds up nothing. Changes are patches: what is sent is made from what the server holds then. A lost
+ * connection is waited out; only what others changed too is left for a person to decide.
  */
 export class Outbox {
-  private entries = new Map<string, Pending>();
+  /** As the store holds it, as far as is known here, or as this tab alone keeps it. */
+  private stored: Map<string, Pending> = new Map();
+  /** Steps not yet in the store, in their order. */
+  private queue: { id: string; step: Step }[] = [];
+  private writing: Promise<void> = Promise.resolve();
+  /** Entries that the store refused: this tab alone has them. */
+  private readonly here = new Set<string>();
+  private readable = true;
   private state: SaveState = 'saved';
   private message = '';
-  private view: OutboxView;
+  private view: OutboxView = this.makeView();
   private readonly listeners = new Set<() => void>();
-  private sending: Promise<void> | undefined;
+  private run: Promise<void> | undefined;
+  private again = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private tries = 0;
+  private closed = true;
 
   constructor(
-    private readonly key: string,
-    private readonly shelf: Shelf,
-    private readonly send: Send,
-    /** Told what the server holds after every answer. */
-    private readonly landed: (openings: OpeningView[], deleted: string[]) => void,
-  ) {
-    try {
-      const kept = JSON.parse(shelf.getItem(key) ?? '[]') as Pending[];
-      for (const entry of kept) this.entries.set(entry.id, entry);
-    } catch {
-      // Something else wrote here; there is nothing to restore.
-    }
-    this.view = this.makeView();
-    if (this.entries.size > 0) this.later(0);
+    private readonly unsaved: Unsaved,
+    private readonly tabs: Tabs,
+    private readonly server: ServerSide,
+    private readonly rev: () => string = () => crypto.randomUUID(),
+  ) {}
+
+  /** Begins: hears other tabs, takes up what an earlier visit left. Gives what ends it. */
+  open(old: Pending[] = []): () => void {
+    this.closed = false;
+    const deaf = this.tabs.hear((news) => this.heard(news));
+    for (const entry of old) this.step(entry.id, (before) => before ?? entry);
+    void this.reload().then(() => {
+      if (this.entries().size > 0) this.later(0);
+    });
+    return () => {
+      this.closed = true;
+      clearTimeout(this.timer);
+      deaf();
+    };
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -71,40 +104,44 @@ export class Outbox {
 
   snapshot = (): OutboxView => this.view;
 
-  /** Adds changes that belong together. */
-  put(changes: Pending[]): void {
-    for (const change of changes) {
-      const before = this.entries.get(change.id);
-      if (change.op === 'delete' && before?.op === 'create') this.entries.delete(change.id);
-      else if (before) {
-        this.entries.set(change.id, {
-          ...before,
-          op: change.op === 'delete' ? 'delete' : before.op,
-          ...(change.facts ? { facts: change.facts } : {}),
-        });
-      } else this.entries.set(change.id, change);
+  /** Resolves when every step so far is in the store, or was refused by it. */
+  async settledInStore(): Promise<void> {
+    let last: Promise<void> | undefined;
+    while (last !== this.writing) {
+      last = this.writing;
+      await last;
     }
+  }
+
+  /** Changes facts; `shown` is what the server held when they were changed. */
+  edit(changes: { id: string; patch: FactsPatch; shown: OpeningFacts }[]): void {
+    for (const { id, patch, shown } of changes)
+      this.step(id, edited(id, this.rev(), patch, shown));
     this.changed();
-    this.later(120);
+    this.later(GATHER_MS);
+  }
+
+  create(list: { id: string; facts: OpeningFacts }[]): void {
+    for (const { id, facts } of list) this.step(id, created(id, this.rev(), facts));
+    this.changed();
+    this.later(GATHER_MS);
+  }
+
+  remove(ids: string[]): void {
+    for (const id of ids) this.step(id, deleted(id, this.rev(), this.server.current(id)));
+    this.changed();
+    this.later(GATHER_MS);
   }
 
   /** Drops a pending change: what the server holds stands. */
   drop(id: string): void {
-    this.entries.delete(id);
+    this.step(id, () => undefined);
     this.changed();
   }
 
-  /** A person decided a conflict: these facts, from what the others made of it. */
+  /** A person decided a conflict: these facts. */
   resolve(id: string, facts: OpeningFacts): void {
-    const entry = this.entries.get(id);
-    if (!entry?.conflict) return;
-    const theirs = entry.conflict.theirs;
-    this.entries.set(
-      id,
-      theirs
-        ? { id, op: 'update', base: { version: theirs.version, facts: theirs.facts }, facts }
-        : { id, op: 'create', facts },
-    );
+    this.step(id, resolved(this.rev(), facts));
     this.changed();
     this.later(0);
   }
@@ -112,121 +149,218 @@ export class Outbox {
   /** Sends what can be sent now; resolves when it has been answered. */
   flush(): Promise<void> {
     clearTimeout(this.timer);
-    this.sending ??= this.run().finally(() => {
-      this.sending = undefined;
+    if (this.run) {
+      this.again = true;
+      return this.run;
+    }
+    this.run = this.sendAll().finally(() => {
+      this.run = undefined;
     });
-    return this.sending;
+    return this.run;
   }
 
   private later(ms: number): void {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.flush(), ms);
+    if (!this.closed) this.timer = setTimeout(() => void this.flush(), ms);
   }
 
-  private async run(): Promise<void> {
+  private heard({ landed }: TabNews): void {
+    if (landed) this.server.landed(landed.openings, landed.deleted);
+    void this.reload();
+  }
+
+  /** What is pending: the store's with the steps that are not in it yet. */
+  private entries(): Map<string, Pending> {
+    const entries = new Map(this.stored);
+    for (const { id, step } of this.queue) put(entries, id, step(entries.get(id)));
+    return entries;
+  }
+
+  /** Takes a step: at once for this tab, then in the store. */
+  private step(id: string, step: Step): void {
+    const queued = { id, step };
+    this.queue.push(queued);
+    this.writing = this.writing.then(async () => {
+      let after: Pending | undefined;
+      const own = this.here.has(id) ? () => step(this.stored.get(id)) : step;
+      try {
+        after = await this.unsaved.apply(id, own);
+        this.here.delete(id);
+      } catch {
+        after = step(this.stored.get(id));
+        if (after) this.here.add(id);
+        else this.here.delete(id);
+      }
+      put(this.stored, id, after);
+      this.queue = this.queue.filter((one) => one !== queued);
+      this.changed();
+      this.tabs.tell({});
+    });
+  }
+
+  /** Reads the store, after this tab's own steps. */
+  private reload(): Promise<void> {
+    this.writing = this.writing.then(async () => {
+      try {
+        const list = await this.unsaved.all();
+        const own = [...this.here].flatMap((id) => this.stored.get(id) ?? []);
+        this.stored = new Map([...list, ...own].map((entry) => [entry.id, entry]));
+        this.readable = true;
+      } catch {
+        this.readable = false;
+      }
+      this.changed();
+    });
+    return this.writing;
+  }
+
+  private async sendAll(): Promise<void> {
+    do {
+      this.again = false;
+      await this.tabs.alone(() => this.sendTurn());
+    } while (this.again && !this.closed);
+  }
+
+  /** This tab's turn: sends until nothing is left that can be sent. */
+  private async sendTurn(): Promise<void> {
+    // Another tab may have sent meanwhile.
+    await this.reload();
     for (;;) {
-      const batch = [...this.entries.values()].filter((entry) => !entry.conflict);
+      if (this.closed) return;
+      const open = [...this.entries().values()].filter((one) => !one.conflict && !one.refused);
+      if (open.length === 0) return this.rest();
+      if (!this.server.known()) return this.settle('waiting', 'The project is not loaded yet.');
+      const unheard = open.filter(({ id, op }) => op === 'update' && !this.server.current(id));
+      if (unheard.length > 0) {
+        try {
+          await this.server.read(unheard.map(({ id }) => id));
+        } catch (error) {
+          this.failed(error, []);
+          return;
+        }
+      }
+      const batch = this.compose(open).slice(0, MOST_WRITES);
       if (batch.length === 0) {
-        this.settle(
-          this.entries.size > 0 ? 'refused' : 'saved',
-          this.entries.size > 0 ? 'Somebody changed the same thing.' : '',
-        );
-        return;
+        await this.settledInStore();
+        continue;
       }
       this.settle('saving', '');
+      for (const { entry } of batch) this.step(entry.id, sending(entry.rev));
+      // Another tab that deletes one of them must know that it may be there already.
+      if (batch.some(({ entry }) => entry.op === 'create')) await this.settledInStore();
       try {
-        const openings = await this.send(batch.map(toWrite));
+        const answers = await this.server.send(batch.map(({ write }) => write));
         this.tries = 0;
-        this.landed(
-          openings,
-          batch.filter((entry) => entry.op === 'delete').map((entry) => entry.id),
-        );
-        this.acknowledge(batch, openings);
+        this.acknowledge(batch, answers);
       } catch (error) {
         if (!this.failed(error, batch)) return;
       }
+      // The next round begins from what the store then holds.
+      await this.settledInStore();
     }
   }
 
-  private acknowledge(batch: Pending[], openings: OpeningView[]): void {
-    const versions = new Map(openings.map((opening) => [opening.id, opening]));
-    for (const sent of batch) {
-      const now = this.entries.get(sent.id);
-      const answered = versions.get(sent.id);
-      // Changed again while it was under way: the rest is a new change from what was just saved.
-      if (now && now !== sent && answered) {
-        this.entries.set(sent.id, {
-          ...now,
-          op: now.op === 'delete' ? 'delete' : 'update',
-          base: { version: answered.version, facts: answered.facts },
-        });
-      } else this.entries.delete(sent.id);
-    }
+  /** What can be sent of the open entries; those that cannot are settled here. */
+  private compose(open: Pending[]): Sent[] {
+    return open.flatMap((entry): Sent[] => {
+      const made = composed(entry, this.server.current(entry.id));
+      if ('write' in made) return [{ entry, write: made.write }];
+      if ('conflict' in made) this.step(entry.id, conflicting(entry.rev, this.seen(entry.id, made)));
+      else this.step(entry.id, acknowledged(entry.rev, this.rev(), undefined));
+      return [];
+    });
+  }
+
+  /** A conflict with what was last seen, where nothing stands any more. */
+  private seen(
+    id: string,
+    { conflict }: { conflict: NonNullable<Pending['conflict']> },
+  ): NonNullable<Pending['conflict']> {
+    const last = conflict.theirs ? undefined : this.server.last(id);
+    return last ? { ...conflict, last } : conflict;
+  }
+
+  private acknowledge(batch: Sent[], answers: OpeningView[]): void {
+    const views = new Map(answers.map((opening) => [opening.id, opening]));
+    const gone = batch.flatMap(({ write }) => (write.op === 'delete' ? [write.id] : []));
+    // First what the server holds, then what is no longer pending: the screens never show the old.
+    this.landed(answers, gone);
+    for (const { entry } of batch)
+      this.step(entry.id, acknowledged(entry.rev, this.rev(), views.get(entry.id)));
     this.changed();
   }
 
+  private landed(openings: OpeningView[], gone: string[]): void {
+    this.server.landed(openings, gone);
+    this.tabs.tell({ landed: { openings, deleted: gone } });
+  }
+
   /** Whether to go on at once. */
-  private failed(error: unknown, batch: Pending[]): boolean {
+  private failed(error: unknown, batch: Sent[]): boolean {
     const problem =
       error instanceof ApiProblem ? error : new ApiProblem(0, 'Something went wrong while saving.');
-    if (problem.status === 409) {
-      this.merge(problem, batch);
-      return true;
-    }
+    if (problem.status === 409) return this.stale(problem, batch);
+    if (problem.status === 422) return this.refuse(problem, batch);
     if (problem.passing) {
       this.settle('waiting', problem.message);
       this.later(RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!);
-    } else {
-      this.settle(
-        'refused',
-        [problem.message, ...problem.errors.map((fault) => fault.message)].join(' '),
-      );
+      return false;
     }
+    this.settle('refused', sentence(problem));
     return false;
   }
 
-  private merge(problem: ApiProblem, batch: Pending[]): void {
+  /** Somebody was first: what they made of it is known now, and everything is composed anew. */
+  private stale(problem: ApiProblem, batch: Sent[]): boolean {
     const stale = (problem.body['stale'] ?? []) as OpeningView[];
     const gone = (problem.body['gone'] ?? []) as string[];
     const by = problem.body['by'] as string | undefined;
     this.landed(stale, gone);
-    let merged = 0;
-    for (const theirs of stale) {
-      const entry = this.entries.get(theirs.id);
-      if (!entry) continue;
-      merged++;
-      if (!entry.facts || !entry.base) {
-        this.entries.set(theirs.id, {
-          ...entry,
-          conflict: { theirs, clashes: [], ...(by ? { by } : {}) },
-        });
-        continue;
+    let moved = 0;
+    for (const { entry, write } of batch) {
+      const theirs = stale.find(({ id }) => id === entry.id);
+      if (!theirs && !gone.includes(entry.id)) continue;
+      moved++;
+      if (theirs && write.op === 'create')
+        this.step(entry.id, madeBefore(entry.rev, this.rev(), theirs));
+      else {
+        const made = composed(entry, this.server.current(entry.id));
+        if ('conflict' in made)
+          this.step(
+            entry.id,
+            conflicting(entry.rev, { ...this.seen(entry.id, made), ...(by ? { by } : {}) }),
+          );
       }
-      const { merged: facts, clashes } = merge3(entry.base.facts, entry.facts, theirs.facts);
-      this.entries.set(
-        theirs.id,
-        clashes.length === 0
-          ? {
-              id: theirs.id,
-              op: 'update',
-              base: { version: theirs.version, facts: theirs.facts },
-              facts,
-            }
-          : { ...entry, conflict: { theirs, clashes, ...(by ? { by } : {}) } },
-      );
-    }
-    for (const id of gone) {
-      const entry = this.entries.get(id);
-      if (!entry) continue;
-      merged++;
-      if (entry.op === 'delete') this.entries.delete(id);
-      else this.entries.set(id, { ...entry, conflict: { clashes: [] } });
     }
     // A conflict about nothing that was sent would go round for ever.
-    if (merged === 0)
-      for (const entry of batch)
-        this.entries.set(entry.id, { ...entry, conflict: { clashes: [] } });
+    if (moved === 0) return this.refuse(problem, batch);
     this.changed();
+    return true;
+  }
+
+  /** Sets aside what the server would not have; the rest goes on. */
+  private refuse(problem: ApiProblem, batch: Sent[]): boolean {
+    const places = problem.errors.flatMap(({ field, message }) => {
+      const at = /^changes\.(\d+)\b/.exec(field)?.[1];
+      return at === undefined ? [] : [{ at: Number(at), message }];
+    });
+    const named = batch.filter((_, index) => places.some(({ at }) => at === index));
+    for (const one of named.length > 0 ? named : batch) {
+      const own = places.filter(({ at }) => batch[at] === one).map(({ message }) => message);
+      this.step(
+        one.entry.id,
+        refused(one.entry.rev, own.length > 0 ? own.join(' ') : sentence(problem)),
+      );
+    }
+    return true;
+  }
+
+  /** Nothing can be sent: all is saved, or a person has to decide. */
+  private rest(): void {
+    const left = [...this.entries().values()];
+    const why = left.flatMap(({ refused: one }) => one ?? [])[0];
+    if (left.length === 0) this.settle('saved', '');
+    else this.settle('refused', why ?? 'Somebody changed the same thing.');
   }
 
   private settle(state: SaveState, message: string): void {
@@ -236,55 +370,39 @@ export class Outbox {
   }
 
   private changed(): void {
-    if (this.entries.size > 0)
-      this.shelf.setItem(this.key, JSON.stringify([...this.entries.values()]));
-    else this.shelf.removeItem(this.key);
     this.view = this.makeView();
     for (const listener of this.listeners) listener();
   }
 
   private makeView(): OutboxView {
-    return { pending: new Map(this.entries), state: this.state, message: this.message };
+    return {
+      pending: this.entries(),
+      state: this.state,
+      message: this.message,
+      kept: this.readable && this.here.size === 0,
+    };
   }
 }
 
-function toWrite(entry: Pending): unknown {
-  switch (entry.op) {
-    case 'create':
-      return { op: 'create', id: entry.id, facts: entry.facts };
-    case 'update':
-      return { op: 'update', id: entry.id, version: entry.base!.version, facts: entry.facts };
-    case 'delete':
-      return { op: 'delete', id: entry.id, version: entry.base!.version };
-  }
+interface Sent {
+  entry: Pending;
+  write: Write;
 }
+
+function put(entries: Map<string, Pending>, id: string, after: Pending | undefined): void {
+  if (after) entries.set(id, after);
+  else entries.delete(id);
+}
+
+const sentence = (problem: ApiProblem) =>
+  [problem.message, ...problem.errors.map(({ message }) => message)].join(' ');
 
 /** Sends a project's changes to the server. */
-export function sendTo(projectId: string): Send {
+export function sendTo(projectId: string): ServerSide['send'] {
   return async (changes) =>
     (
       await call<{ openings: OpeningView[] }>('POST', `/projects/${projectId}/openings/bulk`, {
         changes,
       })
     ).openings;
-}
-
-/** What the screens show: the server's openings with pending changes laid over. */
-export function overlay(
-  server: OpeningView[],
-  pending: ReadonlyMap<string, Pending>,
-): OpeningView[] {
-  if (pending.size === 0) return server;
-  const known = new Set(server.map((opening) => opening.id));
-  const shown = server.flatMap((opening) => {
-    const entry = pending.get(opening.id);
-    if (!entry) return [opening];
-    if (entry.op === 'delete') return [];
-    return [{ ...opening, facts: entry.facts ?? opening.facts }];
-  });
-  for (const entry of pending.values()) {
-    if (!known.has(entry.id) && entry.op !== 'delete' && entry.facts)
-      shown.push({ id: entry.id, version: 0, facts: entry.facts });
-  }
-  return shown;
 }

@@ -8,6 +8,8 @@ export interface QueuedPhoto {
   openingId: string;
   caption: string;
   picture: Blob;
+  /** Who took it. */
+  personId?: string;
   /** Why the server would not have it; nothing while it only waits. */
   refused?: string;
 }
@@ -52,10 +54,21 @@ export async function dropPhoto(id: string): Promise<void> {
 }
 
 let sending: Promise<number> | undefined;
+let person: string | undefined;
+
+/** Whose photographs are sent from now on. */
+export function sendsFor(personId: string | undefined): void {
+  person = personId;
+}
 
 /** Sends what waits; stops at a lost connection, keeps what is refused with the reason. How many went. */
 export function sendPhotos(): Promise<number> {
-  sending ??= send().finally(() => {
+  // One tab at a time: each photograph crosses a slow connection once.
+  const alone = () =>
+    globalThis.navigator?.locks
+      ? navigator.locks.request('riegel.photos', { ifAvailable: true }, (lock) => (lock ? send() : 0))
+      : send();
+  sending ??= alone().finally(() => {
     sending = undefined;
   });
   return sending;
@@ -65,6 +78,8 @@ async function send(): Promise<number> {
   let sent = 0;
   for (const [id, photo] of await entries<string, QueuedPhoto>(queue())) {
     if (photo.refused) continue;
+    // Somebody who signed in after another does not send the other's pictures.
+    if (photo.personId !== undefined && photo.personId !== person) continue;
     const { projectId, openingId, caption, picture } = photo;
     const query = new URLSearchParams({ id, caption });
     try {

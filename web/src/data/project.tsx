@@ -5,13 +5,13 @@ import {
   useContext,
   useEffect,
   useMemo,
+  useRef,
   useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
 import { toast } from 'sonner';
 import {
-  applyPatch,
   NO_BUILDING,
   type Building,
   type EditedPractice,
@@ -28,7 +28,11 @@ import {
   type WholeProject,
 } from '../app/api.js';
 import { basisOf, type BasisData } from '../worker/basis.js';
-import { Outbox, overlay, sendTo, type OutboxView } from './outbox.js';
+import { Outbox, sendTo, type OutboxView } from './outbox.js';
+import { overlay, shownWith } from './pending.js';
+import { browserTabs } from './tabs.js';
+import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
+import { useStream } from './stream.js';
 
 /** A project as every screen of it sees it. */
 export interface ProjectState {
@@ -112,10 +116,20 @@ export function ProjectProvider({
     queryFn: () => call<WholeProject>('GET', `/projects/${id}`),
   });
   const key = useMemo(() => ['openings', id], [id]);
+  /** Where in the project's feed the openings were read. */
+  const place = useRef<string | undefined>(undefined);
+  /** What was last seen of openings that were deleted while this page is open. */
+  const gone = useRef(new Map<string, OpeningFacts>());
   const openings = useQuery({
     queryKey: key,
-    queryFn: async () =>
-      (await call<{ openings: OpeningView[] }>('GET', `/projects/${id}/openings`)).openings,
+    queryFn: async () => {
+      const read = await call<{ place: string; openings: OpeningView[] }>(
+        'GET',
+        `/projects/${id}/openings`,
+      );
+      place.current = read.place;
+      return read.openings;
+    },
     structuralSharing: true,
   });
 
@@ -124,6 +138,8 @@ export function ProjectProvider({
       // A reading that is under way may be older than what was just saved: it is read anew instead.
       const reading = client.isFetching({ queryKey: key }) > 0;
       if (reading) void client.cancelQueries({ queryKey: key });
+      for (const opening of client.getQueryData<OpeningView[]>(key) ?? [])
+        if (deleted.includes(opening.id)) gone.current.set(opening.id, opening.facts);
       client.setQueryData<OpeningView[]>(key, (before) =>
         before ? merged(before, changed, deleted) : before,
       );
@@ -133,17 +149,44 @@ export function ProjectProvider({
     },
     [client, id, key],
   );
-  const [outbox] = useState(
-    () => new Outbox(`riegel.unsaved.${person.id}.${id}`, localStorage, sendTo(id), landed),
-  );
+  const [outbox] = useState(() => {
+    const current = (openingId: string) =>
+      client
+        .getQueryData<OpeningView[]>(key)
+        ?.find((opening) => opening.id === openingId);
+    return new Outbox(
+      new BrowserUnsaved(person.id, id),
+      browserTabs(`riegel.${person.id}.${id}`),
+      {
+        send: sendTo(id),
+        current,
+        known: () => client.getQueryData(key) !== undefined,
+        last: (openingId) => gone.current.get(openingId),
+        read: async (ids) => landed(await readSome(id, ids), []),
+        landed,
+      },
+    );
+  });
   const save = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
 
   useEffect(() => {
+    const oldKey = `riegel.unsaved.${person.id}.${id}`;
+    const end = outbox.open(readOldUnsaved(localStorage.getItem(oldKey)));
+    void outbox.settledInStore().then(() => {
+      if (outbox.snapshot().kept) localStorage.removeItem(oldKey);
+    });
     const again = () => void outbox.flush();
     window.addEventListener('online', again);
-    return () => window.removeEventListener('online', again);
-  }, [outbox]);
-  useStream(id, project.isSuccess, key, landed);
+    return () => {
+      window.removeEventListener('online', again);
+      end();
+    };
+  }, [outbox, person.id, id]);
+  useStream(id, project.isSuccess && openings.isSuccess, key, place, landed);
+  useEffect(() => {
+    if (openings.isSuccess) void outbox.flush();
+  }, [outbox, openings.isSuccess]);
+  useLeaveWarning(!save.kept && save.pending.size > 0);
 
   const server = openings.data;
   const shown = useMemo(
@@ -159,47 +202,22 @@ export function ProjectProvider({
       ]);
     const saved = (openingId: string) =>
       client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
-    const base = (openingId: string) => {
-      const opening = saved(openingId);
-      return opening ? { base: { version: opening.version, facts: opening.facts } } : {};
-    };
-    /** The facts as the screens show them: pending ones before saved ones. */
-    const current = (openingId: string) => {
-      const entry = outbox.snapshot().pending.get(openingId);
-      return entry?.op === 'delete' ? undefined : (entry?.facts ?? saved(openingId)?.facts);
-    };
     return {
       edit(changes: { id: string; patch: FactsPatch }[]) {
-        outbox.put(
+        outbox.edit(
           changes.flatMap(({ id: openingId, patch }) => {
-            const before = current(openingId);
-            return before
-              ? [
-                  {
-                    id: openingId,
-                    op: 'update' as const,
-                    ...base(openingId),
-                    facts: applyPatch(before, patch),
-                  },
-                ]
-              : [];
+            const server = saved(openingId);
+            const seen = shownWith(server, outbox.snapshot().pending.get(openingId));
+            return seen ? [{ id: openingId, patch, shown: (server ?? seen).facts }] : [];
           }),
         );
       },
       create(list: OpeningFacts[]) {
-        const entries = list.map((facts) => ({
-          id: crypto.randomUUID(),
-          op: 'create' as const,
-          facts,
-        }));
-        outbox.put(entries);
+        const entries = list.map((facts) => ({ id: crypto.randomUUID(), facts }));
+        outbox.create(entries);
         return entries.map((entry) => entry.id);
       },
-      remove(ids: string[]) {
-        outbox.put(
-          ids.map((openingId) => ({ id: openingId, op: 'delete' as const, ...base(openingId) })),
-        );
-      },
+      remove: (ids: string[]) => outbox.remove(ids),
       async step(way: 'undo' | 'redo') {
         await outbox.flush();
         try {
@@ -279,60 +297,20 @@ export function ProjectProvider({
   return waiting;
 }
 
-/** Up to so many changed openings are read one by one; more, and the list is read anew. */
-const FEW = 20;
+/** Some openings as they stand; those that are gone are left out. */
+export async function readSome(projectId: string, ids: string[]): Promise<OpeningView[]> {
+  const read = await call<{ openings: OpeningView[] }>('POST', `/projects/${projectId}/openings/some`, {
+    ids,
+  });
+  return read.openings;
+}
 
-/** Hears of every write, also one's own on another screen, and loads what it changed. */
-function useStream(
-  id: string,
-  ready: boolean,
-  key: string[],
-  landed: (changed: OpeningView[], deleted: string[]) => void,
-): void {
-  const client = useQueryClient();
+/** Asks before the page is left while something would be lost by that. */
+function useLeaveWarning(loses: boolean): void {
   useEffect(() => {
-    if (!ready) return;
-    const load = async (ids: string[]) => {
-      const gone: string[] = [];
-      const read = async (opening: string) => {
-        try {
-          return [await call<OpeningView>('GET', `/projects/${id}/openings/${opening}`)];
-        } catch (error) {
-          if (error instanceof ApiProblem && error.status === 404) gone.push(opening);
-          return [];
-        }
-      };
-      const changed = (await Promise.all(ids.map(read))).flat();
-      landed(changed, gone);
-    };
-    const hear = (message: MessageEvent<string>) => {
-      const { openings, documents } = JSON.parse(message.data) as {
-        openings: string[];
-        documents: string[];
-      };
-      if (documents.length > 0) void client.invalidateQueries({ queryKey: ['project', id] });
-      if (openings.length <= FEW) void load(openings);
-      else void client.invalidateQueries({ queryKey: key });
-    };
-    let source: EventSource | undefined;
-    const open = () => {
-      source = new EventSource(`/api/projects/${id}/stream`);
-      source.onmessage = hear;
-    };
-    // A page that the browser keeps for going back would hold one of its few connections open.
-    const hide = () => source?.close();
-    const show = (event: PageTransitionEvent) => {
-      if (!event.persisted) return;
-      open();
-      void client.invalidateQueries({ queryKey: key });
-    };
-    open();
-    window.addEventListener('pagehide', hide);
-    window.addEventListener('pageshow', show);
-    return () => {
-      source?.close();
-      window.removeEventListener('pagehide', hide);
-      window.removeEventListener('pageshow', show);
-    };
-  }, [id, ready, key, client, landed]);
+    if (!loses) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [loses]);
 }

@@ -3,10 +3,12 @@ import { Camera, CloudOff, X } from 'lucide-react';
 import { useEffect } from 'react';
 import { toast } from 'sonner';
 import { ApiProblem, call } from '../../app/api.js';
+import { useSession } from '../../app/session.js';
 import {
   dropPhoto,
   queuePhoto,
   sendPhotos,
+  sendsFor,
   smaller,
   waitingPhotos,
   type QueuedPhoto,
@@ -32,6 +34,7 @@ export function Photos({
   canEdit: boolean;
 }) {
   const client = useQueryClient();
+  const personId = useSession().data?.person?.id;
   const base = `/projects/${projectId}/openings/${openingId}/photos`;
   const kept = useQuery({
     queryKey: ['photos', openingId],
@@ -48,6 +51,7 @@ export function Photos({
       client.invalidateQueries({ queryKey: ['photos-waiting', openingId] }),
     ]);
   useEffect(() => {
+    sendsFor(personId);
     const again = () =>
       void sendPhotos().then((sent) =>
         sent > 0
@@ -64,13 +68,20 @@ export function Photos({
       window.removeEventListener('online', again);
       clearInterval(timer);
     };
-  }, [client, openingId]);
+  }, [client, openingId, personId]);
 
   const add = async (file: File | undefined) => {
     if (!file) return;
     try {
       const picture = await smaller(file);
-      await queuePhoto({ id: crypto.randomUUID(), projectId, openingId, caption, picture });
+      await queuePhoto({
+        id: crypto.randomUUID(),
+        projectId,
+        openingId,
+        caption,
+        picture,
+        ...(personId ? { personId } : {}),
+      });
       await fresh();
       await sendPhotos();
     } catch {
