@@ -1,9 +1,28 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'src',
+      filename: 'sw.ts',
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: false,
+      injectManifest: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // Scripts of the typefaces that nothing here is written in.
+        globIgnores: ['**/*-{vietnamese,cyrillic,greek}*'],
+        rollupFormat: 'es',
+        maximumFileSizeToCacheInBytes: 6e6,
+      },
+    }),
+  ],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es' },
   build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 900 },

@@ -421,10 +421,25 @@ describe('the schedule', () => {
     expect((pdf.body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
   });
 
-  it.each(['=1', ' =1', '\t+1', '-1', '@x', '＝1', '\n=1', '\u00a0-2', '\u200b=1', '\u00ad=1', '\ufeff+1', '\u2060\u200e@x', '\u034f=1', '\ufe0f-1', '\u3164=1', '﹦1', '−1'])(
-    'guards the formula %j',
-    (cell) => expect(safeCell(cell)).toBe(`'${cell}`),
-  );
+  it.each([
+    '=1',
+    ' =1',
+    '\t+1',
+    '-1',
+    '@x',
+    '＝1',
+    '\n=1',
+    '\u00a0-2',
+    '\u200b=1',
+    '\u00ad=1',
+    '\ufeff+1',
+    '\u2060\u200e@x',
+    '\u034f=1',
+    '\ufe0f-1',
+    '\u3164=1',
+    '﹦1',
+    '−1',
+  ])('guards the formula %j', (cell) => expect(safeCell(cell)).toBe(`'${cell}`));
   it.each(['101', 'a=1', 'x-1', 3])('leaves %j as it is', (cell) =>
     expect(safeCell(cell)).toBe(cell),
   );

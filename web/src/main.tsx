@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
-import { Toaster } from 'sonner';
+import { toast, Toaster } from 'sonner';
+import { registerSW } from 'virtual:pwa-register';
 import { ApiProblem, SIGNED_OUT } from './app/api.js';
 import { router } from './app/router.js';
 import { applyTheme } from './app/theme.js';
@@ -27,8 +28,15 @@ window.addEventListener(SIGNED_OUT, () => {
 });
 
 // In development files change under their names, so that nothing may be kept.
-if (import.meta.env.PROD && 'serviceWorker' in navigator)
-  void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+if (import.meta.env.PROD) {
+  const update = registerSW({
+    onNeedRefresh: () =>
+      toast('A new version of Riegel is here. What is unsaved is kept.', {
+        duration: Infinity,
+        action: { label: 'Load it', onClick: () => void update(true) },
+      }),
+  });
+}
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

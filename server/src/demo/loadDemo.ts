@@ -26,6 +26,8 @@ export async function loadDemo(app: INestApplication): Promise<void> {
     const person = await people.add({ name, email, password: crypto.randomUUID(), demo: true });
     members.push({ person, role });
   }
+  // Somebody has to look after the demo's installation.
+  await people.setAdmin(members[0]!.person.id, true);
   for (const file of FILES) {
     const project = await app
       .get(ProjectsService)

@@ -81,8 +81,7 @@ function Merge({
     );
   }
   const decide = () => {
-    const before =
-      entry.op === 'update' ? applyPatch(theirs.facts, entry.before) : theirs.facts;
+    const before = entry.op === 'update' ? applyPatch(theirs.facts, entry.before) : theirs.facts;
     const { merged } = merge3(
       before,
       entry.op === 'update' ? applyPatch(before, entry.patch) : (own ?? theirs.facts),

@@ -1,11 +1,15 @@
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { findOpenings } from './findOpenings.js';
 import { useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
 
-/** Find an opening by mark or room, go to a screen, or do something: all from the keyboard. */
-/** Mounted only while it is open: a list of thousands costs nothing closed. */
+/**
+ * Find an opening by mark or room, go to a screen, or do something: all from the keyboard. Mounted only
+ * while it is open. Openings are searched among all, and the best few shown.
+ */
 export function Palette(props: { open: boolean; onClose: () => void; onKeys: () => void }) {
   return props.open ? <OpenPalette {...props} /> : null;
 }
@@ -22,6 +26,8 @@ function OpenPalette({
   const { project, openings, step, canEdit } = useProject();
   const navigate = useNavigate();
   const theme = useTheme();
+  const [words, setWords] = useState('');
+  const found = useMemo(() => findOpenings(openings, words), [openings, words]);
   const run = (action: () => void) => () => {
     onClose();
     action();
@@ -40,6 +46,8 @@ function OpenPalette({
           <Command label="Find" loop>
             <Command.Input
               autoFocus
+              value={words}
+              onValueChange={setWords}
               placeholder="Mark, room, or what to do"
               className="h-11 w-full border-b border-rule bg-transparent px-3 outline-none"
             />
@@ -115,10 +123,10 @@ function OpenPalette({
                 </Command.Item>
               </Command.Group>
               <Command.Group heading="Openings">
-                {openings.slice(0, 2000).map(({ id, facts }) => (
+                {found.map(({ id, facts }) => (
                   <Command.Item
                     key={id}
-                    value={`${facts.mark} ${facts.from ?? ''} ${facts.to ?? ''} ${id}`}
+                    value={`${facts.mark} ${facts.from ?? ''} ${facts.to ?? ''} ${facts.storey ?? ''} ${id}`}
                     className={item}
                     onSelect={run(() => void navigate(`${base}/openings/${id}`))}
                   >

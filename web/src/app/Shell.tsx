@@ -10,20 +10,11 @@ import { SignInScreen } from '../screens/signIn/SignInScreen.js';
 import { ApiProblem } from './api.js';
 import { useKeys } from './keys.js';
 import { KeySheet } from './KeySheet.js';
+import { Mark } from './Mark.js';
 import { MergeDialog } from './MergeDialog.js';
 import { Palette } from './Palette.js';
 import { useSession, useSignOut } from './session.js';
 import { setTheme, useTheme } from './theme.js';
-
-/** The maker's mark: a bolt in its keep. */
-export function Mark() {
-  return (
-    <svg viewBox="0 0 40 20" width="40" height="20" aria-hidden>
-      <path d="M1 3h22M1 17h22M23 3v14M33 1v18" stroke="currentColor" strokeWidth="2" fill="none" />
-      <path d="M6 6.5h31v7H6z" fill="var(--brass-solid)" />
-    </svg>
-  );
-}
 
 function PersonBar() {
   const { data } = useSession();
@@ -37,7 +28,13 @@ function PersonBar() {
       >
         {theme === 'dark' ? <Sun size={16} /> : <Moon size={16} />}
       </IconButton>
-      <span className="px-1 text-soft">{data?.person?.name}</span>
+      <Link
+        to="/account"
+        className="px-1 text-soft hover:text-ink hover:underline"
+        title="Your account: password, second factor, where you are signed in"
+      >
+        {data?.person?.name}
+      </Link>
       <IconButton label="Sign out" onClick={() => void signOut()}>
         <LogOut size={16} />
       </IconButton>

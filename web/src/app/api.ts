@@ -80,6 +80,86 @@ export interface Member {
   role: Role;
 }
 
+/** One's own account. */
+export interface AccountView {
+  name: string;
+  email: string;
+  admin: boolean;
+  demo: boolean;
+  second: { on: boolean; codes: number };
+  sessions: {
+    id: string;
+    device: string;
+    address: string;
+    at: string;
+    seen: string;
+    current: boolean;
+  }[];
+}
+
+/** An account as an administrator sees it. */
+export interface AccountSummary {
+  id: string;
+  name: string;
+  email: string;
+  admin: boolean;
+  demo: boolean;
+  second: boolean;
+}
+
+/** A link into a project that could still be used. */
+export interface InvitationView {
+  id: string;
+  role: Role;
+  at: string;
+  until: string;
+  by: string;
+}
+
+export type AuditKind =
+  | 'sign-in'
+  | 'sign-in-refused'
+  | 'second-refused'
+  | 'sign-out'
+  | 'password-changed'
+  | 'password-reset'
+  | 'reset-asked'
+  | 'second-on'
+  | 'second-off'
+  | 'recovery-used'
+  | 'sessions-ended'
+  | 'account-made'
+  | 'invited'
+  | 'invitation-revoked'
+  | 'joined'
+  | 'role-changed'
+  | 'taken-out'
+  | 'left'
+  | 'administrator-changed'
+  | 'refused'
+  | 'limited';
+
+/** One line of the audit log. */
+export interface AuditLine {
+  id: string;
+  kind: AuditKind;
+  subject: string;
+  address: string;
+  at: string;
+  who: string | null;
+  email: string | null;
+  project: string | null;
+}
+
+/** A letter of the simulated mail box. */
+export interface LetterView {
+  id: string;
+  recipient: string;
+  subject: string;
+  body: string;
+  at: string;
+}
+
 /** What the server answered instead of doing what was asked. */
 export class ApiProblem extends Error {
   constructor(

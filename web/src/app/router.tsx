@@ -5,6 +5,7 @@ import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
 import { RegisterScreen } from '../screens/register/RegisterScreen.js';
 import { SurveyList } from '../screens/survey/SurveyList.js';
 import { SurveyScreen } from '../screens/survey/SurveyScreen.js';
+import { ResetScreen } from '../screens/signIn/ResetScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
 import { ProjectShell, Shell } from './Shell.js';
 
@@ -43,6 +44,7 @@ function Broken() {
 // What is needed where a connection may be lost comes with the first load; the rest when it is opened.
 export const router = createBrowserRouter([
   { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
+  { path: '/reset', element: <ResetScreen />, errorElement: <Broken /> },
   {
     path: '/',
     element: <Shell />,
@@ -50,6 +52,43 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
       { index: true, element: <ProjectsScreen /> },
+      {
+        path: 'account',
+        lazy: () =>
+          import('../screens/account/AccountScreen.js').then((page) => ({
+            Component: page.AccountScreen,
+          })),
+      },
+      {
+        path: 'installation',
+        lazy: () =>
+          import('../screens/installation/InstallationScreen.js').then((page) => ({
+            Component: page.InstallationScreen,
+          })),
+        children: [
+          {
+            index: true,
+            lazy: () =>
+              import('../screens/installation/EverybodyPane.js').then((page) => ({
+                Component: page.EverybodyPane,
+              })),
+          },
+          {
+            path: 'audit',
+            lazy: () =>
+              import('../screens/installation/AuditPane.js').then((page) => ({
+                element: <page.AuditPane path="/installation" projects />,
+              })),
+          },
+          {
+            path: 'mail',
+            lazy: () =>
+              import('../screens/installation/MailPane.js').then((page) => ({
+                Component: page.MailPane,
+              })),
+          },
+        ],
+      },
       {
         path: 'projects/:projectId',
         element: <ProjectShell />,

@@ -44,7 +44,9 @@ describe('a change', () => {
     edit(one, 'a', { note: 'x' });
     expect(shown(one)[0]!.note).toBe('x');
     await settle();
-    expect([...store.kept.values()]).toMatchObject([{ op: 'update', patch: { note: 'x' }, before: { note: undefined } }]);
+    expect([...store.kept.values()]).toMatchObject([
+      { op: 'update', patch: { note: 'x' }, before: { note: undefined } },
+    ]);
     await settle(200);
     expect(of(server)).toEqual(facts({ note: 'x' }));
     expect(one.outbox.snapshot()).toMatchObject({ state: 'saved', pending: new Map(), kept: true });
@@ -67,7 +69,10 @@ describe('a change', () => {
     const one = tab();
     edit(one, 'a', { note: 'x' });
     await settle(200);
-    expect(one.outbox.snapshot()).toMatchObject({ state: 'waiting', message: expect.stringContaining('no connection') as string });
+    expect(one.outbox.snapshot()).toMatchObject({
+      state: 'waiting',
+      message: expect.stringContaining('no connection') as string,
+    });
     one.close();
     const again = tab();
     await settle();
@@ -231,8 +236,14 @@ describe('what others changed', () => {
     server.put('a', facts({ note: 'theirs' }));
     await settle(300);
     const { conflict } = one.outbox.snapshot().pending.get('a')!;
-    expect(conflict).toMatchObject({ by: 'Ada', clashes: [{ name: 'note', mine: 'mine', theirs: 'theirs' }] });
-    expect(one.outbox.snapshot()).toMatchObject({ state: 'refused', message: 'Somebody changed the same thing.' });
+    expect(conflict).toMatchObject({
+      by: 'Ada',
+      clashes: [{ name: 'note', mine: 'mine', theirs: 'theirs' }],
+    });
+    expect(one.outbox.snapshot()).toMatchObject({
+      state: 'refused',
+      message: 'Somebody changed the same thing.',
+    });
     expect(store.kept.size).toBe(1);
     one.outbox.resolve('a', facts({ note: 'ours', storey: 'First' }));
     await settle(300);
@@ -265,7 +276,8 @@ describe('what the server will not have', () => {
   it('is told and set aside; everything else goes on', async () => {
     const { server, tab } = world();
     server.put('b', facts({ mark: 'b' }));
-    server.refuses = (write) => ('facts' in write && write.facts.note === 'bad' ? 'Because.' : undefined);
+    server.refuses = (write) =>
+      'facts' in write && write.facts.note === 'bad' ? 'Because.' : undefined;
     const one = tab();
     edit(one, 'a', { note: 'bad' });
     edit(one, 'b', { note: 'good' });
@@ -367,7 +379,12 @@ describe('what an earlier version of the application left', () => {
     const { server, store, tabs } = world();
     const old = readOldUnsaved(
       JSON.stringify([
-        { id: 'a', op: 'update', base: { version: 1, facts: facts() }, facts: facts({ note: 'x' }) },
+        {
+          id: 'a',
+          op: 'update',
+          base: { version: 1, facts: facts() },
+          facts: facts({ note: 'x' }),
+        },
         { id: 'n', op: 'create', facts: facts({ mark: 'n' }) },
       ]),
     );
@@ -378,8 +395,9 @@ describe('what an earlier version of the application left', () => {
     expect(of(server)).toEqual(facts({ storey: 'Ground', note: 'x' }));
     expect(of(server, 'n')).toEqual(facts({ mark: 'n' }));
   });
-  it.each(['not json', '{}', '[1]', '[{"id":5}]', '[{"id":"a","op":"update"}]', null])('%j is nothing', (text) =>
-    expect(readOldUnsaved(text)).toEqual([]),
+  it.each(['not json', '{}', '[1]', '[{"id":5}]', '[{"id":"a","op":"update"}]', null])(
+    '%j is nothing',
+    (text) => expect(readOldUnsaved(text)).toEqual([]),
   );
 });
 
@@ -397,95 +415,150 @@ describe('random work in several tabs', () => {
   const tabNumber = fc.nat({ max: TABS - 1 });
   const id = fc.nat({ max: 3 });
   const command: fc.Arbitrary<Command> = fc.oneof(
-    { weight: 8, arbitrary: fc.record({ do: fc.constant('edit' as const), tab: tabNumber, id, field: fc.nat({ max: 2 }), value: fc.nat({ max: 9 }) }) },
-    { weight: 3, arbitrary: fc.record({ do: fc.constantFrom('create' as const, 'remove' as const), tab: tabNumber, id }) },
-    { weight: 2, arbitrary: fc.record({ do: fc.constant('others' as const), id, value: fc.nat({ max: 9 }) }) },
-    { weight: 3, arbitrary: fc.record({ do: fc.constantFrom('offline' as const, 'online' as const, 'lose' as const) }) },
-    { weight: 2, arbitrary: fc.record({ do: fc.constantFrom('reload' as const, 'read' as const), tab: tabNumber }) },
-    { weight: 4, arbitrary: fc.record({ do: fc.constant('wait' as const), ms: fc.constantFrom(0, 1, 130, 2500) }) },
+    {
+      weight: 8,
+      arbitrary: fc.record({
+        do: fc.constant('edit' as const),
+        tab: tabNumber,
+        id,
+        field: fc.nat({ max: 2 }),
+        value: fc.nat({ max: 9 }),
+      }),
+    },
+    {
+      weight: 3,
+      arbitrary: fc.record({
+        do: fc.constantFrom('create' as const, 'remove' as const),
+        tab: tabNumber,
+        id,
+      }),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({ do: fc.constant('others' as const), id, value: fc.nat({ max: 9 }) }),
+    },
+    {
+      weight: 3,
+      arbitrary: fc.record({
+        do: fc.constantFrom('offline' as const, 'online' as const, 'lose' as const),
+      }),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({
+        do: fc.constantFrom('reload' as const, 'read' as const),
+        tab: tabNumber,
+      }),
+    },
+    {
+      weight: 4,
+      arbitrary: fc.record({
+        do: fc.constant('wait' as const),
+        ms: fc.constantFrom(0, 1, 130, 2500),
+      }),
+    },
   );
 
   it('comes to what a plain model says: nothing lost, nothing risen again, nobody else’s work undone', async () => {
     await fc.assert(
-      fc.asyncProperty(fc.array(command, { minLength: 10, maxLength: 60, size: 'max' }), async (commands) => {
-        const server = new SimulatedServer();
-        const store = new SimulatedStore();
-        const tabs = new SimulatedTabs();
-        const fresh = () => new SimulatedTab(server, store, tabs);
-        const open = Array.from({ length: TABS }, fresh);
-        /** What should stand in the end: the person's own facts, and others' storey. */
-        const model = new Map<string, OpeningFacts>();
-        let made = 0;
-        const names = new Map<number, string>();
-        for (const one of commands) {
-          switch (one.do) {
-            case 'create': {
-              const name = `o${made++}`;
-              names.set(one.id, name);
-              model.set(name, facts({ mark: name }));
-              open[one.tab]!.outbox.create([{ id: name, facts: facts({ mark: name }) }]);
-              break;
+      fc.asyncProperty(
+        fc.array(command, { minLength: 10, maxLength: 60, size: 'max' }),
+        async (commands) => {
+          const server = new SimulatedServer();
+          const store = new SimulatedStore();
+          const tabs = new SimulatedTabs();
+          const fresh = () => new SimulatedTab(server, store, tabs);
+          const open = Array.from({ length: TABS }, fresh);
+          /** What should stand in the end: the person's own facts, and others' storey. */
+          const model = new Map<string, OpeningFacts>();
+          let made = 0;
+          const names = new Map<number, string>();
+          for (const one of commands) {
+            switch (one.do) {
+              case 'create': {
+                const name = `o${made++}`;
+                names.set(one.id, name);
+                model.set(name, facts({ mark: name }));
+                open[one.tab]!.outbox.create([{ id: name, facts: facts({ mark: name }) }]);
+                break;
+              }
+              case 'edit': {
+                const name = names.get(one.id);
+                const tab = open[one.tab]!;
+                const visible =
+                  name &&
+                  overlay([...tab.cache.values()], tab.outbox.snapshot().pending).find(
+                    (each) => each.id === name,
+                  );
+                if (!name || !visible) break;
+                const patch = {
+                  [FIELDS[one.field]!]: one.value === 0 ? undefined : `v${one.value}`,
+                };
+                model.set(name, applyPatch(model.get(name)!, patch));
+                tab.outbox.edit([
+                  { id: name, patch, shown: tab.cache.get(name)?.facts ?? visible.facts },
+                ]);
+                break;
+              }
+              case 'remove': {
+                const name = names.get(one.id);
+                const tab = open[one.tab]!;
+                if (
+                  !name ||
+                  !overlay([...tab.cache.values()], tab.outbox.snapshot().pending).some(
+                    (each) => each.id === name,
+                  )
+                )
+                  break;
+                // What somebody else changed unseen would be asked about; the model has no person to answer.
+                tab.read();
+                names.delete(one.id);
+                model.delete(name);
+                tab.outbox.remove([name]);
+                break;
+              }
+              case 'others': {
+                const name = names.get(one.id);
+                const current = name ? server.openings.get(name) : undefined;
+                if (!name || !current || server.away) break;
+                server.put(name, { ...current.facts, storey: `s${one.value}` });
+                model.set(name, { ...model.get(name)!, storey: `s${one.value}` });
+                for (const each of open) each.read();
+                break;
+              }
+              case 'offline':
+                server.away = true;
+                break;
+              case 'online':
+                server.away = false;
+                break;
+              case 'lose':
+                server.losesAnswer = true;
+                break;
+              case 'reload':
+                open[one.tab]!.close();
+                open[one.tab] = fresh();
+                break;
+              case 'read':
+                open[one.tab]!.read();
+                break;
+              case 'wait':
+                await settle(one.ms);
             }
-            case 'edit': {
-              const name = names.get(one.id);
-              const tab = open[one.tab]!;
-              const visible = name && overlay([...tab.cache.values()], tab.outbox.snapshot().pending).find((each) => each.id === name);
-              if (!name || !visible) break;
-              const patch = { [FIELDS[one.field]!]: one.value === 0 ? undefined : `v${one.value}` };
-              model.set(name, applyPatch(model.get(name)!, patch));
-              tab.outbox.edit([{ id: name, patch, shown: tab.cache.get(name)?.facts ?? visible.facts }]);
-              break;
-            }
-            case 'remove': {
-              const name = names.get(one.id);
-              const tab = open[one.tab]!;
-              if (!name || !overlay([...tab.cache.values()], tab.outbox.snapshot().pending).some((each) => each.id === name)) break;
-              // What somebody else changed unseen would be asked about; the model has no person to answer.
-              tab.read();
-              names.delete(one.id);
-              model.delete(name);
-              tab.outbox.remove([name]);
-              break;
-            }
-            case 'others': {
-              const name = names.get(one.id);
-              const current = name ? server.openings.get(name) : undefined;
-              if (!name || !current || server.away) break;
-              server.put(name, { ...current.facts, storey: `s${one.value}` });
-              model.set(name, { ...model.get(name)!, storey: `s${one.value}` });
-              for (const each of open) each.read();
-              break;
-            }
-            case 'offline':
-              server.away = true;
-              break;
-            case 'online':
-              server.away = false;
-              break;
-            case 'lose':
-              server.losesAnswer = true;
-              break;
-            case 'reload':
-              open[one.tab]!.close();
-              open[one.tab] = fresh();
-              break;
-            case 'read':
-              open[one.tab]!.read();
-              break;
-            case 'wait':
-              await settle(one.ms);
+            await settle();
           }
-          await settle();
-        }
-        server.away = false;
-        server.losesAnswer = false;
-        await settle(60_000);
-        for (const each of open) expect([...each.outbox.snapshot().pending.values()]).toEqual([]);
-        expect(store.kept.size).toBe(0);
-        const stands = (map: Iterable<[string, OpeningFacts]>) => Object.fromEntries(map);
-        expect(stands([...server.openings].map(([name, view]) => [name, view.facts]))).toEqual(stands(model));
-        for (const each of open) each.close();
-      }),
+          server.away = false;
+          server.losesAnswer = false;
+          await settle(60_000);
+          for (const each of open) expect([...each.outbox.snapshot().pending.values()]).toEqual([]);
+          expect(store.kept.size).toBe(0);
+          const stands = (map: Iterable<[string, OpeningFacts]>) => Object.fromEntries(map);
+          expect(stands([...server.openings].map(([name, view]) => [name, view.facts]))).toEqual(
+            stands(model),
+          );
+          for (const each of open) each.close();
+        },
+      ),
       { numRuns: 300 },
     );
   }, 120_000);

@@ -115,8 +115,7 @@ export class Outbox {
 
   /** Changes facts; `shown` is what the server held when they were changed. */
   edit(changes: { id: string; patch: FactsPatch; shown: OpeningFacts }[]): void {
-    for (const { id, patch, shown } of changes)
-      this.step(id, edited(id, this.rev(), patch, shown));
+    for (const { id, patch, shown } of changes) this.step(id, edited(id, this.rev(), patch, shown));
     this.changed();
     this.later(GATHER_MS);
   }
@@ -265,7 +264,8 @@ export class Outbox {
     return open.flatMap((entry): Sent[] => {
       const made = composed(entry, this.server.current(entry.id));
       if ('write' in made) return [{ entry, write: made.write }];
-      if ('conflict' in made) this.step(entry.id, conflicting(entry.rev, this.seen(entry.id, made)));
+      if ('conflict' in made)
+        this.step(entry.id, conflicting(entry.rev, this.seen(entry.id, made)));
       else this.step(entry.id, acknowledged(entry.rev, this.rev(), undefined));
       return [];
     });

@@ -1,4 +1,10 @@
-import { applyPatch, merge3, type FactsPatch, type MergeField, type OpeningFacts } from '@riegel/core';
+import {
+  applyPatch,
+  merge3,
+  type FactsPatch,
+  type MergeField,
+  type OpeningFacts,
+} from '@riegel/core';
 import type { OpeningView } from '../app/api.js';
 
 /** A change that is not known to be saved: only what was touched, never a whole opening that was there. */
@@ -64,7 +70,9 @@ function pick(facts: Partial<OpeningFacts>, names: readonly string[]): FactsPatc
 /** What of a patch is not yet so. */
 function rest(patch: FactsPatch, facts: OpeningFacts): FactsPatch {
   return Object.fromEntries(
-    Object.entries(patch).filter(([name, value]) => !same(facts[name as keyof OpeningFacts], value)),
+    Object.entries(patch).filter(
+      ([name, value]) => !same(facts[name as keyof OpeningFacts], value),
+    ),
   ) as FactsPatch;
 }
 
@@ -179,7 +187,13 @@ export function acknowledged(rev: string, next: string, view: OpeningView | unde
         : rest(before.patch, view.facts);
     if (Object.keys(patch).length === 0) return undefined;
     const { id } = before;
-    return { id, rev: before.rev, op: 'update', patch, before: pick(view.facts, Object.keys(patch)) };
+    return {
+      id,
+      rev: before.rev,
+      op: 'update',
+      patch,
+      before: pick(view.facts, Object.keys(patch)),
+    };
   };
 }
 
@@ -205,7 +219,13 @@ export function resolved(rev: string, facts: OpeningFacts): Step {
     if (!theirs) return { id: before.id, rev, op: 'create', facts };
     const patch = patchBetween(theirs.facts, facts);
     if (Object.keys(patch).length === 0) return undefined;
-    return { id: before.id, rev, op: 'update', patch, before: pick(theirs.facts, Object.keys(patch)) };
+    return {
+      id: before.id,
+      rev,
+      op: 'update',
+      patch,
+      before: pick(theirs.facts, Object.keys(patch)),
+    };
   };
 }
 
@@ -230,7 +250,8 @@ export function overlay(
   const known = new Set(server.map(({ id }) => id));
   const shown = server.flatMap((opening) => shownWith(opening, pending.get(opening.id)) ?? []);
   for (const entry of pending.values())
-    if (!known.has(entry.id)) shown.push(...[shownWith(undefined, entry)].flatMap((one) => one ?? []));
+    if (!known.has(entry.id))
+      shown.push(...[shownWith(undefined, entry)].flatMap((one) => one ?? []));
   return shown;
 }
 
@@ -252,12 +273,14 @@ function onlyOwn(
 }
 
 /** The touched facts that the server holds as this person sent them, without an answer. */
-function ownIn(facts: OpeningFacts, { patch, sent = [] }: { patch: FactsPatch; sent?: FactsPatch[] }) {
+function ownIn(
+  facts: OpeningFacts,
+  { patch, sent = [] }: { patch: FactsPatch; sent?: FactsPatch[] },
+) {
   const own = Object.keys(patch).filter((name) =>
     sent.some(
       (one) =>
-        name in one &&
-        same(one[name as keyof OpeningFacts], facts[name as keyof OpeningFacts]),
+        name in one && same(one[name as keyof OpeningFacts], facts[name as keyof OpeningFacts]),
     ),
   );
   return pick(facts, own);

@@ -1,5 +1,12 @@
 import 'fake-indexeddb/auto';
-import { dropPhoto, queuePhoto, sendPhotos, sendsFor, waitingPhotos, type QueuedPhoto } from './photoQueue.js';
+import {
+  dropPhoto,
+  queuePhoto,
+  sendPhotos,
+  sendsFor,
+  waitingPhotos,
+  type QueuedPhoto,
+} from './photoQueue.js';
 
 const photo = (id: string, rest: Partial<QueuedPhoto> = {}): QueuedPhoto => ({
   id,
@@ -23,7 +30,12 @@ beforeEach(async () => {
     if (status === 0) return Promise.reject(new TypeError('no network'));
     sent.push(id);
     return Promise.resolve(
-      new Response(status < 300 ? '{}' : JSON.stringify({ title: 'No.', errors: [{ field: 'photo', message: 'Too large.' }] }), { status }),
+      new Response(
+        status < 300
+          ? '{}'
+          : JSON.stringify({ title: 'No.', errors: [{ field: 'photo', message: 'Too large.' }] }),
+        { status },
+      ),
     );
   }) as never;
   globalThis.window ??= { dispatchEvent: () => true } as never;

@@ -66,7 +66,9 @@ export function sendPhotos(): Promise<number> {
   // One tab at a time: each photograph crosses a slow connection once.
   const alone = () =>
     globalThis.navigator?.locks
-      ? navigator.locks.request('riegel.photos', { ifAvailable: true }, (lock) => (lock ? send() : 0))
+      ? navigator.locks.request('riegel.photos', { ifAvailable: true }, (lock) =>
+          lock ? send() : 0,
+        )
       : send();
   sending ??= alone().finally(() => {
     sending = undefined;

@@ -151,21 +151,15 @@ export function ProjectProvider({
   );
   const [outbox] = useState(() => {
     const current = (openingId: string) =>
-      client
-        .getQueryData<OpeningView[]>(key)
-        ?.find((opening) => opening.id === openingId);
-    return new Outbox(
-      new BrowserUnsaved(person.id, id),
-      browserTabs(`riegel.${person.id}.${id}`),
-      {
-        send: sendTo(id),
-        current,
-        known: () => client.getQueryData(key) !== undefined,
-        last: (openingId) => gone.current.get(openingId),
-        read: async (ids) => landed(await readSome(id, ids), []),
-        landed,
-      },
-    );
+      client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
+    return new Outbox(new BrowserUnsaved(person.id, id), browserTabs(`riegel.${person.id}.${id}`), {
+      send: sendTo(id),
+      current,
+      known: () => client.getQueryData(key) !== undefined,
+      last: (openingId) => gone.current.get(openingId),
+      read: async (ids) => landed(await readSome(id, ids), []),
+      landed,
+    });
   });
   const save = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
 
@@ -299,9 +293,13 @@ export function ProjectProvider({
 
 /** Some openings as they stand; those that are gone are left out. */
 export async function readSome(projectId: string, ids: string[]): Promise<OpeningView[]> {
-  const read = await call<{ openings: OpeningView[] }>('POST', `/projects/${projectId}/openings/some`, {
-    ids,
-  });
+  const read = await call<{ openings: OpeningView[] }>(
+    'POST',
+    `/projects/${projectId}/openings/some`,
+    {
+      ids,
+    },
+  );
   return read.openings;
 }
 

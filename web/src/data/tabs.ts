@@ -19,8 +19,7 @@ export interface Tabs {
 export function browserTabs(name: string): Tabs {
   const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel(name) : undefined;
   return {
-    alone: (work) =>
-      navigator.locks ? navigator.locks.request(name, work) : work(),
+    alone: (work) => (navigator.locks ? navigator.locks.request(name, work) : work()),
     tell: (news) => channel?.postMessage(news),
     hear(listener) {
       const heard = ({ data }: MessageEvent<TabNews>) => listener(data);

@@ -40,14 +40,22 @@ it('reads and writes in one: steps from several tabs at once all count', async (
 
 it('gives cleared facts back as cleared', async () => {
   const store = new BrowserUnsaved('ines', 'cleared');
-  await store.apply('a', () => ({ id: 'a', rev: 'r', op: 'update', patch: { note: undefined }, before: { note: 'x' } }));
+  await store.apply('a', () => ({
+    id: 'a',
+    rev: 'r',
+    op: 'update',
+    patch: { note: undefined },
+    before: { note: 'x' },
+  }));
   const [back] = await store.all();
   expect(back?.op === 'update' && 'note' in back.patch).toBe(true);
 });
 
 it('says so when the store refuses, and works again when it takes', async () => {
   const store = new BrowserUnsaved('ines', 'refused');
-  await expect(store.apply('a', () => ({ ...entry('a', 'x'), patch: { note: (() => 1) as never } }))).rejects.toThrow();
+  await expect(
+    store.apply('a', () => ({ ...entry('a', 'x'), patch: { note: (() => 1) as never } })),
+  ).rejects.toThrow();
   await store.apply('a', () => entry('a', 'y'));
   expect(await store.all()).toEqual([entry('a', 'y')]);
 });

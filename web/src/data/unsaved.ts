@@ -96,8 +96,7 @@ export function readOldUnsaved(text: string | null): Pending[] {
     const { id, op, base, facts } = entry;
     if (typeof id !== 'string') return [];
     const rev = `old-${id}`;
-    if (op === 'delete')
-      return [{ id, rev, op, ...(base ? { version: base.version } : {}) }];
+    if (op === 'delete') return [{ id, rev, op, ...(base ? { version: base.version } : {}) }];
     if (!facts) return [];
     if (op === 'create') return [{ id, rev, op, facts, sent: [facts] }];
     if (!base) return [];

@@ -2,9 +2,12 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { termText } from '@riegel/core';
-import { ApiProblem, call, type Member, type Role } from '../../app/api.js';
+import { call, type InvitationView, type Member, type Role } from '../../app/api.js';
 import { useProject } from '../../data/project.js';
+import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { problemText } from '../../parts/useAsking.js';
+import { AuditPane } from '../installation/AuditPane.js';
 
 const ROLES: { role: Role; may: string }[] = [
   { role: 'owner', may: 'everything, also members and deleting the project' },
@@ -24,14 +27,16 @@ export function PeopleScreen() {
   });
   const [role, setRole] = useState<Role>('editor');
   const [link, setLink] = useState('');
+  const [log, setLog] = useState(false);
   const owner = project.role === 'owner';
 
   const change = async (work: () => Promise<unknown>) => {
     try {
       await work();
       await client.invalidateQueries({ queryKey: key });
+      await client.invalidateQueries({ queryKey: ['invitations', project.id] });
     } catch (error) {
-      toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
+      toast.error(problemText(error));
     }
   };
   if (members.isPending) return <Waiting what="One moment …" />;
@@ -49,7 +54,7 @@ export function PeopleScreen() {
       </Message>
     );
   return (
-    <div className="mx-auto h-full max-w-3xl overflow-auto px-6 py-8">
+    <div className="mx-auto h-full max-w-4xl overflow-auto px-6 py-8">
       <h1 className="mb-4 text-2xl leading-8">People</h1>
       <table className="sheet w-full">
         <thead>
@@ -88,7 +93,24 @@ export function PeopleScreen() {
                   ))}
                 </select>
               </td>
-              <td className="pr-2 text-right">
+              <td className="pr-2 text-right whitespace-nowrap">
+                {owner && (
+                  <button
+                    className="button bare"
+                    title="A letter with a link goes to their address; nobody else sees it"
+                    onClick={() =>
+                      void change(async () => {
+                        await call(
+                          'POST',
+                          `/projects/${project.id}/members/${member.personId}/reset`,
+                        );
+                        toast(`A letter for a new password is on its way to ${member.name}.`);
+                      })
+                    }
+                  >
+                    Send a new password
+                  </button>
+                )}
                 {owner && (
                   <button
                     className="button bare"
@@ -110,8 +132,7 @@ export function PeopleScreen() {
         <section className="sheet mt-6 p-4">
           <h2 className="text-lg">Let somebody in</h2>
           <p className="mt-1 text-soft">
-            Makes a link that works once, within a week. Hand it over yourself; Riegel sends no
-            mail.
+            Makes a link that works once, within a week. Hand it over yourself.
           </p>
           <div className="mt-3 flex items-end gap-2">
             <label className="flex flex-col gap-0.5 text-soft">
@@ -153,8 +174,53 @@ export function PeopleScreen() {
               onFocus={(event) => event.target.select()}
             />
           )}
+          <OpenLinks projectId={project.id} />
         </section>
       )}
+      {owner && (
+        <details className="mt-6" onToggle={(event) => setLog(event.currentTarget.open)}>
+          <summary className="mb-2 cursor-pointer text-lg font-semibold">Audit log</summary>
+          {log && <AuditPane path={`/projects/${project.id}`} projects={false} />}
+        </details>
+      )}
     </div>
+  );
+}
+
+/** The links that could still be used, each to be revoked. */
+function OpenLinks({ projectId }: { projectId: string }) {
+  const client = useQueryClient();
+  const key = ['invitations', projectId];
+  const links = useQuery({
+    queryKey: key,
+    queryFn: async () =>
+      (await call<{ invitations: InvitationView[] }>('GET', `/projects/${projectId}/invitations`))
+        .invitations,
+  });
+  if (!links.data || links.data.length === 0) return null;
+  return (
+    <>
+      <h3 className="caps mt-4 mb-1">Links that can still be used</h3>
+      <ul>
+        {links.data.map(({ id, role, at, until, by }) => (
+          <li key={id} className="flex items-center justify-between border-t border-rule py-1">
+            <span>
+              as {termText(`role.${role}`)}, made by {by} {dayAndTime(at)}, until{' '}
+              {dayAndTime(until)}
+            </span>
+            <button
+              className="button bare"
+              onClick={() =>
+                void call('DELETE', `/projects/${projectId}/invitations/${id}`)
+                  .catch((error: unknown) => toast.error(problemText(error)))
+                  .then(() => client.invalidateQueries({ queryKey: key }))
+              }
+            >
+              Revoke
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

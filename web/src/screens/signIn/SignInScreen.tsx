@@ -1,7 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
-import { ApiProblem, call, type SessionView } from '../../app/api.js';
-import { Mark } from '../../app/Shell.js';
+import { useState } from 'react';
+import { call, type SessionView } from '../../app/api.js';
+import { Mark } from '../../app/Mark.js';
+import { Fault } from '../../parts/Fault.js';
+import { TextField } from '../../parts/TextField.js';
+import { useAsking } from '../../parts/useAsking.js';
 
 /** A leaf in its frame with the measures a specifier lives by: what the tool is about, drawn. */
 export function Frontispiece() {
@@ -55,32 +58,17 @@ export function Frontispiece() {
   );
 }
 
+type Step = 'password' | 'second' | 'forgotten' | 'sent';
+
 export function SignInScreen({ session }: { session: SessionView }) {
   const client = useQueryClient();
-  const [fault, setFault] = useState('');
-  const [busy, setBusy] = useState(false);
-
-  const enter = async (path: string, body: unknown) => {
-    setBusy(true);
+  const [step, setStep] = useState<Step>('password');
+  const { busy, fault, setFault, ask, onSubmit } = useAsking();
+  const go = (next: Step) => {
     setFault('');
-    try {
-      await call('POST', path, body);
-      await client.invalidateQueries({ queryKey: ['session'] });
-    } catch (error) {
-      setFault(
-        error instanceof ApiProblem
-          ? [error.message, ...error.errors.map((one) => one.message)].join(' ')
-          : 'That did not work.',
-      );
-    } finally {
-      setBusy(false);
-    }
+    setStep(next);
   };
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    void enter('/session', { email: form.get('email'), password: form.get('password') });
-  };
+  const entered = () => client.invalidateQueries({ queryKey: ['session'] });
 
   return (
     <main className="grid min-h-full grid-cols-[1.1fr_1fr] max-[900px]:grid-cols-1">
@@ -95,7 +83,7 @@ export function SignInScreen({ session }: { session: SessionView }) {
           Every opening of a building: what it is, what it must do, and the hardware that follows,
           with reasons.
         </p>
-        {session.demo && (
+        {session.demo && step === 'password' && (
           <section className="max-w-sm">
             <h2 className="caps mb-2">This is a demo. Come in as</h2>
             <div className="flex flex-col gap-1.5">
@@ -105,7 +93,12 @@ export function SignInScreen({ session }: { session: SessionView }) {
                   type="button"
                   disabled={busy}
                   className={`button justify-between ${index === 0 ? 'primary' : ''}`}
-                  onClick={() => void enter('/session/demo', { personId: person.id })}
+                  onClick={() =>
+                    void ask(async () => {
+                      await call('POST', '/session/demo', { personId: person.id });
+                      await entered();
+                    })
+                  }
                 >
                   <span>{person.name}</span>
                   <span className="text-xs opacity-80">
@@ -116,43 +109,104 @@ export function SignInScreen({ session }: { session: SessionView }) {
             </div>
           </section>
         )}
-        <form onSubmit={submit} className="flex max-w-sm flex-col gap-2">
-          {session.demo && <h2 className="caps">or sign in</h2>}
-          <label className="flex flex-col gap-0.5 text-soft">
-            E-mail
-            <input
-              className="field !h-9 text-ink"
-              name="email"
-              type="email"
-              autoComplete="username"
-              required
-            />
-          </label>
-          <label className="flex flex-col gap-0.5 text-soft">
-            Password
-            <input
-              className="field !h-9 text-ink"
+        {step === 'password' && (
+          <form
+            onSubmit={onSubmit(async ({ email, password }) => {
+              const answer = await call<{ second?: boolean }>('POST', '/session', {
+                email,
+                password,
+              });
+              if (answer.second) go('second');
+              else await entered();
+            })}
+            className="flex max-w-sm flex-col gap-2"
+          >
+            {session.demo && <h2 className="caps">or sign in</h2>}
+            <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
+            <TextField
+              label="Password"
               name="password"
               type="password"
               autoComplete="current-password"
               required
             />
-          </label>
-          {fault && (
-            <p role="alert" className="text-oxide">
-              {fault}
-            </p>
-          )}
-          <button
-            className={`button mt-1 self-start ${session.demo ? '' : 'primary'}`}
-            disabled={busy}
+            <Fault>{fault}</Fault>
+            <div className="mt-1 flex items-center gap-4">
+              <button className={`button ${session.demo ? '' : 'primary'}`} disabled={busy}>
+                Sign in
+              </button>
+              <button type="button" className="underline" onClick={() => go('forgotten')}>
+                Forgotten your password?
+              </button>
+            </div>
+            {!session.demo && (
+              <p className="text-xs text-soft">
+                New here? Ask the owner of your project for a link.
+              </p>
+            )}
+          </form>
+        )}
+        {step === 'second' && (
+          <form
+            onSubmit={onSubmit(async ({ code }) => {
+              await call('POST', '/session/second', { code });
+              await entered();
+            })}
+            className="flex max-w-sm flex-col gap-2"
           >
-            Sign in
-          </button>
-          {!session.demo && (
-            <p className="text-xs text-soft">New here? Ask the owner of your project for a link.</p>
-          )}
-        </form>
+            <h2 className="text-lg">Your second factor</h2>
+            <p className="text-soft">
+              The six figures your device shows now; without the device, one of your recovery codes.
+            </p>
+            <TextField label="Code" name="code" autoComplete="one-time-code" autoFocus required />
+            <Fault>{fault}</Fault>
+            <div className="mt-1 flex items-center gap-4">
+              <button className="button primary" disabled={busy}>
+                Go on
+              </button>
+              <button type="button" className="underline" onClick={() => go('password')}>
+                Back
+              </button>
+            </div>
+          </form>
+        )}
+        {step === 'forgotten' && (
+          <form
+            onSubmit={onSubmit(async ({ email }) => {
+              await call('POST', '/session/forgotten', { email });
+              go('sent');
+            })}
+            className="flex max-w-sm flex-col gap-2"
+          >
+            <h2 className="text-lg">A new password</h2>
+            <p className="text-soft">
+              If the address has an account, a letter goes to it with a link that works once, within
+              an hour.
+            </p>
+            <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
+            <Fault>{fault}</Fault>
+            <div className="mt-1 flex items-center gap-4">
+              <button className="button primary" disabled={busy}>
+                Send the letter
+              </button>
+              <button type="button" className="underline" onClick={() => go('password')}>
+                Back
+              </button>
+            </div>
+          </form>
+        )}
+        {step === 'sent' && (
+          <section className="flex max-w-sm flex-col items-start gap-3">
+            <h2 className="text-lg">Look into your mail</h2>
+            <p className="text-soft">
+              If the address has an account, the letter is there now. An administrator sees it in
+              Riegel’s own mail box, which stands in for real mail.
+            </p>
+            <button className="button" onClick={() => go('password')}>
+              Back to the sign-in
+            </button>
+          </section>
+        )}
         <p className="max-w-sm text-xs leading-4 text-soft">
           An aid to preparation. The adopted code, the authority having jurisdiction, the listing
           and the makers’ instructions decide.

@@ -1,9 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, call } from '../../app/api.js';
+import { call } from '../../app/api.js';
+import { Mark } from '../../app/Mark.js';
 import { useSession } from '../../app/session.js';
-import { Mark } from '../../app/Shell.js';
+import { Fault } from '../../parts/Fault.js';
+import { TextField } from '../../parts/TextField.js';
+import { useAsking } from '../../parts/useAsking.js';
 
 /** Where a one-time link leads: makes the account, or joins the project as who is signed in. */
 export function WelcomeScreen() {
@@ -11,29 +13,16 @@ export function WelcomeScreen() {
   const session = useSession();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [fault, setFault] = useState('');
+  const { busy, fault, ask, onSubmit } = useAsking();
   const signedIn = session.data?.person;
 
-  const accept = async (values: Record<string, unknown>) => {
-    setFault('');
-    try {
-      const { projectId } = await call<{ projectId: string | null }>('POST', '/session/accept', {
-        token,
-        ...values,
-      });
-      await client.invalidateQueries();
-      await navigate(projectId ? `/projects/${projectId}` : '/');
-    } catch (error) {
-      setFault(
-        error instanceof ApiProblem
-          ? [error.message, ...error.errors.map((one) => one.message)].join(' ')
-          : 'That did not work.',
-      );
-    }
-  };
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    void accept(Object.fromEntries(new FormData(event.currentTarget)));
+  const accept = async (values: Record<string, string>) => {
+    const { projectId } = await call<{ projectId: string | null }>('POST', '/session/accept', {
+      token,
+      ...values,
+    });
+    await client.invalidateQueries();
+    await navigate(projectId ? `/projects/${projectId}` : '/');
   };
 
   return (
@@ -48,12 +37,16 @@ export function WelcomeScreen() {
       ) : signedIn ? (
         <>
           <p className="text-soft">You are signed in as {signedIn.name}.</p>
-          <button className="button primary self-start" onClick={() => void accept({})}>
+          <button
+            className="button primary self-start"
+            disabled={busy}
+            onClick={() => void ask(() => accept({}))}
+          >
             Join the project
           </button>
         </>
       ) : (
-        <form onSubmit={submit} className="flex flex-col gap-2">
+        <form onSubmit={onSubmit(accept)} className="flex flex-col gap-2">
           <p className="text-soft">
             Make your account. The link works once. If you have one already,{' '}
             <a className="underline" href="/">
@@ -61,45 +54,31 @@ export function WelcomeScreen() {
             </a>{' '}
             first and open the link again.
           </p>
-          <label className="flex flex-col gap-0.5 text-soft">
-            Name
-            <input
-              className="field !h-9 text-ink"
-              name="name"
-              autoComplete="name"
-              required
-              maxLength={120}
-            />
-          </label>
-          <label className="flex flex-col gap-0.5 text-soft">
-            E-mail
-            <input
-              className="field !h-9 text-ink"
-              name="email"
-              type="email"
-              autoComplete="username"
-              required
-            />
-          </label>
-          <label className="flex flex-col gap-0.5 text-soft">
-            Password, 10 characters or more
-            <input
-              className="field !h-9 text-ink"
-              name="password"
-              type="password"
-              autoComplete="new-password"
-              required
-              minLength={10}
-            />
-          </label>
-          <button className="button primary mt-1 self-start">Make the account</button>
+          <TextField label="Name" name="name" autoComplete="name" required maxLength={120} />
+          <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
+          <NewPassword />
+          <button className="button primary mt-1 self-start" disabled={busy}>
+            Make the account
+          </button>
         </form>
       )}
-      {fault && (
-        <p role="alert" className="text-oxide">
-          {fault}
-        </p>
-      )}
+      <Fault>{fault}</Fault>
     </main>
+  );
+}
+
+/** Where a new password is typed, with what it must be. */
+export function NewPassword({ label = 'Password' }: { label?: string }) {
+  return (
+    <TextField
+      label={`${label}, 10 characters or more`}
+      hint="Several words that have nothing to do with each other, or with you, are good."
+      name="password"
+      type="password"
+      autoComplete="new-password"
+      required
+      minLength={10}
+      maxLength={200}
+    />
   );
 }

@@ -1,0 +1,38 @@
+import { useState, type FormEvent } from 'react';
+import { ApiProblem } from '../app/api.js';
+
+/** What a problem says, with everything that is wrong in it. */
+export function problemText(error: unknown): string {
+  return error instanceof ApiProblem
+    ? [error.message, ...error.errors.map((one) => one.message)].join(' ')
+    : 'That did not work.';
+}
+
+/** Asks the server for something a form wants: whether it is being asked, and what was wrong. */
+export function useAsking() {
+  const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState('');
+  const ask = async (work: () => Promise<unknown>) => {
+    setBusy(true);
+    setFault('');
+    try {
+      await work();
+      return true;
+    } catch (error) {
+      setFault(problemText(error));
+      return false;
+    } finally {
+      setBusy(false);
+    }
+  };
+  /** Hands a form's fields to the work. */
+  const onSubmit =
+    (work: (fields: Record<string, string>, form: HTMLFormElement) => Promise<unknown>) =>
+    (event: FormEvent<HTMLFormElement>) => {
+      event.preventDefault();
+      const form = event.currentTarget;
+      const fields = Object.fromEntries(new FormData(form)) as Record<string, string>;
+      void ask(() => work(fields, form));
+    };
+  return { busy, fault, setFault, ask, onSubmit };
+}

@@ -1,0 +1,171 @@
+import { useState } from 'react';
+import { call } from '../../app/api.js';
+import { Fault } from '../../parts/Fault.js';
+import { TextField } from '../../parts/TextField.js';
+import { useAsking } from '../../parts/useAsking.js';
+
+interface Begun {
+  secret: string;
+  picture: string;
+}
+
+type Step = 'rest' | 'turnOn' | 'turnOff' | 'newCodes';
+
+/** Turns the second factor on, with its picture to be photographed, and off; shows recovery codes once. */
+export function SecondFactor({
+  on,
+  codes,
+  onChanged,
+}: {
+  on: boolean;
+  codes: number;
+  onChanged: () => Promise<void>;
+}) {
+  const [step, setStep] = useState<Step>('rest');
+  const [begun, setBegun] = useState<Begun | undefined>();
+  const [shown, setShown] = useState<string[] | undefined>();
+  const { busy, fault, setFault, onSubmit } = useAsking();
+  const rest = () => {
+    setFault('');
+    setStep('rest');
+    setBegun(undefined);
+  };
+  const confirmed = onSubmit(async ({ current }) => {
+    if (step === 'turnOn') setBegun(await call<Begun>('POST', '/account/second', { current }));
+    else if (step === 'turnOff') {
+      await call('POST', '/account/second/off', { current });
+      await onChanged();
+      rest();
+    } else {
+      setShown(
+        (await call<{ codes: string[] }>('POST', '/account/second/codes', { current })).codes,
+      );
+      await onChanged();
+      rest();
+    }
+  });
+  return (
+    <section aria-label="Second factor" className="sheet p-4">
+      <h2 className="mb-2 flex items-center gap-3 text-lg">
+        Second factor
+        <span className={`text-sm ${on ? 'text-verdigris' : 'text-soft'}`}>
+          {on ? `in force · ${codes} recovery codes left` : 'not in force'}
+        </span>
+      </h2>
+      {shown ? (
+        <Codes codes={shown} onDone={() => setShown(undefined)} />
+      ) : begun ? (
+        <form
+          className="flex flex-col gap-2"
+          onSubmit={onSubmit(async ({ code }) => {
+            const made = await call<{ codes: string[] }>('POST', '/account/second/confirm', {
+              code,
+            });
+            setShown(made.codes);
+            await onChanged();
+            rest();
+          })}
+        >
+          <p className="text-soft">
+            Photograph this with the application on your device that shows codes, then type what it
+            shows.
+          </p>
+          <div className="flex items-start gap-4">
+            <img
+              className="h-36 w-36 shrink-0 border border-rule bg-white"
+              src={`data:image/svg+xml;base64,${btoa(begun.picture)}`}
+              alt="The secret as a picture"
+            />
+            <div className="min-w-0">
+              <p className="text-soft">or type the secret:</p>
+              <p className="break-all font-semibold tracking-wider">
+                {begun.secret.replace(/(.{4})/g, '$1 ').trim()}
+              </p>
+            </div>
+          </div>
+          <TextField
+            label="The six figures"
+            name="code"
+            inputMode="numeric"
+            autoComplete="one-time-code"
+            autoFocus
+            required
+          />
+          <Fault>{fault}</Fault>
+          <div className="flex gap-2">
+            <button className="button primary" disabled={busy}>
+              Put it in force
+            </button>
+            <button type="button" className="button" onClick={rest}>
+              Not now
+            </button>
+          </div>
+        </form>
+      ) : step === 'rest' ? (
+        <>
+          <p className="mb-3 text-soft">
+            {on
+              ? 'Besides your password, a code of your device is asked for at every sign-in.'
+              : 'A code of your device, asked for besides the password: a password alone that somebody came by lets nobody in.'}
+          </p>
+          <div className="flex gap-2">
+            {on ? (
+              <>
+                <button className="button" onClick={() => setStep('newCodes')}>
+                  New recovery codes
+                </button>
+                <button className="button" onClick={() => setStep('turnOff')}>
+                  Turn it off
+                </button>
+              </>
+            ) : (
+              <button className="button primary" onClick={() => setStep('turnOn')}>
+                Set it up
+              </button>
+            )}
+          </div>
+        </>
+      ) : (
+        <form className="flex flex-col gap-2" onSubmit={confirmed}>
+          <TextField
+            label="Your password"
+            name="current"
+            type="password"
+            autoComplete="current-password"
+            autoFocus
+            required
+          />
+          <Fault>{fault}</Fault>
+          <div className="flex gap-2">
+            <button className="button primary" disabled={busy}>
+              {step === 'turnOff' ? 'Turn it off' : 'Go on'}
+            </button>
+            <button type="button" className="button" onClick={rest}>
+              Not now
+            </button>
+          </div>
+        </form>
+      )}
+    </section>
+  );
+}
+
+/** Recovery codes, shown this once. */
+function Codes({ codes, onDone }: { codes: string[]; onDone: () => void }) {
+  return (
+    <div>
+      <p className="mb-2 text-soft">
+        Each of these stands in once for your device. They are shown only now: print them or write
+        them down, and keep them apart from it.
+      </p>
+      <ol className="mb-3 grid grid-cols-2 gap-x-6 gap-y-1 font-semibold tabular-nums" data-codes>
+        {codes.map((code) => (
+          <li key={code}>{code}</li>
+        ))}
+      </ol>
+      <button className="button primary" onClick={onDone}>
+        I have them
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { call, type AuditLine } from '../../app/api.js';
+import { AuditTable } from '../../parts/AuditTable.js';
+import { Waiting } from '../../parts/Message.js';
+import { problemText } from '../../parts/useAsking.js';
+
+/** As many lines as come at a time: fewer are the last. */
+const PAGE = 200;
+
+/** The audit log of a project, or of the whole installation. */
+export function AuditPane({ path, projects }: { path: string; projects: boolean }) {
+  const log = useInfiniteQuery({
+    queryKey: ['audit', path],
+    initialPageParam: '',
+    queryFn: async ({ pageParam }) =>
+      (
+        await call<{ lines: AuditLine[] }>(
+          'GET',
+          `${path}/audit${pageParam ? `?before=${pageParam}` : ''}`,
+        )
+      ).lines,
+    getNextPageParam: (lines: AuditLine[]) => (lines.length < PAGE ? undefined : lines.at(-1)!.id),
+  });
+  if (log.isPending) return <Waiting what="One moment …" />;
+  if (log.error) return <p className="text-oxide">{problemText(log.error)}</p>;
+  return (
+    <>
+      <AuditTable lines={log.data.pages.flat()} projects={projects} />
+      {log.hasNextPage && (
+        <button
+          className="button mt-3"
+          disabled={log.isFetching}
+          onClick={() => void log.fetchNextPage()}
+        >
+          Earlier ones
+        </button>
+      )}
+    </>
+  );
+}
