@@ -5,7 +5,6 @@ import {
   useContext,
   useEffect,
   useMemo,
-  useRef,
   useState,
   useSyncExternalStore,
   type ReactNode,
@@ -74,6 +73,18 @@ export interface ProjectWrite {
   kind?: 'import';
 }
 
+/** What this page has seen of the project, besides what it shows. */
+export class Seen {
+  /** Where in the project's feed the openings were read. */
+  place: string | undefined;
+  /** What was last seen of openings that were deleted while this page is open. */
+  readonly gone = new Map<string, OpeningFacts>();
+
+  at(place: string): void {
+    this.place = place;
+  }
+}
+
 const Context = createContext<ProjectState | undefined>(undefined);
 
 /** The project whose screens are open. */
@@ -116,10 +127,7 @@ export function ProjectProvider({
     queryFn: () => call<WholeProject>('GET', `/projects/${id}`),
   });
   const key = useMemo(() => ['openings', id], [id]);
-  /** Where in the project's feed the openings were read. */
-  const place = useRef<string | undefined>(undefined);
-  /** What was last seen of openings that were deleted while this page is open. */
-  const gone = useRef(new Map<string, OpeningFacts>());
+  const [seen] = useState(() => new Seen());
   const openings = useQuery({
     queryKey: key,
     queryFn: async () => {
@@ -127,7 +135,7 @@ export function ProjectProvider({
         'GET',
         `/projects/${id}/openings`,
       );
-      place.current = read.place;
+      seen.at(read.place);
       return read.openings;
     },
     structuralSharing: true,
@@ -139,7 +147,7 @@ export function ProjectProvider({
       const reading = client.isFetching({ queryKey: key }) > 0;
       if (reading) void client.cancelQueries({ queryKey: key });
       for (const opening of client.getQueryData<OpeningView[]>(key) ?? [])
-        if (deleted.includes(opening.id)) gone.current.set(opening.id, opening.facts);
+        if (deleted.includes(opening.id)) seen.gone.set(opening.id, opening.facts);
       client.setQueryData<OpeningView[]>(key, (before) =>
         before ? merged(before, changed, deleted) : before,
       );
@@ -147,7 +155,7 @@ export function ProjectProvider({
       void client.invalidateQueries({ queryKey: ['schedule', id] });
       void client.invalidateQueries({ queryKey: ['events', id] });
     },
-    [client, id, key],
+    [client, id, key, seen],
   );
   const [outbox] = useState(() => {
     const current = (openingId: string) =>
@@ -156,7 +164,7 @@ export function ProjectProvider({
       send: sendTo(id),
       current,
       known: () => client.getQueryData(key) !== undefined,
-      last: (openingId) => gone.current.get(openingId),
+      last: (openingId) => seen.gone.get(openingId),
       read: async (ids) => landed(await readSome(id, ids), []),
       landed,
     });
@@ -176,7 +184,7 @@ export function ProjectProvider({
       end();
     };
   }, [outbox, person.id, id]);
-  useStream(id, project.isSuccess && openings.isSuccess, key, place, landed);
+  useStream(id, project.isSuccess && openings.isSuccess, key, seen, landed);
   useEffect(() => {
     if (openings.isSuccess) void outbox.flush();
   }, [outbox, openings.isSuccess]);

@@ -1,5 +1,5 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { useEffect, type RefObject } from 'react';
+import { useEffect } from 'react';
 import type { OpeningView } from '../app/api.js';
 import { readSome } from './project.js';
 
@@ -41,14 +41,14 @@ export function useStream(
   id: string,
   ready: boolean,
   key: string[],
-  place: RefObject<string | undefined>,
+  seen: { place: string | undefined },
   landed: (changed: OpeningView[], deleted: string[]) => void,
 ): void {
   const client = useQueryClient();
   useEffect(() => {
     if (!ready) return;
-    return listen(id, place, hearingOf(client, id, key, landed));
-  }, [id, ready, key, place, client, landed]);
+    return listen(id, seen, hearingOf(client, id, key, landed));
+  }, [id, ready, key, seen, client, landed]);
 }
 
 function hearingOf(
@@ -76,15 +76,15 @@ function hearingOf(
 }
 
 /** Keeps a stream open while the page is there; gives what ends it. */
-function listen(id: string, place: RefObject<string | undefined>, hearing: Hearing): () => void {
+function listen(id: string, seen: { place: string | undefined }, hearing: Hearing): () => void {
   let source: EventSource | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   const open = () => {
     clearTimeout(timer);
-    const since = place.current ? `?since=${encodeURIComponent(place.current)}` : '';
+    const since = seen.place ? `?since=${encodeURIComponent(seen.place)}` : '';
     source = new EventSource(`/api/projects/${id}/stream${since}`);
     const at = (event: MessageEvent) => {
-      if (event.lastEventId) place.current = event.lastEventId;
+      if (event.lastEventId) seen.place = event.lastEventId;
     };
     source.onmessage = (event: MessageEvent<string>) => {
       at(event);
