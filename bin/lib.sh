@@ -81,3 +81,19 @@ free_port() {
     const look = (port) => createServer().once("error", () => look(port + 1)).listen(port, "127.0.0.1", function () { this.close(() => console.log(port)); });
     look(Number(process.argv[1]));' "$1"
 }
+
+# use_database PORT [new]: sets RIEGEL_DATABASE_URL to the database of the demo at PORT, started if it does not run.
+started=
+use_database() {
+  [ -z "${RIEGEL_DATABASE_URL:-}" ] || { export RIEGEL_DATABASE_URL; return 0; }
+  local name data=
+  for name in demo plain; do [ -d "$state/$name-$1/data" ] && data="$state/$name-$1"; done
+  [ -n "$data" ] || [ "${2:-}" = new ] || fail "there is no demo at port $1; set RIEGEL_DATABASE_URL for a database of yours."
+  data=${data:-$state/demo-$1}
+  local number; number=$(cat "$data/database-port" 2>/dev/null || free_port 34310)
+  "$root/bin/database" pid "$data" >/dev/null 2>&1 || started=$data
+  trap leave_database EXIT
+  RIEGEL_DATABASE_URL=$("$root/bin/database" start "$data" "$number") || fail "the private database did not start."
+  export RIEGEL_DATABASE_URL
+}
+leave_database() { [ -z "$started" ] || "$root/bin/database" stop "$started" || true; }

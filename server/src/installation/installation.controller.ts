@@ -18,7 +18,7 @@ import { PersonId } from '../sessions/signedIn.js';
 
 const admin = Joi.object({ admin: Joi.boolean().strict().required().label('Administrator') });
 
-/** What an administrator looks after: people, the audit log, the simulated mail box. */
+/** What an administrator looks after: people, the audit log, the simulated mailbox. */
 @ApiTags('installation')
 @May('administrator')
 @Controller('installation')
@@ -119,7 +119,7 @@ export class InstallationController {
   }
 
   @Get('mail')
-  @ApiOperation({ summary: 'The simulated mail box: what would be sent, newest first.' })
+  @ApiOperation({ summary: 'The simulated mailbox: what would be sent, newest first.' })
   async box() {
     return { letters: await this.mail.box() };
   }

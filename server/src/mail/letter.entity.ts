@@ -1,6 +1,6 @@
 import { Column, CreateDateColumn, Entity, Index, PrimaryColumn } from 'typeorm';
 
-/** A letter of the simulated mail box: what would be sent. */
+/** A letter of the simulated mailbox: what would be sent. */
 @Entity('letter')
 export class Letter {
   @PrimaryColumn('char', { length: 36 })

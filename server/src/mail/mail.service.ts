@@ -6,7 +6,7 @@ import { Letter } from './letter.entity.js';
 const MOST_LETTERS = 100;
 const KEPT_DAYS = 30;
 
-/** Sends letters into the simulated mail box, which shows what would be sent. */
+/** Sends letters into the simulated mailbox, which shows what would be sent. */
 @Injectable()
 export class MailService {
   constructor(private readonly source: DataSource) {}

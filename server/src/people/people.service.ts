@@ -33,7 +33,7 @@ export class PeopleService {
     return this.source.getRepository(Person);
   }
 
-  /** Adds somebody; whoever comes first looks after the installation. */
+  /** Adds somebody; who comes while nobody looks after the installation does. */
   async add(person: NewPerson, manager: EntityManager = this.source.manager): Promise<Person> {
     const passwordHash = await hash(person.password, COST);
     return this.insert({ ...person, passwordHash }, manager);
@@ -51,7 +51,7 @@ export class PeopleService {
     manager: EntityManager,
   ): Promise<Person> {
     const demo = person.demo ?? false;
-    const first = !demo && (await manager.countBy(Person, { demo: false })) === 0;
+    const first = !demo && (await manager.countBy(Person, { admin: true })) === 0;
     const row = this.people.create({
       id: randomUUID(),
       name: person.name,

@@ -20,7 +20,7 @@ export class Person {
   @Column('boolean', { default: false })
   demo: boolean;
 
-  /** Looks after the installation: people, audit log, mail box. */
+  /** Looks after the installation: people, audit log, mailbox. */
   @Column('boolean', { default: false })
   admin: boolean;
 

@@ -29,10 +29,13 @@ export interface Client {
   agent: ReturnType<typeof request.agent>;
 }
 
-export async function start(overrides: Partial<Config> = {}): Promise<Harness> {
-  const source = await openDatabase(process.env['RIEGEL_TEST_URL']!);
+export async function start(
+  overrides: Partial<Config> = {},
+  url = process.env['RIEGEL_TEST_URL']!,
+): Promise<Harness> {
+  const source = await openDatabase(url);
   const config: Config = {
-    databaseUrl: process.env['RIEGEL_TEST_URL']!,
+    databaseUrl: url,
     port: 0,
     host: '127.0.0.1',
     secret: 'x'.repeat(40),

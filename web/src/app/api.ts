@@ -151,7 +151,7 @@ export interface AuditLine {
   project: string | null;
 }
 
-/** A letter of the simulated mail box. */
+/** A letter of the simulated mailbox. */
 export interface LetterView {
   id: string;
   recipient: string;

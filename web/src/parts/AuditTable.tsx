@@ -9,7 +9,7 @@ const WORDS: Record<AuditLine['kind'], string> = {
   'password-changed': 'changed the password',
   'password-reset': 'set a new password by a link',
   'reset-asked': 'letter for a new password',
-  'second-on': 'second factor put in force',
+  'second-on': 'second factor turned on',
   'second-off': 'second factor turned off',
   'recovery-used': 'recovery code used',
   'sessions-ended': 'ended sessions',

@@ -42,7 +42,7 @@ export function AccountScreen() {
         </div>
         {admin && (
           <Link className="button" to="/installation">
-            Installation: people, audit log, mail box
+            Installation: people, audit log, mailbox
           </Link>
         )}
       </div>

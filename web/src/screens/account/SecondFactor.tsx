@@ -49,7 +49,7 @@ export function SecondFactor({
       <h2 className="mb-2 flex items-center gap-3 text-lg">
         Second factor
         <span className={`text-sm ${on ? 'text-verdigris' : 'text-soft'}`}>
-          {on ? `in force · ${codes} recovery codes left` : 'not in force'}
+          {on ? `on · ${codes} recovery codes left` : 'off'}
         </span>
       </h2>
       {shown ? (
@@ -67,24 +67,23 @@ export function SecondFactor({
           })}
         >
           <p className="text-soft">
-            Photograph this with the application on your device that shows codes, then type what it
-            shows.
+            Scan this with an authenticator app, then type the six-digit code it shows.
           </p>
           <div className="flex items-start gap-4">
             <img
               className="h-36 w-36 shrink-0 border border-rule bg-white"
               src={`data:image/svg+xml;base64,${btoa(begun.picture)}`}
-              alt="The secret as a picture"
+              alt="QR code of the key"
             />
             <div className="min-w-0">
-              <p className="text-soft">or type the secret:</p>
-              <p className="break-all font-semibold tracking-wider">
+              <p className="text-soft">or type in the key:</p>
+              <p className="font-semibold tracking-wider">
                 {begun.secret.replace(/(.{4})/g, '$1 ').trim()}
               </p>
             </div>
           </div>
           <TextField
-            label="The six figures"
+            label="Six-digit code"
             name="code"
             inputMode="numeric"
             autoComplete="one-time-code"
@@ -94,7 +93,7 @@ export function SecondFactor({
           <Fault>{fault}</Fault>
           <div className="flex gap-2">
             <button className="button primary" disabled={busy}>
-              Put it in force
+              Turn it on
             </button>
             <button type="button" className="button" onClick={rest}>
               Not now
@@ -105,8 +104,8 @@ export function SecondFactor({
         <>
           <p className="mb-3 text-soft">
             {on
-              ? 'Besides your password, a code of your device is asked for at every sign-in.'
-              : 'A code of your device, asked for besides the password: a password alone that somebody came by lets nobody in.'}
+              ? 'Besides your password, a code from your authenticator app is asked for at every sign-in.'
+              : 'A code from an authenticator app, asked for besides the password: a password alone that somebody came by lets nobody in.'}
           </p>
           <div className="flex gap-2">
             {on ? (
@@ -155,8 +154,8 @@ function Codes({ codes, onDone }: { codes: string[]; onDone: () => void }) {
   return (
     <div>
       <p className="mb-2 text-soft">
-        Each of these stands in once for your device. They are shown only now: print them or write
-        them down, and keep them apart from it.
+        Each of these recovery codes works once in place of the app. They are shown only now: print
+        them or write them down, and keep them apart from your device.
       </p>
       <ol className="mb-3 grid grid-cols-2 gap-x-6 gap-y-1 font-semibold tabular-nums" data-codes>
         {codes.map((code) => (

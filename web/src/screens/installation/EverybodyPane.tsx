@@ -43,7 +43,7 @@ export function EverybodyPane() {
             <tr key={person.id} className="border-t border-rule">
               <td className="px-3 py-1.5 font-semibold">{person.name}</td>
               <td className="text-soft">{person.email}</td>
-              <td>{person.demo ? 'demo account' : person.second ? 'in force' : 'none'}</td>
+              <td>{person.demo ? 'demo account' : person.second ? 'on' : 'off'}</td>
               <td>
                 <input
                   type="checkbox"
@@ -76,7 +76,7 @@ export function EverybodyPane() {
                     onClick={() =>
                       change(async () => {
                         await call('POST', `/installation/people/${person.id}/reset`);
-                        toast(`The letter to ${person.name} is in the mail box.`);
+                        toast(`The letter to ${person.name} is in the mailbox.`);
                       })
                     }
                   >

@@ -16,7 +16,7 @@ export function InstallationScreen() {
           Audit log
         </NavLink>
         <NavLink to="/installation/mail" className={tab}>
-          Mail box
+          Mailbox
         </NavLink>
       </nav>
       <Outlet />

@@ -5,7 +5,7 @@ import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Waiting } from '../../parts/Message.js';
 import { problemText } from '../../parts/useAsking.js';
 
-/** The simulated mail box: what would be sent. */
+/** The simulated mailbox: what would be sent. */
 export function MailPane() {
   const box = useQuery({
     queryKey: ['installation', 'mail'],

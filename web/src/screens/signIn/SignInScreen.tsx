@@ -156,7 +156,8 @@ export function SignInScreen({ session }: { session: SessionView }) {
           >
             <h2 className="text-lg">Your second factor</h2>
             <p className="text-soft">
-              The six figures your device shows now; without the device, one of your recovery codes.
+              The six-digit code your authenticator app shows; without the app, one of your recovery
+              codes.
             </p>
             <TextField label="Code" name="code" autoComplete="one-time-code" autoFocus required />
             <Fault>{fault}</Fault>
@@ -200,7 +201,7 @@ export function SignInScreen({ session }: { session: SessionView }) {
             <h2 className="text-lg">Look into your mail</h2>
             <p className="text-soft">
               If the address has an account, the letter is there now. An administrator sees it in
-              Riegel’s own mail box, which stands in for real mail.
+              Riegel’s own mailbox, which stands in for real mail.
             </p>
             <button className="button" onClick={() => go('password')}>
               Back to the sign-in
