@@ -9,6 +9,7 @@ const root = join(import.meta.dirname, '../..');
 
 /** The built application on a private database of its own, signed in as its demo's owner. */
 export interface Running {
+  port: number;
   call<T>(method: string, path: string, body?: unknown): Promise<T>;
   bytes(path: string): Promise<Buffer>;
   stop(): void;
@@ -40,6 +41,7 @@ export async function startServer(): Promise<Running> {
       RIEGEL_DATABASE_URL: database,
       RIEGEL_PORT: String(port),
       RIEGEL_DEMO: '1',
+      RIEGEL_GUESSES_A_MINUTE: '1000',
       RIEGEL_SECRET: 'bench '.repeat(10),
       RIEGEL_DEMO_FILES: join(root, 'demo'),
     },
@@ -68,6 +70,7 @@ export async function startServer(): Promise<Running> {
     return answer;
   };
   const running: Running = {
+    port,
     call: async <T>(method: string, path: string, body?: unknown) =>
       (await (await fetched(method, path, body)).json()) as T,
     bytes: async (path) => Buffer.from(await (await fetched('GET', path)).arrayBuffer()),

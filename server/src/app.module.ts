@@ -17,6 +17,7 @@ import { InstallationController } from './installation/installation.controller.j
 import { CatalogueController } from './lists/catalogue.controller.js';
 import { ListsController } from './lists/lists.controller.js';
 import { ListsService } from './lists/lists.service.js';
+import { VitalsService } from './installation/vitals.service.js';
 import { MailService } from './mail/mail.service.js';
 import { OpeningsController } from './openings/openings.controller.js';
 import { OpeningsService } from './openings/openings.service.js';
@@ -79,6 +80,7 @@ export class AppModule {
         LinksService,
         ResetsService,
         RegisterCache,
+        VitalsService,
         PeopleService,
         ProjectsService,
         OpeningsService,

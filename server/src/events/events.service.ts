@@ -53,6 +53,11 @@ export class EventsService implements OnModuleDestroy {
     private readonly feed: FeedService,
   ) {}
 
+  /** How many streams are open here. */
+  get streams(): number {
+    return this.listeners.size;
+  }
+
   /** The last writes, newest first, with who wrote; of one opening with what it was before and after. */
   async history(projectId: string, openingId?: string): Promise<string> {
     const rows = (await this.source.query(

@@ -14,6 +14,7 @@ import type { Person } from '../people/person.entity.js';
 import { ResetsService } from '../people/resets.service.js';
 import { May } from '../rights/may.js';
 import { SessionsService } from '../sessions/sessions.service.js';
+import { VitalsService } from './vitals.service.js';
 import { PersonId } from '../sessions/signedIn.js';
 
 const admin = Joi.object({ admin: Joi.boolean().strict().required().label('Administrator') });
@@ -31,6 +32,7 @@ export class InstallationController {
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly mail: MailService,
+    private readonly vital: VitalsService,
   ) {}
 
   @Get('people')
@@ -116,6 +118,14 @@ export class InstallationController {
   })
   async log(@Query('before') before: unknown) {
     return { lines: await this.audit.list(undefined, lineNumber(before)) };
+  }
+
+  @Get('vitals')
+  @ApiOperation({
+    summary: 'How this server is doing since the last reading: delays, memory, streams, work.',
+  })
+  vitals() {
+    return this.vital.read();
   }
 
   @Get('mail')

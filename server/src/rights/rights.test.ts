@@ -30,6 +30,7 @@ const RIGHTS: Record<string, Right> = {
   'patch /api/installation/people/{personId}': 'administrator',
   'get /api/installation/audit': 'administrator',
   'get /api/installation/mail': 'administrator',
+  'get /api/installation/vitals': 'administrator',
   'get /api/projects': 'signed-in',
   'post /api/projects': 'signed-in',
   'post /api/projects/file': 'signed-in',

@@ -5,7 +5,7 @@ import { Problem } from '../http/problem.js';
 import type { JobName, Jobs } from './jobs.js';
 
 /** A lane: threads of its own, so that one kind of work does not hold another. */
-interface Lane {
+export interface Lane {
   threads: number;
   /** How many may wait; beyond, a person is told to come back. */
   queue: number;
@@ -24,7 +24,9 @@ const LANES = {
   pictures: { threads: 1, queue: 8, megabytes: 256, milliseconds: 15_000 },
 } as const satisfies Record<string, Lane>;
 
-const LANE_OF: Record<JobName, keyof typeof LANES> = {
+export type LaneName = keyof typeof LANES;
+
+const LANE_OF: Record<JobName, LaneName> = {
   readWrites: 'bodies',
   readProjectFile: 'bodies',
   weighPassword: 'bodies',
@@ -43,7 +45,10 @@ export class TooMuchWork extends Error {}
 /** Runs heavy work off the thread that answers requests, with bounds on time, memory and how much waits. */
 @Injectable()
 export class WorkService implements OnModuleDestroy {
-  private readonly pools = new Map<keyof typeof LANES, Piscina>();
+  protected readonly lanes: Record<LaneName, Lane> = LANES;
+  private readonly pools = new Map<LaneName, Piscina>();
+  /** Pieces of work taken and not ended, those that wait too. */
+  private readonly going = new Map<LaneName, number>();
 
   constructor(@Inject(CONFIG) private readonly config: Config) {}
 
@@ -57,7 +62,15 @@ export class WorkService implements OnModuleDestroy {
     gone?: AbortSignal,
   ): Promise<Awaited<ReturnType<Jobs[J]>>> {
     const lane = LANE_OF[job];
-    const late = AbortSignal.timeout(LANES[lane].milliseconds);
+    const { threads, queue, milliseconds } = this.lanes[lane];
+    const going = this.going.get(lane) ?? 0;
+    if (going >= threads + queue)
+      throw new Problem(
+        HttpStatus.TOO_MANY_REQUESTS,
+        'Too much of this kind is being worked on already. Try again in a minute.',
+      );
+    this.going.set(lane, going + 1);
+    const late = AbortSignal.timeout(milliseconds);
     try {
       return (await this.pool(lane).run(
         { job, input },
@@ -65,19 +78,26 @@ export class WorkService implements OnModuleDestroy {
       )) as Awaited<ReturnType<Jobs[J]>>;
     } catch (error) {
       if (gone?.aborted) throw error;
-      if (/queue is at limit/i.test(String((error as Error).message)))
-        throw new Problem(
-          HttpStatus.TOO_MANY_REQUESTS,
-          'Too much of this kind is being worked on already. Try again in a minute.',
-        );
       if (late.aborted || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
         throw new TooMuchWork(`${job} was ended`);
       throw error;
+    } finally {
+      this.going.set(lane, this.going.get(lane)! - 1);
     }
   }
 
-  private pool(name: keyof typeof LANES): Piscina {
-    const { threads, queue, megabytes } = LANES[name];
+  /** How much is being worked on and waits, by lane. */
+  waiting(): Record<string, { running: number; waiting: number }> {
+    return Object.fromEntries(
+      [...this.going].map(([name, going]) => {
+        const running = Math.min(going, this.lanes[name].threads);
+        return [name, { running, waiting: going - running }];
+      }),
+    );
+  }
+
+  private pool(name: LaneName): Piscina {
+    const { threads, megabytes } = this.lanes[name];
     const made =
       this.pools.get(name) ??
       new Piscina({
@@ -85,7 +105,6 @@ export class WorkService implements OnModuleDestroy {
         minThreads: 0,
         maxThreads: threads,
         idleTimeout: 60_000,
-        maxQueue: queue,
         resourceLimits: { maxOldGenerationSizeMb: megabytes },
       });
     this.pools.set(name, made);

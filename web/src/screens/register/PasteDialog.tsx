@@ -10,6 +10,8 @@ import { Figures } from '../../parts/Figure.js';
 
 const MOST_BYTES = 5_000_000;
 const MOST_ROWS = 10_000;
+/** Cells told one by one; a paste with more is not what it should be. */
+const MOST_FAULTS = 500;
 
 /** Cells of a text copied from a spreadsheet; quoted cells may hold line breaks. */
 export function cellsOf(text: string): string[][] {
@@ -121,7 +123,8 @@ export function PasteDialog({
         <>
           {pasted.ignored.length > 0 && (
             <p className="mt-2 text-ochre">
-              No column answers to: {pasted.ignored.join(', ')}. They go into the notes.
+              Not read into a field of their own: {pasted.ignored.join(', ')}. They go into the
+              notes, each cell with its heading.
             </p>
           )}
           {pasted.faults.length > 0 && (
@@ -131,9 +134,9 @@ export function PasteDialog({
                 read. Each row is still added; what was typed goes into its note.
               </p>
               <ul className="text-oxide">
-                {pasted.faults.slice(0, 50).map((one) => (
+                {pasted.faults.slice(0, MOST_FAULTS).map((one) => (
                   <li key={`${one.row}-${one.column}`}>
-                    {pasted.openings[one.row]?.mark}, {columnName(one.column)}:{' '}
+                    Row {one.row + 1}, {pasted.openings[one.row]?.mark}, {columnName(one.column)}:{' '}
                     {phraseText(
                       {
                         code: one.fault.code,
@@ -143,6 +146,9 @@ export function PasteDialog({
                     )}
                   </li>
                 ))}
+                {pasted.faults.length > MOST_FAULTS && (
+                  <li>and {pasted.faults.length - MOST_FAULTS} more, each in its row’s note.</li>
+                )}
               </ul>
             </div>
           )}

@@ -26,8 +26,12 @@ export function useUnread(projectId: string): {
         const next = { ...before };
         if (value) next[key] = value;
         else delete next[key];
-        if (Object.keys(next).length > 0) localStorage.setItem(shelf, JSON.stringify(next));
-        else localStorage.removeItem(shelf);
+        try {
+          if (Object.keys(next).length > 0) localStorage.setItem(shelf, JSON.stringify(next));
+          else localStorage.removeItem(shelf);
+        } catch {
+          // A full store keeps it over no reload; here it stands all the same.
+        }
         return next;
       });
     },
