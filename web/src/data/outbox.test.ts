@@ -219,6 +219,25 @@ describe('a deletion while the creation is on the way', () => {
   });
 });
 
+describe('openings that are made together', () => {
+  it('keep their order, also over a reload', async () => {
+    const { server, tab } = world();
+    server.away = true;
+    const ids = ['z', 'm', 'a1', 'q', 'b'];
+    const one = tab();
+    one.outbox.create(ids.slice(0, 3).map((id) => ({ id, facts: facts({ mark: id }) })));
+    one.outbox.create(ids.slice(3).map((id) => ({ id, facts: facts({ mark: id }) })));
+    await settle(200);
+    one.close();
+    const again = tab();
+    await settle();
+    expect(shown(again).map(({ mark }) => mark)).toEqual(['1', ...ids]);
+    server.away = false;
+    await settle(3000);
+    expect([...server.openings.keys()]).toEqual(['a', ...ids]);
+  });
+});
+
 describe('what others changed', () => {
   it('is merged fact by fact without asking where only one side changed', async () => {
     const { server, tab } = world();

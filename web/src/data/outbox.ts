@@ -7,6 +7,7 @@ import {
   created,
   deleted,
   edited,
+  inOrder,
   madeBefore,
   refused,
   resolved,
@@ -73,6 +74,7 @@ export class Outbox {
   private again = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private tries = 0;
+  private made = 0;
   private closed = true;
 
   constructor(
@@ -121,7 +123,11 @@ export class Outbox {
   }
 
   create(list: { id: string; facts: OpeningFacts }[]): void {
-    for (const { id, facts } of list) this.step(id, created(id, this.rev(), facts));
+    for (const { id, facts } of list) {
+      // Later than all before, of this tab and of others.
+      this.made = Math.max(this.made + 1, Date.now() * 1000);
+      this.step(id, created(id, this.rev(), facts, this.made));
+    }
     this.changed();
     this.later(GATHER_MS);
   }
@@ -203,7 +209,7 @@ export class Outbox {
       try {
         const list = await this.unsaved.all();
         const own = [...this.here].flatMap((id) => this.stored.get(id) ?? []);
-        this.stored = new Map([...list, ...own].map((entry) => [entry.id, entry]));
+        this.stored = new Map(inOrder([...list, ...own]).map((entry) => [entry.id, entry]));
         this.readable = true;
       } catch {
         this.readable = false;

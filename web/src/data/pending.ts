@@ -26,6 +26,8 @@ export type Pending = {
   | {
       op: 'create';
       facts: OpeningFacts;
+      /** Its place among those that were made: the store keeps no order. */
+      at: number;
       /** As it was sent and not answered: the server may have it already, as one of these. */
       sent?: OpeningFacts[];
     }
@@ -107,8 +109,14 @@ function settled<T extends Pending>(pending: T): T {
   return kept as T;
 }
 
-export function created(id: string, rev: string, facts: OpeningFacts): Step {
-  return () => ({ id, rev, op: 'create', facts });
+export function created(id: string, rev: string, facts: OpeningFacts, at: number): Step {
+  return () => ({ id, rev, op: 'create', facts, at });
+}
+
+/** Pending changes in the order in which openings were made. */
+export function inOrder(entries: Iterable<Pending>): Pending[] {
+  const place = (entry: Pending) => (entry.op === 'create' ? entry.at : 0);
+  return [...entries].sort((a, b) => place(a) - place(b));
 }
 
 /** Somebody deleted an opening; one that may be on its way to the server is not merely forgotten. */
@@ -216,7 +224,7 @@ export function resolved(rev: string, facts: OpeningFacts): Step {
   return (before) => {
     if (!before?.conflict) return before;
     const { theirs } = before.conflict;
-    if (!theirs) return { id: before.id, rev, op: 'create', facts };
+    if (!theirs) return { id: before.id, rev, op: 'create', facts, at: 0 };
     const patch = patchBetween(theirs.facts, facts);
     if (Object.keys(patch).length === 0) return undefined;
     return {

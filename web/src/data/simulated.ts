@@ -99,7 +99,9 @@ export class SimulatedStore implements Unsaved {
 
   async all(): Promise<Pending[]> {
     await Promise.resolve();
-    return structuredClone([...this.kept.values()]);
+    // By key, as a browser's store gives them, not in the order in which they came.
+    const entries = [...this.kept.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
+    return structuredClone(entries);
   }
 
   async apply(id: string, step: Step): Promise<Pending | undefined> {

@@ -92,13 +92,13 @@ export function readOldUnsaved(text: string | null): Pending[] {
     return [];
   }
   if (!Array.isArray(list)) return [];
-  return list.flatMap((entry): Pending[] => {
+  return list.flatMap((entry, at): Pending[] => {
     const { id, op, base, facts } = entry;
     if (typeof id !== 'string') return [];
     const rev = `old-${id}`;
     if (op === 'delete') return [{ id, rev, op, ...(base ? { version: base.version } : {}) }];
     if (!facts) return [];
-    if (op === 'create') return [{ id, rev, op, facts, sent: [facts] }];
+    if (op === 'create') return [{ id, rev, op, facts, at, sent: [facts] }];
     if (!base) return [];
     const patch = patchBetween(base.facts, facts);
     const before = Object.fromEntries(
