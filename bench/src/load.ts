@@ -192,12 +192,14 @@ try {
 
   const ears = people.map((person) => person.listen(`/projects/${id}/stream`));
   await wait(1000);
+  let round = 0;
   const turns = async (seconds: number) => {
     const reads: number[] = [];
     const writes: number[] = [];
     let writesDone = 0;
     await Promise.all(
       people.map(async (person, index) => {
+        round++;
         // Everybody has openings of their own, and acts once a second at a moment of their own.
         const own = openings.filter((_, place) => place % PEOPLE === index);
         await wait((index / PEOPLE) * 1000);
@@ -212,7 +214,7 @@ try {
           } else {
             const answer = await person.send('PUT', `/projects/${id}/openings/${one.id}`, {
               version: one.version,
-              facts: { ...one.facts, note: `turn ${turn} ${index}` },
+              facts: { ...one.facts, note: `turn ${turn} ${index} ${round}` },
             });
             if (answer.status !== 200)
               throw new Error(`${answer.status} ${answer.body.toString().slice(0, 200)}`);
@@ -282,6 +284,8 @@ try {
   const undone = await owner.send('POST', `/projects/${id}/undo`);
   say('the same taken back', `${undone.ms.toFixed(0)} ms, ${undone.status}; ${await stall()}`);
 
+  const now = await owner.json<{ openings: typeof openings }>('GET', `/projects/${id}/openings`);
+  for (const [index, one] of now.openings.entries()) Object.assign(openings[index]!, one);
   const first = await vitals();
   await turns(MEMORY_SECONDS);
   const last = await vitals();

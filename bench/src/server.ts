@@ -33,19 +33,24 @@ export async function startServer(): Promise<Running> {
     { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] },
   ).trim();
   const port = await freePort();
-  const server: ChildProcess = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      RIEGEL_DATABASE_URL: database,
-      RIEGEL_PORT: String(port),
-      RIEGEL_DEMO: '1',
-      RIEGEL_GUESSES_A_MINUTE: '1000',
-      RIEGEL_SECRET: 'bench '.repeat(10),
-      RIEGEL_DEMO_FILES: join(root, 'demo'),
+  const server: ChildProcess = spawn(
+    process.execPath,
+    [...(process.env['BENCH_NODE_OPTIONS']?.split(' ') ?? []), join(root, 'server/dist/main.js')],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        RIEGEL_DATABASE_URL: database,
+        RIEGEL_PORT: String(port),
+        RIEGEL_DEMO: '1',
+        RIEGEL_GUESSES_A_MINUTE: '1000',
+        RIEGEL_REQUESTS_A_MINUTE: '1000000',
+        RIEGEL_SECRET: 'bench '.repeat(10),
+        RIEGEL_DEMO_FILES: join(root, 'demo'),
+      },
     },
-  });
+  );
   await new Promise<void>((resolve, reject) => {
     server.stdout!.on('data', (text) => String(text).includes('Riegel is at') && resolve());
     server.on('exit', (code) => reject(new Error(`the server ended with ${code}`)));

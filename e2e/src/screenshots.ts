@@ -115,11 +115,9 @@ try {
   await page.click('a', 'Ways out');
   await page.find('article[data-device="concealed"]');
   await shot('ways-out');
-  await theme('dark');
-  await open('118');
-  await page.click('[role=tab]', 'Plan');
-  await stage('hanging');
-  await shot('opening-dark');
+  await page.go('/installation/audit');
+  await page.sees('table', 'signed in');
+  await shot('audit-log');
 } finally {
   await page.close();
 }

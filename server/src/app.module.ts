@@ -39,15 +39,12 @@ import { SessionsController } from './sessions/sessions.controller.js';
 import { SessionsService } from './sessions/sessions.service.js';
 import { WorkService } from './work/work.service.js';
 
-/** Requests one address may send in a minute; an office of fifty stands behind one. */
-const REQUESTS_A_MINUTE = 6000;
-
 @Module({})
 export class AppModule {
   static with(config: Config, source: DataSource): DynamicModule {
     return {
       module: AppModule,
-      imports: [ThrottlerModule.forRoot([{ limit: REQUESTS_A_MINUTE, ttl: 60_000 }])],
+      imports: [ThrottlerModule.forRoot([{ limit: config.requestsAMinute, ttl: 60_000 }])],
       controllers: [
         HealthController,
         SessionsController,

@@ -21,6 +21,8 @@ export interface Config {
   /** A session ends after so long without use, and after so long whatever happens. Milliseconds. */
   sessionIdleMs: number;
   sessionMs: number;
+  /** How many requests one address may send in a minute; an office of fifty stands behind one. */
+  requestsAMinute: number;
   /** How often passwords, codes and links may be tried from one address in a minute. */
   guessesAMinute: number;
   /** Whether the interface's documents can be read without signing in. */
@@ -68,6 +70,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
     workerFile: join(import.meta.dirname, 'work', 'worker.js'),
     sessionIdleMs: positive(env, 'RIEGEL_SESSION_IDLE_HOURS', 24) * HOUR,
     sessionMs: positive(env, 'RIEGEL_SESSION_DAYS', 14) * 24 * HOUR,
+    requestsAMinute: positive(env, 'RIEGEL_REQUESTS_A_MINUTE', 6000),
     guessesAMinute: positive(env, 'RIEGEL_GUESSES_A_MINUTE', 60),
     openDocs: yesNo(env, 'RIEGEL_OPEN_DOCS') ?? false,
     production: env['NODE_ENV'] === 'production',
@@ -87,7 +90,7 @@ function positive(env: NodeJS.ProcessEnv, name: string, usual: number): number {
   const text = env[name];
   if (text === undefined || text === '') return usual;
   const value = Number(text);
-  if (!(value > 0 && value <= 10_000)) throw new Error(`${name} is a number above 0.`);
+  if (!(value > 0 && value <= 1_000_000)) throw new Error(`${name} is a number above 0.`);
   return value;
 }
 

@@ -2,7 +2,6 @@ import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import type { DocumentChange } from '../events/event.entity.js';
 import { Problem } from '../http/problem.js';
-import { sameStored } from '../openings/openingText.js';
 import { ProjectDocument, type DocumentName } from './document.entity.js';
 import type { DocumentWrite } from './readDocument.js';
 
@@ -66,7 +65,7 @@ export class DocumentsService {
     for (const { name, version, body } of writes) {
       const current = await this.locked(manager, projectId, name);
       // Written already: the answer to it was lost on the way.
-      if (current && current.version > version && sameStored(current.body, body)) continue;
+      if (current && current.version > version && current.body === body) continue;
       if ((current?.version ?? 0) !== version) throw stale(name, current);
       await this.put(manager, projectId, name, body, current);
       changes.push({ document: name, before: current?.body ?? null, after: body });
@@ -83,7 +82,7 @@ export class DocumentsService {
     to: string | null,
   ): Promise<void> {
     const current = await this.locked(manager, projectId, name);
-    if (!sameStored(empty(current?.body ?? null), empty(from)))
+    if (empty(current?.body ?? null) !== empty(from))
       throw new Problem(
         HttpStatus.CONFLICT,
         `Somebody changed the ${name} after that; it cannot be taken back as a whole.`,

@@ -3,7 +3,7 @@ import type { OpeningText } from './openingText.js';
 import type { StoredFacts } from './readWrites.js';
 
 /** Rows written or read by one statement: small enough that none holds the thread for long. */
-export const CHUNK = 500;
+export const CHUNK = 250;
 
 /** An opening as it stands, locked. */
 export interface LockedOpening extends OpeningText {

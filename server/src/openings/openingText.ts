@@ -16,13 +16,6 @@ export function storedJson(value: unknown): string {
   return stringify(value) ?? 'null';
 }
 
-/** Whether two stored texts hold the same: the spelling of one may be older. */
-export function sameStored(a: string | null, b: string | null): boolean {
-  if (a === b) return true;
-  if (a === null || b === null) return false;
-  return storedJson(JSON.parse(a)) === storedJson(JSON.parse(b));
-}
-
 /** An opening as the interface gives it. */
 export function openingJson({ id, version, facts }: OpeningText): string {
   return `{"id":"${id}","version":${version},"facts":${facts}}`;

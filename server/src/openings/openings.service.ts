@@ -19,8 +19,8 @@ import {
   replaceOpenings,
   type LockedOpening,
 } from './openingRows.js';
-import { sameStored, unfolded, type OpeningText } from './openingText.js';
-import { ofFacts, type StoredFacts, type Write } from './readWrites.js';
+import { listedColumns, unfolded, type OpeningText } from './openingText.js';
+import type { StoredFacts, Write } from './readWrites.js';
 
 /** The most openings a project holds. */
 const MOST_OPENINGS = 20_000;
@@ -113,7 +113,7 @@ export class OpeningsService {
         throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
       if (one.op === 'create') {
         if (current) {
-          if (!sameStored(current.facts, one.facts.text)) stale.push(current);
+          if (current.facts !== one.facts.text) stale.push(current);
           views.push(current);
           continue;
         }
@@ -128,7 +128,7 @@ export class OpeningsService {
         if (one.op === 'update') gone.push(one.id);
         continue;
       }
-      if (one.op === 'update' && sameStored(current.facts, one.facts.text)) {
+      if (one.op === 'update' && current.facts === one.facts.text) {
         views.push(current);
         continue;
       }
@@ -266,7 +266,7 @@ export class OpeningsService {
     const created: { id: string; version: number; facts: StoredFacts }[] = [];
     for (const { openingId: id, before, after } of changes) {
       const current = standing.get(id);
-      if (!sameStored(current?.facts ?? null, before)) {
+      if ((current?.facts ?? null) !== before) {
         const mark = (JSON.parse(current?.facts ?? before ?? '{}') as Partial<OpeningFacts>).mark;
         throw new Problem(
           HttpStatus.CONFLICT,
@@ -278,7 +278,7 @@ export class OpeningsService {
         deleted.push(id);
         continue;
       }
-      const facts = ofFacts(JSON.parse(after) as OpeningFacts);
+      const facts = { text: after, columns: listedColumns(JSON.parse(after) as OpeningFacts) };
       if (current) {
         replaced.push({ id, version: current.version, facts });
         openings.push({ id, version: current.version + 1, facts: facts.text });

@@ -48,6 +48,7 @@ export async function start(
     workerFile: join(__dirname, '../../dist/work/worker.js'),
     sessionIdleMs: 24 * HOUR,
     sessionMs: 14 * 24 * HOUR,
+    requestsAMinute: 100_000,
     guessesAMinute: 100_000,
     openDocs: false,
     production: false,

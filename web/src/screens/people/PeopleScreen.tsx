@@ -54,135 +54,137 @@ export function PeopleScreen() {
       </Message>
     );
   return (
-    <div className="mx-auto h-full max-w-4xl overflow-auto px-6 py-8">
-      <h1 className="mb-4 text-2xl leading-8">People</h1>
-      <table className="sheet w-full">
-        <thead>
-          <tr className="caps text-left">
-            <th className="px-3 py-2 font-normal">Name</th>
-            <th className="font-normal">E-mail</th>
-            <th className="font-normal">May</th>
-            <th>
-              <span className="sr-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {members.data.map((member) => (
-            <tr key={member.personId} className="border-t border-rule">
-              <td className="px-3 py-1.5 font-semibold">{member.name}</td>
-              <td className="text-soft">{member.email}</td>
-              <td>
-                <select
-                  className="field"
-                  aria-label={`Role of ${member.name}`}
-                  value={member.role}
-                  disabled={!owner}
-                  onChange={(event) =>
-                    void change(() =>
-                      call('PATCH', `/projects/${project.id}/members/${member.personId}`, {
-                        role: event.target.value,
-                      }),
-                    )
-                  }
-                >
-                  {ROLES.map((one) => (
-                    <option key={one.role} value={one.role}>
-                      {termText(`role.${one.role}`)}
-                    </option>
-                  ))}
-                </select>
-              </td>
-              <td className="pr-2 text-right whitespace-nowrap">
-                {owner && (
-                  <button
-                    className="button bare"
-                    title="A letter with a link goes to their address; nobody else sees it"
-                    onClick={() =>
-                      void change(async () => {
-                        await call(
-                          'POST',
-                          `/projects/${project.id}/members/${member.personId}/reset`,
-                        );
-                        toast(`A letter for a new password is on its way to ${member.name}.`);
-                      })
-                    }
-                  >
-                    Send a new password
-                  </button>
-                )}
-                {owner && (
-                  <button
-                    className="button bare"
-                    onClick={() =>
+    <div className="h-full overflow-auto">
+      <div className="mx-auto max-w-4xl px-6 py-8">
+        <h1 className="mb-4 text-2xl leading-8">People</h1>
+        <table className="sheet w-full">
+          <thead>
+            <tr className="caps text-left">
+              <th className="px-3 py-2 font-normal">Name</th>
+              <th className="font-normal">E-mail</th>
+              <th className="font-normal">May</th>
+              <th>
+                <span className="sr-only">Actions</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {members.data.map((member) => (
+              <tr key={member.personId} className="border-t border-rule">
+                <td className="px-3 py-1.5 font-semibold">{member.name}</td>
+                <td className="text-soft">{member.email}</td>
+                <td>
+                  <select
+                    className="field"
+                    aria-label={`Role of ${member.name}`}
+                    value={member.role}
+                    disabled={!owner}
+                    onChange={(event) =>
                       void change(() =>
-                        call('DELETE', `/projects/${project.id}/members/${member.personId}`),
+                        call('PATCH', `/projects/${project.id}/members/${member.personId}`, {
+                          role: event.target.value,
+                        }),
                       )
                     }
                   >
-                    Take out
-                  </button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {owner && (
-        <section className="sheet mt-6 p-4">
-          <h2 className="text-lg">Let somebody in</h2>
-          <p className="mt-1 text-soft">
-            Makes a link that works once, within a week. Hand it over yourself.
-          </p>
-          <div className="mt-3 flex items-end gap-2">
-            <label className="flex flex-col gap-0.5 text-soft">
-              As
-              <select
-                className="field text-ink"
-                value={role}
-                onChange={(event) => setRole(event.target.value as Role)}
+                    {ROLES.map((one) => (
+                      <option key={one.role} value={one.role}>
+                        {termText(`role.${one.role}`)}
+                      </option>
+                    ))}
+                  </select>
+                </td>
+                <td className="pr-2 text-right whitespace-nowrap">
+                  {owner && (
+                    <button
+                      className="button bare"
+                      title="A letter with a link goes to their address; nobody else sees it"
+                      onClick={() =>
+                        void change(async () => {
+                          await call(
+                            'POST',
+                            `/projects/${project.id}/members/${member.personId}/reset`,
+                          );
+                          toast(`A letter for a new password is on its way to ${member.name}.`);
+                        })
+                      }
+                    >
+                      Send a new password
+                    </button>
+                  )}
+                  {owner && (
+                    <button
+                      className="button bare"
+                      onClick={() =>
+                        void change(() =>
+                          call('DELETE', `/projects/${project.id}/members/${member.personId}`),
+                        )
+                      }
+                    >
+                      Take out
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {owner && (
+          <section className="sheet mt-6 p-4">
+            <h2 className="text-lg">Let somebody in</h2>
+            <p className="mt-1 text-soft">
+              Makes a link that works once, within a week. Hand it over yourself.
+            </p>
+            <div className="mt-3 flex items-end gap-2">
+              <label className="flex flex-col gap-0.5 text-soft">
+                As
+                <select
+                  className="field text-ink"
+                  value={role}
+                  onChange={(event) => setRole(event.target.value as Role)}
+                >
+                  {ROLES.map((one) => (
+                    <option key={one.role} value={one.role}>
+                      {termText(`role.${one.role}`)}: {one.may}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <button
+                className="button primary"
+                onClick={() =>
+                  void change(async () => {
+                    const { token } = await call<{ token: string }>(
+                      'POST',
+                      `/projects/${project.id}/invitations`,
+                      { role },
+                    );
+                    setLink(`${window.location.origin}/welcome#${token}`);
+                  })
+                }
               >
-                {ROLES.map((one) => (
-                  <option key={one.role} value={one.role}>
-                    {termText(`role.${one.role}`)}: {one.may}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <button
-              className="button primary"
-              onClick={() =>
-                void change(async () => {
-                  const { token } = await call<{ token: string }>(
-                    'POST',
-                    `/projects/${project.id}/invitations`,
-                    { role },
-                  );
-                  setLink(`${window.location.origin}/welcome#${token}`);
-                })
-              }
-            >
-              Make a link
-            </button>
-          </div>
-          {link && (
-            <input
-              readOnly
-              aria-label="Link"
-              className="field mt-3 w-full"
-              value={link}
-              onFocus={(event) => event.target.select()}
-            />
-          )}
-          <OpenLinks projectId={project.id} />
-        </section>
-      )}
-      {owner && (
-        <details className="mt-6" onToggle={(event) => setLog(event.currentTarget.open)}>
-          <summary className="mb-2 cursor-pointer text-lg font-semibold">Audit log</summary>
-          {log && <AuditPane path={`/projects/${project.id}`} projects={false} />}
-        </details>
-      )}
+                Make a link
+              </button>
+            </div>
+            {link && (
+              <input
+                readOnly
+                aria-label="Link"
+                className="field mt-3 w-full"
+                value={link}
+                onFocus={(event) => event.target.select()}
+              />
+            )}
+            <OpenLinks projectId={project.id} />
+          </section>
+        )}
+        {owner && (
+          <details className="mt-6" onToggle={(event) => setLog(event.currentTarget.open)}>
+            <summary className="mb-2 cursor-pointer text-lg font-semibold">Audit log</summary>
+            {log && <AuditPane path={`/projects/${project.id}`} projects={false} />}
+          </details>
+        )}
+      </div>
     </div>
   );
 }
