@@ -1,6 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD } from '@nestjs/core';
-import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { ThrottlerModule } from '@nestjs/throttler';
 import { DataSource } from 'typeorm';
 import { AccountController } from './account/account.controller.js';
 import { SecondFactorService } from './account/secondFactor.service.js';
@@ -32,6 +32,7 @@ import { Access } from './projects/access.js';
 import { MembersController } from './projects/members.controller.js';
 import { ProjectsController } from './projects/projects.controller.js';
 import { ProjectsService } from './projects/projects.service.js';
+import { RateGuard } from './rights/rate.guard.js';
 import { RightsGuard } from './rights/rights.guard.js';
 import { ScheduleController } from './schedule/schedule.controller.js';
 import { ScheduleService } from './schedule/schedule.service.js';
@@ -63,7 +64,7 @@ export class AppModule {
         { provide: DataSource, useValue: source },
         { provide: APP_FILTER, useClass: ProblemFilter },
         // In this order: how often, from where, who, and only then what is sent.
-        { provide: APP_GUARD, useClass: ThrottlerGuard },
+        { provide: APP_GUARD, useClass: RateGuard },
         { provide: APP_GUARD, useClass: OriginGuard },
         { provide: APP_GUARD, useClass: RightsGuard },
         { provide: APP_GUARD, useClass: BodyGuard },

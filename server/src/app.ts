@@ -14,6 +14,7 @@ import type { Config } from './config.js';
 import { GUESSES } from './http/guessing.js';
 import { PinoLogger } from './http/logger.js';
 import { ProblemFilter } from './http/problem.filter.js';
+import { noteAsking } from './sessions/asking.js';
 import { SessionStore } from './sessions/sessionStore.js';
 
 /** Builds the application: security headers, sessions, interface, documents, the web application. */
@@ -55,6 +56,7 @@ export async function createApp(
       strictTransportSecurity: config.secureCookies,
     }),
   );
+  app.use('/api', noteAsking);
   // What is answered of people's data stays with nobody in between; a route that may be kept says so.
   app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
     response.setHeader('Cache-Control', 'no-store');

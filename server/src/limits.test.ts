@@ -131,6 +131,8 @@ describe('guessing', () => {
         ...(await Promise.all(Array.from({ length: 10 }, attempt))).map((answer) => answer.status),
       );
     expect(statuses).toContain(429);
+    const lines = await harness.source.query("SELECT subject FROM audit WHERE kind = 'limited'");
+    expect(lines).toEqual([{ subject: 'POST /api/session' }]);
     const refused = await attempt();
     expect(refused.body).toMatchObject({
       status: 429,

@@ -101,7 +101,7 @@ export class Page {
 
   async click(css: string, words: string): Promise<void> {
     const element = await this.named(css, words);
-    // A page that is still filling moves its buttons: the pointer waits until they stand.
+    // A page that is still filling moves its buttons, or has them disabled: the pointer waits for both.
     await this.driver.executeAsyncScript(
       `const [element, done] = arguments;
        element.scrollIntoView({ block: 'center' });
@@ -109,7 +109,7 @@ export class Page {
        const look = () => {
          const { x, y, width, height } = element.getBoundingClientRect();
          const now = [x, y, width, height].join();
-         if (now === before) return done();
+         if (now === before && !element.disabled) return done();
          before = now;
          requestAnimationFrame(() => requestAnimationFrame(look));
        };

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import type { OpeningFacts } from '@riegel/core';
+import { ask } from '../database/ask.js';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
 import type { DocumentName } from '../documents/document.entity.js';
@@ -61,10 +62,11 @@ export class OpeningsService {
   }
 
   async one(projectId: string, id: string): Promise<OpeningText | undefined> {
-    const [row] = (await this.source.query(
-      'SELECT id, version, facts FROM opening WHERE project_id = ? AND id = ?',
-      [projectId, id],
-    )) as OpeningText[];
+    const [row] = await ask<OpeningText>(
+      this.source,
+      'SELECT id, version, facts FROM opening WHERE id = ? AND project_id = ?',
+      [id, projectId],
+    );
     return row;
   }
 

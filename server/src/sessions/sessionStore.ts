@@ -1,7 +1,19 @@
 import { createHash } from 'node:crypto';
 import { Store, type SessionData } from 'express-session';
 import { LessThan, type DataSource } from 'typeorm';
+import { ask } from '../database/ask.js';
+import type { Role } from '../projects/membership.entity.js';
+import { asking } from './asking.js';
 import { SessionRow } from './session.entity.js';
+
+interface Row {
+  data: string;
+  personId: string | null;
+  createdAt: Date;
+  seenAt: Date;
+  expiresAt: Date;
+  role?: Role | null;
+}
 
 /** How long after a use the next is written down: not every request writes. */
 const SEEN_MS = 60_000;
@@ -34,12 +46,19 @@ export class SessionStore extends Store {
   }
 
   private async read(hash: string): Promise<SessionData | null> {
-    const [row] = (await this.source.query(
-      'SELECT data, created_at AS createdAt, seen_at AS seenAt, expires_at AS expiresAt FROM session WHERE id = ?',
-      [hash],
-    )) as { data: string; createdAt: Date; seenAt: Date; expiresAt: Date }[];
+    const about = asking();
+    const [row] = await ask<Row>(
+      this.source,
+      about?.projectId
+        ? `SELECT s.data, s.person_id AS personId, s.created_at AS createdAt, s.seen_at AS seenAt, s.expires_at AS expiresAt, m.role
+             FROM session s LEFT JOIN membership m ON m.project_id = ? AND m.person_id = s.person_id WHERE s.id = ?`
+        : 'SELECT data, person_id AS personId, created_at AS createdAt, seen_at AS seenAt, expires_at AS expiresAt FROM session WHERE id = ?',
+      about?.projectId ? [about.projectId, hash] : [hash],
+    );
     const now = Date.now();
     if (!row || row.expiresAt.getTime() <= now) return null;
+    if (about?.projectId && row.personId)
+      Object.assign(about, { personId: row.personId, role: row.role ?? null });
     if (now - row.seenAt.getTime() > SEEN_MS) {
       const end = this.end(row.createdAt.getTime(), now);
       await this.source.query(

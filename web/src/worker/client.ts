@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { toast } from 'sonner';
 import {
   practiceFor,
   type Consequences,
@@ -12,16 +13,30 @@ import type { OpeningView } from '../app/api.js';
 import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';
+import { WorkerLine } from './line.js';
 import type { RegisterRow } from './row.js';
 
-let remote: Remote<CoreWorker> | undefined;
-
 /** The one worker of this page. */
-export function coreWorker(): Remote<CoreWorker> {
-  remote ??= wrap<CoreWorker>(
-    new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  return remote;
+const line = new WorkerLine<Remote<CoreWorker>>(() => {
+  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+  return {
+    remote: wrap<CoreWorker>(worker),
+    end: () => worker.terminate(),
+    died: (listener) => {
+      worker.addEventListener('error', listener);
+      worker.addEventListener('messageerror', listener);
+    },
+  };
+});
+
+/** Asks the core off the main thread. */
+export function askCore<R>(work: (core: Remote<CoreWorker>) => Promise<R>): Promise<R> {
+  return line.ask(work);
+}
+
+/** Tells, once at a time, that nothing can be decided any more. */
+export function coreFailed(error: unknown): void {
+  toast.error(error instanceof Error ? error.message : 'That did not work.', { id: 'worker' });
 }
 
 /** How many openings are decided in one call: a screenful first, then many at a time. */
@@ -47,9 +62,11 @@ export function useRows(
       for (let at = 0; at < changed.length && current;) {
         const batch = changed.slice(at, at + (at === 0 ? FIRST_BATCH : BATCH));
         at += batch.length;
-        const fresh = await coreWorker().rows(
-          batch.map(({ id, facts }) => ({ id, facts })),
-          wanted.basis,
+        const fresh = await askCore((core) =>
+          core.rows(
+            batch.map(({ id, facts }) => ({ id, facts })),
+            wanted.basis,
+          ),
         );
         if (!current) return;
         for (const { id, facts } of batch)
@@ -62,7 +79,7 @@ export function useRows(
       }
       if (current) setDone(wanted);
     };
-    void decide();
+    decide().catch(coreFailed);
     return () => {
       current = false;
     };
@@ -75,14 +92,16 @@ export function useDoors(openings: OpeningView[], basis: BasisData): Door[] | un
   const [doors, setDoors] = useState<Door[] | undefined>();
   useEffect(() => {
     let current = true;
-    void coreWorker()
-      .doors(
+    askCore((core) =>
+      core.doors(
         openings.map(({ id, facts }) => ({ id, facts })),
         basis,
-      )
+      ),
+    )
       .then((found) => {
         if (current) setDoors(found);
-      });
+      })
+      .catch(coreFailed);
     return () => {
       current = false;
     };
@@ -102,8 +121,7 @@ export function useWays(opening: OpeningView | undefined, basis: BasisData) {
   useEffect(() => {
     if (!facts) return;
     let current = true;
-    void coreWorker()
-      .ways(facts, basis)
+    askCore((core) => core.ways(facts, basis))
       .then(({ now, ways, ...rest }) => {
         if (!current) return;
         setFound({
@@ -114,7 +132,8 @@ export function useWays(opening: OpeningView | undefined, basis: BasisData) {
             ways: ways.map((way) => ({ ...way, decided: whole(way.decided, basis) })),
           },
         });
-      });
+      })
+      .catch(coreFailed);
     return () => {
       current = false;
     };
@@ -139,11 +158,11 @@ export function useDecided(
   useEffect(() => {
     if (!facts || !id) return;
     let current = true;
-    void coreWorker()
-      .decide(facts, basis)
+    askCore((core) => core.decide(facts, basis))
       .then((light) => {
         if (current) setLast({ id, decided: whole(light, basis) });
-      });
+      })
+      .catch(coreFailed);
     return () => {
       current = false;
     };

@@ -4,7 +4,7 @@ import { phraseText, termText, type OpeningFacts, type Pasted, type Practice } f
 import { Modal } from '../../parts/Modal.js';
 import { useProject } from '../../data/project.js';
 import { basisOf } from '../../worker/basis.js';
-import { coreWorker } from '../../worker/client.js';
+import { askCore, coreFailed } from '../../worker/client.js';
 import { rowOf } from '../../worker/row.js';
 import { Figures } from '../../parts/Figure.js';
 
@@ -78,9 +78,9 @@ export function PasteDialog({
   useEffect(() => {
     if (!cells) return;
     let current = true;
-    void coreWorker()
-      .paste(cells, basis)
-      .then((pasted) => current && setRead({ of: text, pasted }));
+    askCore((core) => core.paste(cells, basis))
+      .then((pasted) => current && setRead({ of: text, pasted }))
+      .catch(coreFailed);
     return () => {
       current = false;
     };
