@@ -494,7 +494,13 @@ describe('what comes in', () => {
   it('has no page of files, and no fault where one is asked for by its head', async () => {
     const served = await start({ webRoot: join(__dirname, '../../docs') });
     const http = () => request(served.app.getHttpServer() as never);
-    for (const path of ['/assets/', '/assets', '/assets/nothing.js', '/assets/%ff', '/assets/..%2fx'])
+    for (const path of [
+      '/assets/',
+      '/assets',
+      '/assets/nothing.js',
+      '/assets/%ff',
+      '/assets/..%2fx',
+    ])
       for (const method of ['get', 'head'] as const)
         expect((await http()[method](path)).status).toBeLessThan(500);
     await http().head('/assets/').expect(404);

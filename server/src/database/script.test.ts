@@ -6,7 +6,8 @@ import { join } from 'node:path';
 
 const script = join(__dirname, '../../../bin/database');
 const folder = mkdtempSync(join(tmpdir(), 'riegel-script-'));
-const run = (...args: string[]) => execFileSync(script, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] }).trim();
+const run = (...args: string[]) =>
+  execFileSync(script, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] }).trim();
 
 let port: string;
 beforeAll(async () => {

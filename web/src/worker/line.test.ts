@@ -25,7 +25,9 @@ const soon = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 it('one worker answers every question', async () => {
   const { line, made } = workers('answers');
-  expect(await Promise.all([1, 2, 3].map((n) => line.ask((remote) => remote.add(n, 1))))).toEqual([2, 3, 4]);
+  expect(await Promise.all([1, 2, 3].map((n) => line.ask((remote) => remote.add(n, 1))))).toEqual([
+    2, 3, 4,
+  ]);
   expect(made).toHaveLength(1);
 });
 
