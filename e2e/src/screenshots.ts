@@ -115,8 +115,23 @@ try {
   await page.click('a', 'Ways out');
   await page.find('article[data-device="concealed"]');
   await shot('ways-out');
+  // Something to read: a link made and revoked, a wrong password, a letter.
+  await page.driver.executeAsyncScript(
+    `const [project, done] = arguments;
+     const send = (method, path, body) => fetch('/api' + path, { method, headers: { 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) });
+     (async () => {
+       const links = '/projects/' + project + '/invitations';
+       await send('POST', links, { role: 'editor' });
+       const { invitations } = await (await send('GET', links)).json();
+       await send('DELETE', links + '/' + invitations[0].id);
+       await send('POST', '/session', { email: 'tobias@demo.example', password: 'not the one' });
+       await send('POST', '/installation/invitations');
+       done();
+     })();`,
+    register.split('/')[2],
+  );
   await page.go('/installation/audit');
-  await page.sees('table', 'signed in');
+  await page.sees('table', 'sign-in refused');
   await shot('audit-log');
 } finally {
   await page.close();

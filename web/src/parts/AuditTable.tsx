@@ -36,31 +36,37 @@ const GRAVE = new Set<AuditLine['kind']>([
 export function AuditTable({ lines, projects }: { lines: AuditLine[]; projects: boolean }) {
   if (lines.length === 0) return <p className="text-soft">Nothing yet.</p>;
   return (
-    <table className="sheet w-full">
-      <thead>
-        <tr className="caps text-left">
-          <th className="px-3 py-2 font-normal">When</th>
-          <th className="font-normal">Who</th>
-          <th className="font-normal">What</th>
-          <th className="font-normal">Of</th>
-          {projects && <th className="font-normal">Project</th>}
-          <th className="pr-3 font-normal">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        {lines.map((line) => (
-          <tr key={line.id} className="border-t border-rule">
-            <td className="px-3 py-1 whitespace-nowrap tabular-nums">{dayAndTime(line.at)}</td>
-            <td title={line.email ?? ''}>{line.who ?? 'nobody known'}</td>
-            <td className={GRAVE.has(line.kind) ? 'text-oxide' : ''}>{WORDS[line.kind]}</td>
-            <td className="max-w-72 truncate text-soft" title={line.subject}>
-              {line.subject}
-            </td>
-            {projects && <td className="text-soft">{line.project ?? ''}</td>}
-            <td className="pr-3 text-soft tabular-nums">{line.address}</td>
+    <div className="overflow-x-auto">
+      <table className="sheet w-full">
+        <thead>
+          <tr className="caps text-left">
+            <th className="px-3 py-2 font-normal">When</th>
+            <th className="font-normal">Who</th>
+            <th className="font-normal">What</th>
+            <th className="font-normal">Of</th>
+            {projects && <th className="font-normal">Project</th>}
+            <th className="pr-3 font-normal">From</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.id} className="border-t border-rule">
+              <td className="px-3 py-1 whitespace-nowrap tabular-nums">{dayAndTime(line.at)}</td>
+              <td className="pr-4 whitespace-nowrap" title={line.email ?? ''}>
+                {line.who ?? 'nobody known'}
+              </td>
+              <td className={`pr-4 whitespace-nowrap ${GRAVE.has(line.kind) ? 'text-oxide' : ''}`}>
+                {WORDS[line.kind]}
+              </td>
+              <td className="max-w-72 truncate text-soft" title={line.subject}>
+                {line.subject}
+              </td>
+              {projects && <td className="text-soft">{line.project ?? ''}</td>}
+              <td className="pr-3 text-soft tabular-nums">{line.address}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

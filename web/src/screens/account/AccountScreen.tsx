@@ -35,7 +35,7 @@ export function AccountScreen() {
   const { name, email, admin, demo, second, sessions } = account.data;
   return (
     <div className="mx-auto max-w-5xl px-6 py-8">
-      <div className="mb-5 flex items-end justify-between gap-4">
+      <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <div>
           <h1 className="text-2xl leading-8">{name}</h1>
           <p className="text-soft">{email}</p>
@@ -109,7 +109,7 @@ function Sessions({
     });
   return (
     <section aria-label="Where you are signed in" className="mt-6">
-      <div className="mb-2 flex items-end justify-between">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
         <h2 className="text-lg">Where you are signed in</h2>
         {sessions.length > 1 && (
           <button className="button" disabled={busy} onClick={() => end('/account/sessions')}>
@@ -118,40 +118,42 @@ function Sessions({
         )}
       </div>
       <Fault>{fault}</Fault>
-      <table className="sheet w-full">
-        <thead>
-          <tr className="caps text-left">
-            <th className="px-3 py-2 font-normal">Device</th>
-            <th className="font-normal">Address</th>
-            <th className="font-normal">Since</th>
-            <th className="font-normal">Last used</th>
-            <th>
-              <span className="sr-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {sessions.map((session) => (
-            <tr key={session.id} className="border-t border-rule">
-              <td className="px-3 py-1.5 font-semibold">{session.device}</td>
-              <td className="text-soft">{session.address}</td>
-              <td>{dayAndTime(session.at)}</td>
-              <td>{session.current ? 'now, here' : dayAndTime(session.seen)}</td>
-              <td className="pr-2 text-right">
-                {!session.current && (
-                  <button
-                    className="button bare"
-                    disabled={busy}
-                    onClick={() => end(`/account/sessions/${session.id}`)}
-                  >
-                    Sign out there
-                  </button>
-                )}
-              </td>
+      <div className="overflow-x-auto">
+        <table className="sheet w-full whitespace-nowrap">
+          <thead>
+            <tr className="caps text-left">
+              <th className="px-3 py-2 font-normal">Device</th>
+              <th className="pr-4 font-normal">Address</th>
+              <th className="font-normal">Since</th>
+              <th className="font-normal">Last used</th>
+              <th>
+                <span className="sr-only">Actions</span>
+              </th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {sessions.map((session) => (
+              <tr key={session.id} className="border-t border-rule">
+                <td className="py-1.5 pr-4 pl-3 font-semibold">{session.device}</td>
+                <td className="pr-4 text-soft">{session.address}</td>
+                <td className="pr-4">{dayAndTime(session.at)}</td>
+                <td className="pr-4">{session.current ? 'now, here' : dayAndTime(session.seen)}</td>
+                <td className="pr-2 text-right">
+                  {!session.current && (
+                    <button
+                      className="button bare"
+                      disabled={busy}
+                      onClick={() => end(`/account/sessions/${session.id}`)}
+                    >
+                      Sign out there
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   );
 }
