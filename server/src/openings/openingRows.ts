@@ -52,29 +52,38 @@ export async function lockOpenings(
   return found;
 }
 
+interface Row {
+  id: string;
+  version: number;
+  facts: StoredFacts;
+}
+
+const COLUMNS = 'id, project_id, mark, kind, from_room, to_room, storey, facts, version';
+
+const valuesOf = (projectId: string, { id, version, facts: { text, columns } }: Row) => [
+  id,
+  projectId,
+  columns.mark,
+  columns.kind,
+  columns.fromRoom,
+  columns.toRoom,
+  columns.storey,
+  text,
+  version,
+];
+
 /** Inserts openings, in the order given. */
 export async function insertOpenings(
   manager: EntityManager,
   projectId: string,
-  openings: readonly { id: string; version: number; facts: StoredFacts }[],
+  openings: readonly Row[],
 ): Promise<void> {
   const now = Date.now();
   let index = 0;
   for (const part of chunks(openings, factsLength)) {
     await manager.query(
-      `INSERT INTO opening (id, project_id, mark, kind, from_room, to_room, storey, facts, version, created_at) VALUES ${part.map(() => '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?)').join(', ')}`,
-      part.flatMap(({ id, version, facts: { text, columns } }) => [
-        id,
-        projectId,
-        columns.mark,
-        columns.kind,
-        columns.fromRoom,
-        columns.toRoom,
-        columns.storey,
-        text,
-        version,
-        new Date(now + index++),
-      ]),
+      `INSERT INTO opening (${COLUMNS}, created_at) VALUES ${part.map(() => '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?)').join(', ')}`,
+      part.flatMap((row) => [...valuesOf(projectId, row), new Date(now + index++)]),
     );
   }
 }
@@ -83,25 +92,15 @@ export async function insertOpenings(
 export async function replaceOpenings(
   manager: EntityManager,
   projectId: string,
-  openings: readonly { id: string; version: number; facts: StoredFacts }[],
+  openings: readonly Row[],
 ): Promise<void> {
   for (const part of chunks(openings, factsLength)) {
     // The rows exist and are locked: the insertion always ends in the update.
     await manager.query(
-      `INSERT INTO opening (id, project_id, mark, kind, from_room, to_room, storey, facts, version) VALUES ${part.map(() => '(?, ?, ?, ?, ?, ?, ?, ?, ?)').join(', ')}
+      `INSERT INTO opening (${COLUMNS}) VALUES ${part.map(() => '(?, ?, ?, ?, ?, ?, ?, ?, ?)').join(', ')}
        ON DUPLICATE KEY UPDATE mark = VALUES(mark), kind = VALUES(kind), from_room = VALUES(from_room),
          to_room = VALUES(to_room), storey = VALUES(storey), facts = VALUES(facts), version = VALUES(version)`,
-      part.flatMap(({ id, version, facts: { text, columns } }) => [
-        id,
-        projectId,
-        columns.mark,
-        columns.kind,
-        columns.fromRoom,
-        columns.toRoom,
-        columns.storey,
-        text,
-        version + 1,
-      ]),
+      part.flatMap((row) => valuesOf(projectId, { ...row, version: row.version + 1 })),
     );
   }
 }

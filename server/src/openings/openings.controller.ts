@@ -30,6 +30,7 @@ import { PersonId } from '../sessions/signedIn.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
 import { openingJson, openingsJson } from './openingText.js';
 import { OpeningsService } from './openings.service.js';
+import { unpackWrites } from './packedWrites.js';
 import { readWrites, storedFacts, writesSchema } from './readWrites.js';
 import { RegisterCache } from './registerCache.js';
 
@@ -185,7 +186,13 @@ export class OpeningsController {
       throw invalid(read.faults);
     }
     const { changes, kind, documents } = read;
-    const openings = await this.openings.write(projectId, person, changes, kind, documents);
+    const openings = await this.openings.write(
+      projectId,
+      person,
+      unpackWrites(changes),
+      kind,
+      documents,
+    );
     await sendJson(request, response, `{"openings":${openingsJson(openings)}}`);
   }
 

@@ -5,6 +5,7 @@ import { idField } from '../http/ids.js';
 import { checked, Joi, MOST_FAULTS } from '../http/joi.pipe.js';
 import type { FieldFault } from '../http/problem.js';
 import { parseSound, UnsoundJson } from '../http/wellFormed.js';
+import { packWrites, type PackedWrites } from './packedWrites.js';
 import { listedColumns, storedJson, type ListedColumns } from './openingText.js';
 
 /** Facts as they are stored. */
@@ -21,7 +22,7 @@ export type Write =
 
 /** A bulk write, checked, or what of it cannot be used. */
 export type ReadWrites =
-  | { ok: true; changes: Write[]; documents: DocumentWrite[]; kind?: 'import' }
+  | { ok: true; changes: PackedWrites; documents: DocumentWrite[]; kind?: 'import' }
   | { ok: false; status: 400 | 422; title?: string; faults: FieldFault[] };
 
 export const MOST_CHANGES = 20_000;
@@ -162,5 +163,10 @@ export function checkWrites(body: unknown): ReadWrites {
     else faults.push({ field: name, message: read.message });
   }
   if (faults.length > 0) return { ok: false, status: 422, faults: faults.slice(0, MOST_FAULTS) };
-  return { ok: true, changes: writes, documents: parts, ...(kind ? { kind } : {}) };
+  return {
+    ok: true,
+    changes: packWrites(writes),
+    documents: parts,
+    ...(kind ? { kind } : {}),
+  };
 }

@@ -5,6 +5,7 @@ import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
 import { ProjectFeed } from '../events/feed.entity.js';
 import { invalid, notFound, Problem } from '../http/problem.js';
+import { unpackWrites } from '../openings/packedWrites.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
@@ -104,7 +105,8 @@ export class ProjectsService {
       if (read.title) throw new Problem(read.status, read.title);
       throw invalid(read.faults);
     }
-    const { name, practice, note, changes, documents } = read;
+    const { name, practice, note, documents } = read;
+    const changes = unpackWrites(read.changes);
     return inTransaction(this.source, async (manager) => {
       const project = await this.createIn(manager, personId, { name, practice, note });
       if (changes.length + documents.length > 0)

@@ -3,7 +3,8 @@ import { readDocument, type DocumentWrite } from '../documents/readDocument.js';
 import type { DocumentName } from '../documents/document.entity.js';
 import type { FieldFault } from '../http/problem.js';
 import { parseSound, UnsoundJson } from '../http/wellFormed.js';
-import { ofFacts, MOST_CHANGES, type Write } from '../openings/readWrites.js';
+import { packWrites, type PackedWrites } from '../openings/packedWrites.js';
+import { MOST_CHANGES, ofFacts } from '../openings/readWrites.js';
 
 /** A project file, checked and ready to be stored, or what of it cannot be used. */
 export type ReadProjectFile =
@@ -12,7 +13,7 @@ export type ReadProjectFile =
       name: string;
       practice: string;
       note: string;
-      changes: Write[];
+      changes: PackedWrites;
       documents: DocumentWrite[];
     }
   | { ok: false; status: 400 | 422; title?: string; faults: FieldFault[] };
@@ -65,7 +66,7 @@ export function readProjectFile(bytes: Uint8Array): ReadProjectFile {
     name,
     practice,
     note: note ?? '',
-    changes: openings.map((facts) => ({ op: 'create', facts: ofFacts(facts) })),
+    changes: packWrites(openings.map((facts) => ({ op: 'create', facts: ofFacts(facts) }))),
     documents,
   };
 }

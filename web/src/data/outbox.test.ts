@@ -2,7 +2,12 @@ import fc from 'fast-check';
 import type { OpeningFacts } from '@riegel/core';
 import { applyPatch, type FactsPatch } from '@riegel/core';
 import { overlay } from './pending.js';
-import { SimulatedServer, SimulatedStore, SimulatedTab, SimulatedTabs } from './simulated.js';
+import {
+  SimulatedServer,
+  SimulatedStore,
+  SimulatedTab,
+  SimulatedTabs,
+} from '../testing/simulated.js';
 import { readOldUnsaved } from './unsaved.js';
 
 const facts = (rest: Partial<OpeningFacts> = {}): OpeningFacts => ({
@@ -22,6 +27,19 @@ function world() {
 /** An edit as a screen makes it: upon what it shows of the server. */
 function edit(tab: SimulatedTab, id: string, patch: FactsPatch): void {
   tab.outbox.edit([{ id, patch, shown: tab.cache.get(id)?.facts ?? facts() }]);
+}
+
+/** Holds the server's answers back until they are let go; its work is done all the same. */
+function answersLate(server: SimulatedServer): () => void {
+  const send = server.send.bind(server);
+  let release: () => void = () => undefined;
+  const gate = new Promise<void>((resolve) => (release = resolve));
+  server.send = async (writes) => {
+    const answer = await send(writes);
+    await gate;
+    return answer;
+  };
+  return () => release();
 }
 
 const shown = (tab: SimulatedTab) =>
@@ -85,14 +103,7 @@ describe('a change', () => {
   it('made while the one before is under way is sent upon what that one made', async () => {
     const { server, tab } = world();
     const one = tab();
-    const send = server.send.bind(server);
-    let release: () => void = () => undefined;
-    const gate = new Promise<void>((resolve) => (release = resolve));
-    server.send = async (writes) => {
-      const answer = await send(writes);
-      await gate;
-      return answer;
-    };
+    const release = answersLate(server);
     edit(one, 'a', { note: 'first' });
     await settle(200);
     edit(one, 'a', { note: 'second', storey: 'First' });
@@ -137,14 +148,7 @@ describe('a deletion while the creation is on the way', () => {
   it('is sent once the creation is answered', async () => {
     const { server, tab } = world();
     const one = tab();
-    const send = server.send.bind(server);
-    let release: () => void = () => undefined;
-    const gate = new Promise<void>((resolve) => (release = resolve));
-    server.send = async (writes) => {
-      const answer = await send(writes);
-      await gate;
-      return answer;
-    };
+    const release = answersLate(server);
     one.outbox.create([{ id: 'b', facts: facts({ mark: 'b' }) }]);
     await settle(200);
     expect(of(server, 'b')).toBeDefined();
@@ -177,14 +181,7 @@ describe('a deletion while the creation is on the way', () => {
   it('deleted in another tab before the answer', async () => {
     const { server, tab } = world();
     const [one, two] = [tab(), tab()];
-    const send = server.send.bind(server);
-    let release: () => void = () => undefined;
-    const gate = new Promise<void>((resolve) => (release = resolve));
-    server.send = async (writes) => {
-      const answer = await send(writes);
-      await gate;
-      return answer;
-    };
+    const release = answersLate(server);
     one.outbox.create([{ id: 'b', facts: facts({ mark: 'b' }) }]);
     await settle(200);
     two.outbox.remove(['b']);

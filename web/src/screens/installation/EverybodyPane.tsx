@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import { call, type AccountSummary } from '../../app/api.js';
 import { Fault } from '../../parts/Fault.js';
 import { Waiting } from '../../parts/Message.js';
+import { OneTimeLink } from '../../parts/OneTimeLink.js';
 import { problemText, useAsking } from '../../parts/useAsking.js';
 
 /** Everybody with an account, and what an administrator can do for them. */
@@ -105,15 +106,7 @@ export function EverybodyPane() {
         >
           Make a link
         </button>
-        {link && (
-          <input
-            readOnly
-            aria-label="Link"
-            className="field mt-3 w-full"
-            value={link}
-            onFocus={(event) => event.target.select()}
-          />
-        )}
+        <OneTimeLink link={link} />
       </section>
     </>
   );

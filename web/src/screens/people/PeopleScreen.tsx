@@ -6,6 +6,7 @@ import { call, type InvitationView, type Member, type Role } from '../../app/api
 import { useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { OneTimeLink } from '../../parts/OneTimeLink.js';
 import { problemText } from '../../parts/useAsking.js';
 import { AuditPane } from '../installation/AuditPane.js';
 
@@ -166,15 +167,7 @@ export function PeopleScreen() {
                 Make a link
               </button>
             </div>
-            {link && (
-              <input
-                readOnly
-                aria-label="Link"
-                className="field mt-3 w-full"
-                value={link}
-                onFocus={(event) => event.target.select()}
-              />
-            )}
+            <OneTimeLink link={link} />
             <OpenLinks projectId={project.id} />
           </section>
         )}

@@ -1,9 +1,9 @@
 import type { OpeningFacts } from '@riegel/core';
 import { ApiProblem, type OpeningView } from '../app/api.js';
-import { Outbox } from './outbox.js';
-import type { Pending, Step, Write } from './pending.js';
-import type { TabNews, Tabs } from './tabs.js';
-import type { Unsaved } from './unsaved.js';
+import { Outbox } from '../data/outbox.js';
+import type { Pending, Step, Write } from '../data/pending.js';
+import type { TabNews, Tabs } from '../data/tabs.js';
+import type { Unsaved } from '../data/unsaved.js';
 
 /** A browser's store and its tabs, and a server, all in memory: for tests of the data layer. */
 export class SimulatedServer {
@@ -39,24 +39,24 @@ export class SimulatedServer {
     if (faults.length > 0) throw new ApiProblem(422, 'Something in it cannot be used.', faults);
     const stale: OpeningView[] = [];
     const gone: string[] = [];
-    const todo: (() => OpeningView[])[] = [];
+    const work: (() => OpeningView[])[] = [];
     for (const write of writes) {
       const current = this.openings.get(write.id);
       if (write.op === 'create') {
-        if (!current) todo.push(() => [this.made(write.id, write.facts)]);
-        else if (equal(current.facts, write.facts)) todo.push(() => [current]);
+        if (!current) work.push(() => [this.made(write.id, write.facts)]);
+        else if (equal(current.facts, write.facts)) work.push(() => [current]);
         else stale.push(current);
       } else if (!current) {
         if (write.op === 'update') gone.push(write.id);
       } else if (write.op === 'update' && equal(current.facts, write.facts))
-        todo.push(() => [current]);
+        work.push(() => [current]);
       else if (current.version !== write.version) stale.push(current);
       else if (write.op === 'delete')
-        todo.push(() => {
+        work.push(() => {
           this.openings.delete(write.id);
           return [];
         });
-      else todo.push(() => [this.made(write.id, write.facts)]);
+      else work.push(() => [this.made(write.id, write.facts)]);
     }
     if (stale.length + gone.length > 0)
       throw new ApiProblem(409, 'Somebody changed this in the meantime.', [], {
@@ -64,7 +64,7 @@ export class SimulatedServer {
         gone,
         by: 'Ada',
       });
-    const answer = todo.flatMap((work) => work());
+    const answer = work.flatMap((step) => step());
     if (this.losesAnswer) {
       this.losesAnswer = false;
       throw new ApiProblem(0, 'There is no connection to the server just now.');
