@@ -5,6 +5,7 @@ import {
   roomNamed,
   slides,
   STAGES,
+  withCurrentChoices,
   type Decision,
   type Finding,
   type Item,
@@ -59,14 +60,15 @@ export interface DecidedOpening {
  * Runs the stages in order. Pure and total: the same facts and practice give the same result, and
  * nothing recorded makes it throw; what cannot be decided is open with its question.
  *
- * @param recorded the facts as stored; what a survey measured fills in what nobody recorded
+ * @param stored the facts as stored, under whatever version's names; what a survey measured fills in what nobody recorded
  * @param project what the project gives: its practice (an opening may name another), its rooms
  */
 export function decideOpening(
-  recorded: OpeningFacts,
+  stored: OpeningFacts,
   project: ProjectBasis | Practice,
 ): DecidedOpening {
   const basis = 'rooms' in project ? project : bareBasis(project);
+  const recorded = withCurrentChoices(stored);
   const usual = practiceFor(recorded.practice, basis);
   const { named, gone } = namedProducts(recorded, basis.products);
   // What a named product measures goes before the practice's usual figures.

@@ -261,7 +261,9 @@ const LISTS: Record<string, (value: unknown) => unknown> = {
     const choices: Record<string, Choice> = {};
     for (const [key, choice] of Object.entries(value)) {
       if (!/^[a-z]+\.[a-zA-Z]+(@[a-z]+)?$/.test(key) || !isObject(choice)) return undefined;
-      const { value: chosen, reason } = choice;
+      const { value: chosen, reason, version } = choice;
+      if (version !== undefined && !(Number.isInteger(version) && (version as number) >= 1))
+        return undefined;
       if (
         (typeof chosen !== 'string' && typeof chosen !== 'number') ||
         typeof reason !== 'string' ||
@@ -269,7 +271,11 @@ const LISTS: Record<string, (value: unknown) => unknown> = {
       )
         return undefined;
       if (String(chosen).length > 80 || reason.length > 1000) return undefined;
-      choices[key] = { value: chosen, reason: reason.trim() };
+      choices[key] = {
+        value: chosen,
+        reason: reason.trim(),
+        ...(version === undefined ? {} : { version: version as number }),
+      };
     }
     return choices;
   },

@@ -252,7 +252,11 @@ export function projectFileSchema(): Schema {
               choices: {
                 type: 'object',
                 additionalProperties: object(
-                  { value: { type: ['string', 'number'] }, reason: text(1000) },
+                  {
+                    value: { type: ['string', 'number'] },
+                    reason: text(1000),
+                    version: { type: 'integer', minimum: 1 },
+                  },
                   ['value', 'reason'],
                 ),
               },

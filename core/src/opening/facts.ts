@@ -105,6 +105,8 @@ export interface WrittenItem {
 export interface Choice {
   value: string | number;
   reason: string;
+  /** The version of the decisions' names it was made under; absent for the first. */
+  version?: number | undefined;
 }
 
 /** Kinds of lock by how they sit in or on the leaf. */

@@ -23,3 +23,4 @@ export {
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { about, solid, span } from './solid.js';
 export { oneShape } from './oneShape.js';
+export { choiceOf, withCurrentChoices } from './choices.js';

@@ -1,5 +1,6 @@
 import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import {
+  choiceOf,
   BOTTOM_SEALS,
   CLOSER_KINDS,
   known,
@@ -86,7 +87,7 @@ export function factsWith(
   const choices = { ...facts.choices };
   const next: OpeningFacts = { ...facts };
   if (choice.device !== today.device) {
-    choices['hanging.device'] = { value: choice.device, reason };
+    choices['hanging.device'] = choiceOf(choice.device, reason);
     for (const name of [
       'hanging.product',
       'hanging.count',
@@ -100,7 +101,7 @@ export function factsWith(
     choice.device === 'offset-pivot' &&
     (choice.foot !== today.foot || choice.device !== today.device)
   )
-    choices['hanging.foot'] = { value: choice.foot, reason };
+    choices['hanging.foot'] = choiceOf(choice.foot, reason);
   if (choice.closerKind !== today.closerKind) {
     delete choices['closing.product'];
     if (choice.closerKind === 'none') {

@@ -1,6 +1,7 @@
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import {
+  choiceOf,
   candidates,
   itemSizeParts,
   itemText,
@@ -57,9 +58,7 @@ export function Products({
   );
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};
-    const choices = id
-      ? { ...rest, [slot]: { value: id, reason: 'Named from the catalogue.' } }
-      : rest;
+    const choices = id ? { ...rest, [slot]: choiceOf(id, 'Named from the catalogue.') } : rest;
     onPatch({ choices: Object.keys(choices).length > 0 ? choices : undefined });
   };
   const hung = products.get(String(decided.facts.choices?.['hanging.product']?.value));
