@@ -33,6 +33,10 @@ async function main(): Promise<void> {
     for (const one of sweepers) void one.sweep().catch(() => undefined);
   }, HOUR).unref();
   process.stdout.write(`Riegel is at ${address}\n`);
+  if (config.secureCookies && config.publicUrl.startsWith('http:'))
+    process.stderr.write(
+      'People can sign in over HTTPS only: put a proxy before Riegel and set RIEGEL_PUBLIC_URL and RIEGEL_TRUSTED_PROXIES (docs/operations.md).\n',
+    );
   const first = config.demo ? undefined : await app.get(LinksService).firstToken();
   if (first) {
     process.stdout.write(

@@ -49,7 +49,7 @@ export async function* readChanges(
 ): AsyncGenerator<Change[]> {
   for (let last = -1; ;) {
     const rows = (await manager.query(
-      'SELECT position, opening_id AS openingId, document, `before`, `after` FROM event_change WHERE event_id = ? AND position > ? ORDER BY position LIMIT 500',
+      'SELECT position, opening_id AS openingId, document, `before`, `after` FROM event_change WHERE event_id = ? AND position > ? ORDER BY position LIMIT 100',
       [eventId, last],
     )) as Pick<EventChangeRow, 'position' | 'openingId' | 'document' | 'before' | 'after'>[];
     if (rows.length === 0) return;

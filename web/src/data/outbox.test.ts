@@ -216,6 +216,30 @@ describe('a deletion while the creation is on the way', () => {
   });
 });
 
+describe('many changes at once', () => {
+  it('are one write into the store, one request, and a few redrawings', async () => {
+    const { server, store, tab } = world();
+    for (let index = 0; index < 3000; index++) server.put(`o${index}`, facts({ mark: `${index}` }));
+    const one = tab();
+    await settle();
+    const applied = jest.spyOn(store, 'apply');
+    let redrawn = 0;
+    one.outbox.subscribe(() => redrawn++);
+    one.outbox.edit(
+      [...one.cache.values()].map((opening) => ({
+        id: opening.id,
+        patch: { storey: 'First' },
+        shown: opening.facts,
+      })),
+    );
+    await settle(400);
+    expect(server.requests.map((writes) => writes.length)).toEqual([3001]);
+    expect(applied.mock.calls.length).toBeLessThan(8);
+    expect(redrawn).toBeLessThan(20);
+    expect(of(server, 'o2999')!.storey).toBe('First');
+  });
+});
+
 describe('openings that are made together', () => {
   it('keep their order, also over a reload', async () => {
     const { server, tab } = world();

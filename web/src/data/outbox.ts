@@ -17,7 +17,7 @@ import {
   type Write,
 } from './pending.js';
 import type { TabNews, Tabs } from './tabs.js';
-import type { Unsaved } from './unsaved.js';
+import type { KeyedStep, Unsaved } from './unsaved.js';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
 
@@ -49,7 +49,7 @@ const RETRY_MS = [1000, 2000, 4000, 8000, 15_000];
 /** Changes that come together are sent together. */
 const GATHER_MS = 120;
 /** The most writes of one request. */
-const MOST_WRITES = 2000;
+const MOST_WRITES = 20_000;
 
 /**
  * Keeps every change until the server has it, for all tabs of a person and project. A change is shown
@@ -61,7 +61,7 @@ export class Outbox {
   /** As the store holds it, as far as is known here, or as this tab alone keeps it. */
   private stored: Map<string, Pending> = new Map();
   /** Steps not yet in the store, in their order. */
-  private queue: { id: string; step: Step }[] = [];
+  private queue: KeyedStep[] = [];
   private writing: Promise<void> = Promise.resolve();
   /** Entries that the store refused: this tab alone has them. */
   private readonly here = new Set<string>();
@@ -181,25 +181,43 @@ export class Outbox {
     return entries;
   }
 
-  /** Takes a step: at once for this tab, then in the store. */
+  /** Takes a step: at once for this tab, then in the store, with all that are taken until then. */
   private step(id: string, step: Step): void {
-    const queued = { id, step };
-    this.queue.push(queued);
-    this.writing = this.writing.then(async () => {
-      let after: Pending | undefined;
-      const own = this.here.has(id) ? () => step(this.stored.get(id)) : step;
-      try {
-        after = await this.unsaved.apply(id, own);
-        this.here.delete(id);
-      } catch {
-        after = step(this.stored.get(id));
-        if (after) this.here.add(id);
-        else this.here.delete(id);
-      }
-      put(this.stored, id, after);
-      this.queue = this.queue.filter((one) => one !== queued);
-      this.changed();
-      this.tabs.tell({});
+    this.queue.push({ id, step });
+    this.writing = this.writing.then(() => this.store());
+  }
+
+  /** Writes the steps that wait into the store, as one. */
+  private async store(): Promise<void> {
+    const steps = this.queue.slice();
+    if (steps.length === 0) return;
+    let results: (Pending | undefined)[];
+    try {
+      results = await this.unsaved.apply(
+        steps.map(({ id, step }) => ({
+          id,
+          step: (before) => step(this.here.has(id) ? (before ?? this.stored.get(id)) : before),
+        })),
+      );
+      for (const { id } of steps) this.here.delete(id);
+    } catch {
+      results = this.kept(steps);
+    }
+    steps.forEach(({ id }, index) => put(this.stored, id, results[index]));
+    this.queue = this.queue.slice(steps.length);
+    this.changed();
+    this.tabs.tell({});
+  }
+
+  /** What steps come to in this tab alone, where the store refused them. */
+  private kept(steps: readonly KeyedStep[]): (Pending | undefined)[] {
+    const own = new Map(this.stored);
+    return steps.map(({ id, step }) => {
+      const after = step(own.get(id));
+      put(own, id, after);
+      if (after) this.here.add(id);
+      else this.here.delete(id);
+      return after;
     });
   }
 

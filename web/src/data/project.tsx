@@ -107,6 +107,16 @@ function merged(before: OpeningView[], changed: OpeningView[], deleted: string[]
   return [...kept, ...[...fresh.values()].filter((opening) => !gone.has(opening.id))];
 }
 
+const indexes = new WeakMap<OpeningView[], Map<string, OpeningView>>();
+
+/** An opening of a list by its id; a list is indexed once. */
+function openingIn(list: OpeningView[] | undefined, id: string): OpeningView | undefined {
+  if (!list) return undefined;
+  let index = indexes.get(list);
+  if (!index) indexes.set(list, (index = new Map(list.map((opening) => [opening.id, opening]))));
+  return index.get(id);
+}
+
 /** Loads a project, keeps it fresh and gives its screens one way to change it. */
 export function ProjectProvider({
   id,
@@ -146,8 +156,10 @@ export function ProjectProvider({
       // A reading that is under way may be older than what was just saved: it is read anew instead.
       const reading = client.isFetching({ queryKey: key }) > 0;
       if (reading) void client.cancelQueries({ queryKey: key });
-      for (const opening of client.getQueryData<OpeningView[]>(key) ?? [])
-        if (deleted.includes(opening.id)) seen.gone.set(opening.id, opening.facts);
+      for (const openingId of deleted) {
+        const opening = openingIn(client.getQueryData(key), openingId);
+        if (opening) seen.gone.set(openingId, opening.facts);
+      }
       client.setQueryData<OpeningView[]>(key, (before) =>
         before ? merged(before, changed, deleted) : before,
       );
@@ -158,8 +170,7 @@ export function ProjectProvider({
     [client, id, key, seen],
   );
   const [outbox] = useState(() => {
-    const current = (openingId: string) =>
-      client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
+    const current = (openingId: string) => openingIn(client.getQueryData(key), openingId);
     return new Outbox(new BrowserUnsaved(person.id, id), browserTabs(`riegel.${person.id}.${id}`), {
       send: sendTo(id),
       current,
@@ -202,8 +213,7 @@ export function ProjectProvider({
         client.invalidateQueries({ queryKey: ['project', id] }),
         client.invalidateQueries({ queryKey: ['lists', id] }),
       ]);
-    const saved = (openingId: string) =>
-      client.getQueryData<OpeningView[]>(key)?.find((opening) => opening.id === openingId);
+    const saved = (openingId: string) => openingIn(client.getQueryData(key), openingId);
     return {
       edit(changes: { id: string; patch: FactsPatch }[]) {
         outbox.edit(

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import type { Pending } from './pending.js';
 import { BrowserUnsaved } from './unsaved.js';
+import type { Step } from './pending.js';
 
 const entry = (id: string, note: string): Pending => ({
   id,
@@ -10,15 +11,18 @@ const entry = (id: string, note: string): Pending => ({
   before: { note: undefined },
 });
 
+const one = async (store: BrowserUnsaved, id: string, step: Step) =>
+  (await store.apply([{ id, step }]))[0];
+
 it('keeps what each person left of each project apart', async () => {
   const [ines, tobias, other] = [
     new BrowserUnsaved('ines', 'p'),
     new BrowserUnsaved('tobias', 'p'),
     new BrowserUnsaved('ines', 'p2'),
   ];
-  await ines.apply('a', () => entry('a', '1'));
-  await tobias.apply('a', () => entry('a', '2'));
-  await other.apply('b', () => entry('b', '3'));
+  await one(ines, 'a', () => entry('a', '1'));
+  await one(tobias, 'a', () => entry('a', '2'));
+  await one(other, 'b', () => entry('b', '3'));
   expect(await ines.all()).toEqual([entry('a', '1')]);
   expect(await tobias.all()).toEqual([entry('a', '2')]);
   expect(await other.all()).toEqual([entry('b', '3')]);
@@ -28,19 +32,19 @@ it('reads and writes in one: steps from several tabs at once all count', async (
   const tabs = [1, 2, 3].map(() => new BrowserUnsaved('ines', 'counted'));
   await Promise.all(
     Array.from({ length: 60 }, (_, turn) =>
-      tabs[turn % 3]!.apply('a', (before) =>
+      one(tabs[turn % 3]!, 'a', (before) =>
         entry('a', String(Number(before?.op === 'update' ? before.patch.note : 0) + 1)),
       ),
     ),
   );
   expect(await tabs[0]!.all()).toEqual([entry('a', '60')]);
-  await tabs[1]!.apply('a', () => undefined);
+  await one(tabs[1]!, 'a', () => undefined);
   expect(await tabs[2]!.all()).toEqual([]);
 });
 
 it('gives cleared facts back as cleared', async () => {
   const store = new BrowserUnsaved('ines', 'cleared');
-  await store.apply('a', () => ({
+  await one(store, 'a', () => ({
     id: 'a',
     rev: 'r',
     op: 'update',
@@ -54,8 +58,29 @@ it('gives cleared facts back as cleared', async () => {
 it('says so when the store refuses, and works again when it takes', async () => {
   const store = new BrowserUnsaved('ines', 'refused');
   await expect(
-    store.apply('a', () => ({ ...entry('a', 'x'), patch: { note: (() => 1) as never } })),
+    one(store, 'a', () => ({ ...entry('a', 'x'), patch: { note: (() => 1) as never } })),
   ).rejects.toThrow();
-  await store.apply('a', () => entry('a', 'y'));
+  await one(store, 'a', () => entry('a', 'y'));
   expect(await store.all()).toEqual([entry('a', 'y')]);
+});
+
+it('takes several steps as one, in their order, or none', async () => {
+  const store = new BrowserUnsaved('ines', 'several');
+  const counted: Step = (before) =>
+    entry('a', `${before?.op === 'update' ? before.patch.note : ''}x`);
+  expect(
+    await store.apply([
+      { id: 'a', step: counted },
+      { id: 'b', step: () => entry('b', 'y') },
+      { id: 'a', step: counted },
+    ]),
+  ).toEqual([entry('a', 'x'), entry('b', 'y'), entry('a', 'xx')]);
+  const broken = { ...entry('b', 'z'), patch: { note: (() => 1) as never } };
+  await expect(
+    store.apply([
+      { id: 'a', step: counted },
+      { id: 'b', step: () => broken },
+    ]),
+  ).rejects.toThrow();
+  expect(await store.all()).toEqual([entry('a', 'xx'), entry('b', 'y')]);
 });

@@ -1,11 +1,17 @@
 import type { FactsPatch, OpeningFacts } from '@riegel/core';
 import { patchBetween, type Pending, type Step } from './pending.js';
 
+/** A step on what is pending of one opening. */
+export interface KeyedStep {
+  id: string;
+  step: Step;
+}
+
 /** Where pending changes are kept between reloads, shared by all tabs. */
 export interface Unsaved {
   all(): Promise<Pending[]>;
-  /** Applies a step to one entry, alone; gives what it came to. */
-  apply(id: string, step: Step): Promise<Pending | undefined>;
+  /** Applies steps in their order, all or none, with no other tab in between; gives what each came to. */
+  apply(steps: readonly KeyedStep[]): Promise<(Pending | undefined)[]>;
 }
 
 const DATABASE = 'riegel-unsaved';
@@ -57,21 +63,29 @@ export class BrowserUnsaved implements Unsaved {
   }
 
   /** One transaction reads and writes: two tabs never write over each other. */
-  async apply(id: string, step: Step): Promise<Pending | undefined> {
+  async apply(steps: readonly KeyedStep[]): Promise<(Pending | undefined)[]> {
     const store = await this.store('readwrite');
     return new Promise((resolve, reject) => {
       const { transaction } = store;
-      let after: Pending | undefined;
-      const request = store.get(this.key(id));
-      request.onsuccess = () => {
-        after = step(request.result as Pending | undefined);
-        if (after) store.put(after, this.key(id));
-        else store.delete(this.key(id));
-      };
-      transaction.oncomplete = () => resolve(after);
+      const results: (Pending | undefined)[] = [];
       const failed = () => reject(transaction.error ?? new Error('The store is full.'));
+      transaction.oncomplete = () => resolve(results);
       transaction.onerror = failed;
       transaction.onabort = failed;
+      // One after the other: a step sees what the one before it left.
+      const take = (index: number) => {
+        if (index === steps.length) return;
+        const { id, step } = steps[index]!;
+        const request = store.get(this.key(id));
+        request.onsuccess = () => {
+          const after = step(request.result as Pending | undefined);
+          results[index] = after;
+          if (after) store.put(after, this.key(id));
+          else store.delete(this.key(id));
+          take(index + 1);
+        };
+      };
+      take(0);
     });
   }
 }

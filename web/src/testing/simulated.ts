@@ -1,9 +1,9 @@
 import type { OpeningFacts } from '@riegel/core';
 import { ApiProblem, type OpeningView } from '../app/api.js';
 import { Outbox } from '../data/outbox.js';
-import type { Pending, Step, Write } from '../data/pending.js';
+import type { Pending, Write } from '../data/pending.js';
 import type { TabNews, Tabs } from '../data/tabs.js';
-import type { Unsaved } from '../data/unsaved.js';
+import type { KeyedStep, Unsaved } from '../data/unsaved.js';
 
 /** A browser's store and its tabs, and a server, all in memory: for tests of the data layer. */
 export class SimulatedServer {
@@ -104,13 +104,19 @@ export class SimulatedStore implements Unsaved {
     return structuredClone(entries);
   }
 
-  async apply(id: string, step: Step): Promise<Pending | undefined> {
+  async apply(steps: readonly KeyedStep[]): Promise<(Pending | undefined)[]> {
     await Promise.resolve();
-    const after = step(structuredClone(this.kept.get(id)));
-    if (this.full && after) throw new DOMException('full', 'QuotaExceededError');
-    if (after) this.kept.set(id, structuredClone(after));
-    else this.kept.delete(id);
-    return after;
+    const next = new Map(this.kept);
+    const results = steps.map(({ id, step }) => {
+      const after = step(structuredClone(next.get(id)));
+      if (this.full && after) throw new DOMException('full', 'QuotaExceededError');
+      if (after) next.set(id, structuredClone(after));
+      else next.delete(id);
+      return after;
+    });
+    this.kept.clear();
+    for (const [id, entry] of next) this.kept.set(id, entry);
+    return results;
   }
 }
 
