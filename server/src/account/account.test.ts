@@ -491,6 +491,7 @@ describe('the audit log', () => {
       .send({ role: 'reader' })
       .expect(204);
     await member.agent.post(`/api/projects/${id}/undo`).expect(403);
+    await member.agent.delete(`/api/projects/${id}/members/${owner.id}`).expect(403);
     await signIn(member.email, 'wrong wrong wrong').expect(401);
     await signIn(stranger.email, 'wrong wrong wrong').expect(401);
     const { body } = await owner.agent.get(`/api/projects/${id}/audit`).expect(200);
@@ -511,6 +512,10 @@ describe('the audit log', () => {
       who: 'Own',
       subject: `${member.email}, reader`,
     });
+    expect(lines.filter(({ kind }) => kind === 'refused').map(({ subject }) => subject)).toEqual([
+      `DELETE /api/projects/${id}/members/${owner.id}`,
+      `POST /api/projects/${id}/undo`,
+    ]);
     expect(lines.some(({ who }) => who === 'Str')).toBe(false);
     expect(JSON.stringify(lines)).not.toContain('wrong wrong');
     await owner.agent.delete(`/api/projects/${id}/members/${member.id}`).expect(204);

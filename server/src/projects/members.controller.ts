@@ -69,7 +69,11 @@ export class MembersController {
     @PersonId() by: string,
     @Req() request: Request,
   ): Promise<void> {
-    if (member !== by) await this.access.need(id, by, 'owner');
+    if (member !== by)
+      await this.access.need(id, by, 'owner').catch(async (error: unknown) => {
+        await this.audit.refused(request, by);
+        throw error;
+      });
     await this.projects.setRole(id, member, null);
     const kind = member === by ? 'left' : 'taken-out';
     await this.note(request, id, by, kind, await this.address(member));

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { OpeningFacts } from '@riegel/core';
 import { applyPatch, type FactsPatch } from '@riegel/core';
+import { ApiProblem } from '../app/api.js';
 import { overlay } from './pending.js';
 import {
   SimulatedServer,
@@ -309,6 +310,44 @@ describe('what others changed', () => {
     await settle(300);
     expect(of(server, 'b')).toEqual(facts({ mark: 'b', note: 'x' }));
     expect(of(server)!.note).toBe('theirs');
+  });
+});
+
+describe('a server whose database was put back', () => {
+  it('is believed, and what is unsaved goes on from what it holds', async () => {
+    const { server, tab } = world();
+    const one = tab();
+    edit(one, 'a', { note: 'x' });
+    await settle(300);
+    expect(one.cache.get('a')!.version).toBe(2);
+    // As of before that change: a lower version than the page knows.
+    server.openings.set('a', { id: 'a', version: 1, facts: facts({ storey: 'Ground' }) });
+    edit(one, 'a', { from: 'Hall' });
+    await settle(300);
+    expect(of(server)).toMatchObject({ storey: 'Ground', from: 'Hall' });
+    expect(server.requests.length).toBeLessThan(5);
+    expect(one.outbox.snapshot().state).toBe('saved');
+  });
+
+  it('or that refuses whatever is sent is not hammered', async () => {
+    const { server, tab } = world();
+    const one = tab();
+    await settle();
+    let asked = 0;
+    server.send = () => {
+      asked++;
+      return Promise.reject(
+        new ApiProblem(409, 'Somebody changed this.', [], {
+          stale: [server.openings.get('a')],
+          gone: [],
+        }),
+      );
+    };
+    edit(one, 'a', { note: 'x' });
+    await settle(10_000);
+    expect(asked).toBeLessThan(15);
+    expect(one.outbox.snapshot().state).toBe('waiting');
+    expect(shown(one)[0]!.note).toBe('x');
   });
 });
 

@@ -41,13 +41,18 @@ export interface ServerSide {
   last(id: string): OpeningFacts | undefined;
   /** Reads openings that are not known here; another tab may have heard of them first. */
   read(ids: string[]): Promise<void>;
-  /** Told what the server holds after every answer. */
-  landed(openings: OpeningView[], deleted: string[]): void;
+  /**
+   * Told what the server holds after every answer. `anew`: it holds this whatever was known, as where its
+   * database was put back to an earlier state.
+   */
+  landed(openings: OpeningView[], deleted: string[], anew?: boolean): void;
 }
 
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000];
 /** Changes that come together are sent together. */
 const GATHER_MS = 120;
+/** So often in a row what to send is made anew at once; then it waits: nobody is hammered. */
+const MOST_CONTESTS = 10;
 /** The most writes of one request. */
 const MOST_WRITES = 20_000;
 
@@ -74,6 +79,8 @@ export class Outbox {
   private again = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private tries = 0;
+  /** How often in a row somebody else was first. */
+  private contests = 0;
   private made = 0;
   private closed = true;
 
@@ -170,7 +177,7 @@ export class Outbox {
   }
 
   private heard({ landed }: TabNews): void {
-    if (landed) this.server.landed(landed.openings, landed.deleted);
+    if (landed) this.server.landed(landed.openings, landed.deleted, landed.anew);
     void this.reload();
   }
 
@@ -274,6 +281,7 @@ export class Outbox {
       try {
         const answers = await this.server.send(batch.map(({ write }) => write));
         this.tries = 0;
+        this.contests = 0;
         this.acknowledge(batch, answers);
       } catch (error) {
         if (!this.failed(error, batch)) return;
@@ -314,16 +322,23 @@ export class Outbox {
     this.changed();
   }
 
-  private landed(openings: OpeningView[], gone: string[]): void {
-    this.server.landed(openings, gone);
-    this.tabs.tell({ landed: { openings, deleted: gone } });
+  private landed(openings: OpeningView[], gone: string[], anew = false): void {
+    this.server.landed(openings, gone, anew);
+    this.tabs.tell({ landed: { openings, deleted: gone, anew } });
   }
 
   /** Whether to go on at once. */
   private failed(error: unknown, batch: Sent[]): boolean {
     const problem =
       error instanceof ApiProblem ? error : new ApiProblem(0, 'Something went wrong while saving.');
-    if (problem.status === 409) return this.stale(problem, batch);
+    if (problem.status === 409 && this.contests++ < MOST_CONTESTS)
+      return this.stale(problem, batch);
+    if (problem.status === 409) {
+      this.contests = 0;
+      this.settle('waiting', problem.message);
+      this.later(RETRY_MS.at(-1)!);
+      return false;
+    }
     if (problem.status === 422) return this.refuse(problem, batch);
     if (problem.passing) {
       this.settle('waiting', problem.message);
@@ -339,7 +354,7 @@ export class Outbox {
     const stale = (problem.body['stale'] ?? []) as OpeningView[];
     const gone = (problem.body['gone'] ?? []) as string[];
     const by = problem.body['by'] as string | undefined;
-    this.landed(stale, gone);
+    this.landed(stale, gone, true);
     let moved = 0;
     for (const { entry, write } of batch) {
       const theirs = stale.find(({ id }) => id === entry.id);

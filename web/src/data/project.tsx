@@ -94,7 +94,12 @@ export function useProject(): ProjectState {
   return state;
 }
 
-function merged(before: OpeningView[], changed: OpeningView[], deleted: string[]): OpeningView[] {
+function merged(
+  before: OpeningView[],
+  changed: OpeningView[],
+  deleted: string[],
+  anew: boolean,
+): OpeningView[] {
   const gone = new Set(deleted);
   const fresh = new Map(changed.map((opening) => [opening.id, opening]));
   const kept = before
@@ -102,7 +107,7 @@ function merged(before: OpeningView[], changed: OpeningView[], deleted: string[]
     .map((opening) => {
       const newer = fresh.get(opening.id);
       fresh.delete(opening.id);
-      return newer && newer.version >= opening.version ? newer : opening;
+      return newer && (anew || newer.version >= opening.version) ? newer : opening;
     });
   return [...kept, ...[...fresh.values()].filter((opening) => !gone.has(opening.id))];
 }
@@ -152,7 +157,7 @@ export function ProjectProvider({
   });
 
   const landed = useCallback(
-    (changed: OpeningView[], deleted: string[]) => {
+    (changed: OpeningView[], deleted: string[], anew = false) => {
       // A reading that is under way may be older than what was just saved: it is read anew instead.
       const reading = client.isFetching({ queryKey: key }) > 0;
       if (reading) void client.cancelQueries({ queryKey: key });
@@ -161,7 +166,7 @@ export function ProjectProvider({
         if (opening) seen.gone.set(openingId, opening.facts);
       }
       client.setQueryData<OpeningView[]>(key, (before) =>
-        before ? merged(before, changed, deleted) : before,
+        before ? merged(before, changed, deleted, anew) : before,
       );
       if (reading) void client.invalidateQueries({ queryKey: key });
       void client.invalidateQueries({ queryKey: ['schedule', id] });

@@ -174,9 +174,10 @@ export class SimulatedTab {
         read: async (ids) => {
           for (const one of await server.some(ids)) this.cache.set(one.id, one);
         },
-        landed: (openings, deleted) => {
+        landed: (openings, deleted, anew) => {
           for (const one of openings)
-            if (one.version >= (this.cache.get(one.id)?.version ?? 0)) this.cache.set(one.id, one);
+            if (anew || one.version >= (this.cache.get(one.id)?.version ?? 0))
+              this.cache.set(one.id, one);
           for (const id of deleted) {
             const last = this.cache.get(id);
             if (last) this.gone.set(id, last.facts);
