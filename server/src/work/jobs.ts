@@ -1,24 +1,28 @@
-import { writeCatalogue, writeList } from '../lists/writeList.js';
-import { readFileText } from '../lists/readFile.js';
-import { readWrites } from '../openings/readWrites.js';
-import { weighPassword } from '../people/weighPassword.js';
-import { readPicture } from '../photos/readPicture.js';
-import { readProjectFile } from '../projects/readProjectFile.js';
-import { writeProjectFile } from '../projects/writeProjectFile.js';
-import { makeSchedule, makeSchedulePdf } from '../schedule/makeSchedule.js';
-
-/** Everything that runs in a worker thread: plain data in, plain data out. */
+/**
+ * Everything that runs in a worker thread: plain data in, plain data out. A thread loads only what its
+ * jobs need: who reads a list does not wait for typefaces, pictures and dictionaries.
+ */
 export const JOBS = {
-  readWrites,
-  readProjectFile,
-  writeProjectFile,
-  weighPassword,
-  schedule: makeSchedule,
-  schedulePdf: makeSchedulePdf,
-  writeList,
-  writeCatalogue,
-  readList: readFileText,
-  picture: readPicture,
+  readWrites: async (input: Uint8Array) =>
+    (await import('../openings/readWrites.js')).readWrites(input),
+  readProjectFile: async (input: Uint8Array) =>
+    (await import('../projects/readProjectFile.js')).readProjectFile(input),
+  writeProjectFile: async (input: import('../projects/writeProjectFile.js').StoredProject) =>
+    (await import('../projects/writeProjectFile.js')).writeProjectFile(input),
+  weighPassword: async (input: { password: string; own: string[] }) =>
+    (await import('../people/weighPassword.js')).weighPassword(input),
+  schedule: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
+    (await import('../schedule/makeSchedule.js')).makeSchedule(input),
+  schedulePdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
+    (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input),
+  writeList: async (input: import('../lists/writeList.js').ListJob) =>
+    (await import('../lists/writeList.js')).writeList(input),
+  writeCatalogue: async (
+    input: Parameters<typeof import('../lists/writeList.js').writeCatalogue>[0],
+  ) => (await import('../lists/writeList.js')).writeCatalogue(input),
+  readList: async (input: Uint8Array) => (await import('../lists/readFile.js')).readFileText(input),
+  picture: async (input: Uint8Array) =>
+    (await import('../photos/readPicture.js')).readPicture(input),
 };
 
 export type Jobs = typeof JOBS;
