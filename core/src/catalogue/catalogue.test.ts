@@ -1,7 +1,9 @@
 import fc from 'fast-check';
-import { candidates, decideOpening, needsOf } from '../deciding/index.js';
+import { candidates } from '../stage/index.js';
+import { decideOpening, needsOf } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { projectBasis, type OpeningFacts } from '../opening/index.js';
+import { projectBasis } from '../project/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { phraseText, TERMS } from '../phrasing/index.js';
 import {
   adjustmentsFor,
@@ -132,9 +134,7 @@ describe('products for a decision', () => {
   };
   const need = (more: Partial<OpeningFacts> = {}, slot = 'hanging.product') => {
     const decided = decideOpening({ ...facts, ...more }, basis);
-    return needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).find(
-      (one) => one.slot === slot,
-    )!;
+    return needsOf(decided, basis).find((one) => one.slot === slot)!;
   };
 
   it('come first where they satisfy all, and say what they lack where they almost do', () => {

@@ -1,15 +1,12 @@
-import { candidates, decideOpening, needsOf } from '../deciding/index.js';
+import { bareBasis } from '../project/index.js';
+import { candidates } from '../stage/index.js';
+import { decideOpening, needsOf } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { LOCK_KINDS, projectBasis, type OpeningFacts } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
-import {
-  LOCK_SPECS,
-  practiceWith,
-  readLocks,
-  SHIPPED_PRODUCTS,
-  stageOfType,
-  type LockSpec,
-} from './index.js';
+import { LOCK_KINDS } from '../securing/index.js';
+import { projectBasis, PRACTICES } from '../project/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { LOCK_SPECS, practiceWith, readLocks, SHIPPED_PRODUCTS, type LockSpec } from './index.js';
+import { stageOfType } from '../stages/index.js';
 import { DOOR } from '../testing/door.js';
 
 const locking = SHIPPED_PRODUCTS.filter((one) => stageOfType(one.type) === 'securing');
@@ -31,7 +28,7 @@ describe('the locking products that ship', () => {
         { ...facts, leafThickness: practice.values.leafThickness.value },
         practice,
       );
-      const need = needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).find(
+      const need = needsOf(decided, bareBasis(practice)).find(
         (one) => one.slot === 'securing.product',
       )!;
       const fitting = candidates(need, SHIPPED_PRODUCTS).filter((one) => one.missing.length === 0);
@@ -48,12 +45,12 @@ describe('the locking products that ship', () => {
       },
       projectBasis('british'),
     );
-    expect(named.securing.backset).toBe(mm(44));
+    expect(named.results.securing.backset).toBe(mm(44));
     const box = named.solids.find((one) => one.thing === 'solid.lockCase')!;
     expect(box.x[1] - box.x[0]).toBe(product.recessAcross);
     expect(box.y[1] - box.y[0]).toBe(product.recessUp);
     expect(box.z[1] - box.z[0]).toBe(product.recessThrough);
-    expect(named.securing.strike?.plate.height).toBe(product.strikeHeight);
+    expect(named.results.securing.strike?.plate.height).toBe(product.strikeHeight);
     expect(named.items.find((one) => one.term === 'item.lock.sash')?.product).toBe(
       `${product.maker} ${product.model}`,
     );
@@ -100,7 +97,7 @@ describe('the locking products that ship', () => {
       rating: 90,
     } as const;
     const decided = decideOpening(pair, PRACTICES['us-commercial']);
-    const need = needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).find(
+    const need = needsOf(decided, bareBasis(PRACTICES['us-commercial'])).find(
       (one) => one.slot === 'securing.boltsProduct',
     )!;
     expect(need.types).toEqual(['automatic-bolt']);
@@ -134,7 +131,7 @@ describe('functions a project composes', () => {
       { ...facts, choices: { 'securing.function': { value: 'own-a1', reason: 'ours' } } },
       basis,
     );
-    expect(decided.securing.spec).toEqual(own);
+    expect(decided.results.securing.spec).toEqual(own);
     expect(decided.decisions.find((one) => one.key === 'securing.function')?.value).toEqual({
       type: 'term',
       term: '=Plant, with a button',

@@ -229,15 +229,3 @@ export const PRODUCT_FIELDS: readonly ProductField[] = [
   ...LISTS.map((name) => field(name, 'list')),
   field('note', 'text'),
 ];
-
-/** The set stage a type of product belongs to. */
-export function stageOfType(type: ProductType): 'hanging' | 'securing' | 'closing' | 'sealing' {
-  const at = PRODUCT_TYPES.indexOf(type);
-  return at < PRODUCT_TYPES.indexOf('cylindrical')
-    ? 'hanging'
-    : at < PRODUCT_TYPES.indexOf('surface-closer')
-      ? 'securing'
-      : at < PRODUCT_TYPES.indexOf('perimeter-seal')
-        ? 'closing'
-        : 'sealing';
-}

@@ -1,5 +1,5 @@
 import { inches } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { duplicateMarks } from './index.js';
@@ -19,12 +19,12 @@ const base: OpeningFacts = {
 const decide = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
 const bolt = (facts: Partial<OpeningFacts>, stage: string) =>
-  decide(facts).bolts.find((one) => one.stage === stage)!;
+  decide(facts).progress.find((one) => one.stage === stage)!;
 const cautions = (facts: Partial<OpeningFacts>) => decide(facts).cautions.map((one) => one.code);
 
 describe('bolts', () => {
   it('stand in working order, one for each stage that an opening can be decided in', () => {
-    expect(decide().bolts.map((one) => one.stage)).toEqual([
+    expect(decide().progress.map((one) => one.stage)).toEqual([
       'sizing',
       'handing',
       'hanging',

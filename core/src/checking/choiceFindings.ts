@@ -1,12 +1,5 @@
-import {
-  said,
-  SET_STAGES,
-  STAGES,
-  type Choice,
-  type Decision,
-  type Finding,
-  type Stage,
-} from '../opening/index.js';
+import { said, type Choice, type Decision, type Finding, type Stage } from '../opening/index.js';
+import { isStage, SET_STAGES } from '../stages/index.js';
 
 const SOURCE = 'a choice recorded for this opening';
 
@@ -47,5 +40,5 @@ export function choiceFindings(
 /** The stage a key names; of one that names none the first a set has. */
 function stageOf(key: string): Stage {
   const name = key.split('.')[0]!;
-  return STAGES.find((stage) => stage === name) ?? SET_STAGES[0];
+  return isStage(name) ? name : SET_STAGES[0]!;
 }

@@ -1,4 +1,5 @@
-import { STAGES, type Finding, type SetStage, type Solid, type Stage } from '../opening/index.js';
+import type { Finding, Solid, Stage } from '../opening/index.js';
+import { fieldOf, isStage, placeOf } from '../stages/index.js';
 import type { Clash, ClashKind } from './clash.js';
 
 const LEVEL: Record<ClashKind, Finding['level']> = {
@@ -11,21 +12,11 @@ const LEVEL: Record<ClashKind, Finding['level']> = {
   skin: 'check',
 };
 
-/** The stage that what a solid belongs to is decided in. */
+/** The stage that what a solid belongs to is decided in: of a decision, or of a fact. */
 export function stageOfOwner(owner: string): Stage {
-  const stage = owner.split('.')[0] as Stage;
-  if (STAGES.includes(stage)) return stage;
-  return STAGE_OF_FACT[owner] ?? 'sizing';
+  const stage = owner.split('.')[0]!;
+  return isStage(stage) ? stage : (fieldOf(owner)?.stage ?? 'sizing');
 }
-
-const STAGE_OF_FACT: Record<string, SetStage> = {
-  lockKind: 'securing',
-  bolts: 'securing',
-  closerKind: 'closing',
-  kickPlate: 'protecting',
-  bottomSeal: 'sealing',
-  wireToLeaf: 'powering',
-};
 
 /** Of every two things that clash in one way, the worst place: the most overlap, the least left. */
 export function worstClashes(clashes: readonly Clash[]): Clash[] {
@@ -45,7 +36,7 @@ export function clashFindings(clashes: readonly Clash[]): Finding[] {
   return worstClashes(clashes).map((clash) => {
     const owners = [clash.a, clash.b].filter((one): one is Solid => one !== undefined);
     const stages = owners.map((one) => stageOfOwner(one.owner));
-    const stage = stages.sort((a, b) => STAGES.indexOf(b) - STAGES.indexOf(a))[0]!;
+    const stage = stages.sort((a, b) => placeOf(b) - placeOf(a))[0]!;
     const length = ([from, to]: [number, number]) => ({ ticks: Math.abs(to - from) });
     return {
       level: LEVEL[clash.kind],

@@ -1,5 +1,6 @@
 export { cautionsFor, generalCautions } from './cautions.js';
-export { boltsOf, duplicateMarks, type Bolt, type BoltState } from './check.js';
+export { duplicateMarks } from './duplicateMarks.js';
+export { progressOf, type BoltState, type StageProgress } from './progress.js';
 export {
   clashOf,
   clashesAmong,

@@ -1,1 +1,3 @@
 export { closingSolids, turnsByPivot } from './solids.js';
+export { CLOSER_KINDS, type CloserKind } from './facts.js';
+export { closing } from './stage.js';

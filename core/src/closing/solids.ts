@@ -1,6 +1,13 @@
-import { about, known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  about,
+  known,
+  solid,
+  span,
+  type OpeningFacts,
+  type Solid,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
 
 /** Whether the kind of closer sits in the floor or in the head and turns the leaf by its pivot. */
 export function turnsByPivot(kind: OpeningFacts['closerKind']): boolean {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { bareBasis, STAGES, type Choice, type OpeningFacts } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { bareBasis, PRACTICES } from '../project/index.js';
+import type { Choice, OpeningFacts } from '../opening/index.js';
+import { STAGES } from '../stages/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
 import { decideOpening } from './index.js';
@@ -47,7 +48,7 @@ describe('a number that was chosen', () => {
           .filter((item) => item.term === 'item.butt')
           .reduce((sum, item) => sum + item.quantity, 0);
         expect(decision.value).toEqual({ type: 'count', count: listed });
-        expect(opening.hanging.leaves[0]!.positions).toHaveLength(listed);
+        expect(opening.results.hanging.leaves[0]!.positions).toHaveLength(listed);
       }),
     );
   });

@@ -1,59 +1,68 @@
+import { practiceWith, type Product } from '../catalogue/index.js';
 import {
-  bareBasis,
-  oneShape,
-  practiceFor,
-  roomNamed,
-  slides,
-  STAGES,
+  cautionsFor,
+  choiceFindings,
+  clashFindings,
+  fixingFindings,
+  progressOf,
+  type Clash,
+  type StageProgress,
+} from '../checking/index.js';
+import {
+  Recorder,
   withCurrentChoices,
   type Decision,
   type Finding,
   type Item,
   type OpeningFacts,
   type ProjectBasis,
+  type Recorded,
+  type Results,
   type Said,
   type Solid,
+  type Stage,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { practiceWith } from '../catalogue/index.js';
-import { namedProducts, PRODUCT_SLOTS, withProduct } from './products.js';
-import { productDecisions } from './productDecisions.js';
-import { decideHanding, type Handing } from '../handing/index.js';
-import { decideHanging, type Hanging } from '../hanging/index.js';
-import { decideSecuring, type Securing } from '../securing/index.js';
-import { decideReplacing, type Replacement } from '../replacing/index.js';
+import { bareBasis, practiceFor } from '../project/index.js';
+import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/index.js';
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
-import { decideSizing, type Sizes } from '../sizing/index.js';
-import {
-  boltsOf,
-  cautionsFor,
-  choiceFindings,
-  clashFindings,
-  fixingFindings,
-  type Bolt,
-  type Clash,
-} from '../checking/index.js';
+import type { AnyInput } from './input.js';
+import { productDecisions } from './productDecisions.js';
+import { namedProducts, withProducts } from './products.js';
 import { solidsOf } from './solids.js';
 
 /** Everything that follows from one opening's facts. */
 export interface DecidedOpening {
   facts: OpeningFacts;
   practice: Practice;
-  decisions: Decision[];
-  items: Item[];
-  solids: Solid[];
-  /** What of them is in each other's way. */
-  clashes: Clash[];
-  findings: Finding[];
-  cautions: Said[];
-  bolts: Bolt[];
-  sizes: Sizes;
-  handing: Handing;
-  hanging: Hanging;
-  securing: Securing;
   survey: Survey;
-  /** Present where the opening was surveyed. */
-  replacing: Replacement | undefined;
+  /** What each stage comes to, by its id. */
+  results: Results;
+  decisions: readonly Decision[];
+  items: readonly Item[];
+  solids: readonly Solid[];
+  /** What of them is in each other's way. */
+  clashes: readonly Clash[];
+  findings: readonly Finding[];
+  cautions: readonly Said[];
+  /** How far each stage of the bolt row has come. */
+  progress: readonly StageProgress[];
+}
+
+/** The decision of a key, where the opening has it. */
+export function decisionOf(
+  { decisions }: Pick<DecidedOpening, 'decisions'>,
+  key: string,
+): Decision | undefined {
+  return decisions.find((decision) => decision.key === key);
+}
+
+export interface DecideOptions {
+  /**
+   * Whether decisions come with their reasons, alternatives and questions, as they do unless told
+   * otherwise. Nothing else differs without them.
+   */
+  explain?: boolean;
 }
 
 /**
@@ -66,6 +75,7 @@ export interface DecidedOpening {
 export function decideOpening(
   stored: OpeningFacts,
   project: ProjectBasis | Practice,
+  { explain = true }: DecideOptions = {},
 ): DecidedOpening {
   const basis = 'rooms' in project ? project : bareBasis(project);
   const recorded = withCurrentChoices(stored);
@@ -74,127 +84,72 @@ export function decideOpening(
   // What a named product measures goes before the practice's usual figures.
   const practice = practiceWith(usual, [...named.values()]);
   const survey = surveyOf(recorded);
-  const facts = oneShape(surveyed(recorded, survey));
-  const sizes = decideSizing(facts, practice, survey);
-  const between = { from: roomNamed(facts.from, basis), to: roomNamed(facts.to, basis) };
-  const handing = decideHanding(facts, practice, between);
-  const hanging = decideHanging(facts, practice, sizes, handing, survey);
-  const replacing = survey.empty
-    ? undefined
-    : decideReplacing(facts, practice, survey, sizes, hanging, [...basis.practices.values()]);
-  const securing = decideSecuring(facts, practice, {
-    sizes,
-    outsidePull: handing.hand ? handing.hand.swing === 'out' : undefined,
-    rooms:
-      handing.outside === 'from'
-        ? { outside: between.from, inside: between.to }
-        : { outside: between.to, inside: between.from },
-    specs: basis.locks,
-    ...ofHanging(facts, practice, hanging),
+  const facts = normalizeFacts(surveyed(recorded, survey));
+  const results: Partial<Record<Stage, unknown>> = {};
+  const input: AnyInput = { facts, practice, project: basis, survey, results: results as Results };
+  const outcomes = STAGE_LIST.map(({ id, decide, decisions }): Recorded => {
+    if (!decide) return NOTHING;
+    const record = new Recorder(facts, id as Stage, decisions!, explain);
+    results[id as Stage] = decide(input, record);
+    return record;
   });
-  const { solids, clashes } = solidsOf(facts, practice, hanging, securing);
+  const { solids, clashes } = solidsOf(input, outcomes);
+  const products = productDecisions(input, named, gone);
+  const decisions = inOrder(
+    outcomes.flatMap((outcome) => outcome.decisions),
+    products.decisions,
+  );
   const findings = [
-    ...sizes.findings,
-    ...handing.findings,
-    ...hanging.findings,
-    ...securing.findings,
-    ...(replacing?.findings ?? []),
+    ...outcomes.flatMap((outcome) => outcome.findings),
     ...clashFindings(clashes),
     ...fixingFindings(facts, solids),
+    ...products.findings,
+    ...(facts.choices ? choiceFindings(facts.choices, decisions, PRODUCT_SLOTS) : []),
   ];
-  const chosen = productDecisions(facts, sizes, hanging, securing, named, gone);
-  findings.push(...chosen.findings);
-  const decisions = inOrder(
-    [
-      ...sizes.decisions,
-      ...handing.decisions,
-      ...hanging.decisions,
-      ...securing.decisions,
-      ...(replacing?.decisions ?? []),
-    ],
-    chosen.decisions,
-  );
-  if (facts.choices) findings.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
-  const hung = named.get('hanging.product');
-  const items: Item[] =
-    facts.none?.hanging !== undefined
-      ? []
-      : hung
-        ? withProduct(hanging.items, hung)
-        : [...hanging.items];
-  if (facts.none?.securing === undefined) {
-    const products = [named.get('securing.product'), named.get('securing.boltsProduct')];
-    items.push(
-      ...products.reduce(
-        (list, product) => (product ? withProduct(list, product) : list),
-        securing.items,
-      ),
-    );
-  }
-  for (const line of facts.written ?? []) {
-    items.push({
-      stage: line.stage,
-      written: line.description,
-      quantity: line.quantity,
-      unit: line.unit,
-      traits: [],
-      handed: false,
-      ...(line.size ? { size: line.size } : {}),
-      ...(line.finish ? { finish: line.finish } : {}),
-    });
-  }
   return {
     facts: recorded,
     practice: usual,
+    survey,
+    results: input.results,
     decisions,
-    items,
+    items: [...decidedItems(facts, outcomes, named), ...writtenItems(facts)],
     solids,
     clashes,
     findings,
-    cautions: cautionsFor(facts, practice, hanging),
-    bolts: boltsOf(
-      facts,
-      {
-        sizing: sizes,
-        handing,
-        hanging,
-        securing,
-      },
-      findings,
-    ),
-    sizes,
-    handing,
-    hanging,
-    securing,
-    survey,
-    replacing,
+    cautions: cautionsFor(facts, practice, input.results.hanging),
+    progress: progressOf(facts, decisions, findings),
   };
 }
+
+const NOTHING: Recorded = { decisions: [], items: [], solids: [], findings: [] };
 
 /** Decisions with later ones of earlier stages, each at the end of its own stage. */
 function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
   if (late.length === 0) return decisions;
-  const place = ({ stage }: Decision) => STAGES.indexOf(stage);
-  return [...decisions, ...late].sort((a, b) => place(a) - place(b));
+  return [...decisions, ...late].sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
 }
 
-/** What securing reads of the hanging: the lock edge, the active leaf's clear width and what is wanted. */
-function ofHanging(facts: OpeningFacts, practice: Practice, hanging: Hanging) {
-  let value: Decision['value'];
-  let edge: Decision['value'];
-  for (const one of hanging.decisions) {
-    if (one.name === 'clearWidthActive') value = one.value;
-    else if (one.name === 'lockEdge') edge = one.value;
-  }
-  return {
-    // A swinging leaf whose edge is not decided square is bevelled, as is usual.
-    bevelled: !slides(facts.kind) && !(edge?.type === 'term' && edge.term === 'lockEdge.square'),
-    clearActive: value?.type === 'length' ? value.ticks : undefined,
-    clearWanted:
-      typeof facts.clearWanted === 'number'
-        ? facts.clearWanted
-        : facts.accessible === true
-          ? practice.values.clearWidth.value
-          : undefined,
-  };
+/** What the stages decided is in the set, but for those deliberately left without hardware. */
+function decidedItems(
+  facts: OpeningFacts,
+  outcomes: readonly Recorded[],
+  named: ReadonlyMap<string, Product>,
+): Item[] {
+  const items = outcomes.flatMap((outcome) => outcome.items);
+  const wanted = facts.none ? items.filter((item) => facts.none![item.stage] === undefined) : items;
+  return named.size === 0 ? wanted : withProducts(wanted, named);
+}
+
+/** The lines a person wrote. */
+function writtenItems(facts: OpeningFacts): Item[] {
+  return (facts.written ?? []).map(({ stage, description, quantity, unit, size, finish }) => ({
+    stage,
+    written: description,
+    quantity,
+    unit,
+    traits: [],
+    handed: false,
+    ...(size ? { size } : {}),
+    ...(finish ? { finish } : {}),
+  }));
 }

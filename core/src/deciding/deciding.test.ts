@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
-import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
-import { STAGES, type OpeningFacts } from '../opening/index.js';
+import { PRACTICE_IDS } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import { STAGES } from '../stages/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { draw, layout, VIEWS, writeSvg } from '../drawing/index.js';
 import { decisionName, itemText, phraseText, valueParts, partsText } from '../phrasing/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';

@@ -1,11 +1,9 @@
-export { decideOpening, type DecidedOpening } from './decideOpening.js';
-export { changesBetween, type DecisionChange } from './changes.js';
 export {
-  candidates,
-  missing,
-  needsOf,
-  PRODUCT_SLOTS,
-  type Candidate,
-  type Need,
-  type ProductSlot,
-} from './products.js';
+  decideOpening,
+  decisionOf,
+  type DecidedOpening,
+  type DecideOptions,
+} from './decideOpening.js';
+export { changesBetween, type DecisionChange } from './changes.js';
+export { needsOf } from './products.js';
+export { preparationOf } from './preparation.js';

@@ -1,55 +1,63 @@
 import type { Product } from '../catalogue/index.js';
-import type { Hanging } from '../hanging/index.js';
 import {
-  Settling,
-  term,
+  asCode,
+  decisionTable,
+  Recorder,
   type Decision,
   type Finding,
-  type OpeningFacts,
+  type Stage,
 } from '../opening/index.js';
-import type { Securing } from '../securing/index.js';
-import type { Sizes } from '../sizing/index.js';
-import { missing, needsOf, type ProductSlot } from './products.js';
+import { missing } from '../stage/index.js';
+import { PRODUCT_SLOTS } from '../stages/index.js';
+import type { AnyInput } from './input.js';
+import { needsFor } from './products.js';
+
+/** Each slot as a decision of its stage. */
+const TABLES = new Map(
+  PRODUCT_SLOTS.map((slot) => {
+    const [stage, name] = slot.split('.') as [Stage, string];
+    return [slot, { name, table: decisionTable(stage, { [name]: asCode() }) }] as const;
+  }),
+);
 
 /** The products an opening names, as decisions, with findings for what they lack or are not there for. */
 export function productDecisions(
-  facts: OpeningFacts,
-  sizes: Sizes,
-  hanging: Hanging,
-  securing: Securing,
-  named: ReadonlyMap<ProductSlot, Product>,
-  gone: readonly ProductSlot[],
-): { decisions: Decision[]; findings: Finding[] } {
+  input: AnyInput,
+  named: ReadonlyMap<string, Product>,
+  gone: readonly string[],
+): { decisions: readonly Decision[]; findings: readonly Finding[] } {
   if (named.size === 0 && gone.length === 0) return { decisions: [], findings: [] };
-  const decisions: Decision[] = [];
-  const findings: Finding[] = [];
-  const needs = needsOf(facts, sizes, hanging, securing);
-  const stageOf = (slot: ProductSlot) =>
-    slot.split('.')[0] as 'hanging' | 'securing' | 'closing' | 'sealing';
-  for (const slot of gone) {
-    const settling = new Settling(facts, stageOf(slot));
-    settling.find(
-      'check',
-      'catalogue.gone',
-      { product: String(facts.choices![slot]!.value) },
-      'catalogue',
-      [slot],
-    );
-    findings.push(...settling.findings);
-  }
-  for (const [slot, product] of named) {
-    const settling = new Settling(facts, stageOf(slot));
+  const { facts } = input;
+  const needs = needsFor(input);
+  const records = PRODUCT_SLOTS.map((slot) => {
+    const { name, table } = TABLES.get(slot)!;
+    const record = new Recorder(facts, table.stage as Stage, table);
+    const product = named.get(slot);
+    if (gone.includes(slot))
+      record.report(
+        'check',
+        'catalogue.gone',
+        { product: String(facts.choices![slot]!.value) },
+        'catalogue',
+        [slot],
+      );
+    if (!product) return record;
     const need = needs.find((one) => one.slot === slot);
     const lacks = need ? missing(need, product) : [];
-    settling.fix(slot.split('.')[1]!, term(`=${product.maker} ${product.model}`), {
-      basis: 'chosen',
-      reasons: lacks,
-      facts: [slot],
-    });
+    const called = `${product.maker} ${product.model}`;
+    record.decide(name, `=${called}`, { basis: 'chosen', reasons: () => lacks, facts: [slot] });
     for (const lack of lacks)
-      settling.find('stop', lack.code, lack.params, `${product.maker} ${product.model}`, [slot]);
-    decisions.push(...settling.decisions);
-    findings.push(...settling.findings);
-  }
-  return { decisions, findings };
+      record.findings.push({
+        ...lack,
+        level: 'stop',
+        source: called,
+        parts: [slot],
+        stage: record.stage,
+      });
+    return record;
+  });
+  return {
+    decisions: records.flatMap((record) => record.decisions),
+    findings: records.flatMap((record) => record.findings),
+  };
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { inches, toMm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
@@ -76,7 +76,7 @@ describe('the elevation', () => {
       Math.max(...points(element).map((point) => point.y)),
     );
     const leafTop = inches(0.75 + 83.125);
-    expect(tops.map((top) => leafTop - top)).toEqual(decided.hanging.leaves[0]!.positions);
+    expect(tops.map((top) => leafTop - top)).toEqual(decided.results.hanging.leaves[0]!.positions);
   });
   it('marks the active leaf of a pair, and asks for a hand that is open', () => {
     const texts = (facts: Partial<OpeningFacts>) =>
@@ -126,7 +126,7 @@ describe('the plan', () => {
           const model = draw(decided, 'plan');
           const clear = model.elements.find((element) => element.kind === 'dimension');
           const open = points(of(model, 'open')[0]).map((point) => point.x);
-          const stop = decided.sizes.stopWidth;
+          const stop = decided.results.sizing.stopWidth;
           const expected =
             facts.hingeSide === 'left'
               ? (facts.frameWidth as number) - stop - Math.max(...open)
@@ -224,7 +224,7 @@ describe('the mirror image of an opening', () => {
         };
         const left = decide({ ...whole, hingeSide: 'left' });
         const right = decide({ ...whole, hingeSide: 'right' });
-        const hand = (decided: typeof left) => decided.handing.hand!;
+        const hand = (decided: typeof left) => decided.results.handing.hand!;
         expect([hand(left).hinges, hand(right).hinges]).toEqual(['left', 'right']);
         for (const view of ['elevation-outside', 'elevation-inside'] as const) {
           const [a, b] = [draw(left, view), draw(right, view)];
@@ -258,7 +258,7 @@ describe('close drawings', () => {
 
   it('show a clash from the face and in a cut, within the place, both owners named', () => {
     const clash = clashing.clashes.find((one) => one.a.thing === 'solid.lockCase')!;
-    const leaf = clashing.sizes.leaves[0]!;
+    const leaf = clashing.results.sizing.leaves[0]!;
     const whole = { width: leaf.width!, height: leaf.height!, thickness: leaf.thickness! };
     const { face, cut, level } = clashDrawings(clash, clashing.solids, whole);
     expect(level).toBe(true);
@@ -282,7 +282,7 @@ describe('close drawings', () => {
     for (const degrees of [0, 45, 90, 180]) {
       const model = swingDrawing(decided, degrees)!;
       const [leaf] = of(model, 'leaf');
-      const { x, y } = decided.hanging.axis!;
+      const { x, y } = decided.results.hanging.axis!;
       const far = (at: { x: number; y: number }) => Math.hypot(at.x - x, at.y - y);
       const closed = points(of(swingDrawing(decided, 0)!, 'leaf')[0]);
       points(leaf).forEach((point, index) =>

@@ -1,3 +1,4 @@
+import { decisionOf } from '../deciding/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { toMm } from '../measure/index.js';
 import { known, type Decision } from '../opening/index.js';
@@ -9,7 +10,7 @@ import { openModel } from './openModel.js';
 
 /** The basis a decided length is drawn with. */
 export function basisOf(decided: DecidedOpening, key: string): Decision['basis'] {
-  return decided.decisions.find((decision) => decision.key === key)?.basis ?? 'derived';
+  return decisionOf(decided, key)?.basis ?? 'derived';
 }
 
 /**
@@ -23,7 +24,7 @@ export function elevation(decided: DecidedOpening, from: 'outside' | 'inside'): 
   if (!placed) return openModel(view);
   const { width, height, face, leaves } = placed;
   const text = Math.max(height, width) / 27;
-  const floor = decided.sizes.floorFinish;
+  const floor = decided.results.sizing.floorFinish;
   const parts: Element[] = [
     {
       kind: 'line',
@@ -218,20 +219,12 @@ function leafElements(
     elements.push(...solidElements(decided, leaf, face), ...clashElements(decided, leaf));
     // A concealed hinge has no knuckles: it is dashed on both faces.
     const knucklesSeen =
-      leaf.swing === 'both' || decided.hanging.device.includes('concealed')
+      leaf.swing === 'both' || decided.results.hanging.device.includes('concealed')
         ? undefined
         : (leaf.swing === 'out') === (from === 'outside');
     elements.push(...hingeMarks(leaf, hung.positions ?? [], knucklesSeen));
-  } else if (
-    !leaf.hinges &&
-    leaf.hung.leaf.width !== undefined &&
-    !decided.sizes.decisions.some((d) => d.key === 'handing.slide')
-  ) {
-    if (
-      decided.handing.decisions.some(
-        (decision) => decision.status === 'open' && decision.name === 'hand',
-      )
-    ) {
+  } else if (!leaf.hinges && leaf.hung.leaf.width !== undefined) {
+    if (decisionOf(decided, 'handing.hand')?.status === 'open') {
       elements.push({
         kind: 'text',
         layer: 'question',
@@ -263,7 +256,11 @@ function leafElements(
 }
 
 /** Hinges at the edge: knuckles as solid blocks where they show, dashed where they do not. */
-function hingeMarks(leaf: PlacedLeaf, positions: number[], seen: boolean | undefined): Element[] {
+function hingeMarks(
+  leaf: PlacedLeaf,
+  positions: readonly number[],
+  seen: boolean | undefined,
+): Element[] {
   const { x } = hingeEdge(leaf);
   const top = leaf.bottom + leaf.height;
   const h = leaf.hung.hingeHeight ?? 0;

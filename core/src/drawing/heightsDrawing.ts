@@ -11,7 +11,8 @@ import { placeLeaves } from './place.js';
 export function heightsDrawing(decided: DecidedOpening): DrawingModel | undefined {
   const placed = placeLeaves(decided);
   if (!placed) return undefined;
-  const { practice, securing, sizes } = decided;
+  const { practice } = decided;
+  const { securing, sizing: sizes } = decided.results;
   const { reach, escape } = practice.values;
   const base = elevation(decided, 'outside');
   const text = base.textHeight;

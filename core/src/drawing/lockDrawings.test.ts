@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { LOCK_KINDS, type OpeningFacts } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { LOCK_KINDS } from '../securing/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { PRACTICES } from '../project/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';
 import {
   heightsDrawing,
@@ -54,11 +55,11 @@ describe('the drawings of a lock', () => {
     expect(dimensions(section, 'securing.backset')).toEqual([inches(2.75)]);
     expect(dimensions(section, 'stileWidth')).toEqual([inches(5)]);
     expect(dimensions(section, 'securing.kind')).toEqual([inches(4.125)]);
-    const { toFlat, lip } = decided.securing.strike!;
+    const { toFlat, lip } = decided.results.securing.strike!;
     expect(dimensions(section, 'securing.strike')).toEqual([toFlat, lip]);
     expect(dimensions(section, 'handle').sort((a, b) => a - b)).toEqual([
-      decided.securing.fit!.fingersPush,
-      decided.securing.fit!.fingersPull,
+      decided.results.securing.fit!.fingersPush,
+      decided.results.securing.fit!.fingersPull,
     ]);
     expect(dimensions(strikeFace(decided), 'securing.strike')).toEqual(
       expect.arrayContaining([toFlat, lip, inches(4.875)]),

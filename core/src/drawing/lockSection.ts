@@ -22,7 +22,7 @@ const AJAR = 1.35;
  * @param ajar the leaf a little open, its latch against the lip, instead of closed
  */
 export function lockSection(decided: DecidedOpening, ajar = false): DrawingModel | undefined {
-  const { fit, strike, leaf } = decided.securing;
+  const { fit, strike, leaf } = decided.results.securing;
   if (!fit || !strike || !leaf) return undefined;
   const t = leaf.thickness;
   const shown = shownWidth(decided, fit, t);
@@ -63,7 +63,7 @@ function shownWidth(decided: DecidedOpening, fit: LockFit, t: number): number {
   const { bodies } = decided.practice.values;
   const solid = fit.solid ? fit.solid.width * 1.25 : 0;
   return Math.min(
-    decided.securing.leaf!.width,
+    decided.results.securing.leaf!.width,
     Math.max(
       solid,
       (fit.pocket?.across ?? 0) * 1.25,
@@ -99,7 +99,8 @@ const line = (layer: Layer, points: [number, number][], part?: string, closed = 
 
 /** Jamb with rabbet, stop, strike and trim; or the second leaf with its strike. */
 function frameElements(decided: DecidedOpening, strike: StrikeFit, t: number): Element[] {
-  const { facts, sizes } = decided;
+  const { facts } = decided;
+  const { sizing: sizes } = decided.results;
   const { gap, play } = strike;
   const elements: Element[] = [];
   const stopFace = -t - play;
@@ -137,7 +138,8 @@ function frameElements(decided: DecidedOpening, strike: StrikeFit, t: number): E
   if (strike.on === 'ends') return elements;
   if (strike.on === 'face') {
     // The keep stands on the frame, on the side the lock is on.
-    const inside = decided.securing.outsidePull || isExit(decided.securing.fit!.kind);
+    const inside =
+      decided.results.securing.outsidePull || isExit(decided.results.securing.fit!.kind);
     const at = inside ? stopFace : 0;
     const out = strike.plate.recess * 5;
     elements.push(
@@ -183,7 +185,8 @@ function leafElements(
   strike: StrikeFit,
   shown: number,
 ): Element[] {
-  const { facts, practice, securing } = decided;
+  const { facts, practice } = decided;
+  const { securing } = decided.results;
   const t = securing.leaf!.thickness;
   const { bodies, fronts, plateThickness } = practice.values;
   const body = bodies.value;
@@ -424,7 +427,7 @@ function figures(
   if (fit.solid && fit.solid.width < shown)
     elements.push(across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf ? text * 1.7 : 0)));
   // Outside the halves of a cylinder, whose figures stand nearer.
-  const outer = decided.securing.lengths.profile ? 3.2 : 1.2;
+  const outer = decided.results.securing.lengths.profile ? 3.2 : 1.2;
   elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * outer));
   if (inLeaf && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller') {
     // Room for fingers: from the grip to the stop on the push side, to the jamb on the pull side.
@@ -445,10 +448,10 @@ function figures(
   }
   const right = strike.gap + Math.max(strike.latchHole, strike.boltHole, mm(12)) + mm(22);
   const stopFace = -t - strike.play;
-  const { lengths } = decided.securing;
+  const { lengths } = decided.results.securing;
   if (lengths.profile) {
     const { outer, inner } = lengths.profile;
-    const [pull, push] = decided.securing.outsidePull ? [outer, inner] : [inner, outer];
+    const [pull, push] = decided.results.securing.outsidePull ? [outer, inner] : [inner, outer];
     const at = -shown - text * 1.2;
     elements.push(
       through('securing.cylinder', -fit.z, -fit.z + pull.length, -fit.backset, at),

@@ -27,7 +27,8 @@ export interface Placed {
 
 /** Puts the leaves of a decided opening into its frame. */
 export function placeLeaves(decided: DecidedOpening): Placed | undefined {
-  const { facts, sizes, handing, hanging, practice } = decided;
+  const { facts, practice } = decided;
+  const { sizing: sizes, handing, hanging } = decided.results;
   const { frameWidth, frameHeight } = sizes;
   if (frameWidth === undefined || frameHeight === undefined || frameWidth <= 0 || frameHeight <= 0)
     return undefined;

@@ -13,7 +13,7 @@ export function plan(decided: DecidedOpening): DrawingModel {
   const { width, face, leaves } = placed;
   const text = Math.max(width, (leaves[0]!.width || width) * 1.4) / 26;
   const thickness = leaves[0]!.thickness;
-  const stop = decided.sizes.stopWidth;
+  const stop = decided.results.sizing.stopWidth;
   const depth = Math.max(thickness * 2.4, face * 2);
   const elements: Element[] = [];
   // The leaf's pull face lies on y = 0 of its own plan; the frame is drawn about it.
@@ -94,7 +94,8 @@ export function plan(decided: DecidedOpening): DrawingModel {
 }
 
 function sideLabel(decided: DecidedOpening, side: 'outside' | 'inside'): string {
-  const { facts, handing } = decided;
+  const { facts } = decided;
+  const { handing } = decided.results;
   const room = (handing.outside === 'from') === (side === 'outside') ? facts.from : facts.to;
   return room ? `${side}: ${room}` : side;
 }
@@ -139,8 +140,10 @@ function leafPlan(
     const to = known(decided.facts.slideTo);
     if (to && decided.facts.kind === 'bi-fold') {
       // Folded, the leaves stand square to the opening, one against the other, at their side.
-      const index = Math.round((leaf.left - (decided.sizes.hingeGap ?? 0)) / Math.max(1, width));
-      const at = (decided.sizes.hingeGap ?? 0) + index * thickness;
+      const index = Math.round(
+        (leaf.left - (decided.results.sizing.hingeGap ?? 0)) / Math.max(1, width),
+      );
+      const at = (decided.results.sizing.hingeGap ?? 0) + index * thickness;
       const from = to === 'left' ? at : frameWidth - at - thickness;
       elements.push(rect('open', from, -thickness, from + thickness, width, 'handing.slide'));
     } else if (to) {
@@ -153,7 +156,7 @@ function leafPlan(
   }
   const { x } = hingeEdge(leaf);
   const gap = leaf.hinges === 'left' ? x : frameWidth - x;
-  const axis = decided.hanging.axis ?? { x: gap / 2, y: 0 };
+  const axis = decided.results.hanging.axis ?? { x: gap / 2, y: 0 };
   const own: SwingPlan = { width, thickness, hingeGap: gap, axis };
   const both = leaf.swing === 'both';
   // The leaves of a double-egress pair stand in one plane though they pull to opposite sides.

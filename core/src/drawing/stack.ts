@@ -34,7 +34,7 @@ const band = (key: string | undefined, drawn: number, layer?: Layer): Band => ({
  * drawn on the left.
  */
 export function stack(decided: DecidedOpening): DrawingModel {
-  const { sizes } = decided;
+  const { sizing: sizes } = decided.results;
   if (sizes.frameWidth === undefined && sizes.frameHeight === undefined) return openModel('stack');
   const across = acrossBands(decided);
   const up = upBands(decided);
@@ -115,7 +115,8 @@ function word(text: string, x: number, top: number): Element {
   };
 }
 
-function acrossBands({ facts, sizes }: DecidedOpening): Band[] {
+function acrossBands({ facts, results }: DecidedOpening): Band[] {
+  const { sizing: sizes } = results;
   const { gap, leaf } = DRAWN;
   if (slides(facts.kind)) {
     if (facts.kind !== 'bi-fold') return [band('leafWidth', leaf * 1.2, 'leaf')];
@@ -143,7 +144,8 @@ function acrossBands({ facts, sizes }: DecidedOpening): Band[] {
   ];
 }
 
-function upBands({ facts, sizes, decisions }: DecidedOpening): Band[] {
+function upBands({ facts, results, decisions }: DecidedOpening): Band[] {
+  const { sizing: sizes } = results;
   const { gap, leafTall, floor } = DRAWN;
   const has = (name: string) => decisions.some((one) => one.key === `sizing.${name}`);
   const bands: Band[] = [];
@@ -177,7 +179,8 @@ function leaves(across: Band[], up: Band[]): Element[] {
 }
 
 /** Marks the member that gives where frame and leaf are both fixed. */
-function giving({ facts, sizes }: DecidedOpening, across: Band[], up: Band[]): Element[] {
+function giving({ facts, results }: DecidedOpening, across: Band[], up: Band[]): Element[] {
+  const { sizing: sizes } = results;
   const wide =
     facts.widthGives ??
     (sizes.mullion > 0 || !meetsInMiddle(facts.kind) ? 'lockGap' : 'meetingGap');

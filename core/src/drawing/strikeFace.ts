@@ -9,7 +9,7 @@ import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
  * is no lock or its leaf is open, and where nothing is cut into jamb or leaf.
  */
 export function strikeFace(decided: DecidedOpening): DrawingModel | undefined {
-  const { strike, reuse, spec } = decided.securing;
+  const { strike, reuse, spec } = decided.results.securing;
   if (!strike || strike.on === 'face' || strike.on === 'ends') return undefined;
   const { plate, centre, opening } = strike;
   // A long plate is drawn broken off, so that its figures across can be read.

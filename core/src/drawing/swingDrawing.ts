@@ -12,7 +12,8 @@ const SHOWN = 3;
  * leaf's own hand (hinges left, pull side up). Undefined while sizes or device are open.
  */
 export function swingDrawing(decided: DecidedOpening, degrees: number): DrawingModel | undefined {
-  const { facts, practice, sizes, hanging } = decided;
+  const { facts, practice } = decided;
+  const { sizing: sizes, hanging } = decided.results;
   const plan = swingPlan(practice, sizes, hanging);
   if (!plan) return undefined;
   const { thickness, hingeGap, axis } = plan;

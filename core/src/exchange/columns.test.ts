@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { distinctColumns, factsOfColumn } from './headings.js';
 import { guessList, readFacts, readField, readListRows, readPaste, readColumn } from './index.js';
 import { NO_MEMORY, REMARK } from './listMapping.js';
-import { fieldOf } from '../opening/index.js';
+import { fieldOf } from '../stages/index.js';
 
 const us = PRACTICES['us-commercial'];
 const MATERIALS = [

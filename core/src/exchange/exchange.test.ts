@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
-import { FIELDS, fieldOf, type OpeningFacts } from '../opening/index.js';
+import { PRACTICE_IDS } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import { FIELDS, fieldOf } from '../stages/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import {

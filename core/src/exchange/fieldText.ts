@@ -11,8 +11,8 @@ import {
   type Result,
   type System,
 } from '../measure/index.js';
-import type { Field } from '../opening/index.js';
-import { isOwnPractice } from '../practice/index.js';
+import type { Field } from '../stages/index.js';
+import { isOwnPractice } from '../project/index.js';
 
 /** A stored value of a field, `undefined` where the text clears it. */
 export type FieldValue = string | number | boolean | undefined;

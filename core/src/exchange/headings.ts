@@ -1,5 +1,5 @@
 import { normaliseText, own } from '../measure/index.js';
-import { FIELDS } from '../opening/index.js';
+import { FIELDS } from '../stages/index.js';
 import { TERMS } from '../phrasing/index.js';
 import type { Column } from './patch.js';
 

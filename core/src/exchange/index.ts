@@ -3,7 +3,6 @@ export { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } 
 export { DEFAULT_COLUMNS, readPaste, type Pasted } from './paste.js';
 export {
   faultPlace,
-  readList,
   readProject,
   readProjectObject,
   writeProject,

@@ -1,4 +1,5 @@
-import type { OpeningFacts, Reading } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import type { Reading } from '../survey/index.js';
 
 /** A fact that two people changed differently since they last agreed. */
 export interface MergeField {

@@ -1,30 +1,20 @@
-import { MAX_TICKS, own, type Fault, type Result, type System } from '../measure/index.js';
+import { type Fault, type Result, type System } from '../measure/index.js';
 import { readLocks, readProducts, type LockSpec, type Product } from '../catalogue/index.js';
+import { fieldOf, FIELDS, readRecord, RECORDS } from '../stages/index.js';
 import {
-  FIELDS,
-  LEAF_IDS,
-  fieldOf,
-  practiceFor,
-  projectBasis,
   readBuilding,
-  SET_STAGES,
   type Building,
-  type Choice,
-  type Observation,
   type OpeningFacts,
   type ProjectBasis,
-  type Reading,
-  type SetStage,
-  type WrittenItem,
 } from '../opening/index.js';
 import {
-  PRACTICE_IDS,
+  practiceFor,
+  projectBasis,
   readEditedPractices,
   type EditedPractice,
-  type PracticeId,
-} from '../practice/index.js';
+} from '../project/index.js';
+import { PRACTICE_IDS, type PracticeId } from '../practice/index.js';
 import { readKeying, type Keying } from '../securing/index.js';
-import { fitsKind } from '../survey/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 import { applyPatch, readColumn } from './patch.js';
 import { handFor } from './paste.js';
@@ -225,197 +215,16 @@ function readOpening(
       else faults.push({ where: `${where}, ${key}`, fault: read.fault });
       continue;
     }
-    const reader = own(LISTS, key);
-    if (!reader) {
+    if (!Object.hasOwn(RECORDS, key)) {
       faults.push({ where, fault: { code: 'file.unknownKey', params: { key } } });
       continue;
     }
-    const read = reader(value);
+    const read = readRecord(key, value);
     if (read === undefined)
       faults.push({ where: `${where}, ${key}`, fault: { code: `file.${key}`, params: {} } });
     else facts = applyPatch(facts, { [key]: read });
   }
   return faults.length === before ? facts : undefined;
-}
-
-/** The most hinges of one leaf that may be set by hand. */
-export const MOST_SET = 12;
-
-const STOOD = ['outside', 'inside', 'knuckle-side', 'other-side'];
-const SIDES = ['left', 'right'];
-
-/** Readers of the facts that are lists or maps; undefined when they are not as described. */
-const LISTS: Record<string, (value: unknown) => unknown> = {
-  observations: (value) => {
-    if (!Array.isArray(value) || value.length > 50) return undefined;
-    const read = value.map((seen) => readObservation(seen));
-    return read.every((seen) => seen !== undefined) ? read : undefined;
-  },
-  readings: (value) => {
-    if (!Array.isArray(value) || value.length > 1000) return undefined;
-    const read = value.map((reading) => readReading(reading));
-    return read.every((reading) => reading !== undefined) ? read : undefined;
-  },
-  choices: (value) => {
-    if (!isObject(value)) return undefined;
-    const choices: Record<string, Choice> = {};
-    for (const [key, choice] of Object.entries(value)) {
-      if (!/^[a-z]+\.[a-zA-Z]+(@[a-z]+)?$/.test(key) || !isObject(choice)) return undefined;
-      const { value: chosen, reason, version } = choice;
-      if (version !== undefined && !(Number.isInteger(version) && (version as number) >= 1))
-        return undefined;
-      if (
-        (typeof chosen !== 'string' && typeof chosen !== 'number') ||
-        typeof reason !== 'string' ||
-        !reason.trim()
-      )
-        return undefined;
-      if (String(chosen).length > 80 || reason.length > 1000) return undefined;
-      choices[key] = {
-        value: chosen,
-        reason: reason.trim(),
-        ...(version === undefined ? {} : { version: version as number }),
-      };
-    }
-    return choices;
-  },
-  written: (value) => {
-    if (!Array.isArray(value) || value.length > 200) return undefined;
-    const read = value.map((item) => readWritten(item));
-    return read.every((item) => item !== undefined) ? read : undefined;
-  },
-  none: (value) => {
-    if (!isObject(value)) return undefined;
-    const entries = Object.entries(value);
-    return entries.every(
-      ([stage, reason]) =>
-        SET_STAGES.includes(stage as SetStage) &&
-        typeof reason === 'string' &&
-        reason.trim() &&
-        reason.length <= 1000,
-    )
-      ? value
-      : undefined;
-  },
-  hingePositions: (value) =>
-    isObject(value) &&
-    Object.entries(value).every(
-      ([leaf, tops]) =>
-        LEAF_IDS.includes(leaf as never) &&
-        Array.isArray(tops) &&
-        tops.length <= MOST_SET &&
-        tops.every((top) => Number.isInteger(top) && top >= 0 && top <= MAX_TICKS),
-    )
-      ? value
-      : undefined,
-  tested: (value) => {
-    if (!isObject(value)) return undefined;
-    const { function: tested, steps, by, at } = value;
-    const text = (one: unknown, most: number) =>
-      typeof one === 'string' && one.length > 0 && one.length <= most;
-    return Object.keys(value).length === 4 &&
-      text(tested, 40) &&
-      text(by, 80) &&
-      text(at, 40) &&
-      isObject(steps) &&
-      Object.entries(steps).every(
-        ([step, seen]) => /^\d{1,3}$/.test(step) && (seen === 'ok' || seen === 'fault'),
-      )
-      ? value
-      : undefined;
-  },
-  how: (value) =>
-    isObject(value) &&
-    Object.entries(value).every(
-      ([key, how]) => fieldOf(key) && (how === 'given' || how === 'measured'),
-    )
-      ? value
-      : undefined,
-};
-
-function readObservation(seen: unknown): Observation | undefined {
-  if (!isObject(seen)) return undefined;
-  const who = {
-    ...(typeof seen['by'] === 'string' ? { by: seen['by'].slice(0, 80) } : {}),
-    ...(typeof seen['at'] === 'string' ? { at: seen['at'].slice(0, 40) } : {}),
-  };
-  if (seen['stood'] === 'in-frame' && SIDES.includes(String(seen['swingsTo']))) {
-    return {
-      stood: 'in-frame',
-      swingsTo: seen['swingsTo'] as 'left' | 'right',
-      ...(typeof seen['opensOutward'] === 'boolean' ? { opensOutward: seen['opensOutward'] } : {}),
-      ...who,
-    };
-  }
-  if (!STOOD.includes(String(seen['stood'])) || !SIDES.includes(String(seen['hinges'])))
-    return undefined;
-  const knuckles = seen['knuckles'];
-  if (knuckles !== undefined && knuckles !== 'seen' && knuckles !== 'not-seen') return undefined;
-  return {
-    stood: seen['stood'] as 'outside',
-    hinges: seen['hinges'] as 'left',
-    ...(knuckles ? { knuckles } : {}),
-    ...who,
-  };
-}
-
-function readReading(reading: unknown): Reading | undefined {
-  if (!isObject(reading)) return undefined;
-  const { id, name, value, skipped, how, by, at, replaces } = reading;
-  const text = (one: unknown, most: number): one is string =>
-    typeof one === 'string' && one.length <= most;
-  if (!text(id, 40) || !text(name, 40) || !text(by, 120) || !text(at, 40)) return undefined;
-  if (how !== 'tape' && how !== 'digital') return undefined;
-  if (skipped !== undefined && !text(skipped, 300)) return undefined;
-  if ((value === undefined) === (skipped === undefined)) return undefined;
-  if (value !== undefined && typeof value !== 'number' && typeof value !== 'string')
-    return undefined;
-  if (!fitsKind({ name, value })) return undefined;
-  if (
-    replaces !== undefined &&
-    !(Array.isArray(replaces) && replaces.every((one) => text(one, 40)))
-  )
-    return undefined;
-  return {
-    id,
-    name,
-    ...(value === undefined ? {} : { value }),
-    ...(skipped === undefined ? {} : { skipped }),
-    how,
-    by,
-    at,
-    ...(replaces === undefined ? {} : { replaces: replaces as string[] }),
-  };
-}
-
-function readWritten(item: unknown): WrittenItem | undefined {
-  if (!isObject(item)) return undefined;
-  const { stage, quantity, unit, description, size, finish } = item;
-  if (!SET_STAGES.includes(stage as SetStage)) return undefined;
-  if (
-    typeof quantity !== 'number' ||
-    !Number.isInteger(quantity) ||
-    quantity < 1 ||
-    quantity > 9999
-  )
-    return undefined;
-  if (unit !== undefined && !['each', 'pair', 'set', 'length'].includes(String(unit)))
-    return undefined;
-  if (typeof description !== 'string' || !description.trim() || description.length > 200)
-    return undefined;
-  return {
-    stage: stage as SetStage,
-    quantity,
-    unit: (unit ?? 'each') as WrittenItem['unit'],
-    description: description.trim(),
-    ...(typeof size === 'string' && size.trim() ? { size: size.trim().slice(0, 60) } : {}),
-    ...(typeof finish === 'string' && finish.trim() ? { finish: finish.trim().slice(0, 60) } : {}),
-  };
-}
-
-/** The readers by fact, for whoever validates facts that come in by another way. */
-export function readList(key: string, value: unknown): unknown {
-  return own(LISTS, key)?.(value);
 }
 
 /** Writes a project so that {@link readProject} gives the same facts back. */
@@ -454,7 +263,7 @@ function writeOpening(facts: OpeningFacts, system: System): Json {
         ? value
         : writeField(field, value, system);
   }
-  for (const key of Object.keys(LISTS)) {
+  for (const key of Object.keys(RECORDS)) {
     const value = facts[key as keyof OpeningFacts];
     if (value !== undefined) out[key] = value;
   }

@@ -1,9 +1,8 @@
 import { MOST_KEY_GROUPS } from '../securing/index.js';
 import { MOST_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
-import { FIELDS, LEAF_IDS, ROOM_USES, SET_STAGES, type Field } from '../opening/index.js';
+import { FIELDS, RECORDS, type Field } from '../stages/index.js';
+import { ROOM_USES } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
-import { MOST_SET } from './projectFile.js';
-import { readingKinds, MOST_HINGES } from '../survey/index.js';
 
 type Schema = Record<string, unknown>;
 
@@ -45,62 +44,6 @@ function fieldSchema(field: Field): Schema {
       };
   }
 }
-
-const side = { enum: ['left', 'right'] };
-
-const observation: Schema = {
-  oneOf: [
-    object(
-      {
-        stood: { enum: ['outside', 'inside', 'knuckle-side', 'other-side'] },
-        hinges: side,
-        knuckles: { enum: ['seen', 'not-seen'] },
-        by: text(80),
-        at: text(40),
-      },
-      ['stood', 'hinges'],
-    ),
-    object(
-      {
-        stood: { const: 'in-frame' },
-        swingsTo: side,
-        opensOutward: { type: 'boolean' },
-        by: text(80),
-        at: text(40),
-      },
-      ['stood', 'swingsTo'],
-    ),
-  ],
-};
-
-const reading = object(
-  {
-    id: text(40),
-    name: { enum: readingKinds(MOST_HINGES).map((kind) => kind.name) },
-    value: {
-      type: ['number', 'string'],
-      description: 'Lengths in whole ticks, 320 to the millimetre; choices and texts as they are.',
-    },
-    skipped: text(300, { description: 'Why it was not taken; then there is no value.' }),
-    how: { enum: ['tape', 'digital'] },
-    by: text(120),
-    at: text(40),
-    replaces: list(text(40), 1000),
-  },
-  ['id', 'name', 'how', 'by', 'at'],
-);
-
-const written = object(
-  {
-    stage: { enum: SET_STAGES },
-    quantity: { type: 'integer', minimum: 1, maximum: 9999 },
-    unit: { enum: ['each', 'pair', 'set', 'length'] },
-    description: text(200),
-    size: text(60),
-    finish: text(60),
-  },
-  ['stage', 'quantity', 'description'],
-);
 
 const product = object(
   Object.fromEntries(
@@ -227,45 +170,9 @@ export function projectFileSchema(): Schema {
               ...facts,
               size: text(60, { description: '3070, 3-0 x 7-0, 910 x 2040' }),
               hand: text(60, { description: 'LH, RHR, LHR active, DIN left in' }),
-              observations: list(observation, 50),
-              readings: list(reading, 1000),
-              hingePositions: {
-                type: 'object',
-                description: 'Top edges of hinges below the leaf’s top, in whole ticks, by leaf.',
-                propertyNames: { enum: LEAF_IDS },
-                additionalProperties: list({ type: 'integer', minimum: 0 }, MOST_SET),
-              },
-              tested: object(
-                {
-                  function: text(40, { description: 'The function that was tested, its id.' }),
-                  steps: {
-                    type: 'object',
-                    propertyNames: { pattern: '^\\d{1,3}$' },
-                    additionalProperties: { enum: ['ok', 'fault'] },
-                  },
-                  by: text(80),
-                  at: text(40, { description: 'ISO 8601, UTC' }),
-                },
-                ['function', 'steps', 'by', 'at'],
+              ...Object.fromEntries(
+                Object.entries(RECORDS).map(([name, shape]) => [name, shape.schema]),
               ),
-              how: { type: 'object', additionalProperties: { enum: ['given', 'measured'] } },
-              choices: {
-                type: 'object',
-                additionalProperties: object(
-                  {
-                    value: { type: ['string', 'number'] },
-                    reason: text(1000),
-                    version: { type: 'integer', minimum: 1 },
-                  },
-                  ['value', 'reason'],
-                ),
-              },
-              written: list(written, 200),
-              none: {
-                type: 'object',
-                propertyNames: { enum: SET_STAGES },
-                additionalProperties: text(1000),
-              },
             },
             ['mark'],
           ),

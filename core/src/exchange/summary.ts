@@ -72,7 +72,7 @@ export function summaryOf(decided: DecidedOpening): Record<string, unknown> {
       text: phraseText(finding, units),
       source: finding.source,
     })),
-    stages: decided.bolts,
+    stages: decided.progress,
     cautions: decided.cautions.map((caution) => phraseText(caution, units)),
   };
 }

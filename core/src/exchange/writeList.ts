@@ -1,4 +1,6 @@
-import { FIELDS, practiceFor, type OpeningFacts, type ProjectBasis } from '../opening/index.js';
+import { FIELDS } from '../stages/index.js';
+import { practiceFor } from '../project/index.js';
+import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
 import { TERMS } from '../phrasing/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 

@@ -1,109 +1,104 @@
-import {
-  hasHand,
-  said,
-  Settling,
-  slides,
-  term,
-  type OpeningFacts,
-  type Side,
-  type StageOutcome,
-} from '../opening/index.js';
+import { hasHand, roomNamed, said, slides, type Side } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import type { StageInput } from '../stage/index.js';
+import type { HandingRecord } from './decisions.js';
 import { namesOf, opposite, type Hand, type HandNames } from './hand.js';
 import { resolveHand } from './observe.js';
 import { outsideOf, type BetweenRooms } from './outside.js';
 
 /** What later stages read of the hand. */
-export interface Handing extends StageOutcome {
-  outside: 'from' | 'to';
+export interface Handing {
+  readonly outside: 'from' | 'to';
   /** The hand of the single or active leaf. */
-  hand?: Hand;
-  names?: HandNames;
+  readonly hand: Hand | undefined;
+  readonly names: HandNames | undefined;
   /** Pairs: which leaf is active, seen from outside. */
-  active?: Side;
+  readonly active: Side | undefined;
 }
 
 /** Runs the handing stage: outside, hand with all its namings, active leaf. */
 export function decideHanding(
-  facts: OpeningFacts,
-  practice: Practice,
-  rooms: BetweenRooms = {},
+  { facts, practice, project }: StageInput,
+  record: HandingRecord,
 ): Handing {
-  const settling = new Settling(facts, 'handing');
-  const outside = decideOutside(settling, rooms);
-  const result: Handing = Object.assign(settling, { outside });
-
+  const outside = decideOutside(record, {
+    from: roomNamed(facts.from, project),
+    to: roomNamed(facts.to, project),
+  });
+  const none: Handing = { outside, hand: undefined, names: undefined, active: undefined };
   if (slides(facts.kind)) {
-    const slideTo = settling.fact('slideTo');
-    if (slideTo) {
-      settling.fix('slide', term(`slide.${slideTo}`), {
-        basis: settling.basisOf('slideTo'),
-        facts: ['slideTo'],
-      });
-    } else settling.open('slide', said('ask.slideTo'), ['slideTo']);
-    return result;
+    const slideTo = record.fact('slideTo');
+    if (slideTo)
+      record.decide('slide', slideTo, { basis: record.basisOf('slideTo'), facts: ['slideTo'] });
+    else record.ask('slide', 'ask.slideTo', ['slideTo']);
+    return none;
   }
   if (facts.kind === 'double-acting') {
-    const hinges = settling.fact('hingeSide');
-    if (hinges) {
-      settling.fix('hand', term(`doubleActing.${hinges}`), {
-        basis: settling.basisOf('hingeSide'),
-        reasons: [said('handing.doubleActing')],
+    const hinges = record.fact('hingeSide');
+    if (hinges)
+      record.decide('hand', `doubleActing.${hinges}`, {
+        basis: record.basisOf('hingeSide'),
+        reasons: () => [said('handing.doubleActing')],
         facts: ['hingeSide'],
       });
-    } else settling.open('hand', said('ask.hingeSide'), ['hingeSide']);
-    return result;
+    else record.ask('hand', 'ask.hingeSide', ['hingeSide']);
+    return none;
   }
-  const hand = hasHand(facts.kind) ? decideHand(settling, result) : undefined;
-  if (hand) recordNames(settling, practice, result, hand);
-  return result;
+  if (!hasHand(facts.kind)) return none;
+  if (facts.kind === 'double-egress') {
+    const hand = decideEgress(record);
+    return { ...none, hand, names: hand && namesOf(hand) };
+  }
+  const paired = facts.kind === 'pair' || facts.kind === 'unequal-pair';
+  const hand = paired ? pairsHand(record) : singlesHand(record);
+  const names = hand && recordNames(record, practice, hand);
+  return { outside, hand, names, active: paired ? record.fact('active') : undefined };
 }
 
-function decideOutside(settling: Settling, rooms: BetweenRooms): 'from' | 'to' {
-  const { facts } = settling;
-  const recorded = settling.fact('outside');
+function decideOutside(record: HandingRecord, rooms: BetweenRooms): 'from' | 'to' {
+  const { facts } = record;
+  const recorded = record.fact('outside');
   const derived = outsideOf(facts, rooms);
   const side = recorded ?? derived.outside;
   const room = side === 'from' ? facts.from : facts.to;
-  settling.fix('outside', term(room ? `=${room}` : `outside.${side}`), {
-    basis: recorded ? settling.basisOf('outside') : 'derived',
-    reasons: recorded ? [] : [derived.why],
+  record.decide('outside', room ? `=${room}` : `outside.${side}`, {
+    basis: recorded ? record.basisOf('outside') : 'derived',
+    reasons: () => (recorded ? [] : [derived.why()]),
     facts: ['outside', 'from', 'to'],
   });
   return side;
 }
 
-function decideHand(settling: Settling, result: Handing): Hand | undefined {
-  const { facts } = settling;
-  const observations = facts.observations ?? [];
-  if (facts.kind === 'pair' || facts.kind === 'unequal-pair') return decidePair(settling, result);
-  const hinges = settling.fact('hingeSide');
-  if (facts.kind === 'double-egress') {
-    if (!hinges) {
-      settling.open('hand', said('ask.doubleEgress'), ['hingeSide']);
-      return undefined;
-    }
-    settling.fix('hand', term(hinges === 'left' ? 'hand.LHR-both' : 'hand.RHR-both'), {
-      basis: settling.basisOf('hingeSide'),
-      reasons: [said('handing.doubleEgress', { pushed: { term: `side.${opposite(hinges)}` } })],
-      facts: ['hingeSide'],
-    });
-    result.hand = { hinges, swing: 'out' };
-    result.names = namesOf(result.hand);
+/** The two leaves of a double-egress pair: that which comes towards a person outside is told. */
+function decideEgress(record: HandingRecord): Hand | undefined {
+  const hinges = record.fact('hingeSide');
+  if (!hinges) {
+    record.ask('hand', 'ask.doubleEgress', ['hingeSide']);
     return undefined;
   }
+  record.decide('hand', hinges === 'left' ? 'hand.LHR-both' : 'hand.RHR-both', {
+    basis: record.basisOf('hingeSide'),
+    reasons: () => [said('handing.doubleEgress', { pushed: { term: `side.${opposite(hinges)}` } })],
+    facts: ['hingeSide'],
+  });
+  return { hinges, swing: 'out' };
+}
+
+function singlesHand(record: HandingRecord): Hand | undefined {
+  const observations = record.facts.observations ?? [];
+  const hinges = record.fact('hingeSide');
   const resolved = resolveHand(observations, {
     ...(hinges ? { hinges } : {}),
-    ...(settling.fact('swing') ? { swing: settling.fact('swing')! } : {}),
+    ...(record.fact('swing') ? { swing: record.fact('swing')! } : {}),
   });
   if (resolved.state === 'fixed') return resolved.hand;
   if (resolved.state === 'open') {
-    settling.open(
+    record.ask(
       'hand',
-      resolved.ask === 'swing' ? said('ask.swing') : said('ask.hingeSide'),
+      () => (resolved.ask === 'swing' ? said('ask.swing') : said('ask.hingeSide')),
       ['hingeSide', 'swing', 'observations'],
       {
-        reasons: [
+        reasons: () => [
           said('handing.possible', {
             hands: resolved.possible.map((hand) => namesOf(hand).code).join(', '),
           }),
@@ -112,48 +107,45 @@ function decideHand(settling: Settling, result: Handing): Hand | undefined {
     );
     return undefined;
   }
-  contradiction(settling, resolved.culprits);
+  contradiction(record, resolved.culprits);
   return undefined;
 }
 
-function contradiction(settling: Settling, culprits: { index: number; leaves: Hand[] }[]): void {
+function contradiction(record: HandingRecord, culprits: { index: number; leaves: Hand[] }[]): void {
   const text = culprits
     .map(
       ({ index, leaves }) => `${index + 1} → ${leaves.map((hand) => namesOf(hand).code).join('/')}`,
     )
     .join('; ');
-  settling.find(
+  record.report(
     'stop',
     culprits.length > 0 ? 'handing.contradiction' : 'handing.contradictionAll',
     { culprits: text },
     'what was seen on site',
     ['observations', 'hingeSide', 'swing'],
   );
-  settling.open('hand', said('ask.handAgain'), ['observations', 'hingeSide', 'swing']);
+  record.ask('hand', 'ask.handAgain', ['observations', 'hingeSide', 'swing']);
 }
 
-function decidePair(settling: Settling, result: Handing): Hand | undefined {
-  const active = settling.fact('active');
-  const swing = settling.fact('swing');
-  if (!active || !swing) {
-    if (active) result.active = active;
-    settling.open('hand', said(!swing ? 'ask.swing' : 'ask.active'), ['active', 'swing']);
-    return undefined;
-  }
-  result.active = active;
-  return { hinges: active, swing };
+/** A pair has the hand of its active leaf. */
+function pairsHand(record: HandingRecord): Hand | undefined {
+  const active = record.fact('active');
+  const swing = record.fact('swing');
+  if (active && swing) return { hinges: active, swing };
+  record.ask('hand', !swing ? 'ask.swing' : 'ask.active', ['active', 'swing']);
+  return undefined;
 }
 
-function recordNames(settling: Settling, practice: Practice, result: Handing, hand: Hand): void {
+function recordNames(record: HandingRecord, practice: Practice, hand: Hand): HandNames {
   const names = namesOf(hand);
-  const paired = settling.facts.kind === 'pair' || settling.facts.kind === 'unequal-pair';
+  const paired = record.facts.kind === 'pair' || record.facts.kind === 'unequal-pair';
   const observed =
-    (settling.facts.observations ?? []).length > 0 && settling.fact('hingeSide') === undefined;
-  const basis = observed ? 'measured' : settling.basisOf(paired ? 'active' : 'hingeSide');
+    (record.facts.observations ?? []).length > 0 && record.fact('hingeSide') === undefined;
+  const basis = observed ? 'measured' : record.basisOf(paired ? 'active' : 'hingeSide');
   const group = practice.handNames === 'four-hand' ? 'hand' : 'handKnuckle';
-  settling.fix('hand', term(`${group}.${names.code}${paired ? '-active' : ''}`), {
+  record.decide('hand', `${group}.${names.code}${paired ? '-active' : ''}`, {
     basis,
-    reasons: [
+    reasons: () => [
       said('handing.seen', {
         side: { term: `side.${hand.hinges}` },
         swing: { term: `swing.${hand.swing}` },
@@ -166,16 +158,11 @@ function recordNames(settling: Settling, practice: Practice, result: Handing, ha
     ],
     facts: paired ? ['active', 'swing'] : ['hingeSide', 'swing', 'observations'],
   });
-  settling.fix('knuckles', term(`knuckles.${names.knuckles}`), {
-    reasons: [said('handing.knuckles', { bevel: { term: `bevel.${names.bevel}` } })],
+  record.decide('knuckles', names.knuckles, {
+    reasons: () => [said('handing.knuckles', { bevel: { term: `bevel.${names.bevel}` } })],
   });
-  settling.fix(
-    'closerSide',
-    term(names.bevel === 'regular' ? 'closerSide.pull' : 'closerSide.push'),
-    {
-      reasons: [said(`handing.closer.${names.bevel}`)],
-    },
-  );
-  result.hand = hand;
-  result.names = names;
+  record.decide('closerSide', names.bevel === 'regular' ? 'pull' : 'push', {
+    reasons: () => [said(`handing.closer.${names.bevel}`)],
+  });
+  return names;
 }

@@ -1,22 +1,15 @@
+import { runStage } from '../testing/runStage.js';
 import fc from 'fast-check';
-import { practiceOf } from '../practice/index.js';
-import type { Observation, OpeningFacts } from '../opening/index.js';
+import { practiceOf } from '../project/index.js';
+import type { Observation } from './facts.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { termText } from '../phrasing/index.js';
-import {
-  agrees,
-  ALL_HANDS,
-  decideHanding,
-  mirrored,
-  namesOf,
-  opposite,
-  outsideOf,
-  resolveHand,
-} from './index.js';
+import { agrees, ALL_HANDS, mirrored, namesOf, opposite, outsideOf, resolveHand } from './index.js';
 
 const hand = (facts: Partial<OpeningFacts>) => {
   const whole: OpeningFacts = { mark: '1', kind: 'single', ...facts };
   const practice = practiceOf(facts.practice ?? 'us-commercial');
-  return decideHanding(whole, practice);
+  return runStage('handing', whole, practice);
 };
 
 describe('the namings of a hand', () => {

@@ -1,4 +1,6 @@
 export * from './hand.js';
 export { agrees, resolveHand, type HandQuestion, type Resolved } from './observe.js';
 export { outsideOf, type BetweenRooms } from './outside.js';
-export { decideHanding, type Handing } from './decide.js';
+export type { Handing } from './decide.js';
+export type { Observation } from './facts.js';
+export { handing } from './stage.js';

@@ -1,4 +1,4 @@
-import type { Observation } from '../opening/index.js';
+import type { Observation } from './facts.js';
 import { ALL_HANDS, namesOf, opposite, type Hand } from './hand.js';
 
 /**

@@ -7,8 +7,10 @@ const STREET = /street|exterior|outside|outdoor|yard|terrace|garden|roof|path|co
 
 export interface Outside {
   outside: 'from' | 'to';
-  why: Said;
+  why: () => Said;
 }
+
+type OutsideCode = `outside.${'street' | 'closet' | 'corridor' | 'first'}`;
 
 /** The two rooms an opening stands between, where the building has them. */
 export interface BetweenRooms {
@@ -26,12 +28,13 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
   const to = facts.to ?? '';
   const byUse = outsideByUse(rooms);
   if (byUse) return byUse;
-  const pick = (outside: 'from' | 'to', code: string) => ({
+  const pick = (outside: 'from' | 'to', code: OutsideCode): Outside => ({
     outside,
-    why: said(code, {
-      room: (outside === 'from' ? from : to) || outside,
-      other: (outside === 'from' ? to : from) || '',
-    }),
+    why: () =>
+      said(code, {
+        room: (outside === 'from' ? from : to) || outside,
+        other: (outside === 'from' ? to : from) || '',
+      }),
   });
   const streets = [STREET.test(from), STREET.test(to)];
   if (streets[0] !== streets[1]) return pick(streets[0] ? 'from' : 'to', 'outside.street');
@@ -48,11 +51,12 @@ function outsideByUse({ from, to }: BetweenRooms): Outside | undefined {
   const [room, other] = fromFirst ? [from, to] : [to, from];
   return {
     outside: fromFirst ? 'from' : 'to',
-    why: said('outside.use', {
-      room: room.name,
-      use: { term: `roomUse.${room.use!}` },
-      other: other.name,
-      otherUse: { term: `roomUse.${other.use!}` },
-    }),
+    why: () =>
+      said('outside.use', {
+        room: room.name,
+        use: { term: `roomUse.${room.use!}` },
+        other: other.name,
+        otherUse: { term: `roomUse.${other.use!}` },
+      }),
   };
 }

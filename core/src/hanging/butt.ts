@@ -1,4 +1,4 @@
-import { mm, type Ticks } from '../measure/index.js';
+import type { Ticks } from '../measure/index.js';
 import { said, type Said } from '../opening/index.js';
 import { buttAxis, widestAngle } from '../sizing/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
@@ -82,31 +82,29 @@ export function barrelOffset(width: Ticks, thickness: Ticks, setBack: Ticks): Ti
   return width / 2 - (thickness - setBack);
 }
 
-/** Why a leaf wants the heavy class, empty when the standard one will do. */
+/** Why a leaf wants the heavy class, each to be said when asked; empty when the standard one will do. */
 export function heavyReasons(
   practice: Practice,
   leaf: { width: Ticks; thickness: Ticks },
   mass: number | undefined,
   use: UseClass,
   row: ButtRow | undefined,
-): Said[] {
-  const { heavyMass, heavyWidth } = practice.values;
-  const reasons: Said[] = [];
-  if (use === 'high') reasons.push(said('hanging.heavy.use'));
-  if (mass !== undefined && mass >= heavyMass.value) {
-    reasons.push(
+): (() => Said)[] {
+  const { heavyMass, heavyWidth, heavyThickness } = practice.values;
+  const reasons: (() => Said)[] = [];
+  if (use === 'high') reasons.push(() => said('hanging.heavy.use'));
+  if (mass !== undefined && mass >= heavyMass.value)
+    reasons.push(() =>
       said('hanging.heavy.mass', { mass: { grams: mass }, limit: { grams: heavyMass.value } }),
     );
-  }
-  if (leaf.width > heavyWidth.value && leaf.thickness >= mm(44)) {
-    reasons.push(
+  if (leaf.width > heavyWidth.value && leaf.thickness >= heavyThickness.value)
+    reasons.push(() =>
       said('hanging.heavy.width', {
         width: { ticks: leaf.width, rounding: 'down' },
         limit: { ticks: heavyWidth.value },
       }),
     );
-  }
   if (row?.heavy)
-    reasons.push(said('hanging.heavy.table', { thickness: { ticks: leaf.thickness } }));
+    reasons.push(() => said('hanging.heavy.table', { thickness: { ticks: leaf.thickness } }));
   return reasons;
 }

@@ -1,5 +1,6 @@
 import { GRAMS_PER_POUND, inches, mm } from '../measure/index.js';
-import { PRACTICES, type Practice } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import type { Practice } from '../practice/index.js';
 import type { Choice, OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { phraseText } from '../phrasing/index.js';
@@ -56,9 +57,9 @@ describe('choosing otherwise', () => {
   it('carries through to all that follows', () => {
     const four = decide(choose('count', 4));
     expect(four.items[0]!.quantity).toBe(4);
-    expect(four.hanging.leaves[0]!.positions).toHaveLength(4);
+    expect(four.results.hanging.leaves[0]!.positions).toHaveLength(4);
     const wide = decide(choose('hingeWidth', inches(5)));
-    expect(wide.hanging.axis!.y).toBe(inches(1));
+    expect(wide.results.hanging.axis!.y).toBe(inches(1));
     const clear = (facts: Partial<OpeningFacts>) =>
       (find(facts, 'clearWidth')!.value as { ticks: number }).ticks;
     expect(clear({}) - clear(choose('hingeWidth', inches(5)))).toBe(inches(0.5));
@@ -152,7 +153,7 @@ describe('the other schools', () => {
   it('hang a British inside leaf on three, 150 and 225', () => {
     const decided = decide(british(), PRACTICES.british);
     expect(decided.items[0]).toMatchObject({ quantity: 3, height: mm(76), width: mm(67) });
-    expect(decided.hanging.leaves[0]!.positions![0]).toBe(mm(150));
+    expect(decided.results.hanging.leaves[0]!.positions![0]).toBe(mm(150));
     expect(find(british(), 'grade', PRACTICES.british)!.value).toEqual({ type: 'count', count: 7 });
   });
   it('take grade 13 at least on rated leaves, and refuse what is above every grade', () => {
@@ -168,8 +169,10 @@ describe('the other schools', () => {
   });
   it('measure Continental hinges to their centres from the reference line', () => {
     const decided = decide({ frameWidth: mm(992), frameHeight: mm(2120.5) }, PRACTICES.continental);
-    const [leaf] = decided.hanging.leaves;
-    expect(leaf!.positions![0]! + leaf!.hingeHeight! / 2 + decided.sizes.headGap!).toBe(mm(241));
+    const [leaf] = decided.results.hanging.leaves;
+    expect(leaf!.positions![0]! + leaf!.hingeHeight! / 2 + decided.results.sizing.headGap!).toBe(
+      mm(241),
+    );
   });
   it('want stainless screws in acid timber', () => {
     expect(find({ acidTimber: true }, 'screws')!.value).toEqual({

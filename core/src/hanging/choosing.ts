@@ -1,6 +1,7 @@
+import type { LeafId, Said } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
-import type { Settling } from '../opening/index.js';
-import { length, said, term } from '../opening/index.js';
+import type { HangingRecord } from './decisions.js';
+import { said } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, widthForAngle } from './butt.js';
@@ -21,40 +22,38 @@ function madeHeights(practice: Practice): Ticks[] {
   return heights;
 }
 
-/** The fewest and the most hinges of one leaf. */
-export const COUNTS = [2, 12] as const;
-
 /** The butt hinge’s height by the table of leaf thickness and width. */
 export function chooseHeight(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   leaf: SizedLeaf,
   row: ButtRow,
 ): Ticks {
-  return settling.choose('hingeHeight', row.height, (ticks) => length(ticks), {
+  return record.propose('hingeHeight', row.height, {
     leaf: leaf.id,
-    reasons: [
+    reasons: () => [
       said('hanging.height.table', {
         thickness: { ticks: leaf.thickness! },
         width: { ticks: leaf.width!, rounding: 'down' },
         source: practice.values.butts.source,
       }),
     ],
-    alternatives: madeHeights(practice).map((ticks) =>
-      ticks < row.height
-        ? {
-            value: ticks,
-            against: said('hanging.against.lowerHinge', { height: { ticks: row.height } }),
-          }
-        : { value: ticks },
-    ),
+    alternatives: () =>
+      madeHeights(practice).map((ticks) =>
+        ticks < row.height
+          ? {
+              value: ticks,
+              against: said('hanging.against.lowerHinge', { height: { ticks: row.height } }),
+            }
+          : { value: ticks },
+      ),
     facts: ['leafThickness', 'leafWidth'],
   });
 }
 
 /** Standard or heavy class, with every reason for the heavy one. */
 export function chooseWeight(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   hung: HungLeaf,
   use: UseClass,
@@ -68,65 +67,54 @@ export function chooseWeight(
     use,
     row,
   );
-  return settling.choose<string>(
-    'weight',
-    heavy.length > 0 ? 'heavy' : 'standard',
-    (value) => term(`weight.${value}`),
-    {
-      leaf: leaf.id,
-      reasons:
-        heavy.length > 0
-          ? heavy
-          : [
-              said(hung.mass === undefined ? 'hanging.standard.noMass' : 'hanging.standard', {
-                mass: { grams: hung.mass ?? 0 },
-              }),
-            ],
-      alternatives: [
-        heavy.length > 0 ? { value: 'standard', against: heavy[0]! } : { value: 'standard' },
-        { value: 'heavy' },
-      ],
-      facts: ['use', 'passagesPerDay', 'leafMass'],
-    },
-  ) as 'standard' | 'heavy';
+  return record.propose('weight', heavy.length > 0 ? 'heavy' : 'standard', {
+    leaf: leaf.id,
+    reasons: () =>
+      heavy.length > 0
+        ? heavy.map((reason) => reason())
+        : [
+            said(hung.mass === undefined ? 'hanging.standard.noMass' : 'hanging.standard', {
+              mass: { grams: hung.mass ?? 0 },
+            }),
+          ],
+    alternatives: () => [
+      heavy.length > 0 ? { value: 'standard', against: heavy[0]!() } : { value: 'standard' },
+      { value: 'heavy' },
+    ],
+    facts: ['use', 'passagesPerDay', 'leafMass'],
+  });
 }
 
 /** Plain or bearing hinges, by rating, closer, use and weight. */
 export function chooseBearing(
-  settling: Settling,
+  record: HangingRecord,
   leaf: SizedLeaf,
   use: UseClass,
   weight: 'standard' | 'heavy',
-): string {
-  const closer = settling.fact('closer');
-  const rated = (settling.fact('rating') ?? 0) > 0;
-  const reason = rated
-    ? said('hanging.bearing.rated')
-    : closer && closer !== 'none'
-      ? said('hanging.bearing.closer')
-      : use !== 'low'
-        ? said('hanging.bearing.use', { use: { term: `use.${use}` } })
-        : weight === 'heavy'
-          ? said('hanging.bearing.heavy')
-          : closer === undefined
-            ? said('hanging.bearing.unknown')
-            : undefined;
-  const bearing = settling.choose<string>(
-    'bearing',
-    reason ? 'bearing' : 'plain',
-    (value) => term(`bearing.${value}`),
-    {
-      leaf: leaf.id,
-      reasons: [reason ?? said('hanging.bearing.plain')],
-      alternatives: [
-        { value: 'bearing' },
-        reason ? { value: 'plain', against: reason } : { value: 'plain' },
-      ],
-      facts: ['closer', 'rating', 'use'],
-    },
-  );
-  if (bearing === 'plain' && (rated || (closer && closer !== 'none'))) {
-    settling.find(
+): 'plain' | 'bearing' {
+  const closer = record.fact('closer');
+  const rated = (record.fact('rating') ?? 0) > 0;
+  const closes = closer !== undefined && closer !== 'none';
+  const wanted = rated || closes || use !== 'low' || weight === 'heavy' || closer === undefined;
+  const reason = (): Said =>
+    rated
+      ? said('hanging.bearing.rated')
+      : closes
+        ? said('hanging.bearing.closer')
+        : use !== 'low'
+          ? said('hanging.bearing.use', { use: { term: `use.${use}` } })
+          : said(weight === 'heavy' ? 'hanging.bearing.heavy' : 'hanging.bearing.unknown');
+  const bearing = record.propose('bearing', wanted ? 'bearing' : 'plain', {
+    leaf: leaf.id,
+    reasons: () => [wanted ? reason() : said('hanging.bearing.plain')],
+    alternatives: () => [
+      { value: 'bearing' },
+      wanted ? { value: 'plain', against: reason() } : { value: 'plain' },
+    ],
+    facts: ['closer', 'rating', 'use'],
+  });
+  if (bearing === 'plain' && (rated || closes)) {
+    record.report(
       rated ? 'stop' : 'check',
       'hanging.plainBearing',
       {},
@@ -142,13 +130,13 @@ export function chooseBearing(
  * open; undefined beyond the widest made.
  */
 export function chooseWidth(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   sizes: Sizes,
   hung: HungLeaf,
 ): Ticks | undefined {
-  const trim = settling.fact('trimProjection');
-  const openTo = settling.fact('openTo');
+  const trim = record.fact('trimProjection');
+  const openTo = record.fact('openTo');
   const thickness = hung.leaf.thickness!;
   const toAngle =
     trim && openTo !== undefined && openTo < 180 && sizes.hingeGap !== undefined
@@ -161,19 +149,19 @@ export function chooseWidth(
       : undefined;
   const wide = toAngle ?? buttWidth(practice, thickness, trim);
   if (!wide) {
-    settling.find(
+    record.report(
       'stop',
       'hanging.trimTooDeep',
       { trim: { ticks: trim ?? 0 } },
       practice.values.hingeWidths.source,
       ['trimProjection'],
     );
-    settling.open('hingeWidth', said('ask.trim'), ['trimProjection'], { leaf: hung.leaf.id });
+    record.ask('hingeWidth', 'ask.trim', ['trimProjection'], { leaf: hung.leaf.id });
     return undefined;
   }
-  return settling.choose('hingeWidth', wide.width, (ticks) => length(ticks), {
+  return record.propose('hingeWidth', wide.width, {
     leaf: hung.leaf.id,
-    reasons: [
+    reasons: () => [
       toAngle
         ? said('hanging.width.angle', {
             trim: { ticks: trim! },
@@ -188,27 +176,28 @@ export function chooseWidth(
             width: { ticks: wide.width },
           }),
     ],
-    alternatives: practice.values.hingeWidths.value.map((ticks) =>
-      ticks < wide.exact
-        ? {
-            value: ticks,
-            against: said('hanging.against.narrowHinge', {
-              exact: { ticks: wide.exact, rounding: 'up' },
-            }),
-          }
-        : { value: ticks },
-    ),
+    alternatives: () =>
+      practice.values.hingeWidths.value.map((ticks) =>
+        ticks < wide.exact
+          ? {
+              value: ticks,
+              against: said('hanging.against.narrowHinge', {
+                exact: { ticks: wide.exact, rounding: 'up' },
+              }),
+            }
+          : { value: ticks },
+      ),
     facts: ['trimProjection', 'openTo', 'leafThickness'],
   });
 }
 
 /** Corners of the recess: square, chiselled, or round, routed; as in the frame where it was surveyed. */
-export function chooseCorner(settling: Settling, practice: Practice, hung: HungLeaf): string {
+export function chooseCorner(record: HangingRecord, practice: Practice, leaf: LeafId): string {
   const { corner } = practice.values;
-  return settling.choose<string>('corner', corner.value, (value) => term(`corner.${value}`), {
-    leaf: hung.leaf.id,
-    reasons: [said('hanging.corner', { source: corner.source })],
-    alternatives: [
+  return record.propose('corner', corner.value, {
+    leaf,
+    reasons: () => [said('hanging.corner', { source: corner.source })],
+    alternatives: () => [
       { value: 'square' },
       { value: 'round-quarter' },
       { value: 'round-five-eighths' },
@@ -216,38 +205,42 @@ export function chooseCorner(settling: Settling, practice: Practice, hung: HungL
   });
 }
 
+/** What the number of hinges follows from. */
+export interface CountedLeaf {
+  id: LeafId;
+  width: Ticks;
+  height: Ticks;
+  mass: number | undefined;
+  weight: 'standard' | 'heavy';
+  half: boolean;
+}
+
 /** How many hinges a leaf takes. */
 export function chooseCount(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
-  hung: HungLeaf,
-  width: Ticks,
-  height: Ticks,
-  half: boolean,
-  inFrame?: number,
+  leaf: CountedLeaf,
+  inFrame: number | undefined,
 ): number {
-  const wanted = hingeCount(practice, { width, height }, hung.mass, hung.weight!, half);
-  const count = settling.choose(
-    'count',
-    inFrame ?? wanted.count,
-    (value) => ({ type: 'count', count: value }),
-    {
-      leaf: hung.leaf.id,
-      reasons: inFrame
-        ? [said('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons]
-        : wanted.reasons,
-      alternatives: [2, 3, 4, 5, 6].map((value) =>
+  const { id, mass, weight, half } = leaf;
+  const wanted = hingeCount(practice, leaf, mass, weight, half);
+  const count = record.propose('count', inFrame ?? wanted.count, {
+    leaf: id,
+    reasons: () =>
+      inFrame
+        ? [said('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons()]
+        : wanted.reasons(),
+    alternatives: () =>
+      [2, 3, 4, 5, 6].map((value) =>
         value < wanted.count
           ? { value, against: said('hanging.against.fewer', { count: wanted.count }) }
           : { value },
       ),
-      facts: ['leafHeight', 'leafMass'],
-      within: COUNTS,
-    },
-  );
+    facts: ['leafHeight', 'leafMass'],
+  });
   if (count < wanted.count) {
-    const rated = (settling.fact('rating') ?? 0) > 0;
-    settling.find(
+    const rated = (record.fact('rating') ?? 0) > 0;
+    record.report(
       rated ? 'stop' : 'check',
       'hanging.fewHinges',
       { count, wanted: wanted.count },

@@ -1,8 +1,8 @@
-import { about, length, said, solid, span, type Settling } from '../opening/index.js';
+import { about, said, solid, span } from '../opening/index.js';
+import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import { measured, type Sizes } from '../sizing/index.js';
-import { COUNTS } from './choosing.js';
-import { fixLength } from './form.js';
+import { measured } from '../sizing/index.js';
+import type { HangingCase } from './butts.js';
 import type { HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
@@ -24,25 +24,17 @@ export function concealedData(practice: Practice, device: ConcealedDevice) {
 }
 
 /** Hangs a leaf on concealed hinges: number by mass, recesses in leaf and frame, what they need of both. */
-export function hangConcealed(
-  settling: Settling,
-  practice: Practice,
-  sizes: Sizes,
-  hung: HungLeaf,
-  device: ConcealedDevice,
-  metal: string,
-): void {
+export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): HungLeaf {
+  const { record, practice, sizes, hung, device, metal } = at;
   const leaf = measured(hung.leaf);
   if (!leaf) {
-    settling.open('count', said('ask.sizeFirst'), ['frameWidth', 'frameHeight'], {
-      leaf: hung.leaf.id,
-    });
-    return;
+    record.ask('count', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: hung.leaf.id });
+    return hung;
   }
   const data = concealedData(practice, device);
   const { mass } = hung;
   if (leaf.thickness < data.leastLeaf.value)
-    settling.find(
+    record.report(
       'stop',
       'hanging.concealedThin',
       {
@@ -52,9 +44,9 @@ export function hangConcealed(
       data.leastLeaf.source,
       ['hanging.device', 'leafThickness'],
     );
-  const depth = settling.fact('jambDepth');
+  const depth = record.fact('jambDepth');
   if (depth === undefined)
-    settling.find(
+    record.report(
       'check',
       'hanging.jambUnknown',
       { least: { ticks: data.leastJamb.value, rounding: 'up' } },
@@ -62,43 +54,40 @@ export function hangConcealed(
       ['jambDepth', 'hanging.device'],
     );
   else if (depth < data.leastJamb.value)
-    settling.find(
+    record.report(
       'stop',
       'hanging.jambShallow',
       { depth: { ticks: depth }, least: { ticks: data.leastJamb.value, rounding: 'up' } },
       data.leastJamb.source,
       ['jambDepth', 'hanging.device'],
     );
-  const closer = settling.fact('closer');
+  const closer = record.fact('closer');
   if (closer && closer !== 'none')
-    settling.find('check', 'hanging.closerTemplated', {}, 'trade practice', [
+    record.report('check', 'hanging.closerTemplated', {}, 'trade practice', [
       'hanging.device',
       'closerKind',
     ]);
-  if ((settling.fact('rating') ?? 0) > 0)
-    settling.find('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [
+  if ((record.fact('rating') ?? 0) > 0)
+    record.report('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [
       'hanging.device',
       'rating',
     ]);
-  if (device === 'spring-concealed') springFindings(settling, practice, mass);
+  if (device === 'spring-concealed') springFindings(record, practice, mass);
 
-  fixLength(
-    settling,
-    'hingeHeight',
-    data.leaf.up,
-    ['hanging.height.concealed', { thickness: { ticks: leaf.thickness } }],
-    leaf.id,
-  );
-  hung.hingeHeight = data.leaf.up;
-  hung.p = practice.values.concealedAxisOut.value;
+  const hingeHeight = data.leaf.up;
+  record.decide('hingeHeight', hingeHeight, {
+    leaf: leaf.id,
+    reasons: () => [said('hanging.height.concealed', { thickness: { ticks: leaf.thickness } })],
+  });
+  const p = practice.values.concealedAxisOut.value;
   const rows = data.masses.value;
   const row =
     mass === undefined ? undefined : (rows.find((one) => mass <= one.toMass) ?? rows.at(-1)!);
   const byHeight = leaf.height > practice.values.counts.value[0]!.toHeight ? 3 : 2;
   const wanted = Math.max(row?.count ?? 3, byHeight);
-  hung.count = settling.choose('count', wanted, (value) => ({ type: 'count', count: value }), {
+  const count = record.propose('count', wanted, {
     leaf: leaf.id,
-    reasons: [
+    reasons: () => [
       row
         ? said('hanging.count.concealed', {
             mass: { grams: mass! },
@@ -107,17 +96,17 @@ export function hangConcealed(
           })
         : said('hanging.count.massUnknown', { count: wanted }),
     ],
-    alternatives: [2, 3, 4].map((value) =>
-      value < wanted
-        ? { value, against: said('hanging.against.fewer', { count: wanted }) }
-        : { value },
-    ),
+    alternatives: () =>
+      [2, 3, 4].map((value) =>
+        value < wanted
+          ? { value, against: said('hanging.against.fewer', { count: wanted }) }
+          : { value },
+      ),
     facts: ['leafMass'],
-    within: COUNTS,
   });
-  settling.fix('recessLeaf', length(data.leaf.across), {
+  record.decide('recessLeaf', data.leaf.across, {
     leaf: leaf.id,
-    reasons: [
+    reasons: () => [
       said('hanging.recess.shallow', {
         up: { ticks: data.leaf.up },
         through: { ticks: data.leaf.through },
@@ -125,9 +114,9 @@ export function hangConcealed(
       }),
     ],
   });
-  settling.fix('recessFrame', length(data.frame.across), {
+  record.decide('recessFrame', data.frame.across, {
     leaf: leaf.id,
-    reasons: [
+    reasons: () => [
       said('hanging.recess.deep', {
         deep: { ticks: data.frame.across },
         jamb: { ticks: data.leastJamb.value },
@@ -135,27 +124,28 @@ export function hangConcealed(
     ],
     facts: ['jambDepth'],
   });
-  settling.fix('axisMoves', length(hung.p), {
+  record.decide('axisMoves', p, {
     leaf: leaf.id,
-    reasons: [said('hanging.axisMoves')],
+    reasons: () => [said('hanging.axisMoves')],
   });
-  decidePositions(settling, practice, sizes, hung, false);
-  decideForces(settling, practice, sizes, hung, leaf.width, leaf.height);
-  settling.items.push({
+  const placing = { record, practice, sizes, leaf: hung.leaf, hingeHeight, count, half: false };
+  const placed = decidePositions(placing);
+  const forces = decideForces(placing, placed.positions, mass, leaf);
+  record.items.push({
     stage: 'hanging',
     term: `item.${device}`,
-    quantity: hung.count * leaf.quantity,
+    quantity: count * leaf.quantity,
     unit: 'each',
     traits: [`metal.${metal}`],
     handed: false,
   });
   const middle = leaf.thickness / 2;
   const gap = sizes.hingeGap ?? 0;
-  for (const top of hung.positions ?? []) {
+  for (const top of placed.positions ?? []) {
     const y = span(leaf.height - top - data.leaf.up, data.leaf.up);
-    settling.solids.push(
+    record.solids.push(
       solid(
-        settling.key('device', leaf.id),
+        record.key('device', leaf.id),
         'solid.concealedHinge',
         leaf.id,
         'in',
@@ -163,7 +153,7 @@ export function hangConcealed(
         data.leaf.keep,
       ),
       solid(
-        settling.key('device', leaf.id),
+        record.key('device', leaf.id),
         'solid.concealedHinge',
         leaf.id,
         'in',
@@ -177,26 +167,27 @@ export function hangConcealed(
       ),
     );
   }
+  return { ...hung, hingeHeight, count, p, ...placed, ...forces };
 }
 
 /** What is wrong with springs on this leaf: they slam, and a slow close cannot be had from them. */
 export function springFindings(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   mass: number | undefined,
 ): void {
   const { springMass } = practice.values;
   if (mass !== undefined && mass > springMass.value)
-    settling.find(
+    record.report(
       'stop',
       'hanging.springSlams',
       { mass: { grams: mass }, limit: { grams: springMass.value } },
       springMass.source,
       ['hanging.device'],
     );
-  else settling.find('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
-  if (settling.fact('accessible') === true)
-    settling.find('stop', 'hanging.springAccessible', {}, 'ADA 404.2.8.2: 1.5 s from 70°', [
+  else record.report('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
+  if (record.fact('accessible') === true)
+    record.report('stop', 'hanging.springAccessible', {}, 'ADA 404.2.8.2: 1.5 s from 70°', [
       'hanging.device',
       'accessible',
     ]);

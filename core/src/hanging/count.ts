@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { said, type Why } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**
@@ -12,44 +12,41 @@ export function hingeCount(
   mass: number | undefined,
   weight: 'standard' | 'heavy',
   halfLeaf = false,
-): { count: number; reasons: Said[] } {
+): { count: number; reasons: Why } {
   const { counts, countStep, countWideFrom, massCarried } = practice.values;
   const rows = counts.value;
   const row = rows.find((candidate) => leaf.height <= candidate.toHeight);
   const last = rows[rows.length - 1]!;
-  let count = row
+  const byHeight = row
     ? row.count
     : last.count + Math.ceil((leaf.height - last.toHeight) / countStep.value);
-  const reasons: Said[] = [
-    said('hanging.count.height', {
-      count,
-      height: { ticks: leaf.height, rounding: 'down' },
-      source: counts.source,
-    }),
-  ];
-  if (halfLeaf && count > 2) {
-    count = 2;
-    reasons.splice(0, 1, said('hanging.count.half', { count }));
-  }
-  if (leaf.width > countWideFrom.value) {
-    count += 1;
-    reasons.push(
-      said('hanging.count.wide', {
-        width: { ticks: leaf.width, rounding: 'down' },
-        limit: { ticks: countWideFrom.value },
-      }),
-    );
-  }
-  if (mass !== undefined && mass > massCarried.value[weight]) {
-    count += 1;
-    reasons.push(
-      said('hanging.count.mass', {
-        mass: { grams: mass },
-        limit: { grams: massCarried.value[weight] },
-      }),
-    );
-  }
-  return { count, reasons };
+  const halved = halfLeaf && byHeight > 2;
+  const wide = leaf.width > countWideFrom.value;
+  const carried = massCarried.value[weight];
+  const heavy = mass !== undefined && mass > carried;
+  return {
+    count: (halved ? 2 : byHeight) + (wide ? 1 : 0) + (heavy ? 1 : 0),
+    reasons: () => [
+      halved
+        ? said('hanging.count.half', { count: 2 })
+        : said('hanging.count.height', {
+            count: byHeight,
+            height: { ticks: leaf.height, rounding: 'down' },
+            source: counts.source,
+          }),
+      ...(wide
+        ? [
+            said('hanging.count.wide', {
+              width: { ticks: leaf.width, rounding: 'down' },
+              limit: { ticks: countWideFrom.value },
+            }),
+          ]
+        : []),
+      ...(heavy
+        ? [said('hanging.count.mass', { mass: { grams: mass }, limit: { grams: carried } })]
+        : []),
+    ],
+  };
 }
 
 /** Intermediate pivots of an offset set: one to 90 in (2286 mm) of leaf height, one more each 30 in. */

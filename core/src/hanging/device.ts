@@ -5,6 +5,7 @@ import {
   type HangingDevice,
   type OpeningFacts,
   type Said,
+  type Why,
 } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
@@ -20,8 +21,8 @@ export interface DeviceCase {
 
 /** What speaks against a device: what rules it out, and what only argues against it. */
 export interface Against {
-  out: Said[];
-  but: Said[];
+  disqualifies: Said[];
+  drawbacks: Said[];
 }
 
 /** Devices that a leaf which swings one way may hang on, in the order they are offered. */
@@ -36,37 +37,36 @@ const SWINGING: readonly HangingDevice[] = [
   'centre-pivot',
 ];
 
-/** A butt's class may be passed by half before a leaf is too heavy for more hinges (trade practice). */
-const BUTTS_BEYOND = 1.5;
-
-const MOST_SPRINGS = 3;
-
 /** What speaks against hanging a leaf on a device, with the figures. */
 export function against(device: HangingDevice, at: DeviceCase): Against {
   const { facts, practice, mass, thickness, use } = at;
   const { values } = practice;
   const rated = typeof facts.rating === 'number' && facts.rating > 0;
   const hidden = facts.nothingVisible === true;
-  const out: Said[] = [];
-  const but: Said[] = [];
-  const tooHeavy = (code: string, beyond: number, limit = beyond) => {
+  const disqualifies: Said[] = [];
+  const drawbacks: Said[] = [];
+  const tooHeavy = (
+    code: 'hanging.against.tooHeavy' | 'hanging.against.massBeyond',
+    beyond: number,
+    limit = beyond,
+  ) => {
     if (mass !== undefined && mass > beyond)
-      out.push(said(code, { mass: { grams: mass }, limit: { grams: limit } }));
+      disqualifies.push(said(code, { mass: { grams: mass }, limit: { grams: limit } }));
   };
   switch (device) {
     case 'butt':
       tooHeavy(
         'hanging.against.tooHeavy',
-        values.massCarried.value.heavy * BUTTS_BEYOND,
+        values.massCarried.value.heavy * values.buttsBeyond.value,
         values.massCarried.value.heavy,
       );
-      if (hidden) but.push(said('hanging.against.knucklesSeen'));
-      if (wantsContinuous(facts)) but.push(said('hanging.against.screwsWorn'));
+      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      if (wantsContinuous(facts)) drawbacks.push(said('hanging.against.screwsWorn'));
       break;
     case 'continuous':
-      if (rated) but.push(said('hanging.against.continuousRated'));
-      if (hidden) but.push(said('hanging.against.knucklesSeen'));
-      but.push(
+      if (rated) drawbacks.push(said('hanging.against.continuousRated'));
+      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      drawbacks.push(
         said('hanging.against.continuousGap', { gap: { ticks: values.continuousHingeGap.value } }),
       );
       break;
@@ -78,7 +78,7 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       const jamb = (adjustable ? values.adjustableJamb : values.concealedJamb).value;
       const rows = (adjustable ? values.adjustableMasses : values.concealedMasses).value;
       if (thickness !== undefined && thickness < least)
-        out.push(
+        disqualifies.push(
           said('hanging.against.concealedThin', {
             thickness: { ticks: thickness },
             least: { ticks: least, rounding: 'up' },
@@ -86,118 +86,117 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
         );
       const depth = known(facts.jambDepth);
       if (depth !== undefined && depth < jamb)
-        out.push(
+        disqualifies.push(
           said('hanging.against.concealedJamb', {
             depth: { ticks: depth },
             least: { ticks: jamb, rounding: 'up' },
           }),
         );
-      if (device === 'spring-concealed') againstSprings(at, out, but);
+      if (device === 'spring-concealed') againstSprings(at, disqualifies, drawbacks);
       else tooHeavy('hanging.against.massBeyond', Math.max(...rows.map((row) => row.toMass)));
-      if (rated) but.push(said('hanging.against.concealedRated'));
+      if (rated) drawbacks.push(said('hanging.against.concealedRated'));
       if (known(facts.closer) && facts.closer !== 'none')
-        but.push(said('hanging.against.concealedCloser'));
+        drawbacks.push(said('hanging.against.concealedCloser'));
       if (depth === undefined)
-        but.push(said('hanging.against.jambUnknown', { least: { ticks: jamb, rounding: 'up' } }));
-      if (use === 'high' && !adjustable) but.push(said('hanging.against.concealedUse'));
+        drawbacks.push(
+          said('hanging.against.jambUnknown', { least: { ticks: jamb, rounding: 'up' } }),
+        );
+      if (use === 'high' && !adjustable) drawbacks.push(said('hanging.against.concealedUse'));
       break;
     }
     case 'spring-hinge':
-      againstSprings(at, out, but);
-      if (hidden) but.push(said('hanging.against.knucklesSeen'));
+      againstSprings(at, disqualifies, drawbacks);
+      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
       break;
     case 'offset-pivot':
       if (known(facts.slab) && facts.slab !== 'free')
-        but.push(said('hanging.against.slab', { slab: { term: `slab.${String(facts.slab)}` } }));
-      if (hidden) but.push(said('hanging.against.pivotSeen'));
-      but.push(said('hanging.against.pivotFloor'));
+        drawbacks.push(
+          said('hanging.against.slab', { slab: { term: `slab.${String(facts.slab)}` } }),
+        );
+      if (hidden) drawbacks.push(said('hanging.against.pivotSeen'));
+      drawbacks.push(said('hanging.against.pivotFloor'));
       break;
     case 'centre-pivot':
-      if (rated) but.push(said('hanging.against.centreRated'));
-      but.push(said('hanging.against.centreSeal'));
+      if (rated) drawbacks.push(said('hanging.against.centreRated'));
+      drawbacks.push(said('hanging.against.centreSeal'));
       break;
     default:
   }
-  return { out, but };
+  return { disqualifies, drawbacks };
 }
 
 /** Springs only bring a light leaf to: they have no checking. */
-function againstSprings(at: DeviceCase, out: Said[], but: Said[]): void {
+function againstSprings(at: DeviceCase, disqualifies: Said[], drawbacks: Said[]): void {
   const { facts, practice, mass } = at;
-  const { springMass, springCount } = practice.values;
-  const most = (springMass.value * MOST_SPRINGS) / springCount.value;
+  const { springMass, springCount, springsMost } = practice.values;
+  const most = (springMass.value * springsMost.value) / springCount.value;
   if (mass !== undefined && mass > springMass.value)
-    (mass > most ? out : but).push(
-      said('hanging.against.springHeavy', {
-        mass: { grams: mass },
-        limit: { grams: springMass.value },
-      }),
+    (mass > most ? disqualifies : drawbacks).push(
+      said('hanging.against.springHeavy', { mass: { grams: mass } }),
     );
-  if (facts.accessible === true) out.push(said('hanging.against.springAccessible'));
-  but.push(said('hanging.against.springUnchecked'));
+  if (facts.accessible === true) disqualifies.push(said('hanging.against.springAccessible'));
+  drawbacks.push(said('hanging.against.springUnchecked'));
 }
 
 function offered(devices: readonly HangingDevice[], at: DeviceCase): Alternative[] {
   return devices.map((value) => {
-    const { out, but } = against(value, at);
-    const [first, ...also] = [...out, ...but];
+    const { disqualifies, drawbacks } = against(value, at);
+    const [first, ...also] = [...disqualifies, ...drawbacks];
     return { value, ...(first ? { against: first } : {}), ...(also.length > 0 ? { also } : {}) };
   });
 }
 
-/** The device Riegel takes and every other with what speaks against it. */
-export function deviceFor(at: DeviceCase): {
+/** The device Riegel takes, why, and every other with what speaks against it. */
+export interface DeviceChoice {
   device: HangingDevice;
-  reasons: Said[];
-  alternatives: Alternative[];
-} {
+  reasons: Why;
+  alternatives: () => Alternative[];
+}
+
+const NO_OTHER = (): Alternative[] => [];
+
+/** Takes a device for what is known of the leaves. */
+export function deviceFor(at: DeviceCase): DeviceChoice {
   const { facts, practice, mass } = at;
+  const take = (
+    device: HangingDevice,
+    reason: () => Said,
+    alternatives = () => offered(SWINGING, at),
+  ): DeviceChoice => ({ device, reasons: () => [reason()], alternatives });
   if (facts.kind === 'bi-fold')
-    return { device: 'folding-gear', reasons: [said('hanging.device.folding')], alternatives: [] };
+    return take('folding-gear', () => said('hanging.device.folding'), NO_OTHER);
   if (facts.kind === 'sliding' || facts.kind === 'pocket')
-    return { device: 'sliding-gear', reasons: [said('hanging.device.sliding')], alternatives: [] };
+    return take('sliding-gear', () => said('hanging.device.sliding'), NO_OTHER);
   if (facts.kind === 'double-acting') {
-    const { liftAlone } = practice.values;
-    return {
-      device: 'centre-pivot',
-      reasons: [said('hanging.device.doubleActing')],
-      alternatives: [
+    const limit = practice.values.liftAlone.value;
+    return take(
+      'centre-pivot',
+      () => said('hanging.device.doubleActing'),
+      () => [
         { value: 'centre-pivot' },
-        {
-          value: 'double-acting-spring',
-          ...(mass !== undefined && mass > liftAlone.value
-            ? {
-                against: said('hanging.against.springHeavy', {
-                  mass: { grams: mass },
-                  limit: { grams: liftAlone.value },
-                }),
-              }
-            : {}),
-        },
+        mass !== undefined && mass > limit
+          ? {
+              value: 'double-acting-spring',
+              against: said('hanging.against.springHeavy', { mass: { grams: mass } }),
+            }
+          : { value: 'double-acting-spring' },
       ],
-    };
+    );
   }
-  const alternatives = offered(SWINGING, at);
-  const stands = (device: HangingDevice) => against(device, at).out.length === 0;
-  const take = (device: HangingDevice, reason: Said) => ({
-    device,
-    reasons: [reason],
-    alternatives,
-  });
+  const stands = (device: HangingDevice) => against(device, at).disqualifies.length === 0;
   if (facts.nothingVisible === true) {
     const hidden = (['concealed', 'adjustable-concealed'] as const).find(stands);
     return hidden
-      ? take(hidden, said('hanging.device.hidden'))
-      : take('centre-pivot', said('hanging.device.hiddenPivot'));
+      ? take(hidden, () => said('hanging.device.hidden'))
+      : take('centre-pivot', () => said('hanging.device.hiddenPivot'));
   }
-  if (wantsContinuous(facts)) return take('continuous', said('hanging.device.worn'));
+  if (wantsContinuous(facts)) return take('continuous', () => said('hanging.device.worn'));
   if (!stands('butt'))
-    return take(
-      'offset-pivot',
+    return take('offset-pivot', () =>
       said('hanging.device.heavy', {
         mass: { grams: mass! },
         limit: { grams: practice.values.massCarried.value.heavy },
       }),
     );
-  return take('butt', said('hanging.device.butt'));
+  return take('butt', () => said('hanging.device.butt'));
 }

@@ -2,7 +2,7 @@ import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 
 const US: OpeningFacts = {
   mark: '1',
@@ -44,16 +44,16 @@ const value = (decided: ReturnType<typeof us>, name: string) =>
 describe('which device a leaf hangs on', () => {
   it('a 20 lb closet leaf hangs on two or three light butts, a 420 lb dock leaf on more and heavy ones', () => {
     const closet = us({ leafMass: 9072, use: 'low', leafThickness: inches(1.375) });
-    expect(closet.hanging.device).toBe('butt');
+    expect(closet.results.hanging.device).toBe('butt');
     expect(closet.items[0]!.traits).toEqual(
       expect.arrayContaining(['weight.standard', 'bearing.plain']),
     );
     const dock = us({ leafMass: 190_509, frameWidth: inches(48), frameHeight: inches(120) });
-    expect(dock.hanging.device).toBe('butt');
-    expect(dock.hanging.leaves[0]).toMatchObject({ weight: 'heavy', count: 5 });
+    expect(dock.results.hanging.device).toBe('butt');
+    expect(dock.results.hanging.leaves[0]).toMatchObject({ weight: 'heavy', count: 5 });
     expect(dock.items[0]!.traits).toContain('bearing.bearing');
     const beyond = us({ leafMass: 300_000 });
-    expect(beyond.hanging.device).toBe('offset-pivot');
+    expect(beyond.results.hanging.device).toBe('offset-pivot');
     const device = beyond.decisions.find((one) => one.key === 'hanging.device')!;
     expect(device.alternatives.find((one) => one.value === 'butt')!.against!.code).toBe(
       'hanging.against.tooHeavy',
@@ -62,24 +62,25 @@ describe('which device a leaf hangs on', () => {
 
   it('nothing visible: concealed where leaf, jamb and mass allow it, stronger ones where heavy, else pivots', () => {
     const light = metric({ nothingVisible: true, leafMass: 45_000, jambDepth: mm(50) });
-    expect(light.hanging.device).toBe('concealed');
-    expect(metric({ nothingVisible: true, leafMass: 110_000 }).hanging.device).toBe(
+    expect(light.results.hanging.device).toBe('concealed');
+    expect(metric({ nothingVisible: true, leafMass: 110_000 }).results.hanging.device).toBe(
       'adjustable-concealed',
     );
     expect(
-      metric({ nothingVisible: true, leafMass: 45_000, jambDepth: mm(20) }).hanging.device,
+      metric({ nothingVisible: true, leafMass: 45_000, jambDepth: mm(20) }).results.hanging.device,
     ).toBe('centre-pivot');
     expect(
-      metric({ nothingVisible: true, leafThickness: mm(30), leafMass: 20_000 }).hanging.device,
+      metric({ nothingVisible: true, leafThickness: mm(30), leafMass: 20_000 }).results.hanging
+        .device,
     ).toBe('centre-pivot');
   });
 
   it('worn screw holes: a continuous hinge, its gap taken off the leaf; not on a rated frame', () => {
     const worn = us({ screwHold: 'worn' });
-    expect(worn.hanging.device).toBe('continuous');
-    expect(worn.sizes.leaves[0]!.width).toBe(inches(36 - 5 / 16 - 1 / 8));
+    expect(worn.results.hanging.device).toBe('continuous');
+    expect(worn.results.sizing.leaves[0]!.width).toBe(inches(36 - 5 / 16 - 1 / 8));
     expect(worn.items[0]).toMatchObject({ term: 'item.continuous' });
-    expect(us({ screwHold: 'worn', rating: 90 }).hanging.device).toBe('butt');
+    expect(us({ screwHold: 'worn', rating: 90 }).results.hanging.device).toBe('butt');
   });
 
   it('says all that speaks against each, never for one that is ruled out', () => {
@@ -114,9 +115,9 @@ describe('which device a leaf hangs on', () => {
 describe('concealed hinges', () => {
   it('are counted by mass, let into leaf and jamb, and asked of the jamb', () => {
     const two = metric({ ...take('concealed'), leafMass: 38_000, jambDepth: mm(40) });
-    expect(two.hanging.leaves[0]!.count).toBe(2);
+    expect(two.results.hanging.leaves[0]!.count).toBe(2);
     const three = metric({ ...take('concealed'), leafMass: 55_000 });
-    expect(three.hanging.leaves[0]!.count).toBe(3);
+    expect(three.results.hanging.leaves[0]!.count).toBe(3);
     expect(codes(three)).toContain('check hanging.jambUnknown');
     expect(codes(metric({ ...take('concealed'), jambDepth: mm(25) }))).toContain(
       'stop hanging.jambShallow',
@@ -140,7 +141,7 @@ describe('spring hinges', () => {
   it('are allowed on a light leaf, and refused with the reason where they slam', () => {
     const light = us({ ...take('spring-hinge'), leafMass: 20_000 });
     expect(light.findings.filter((one) => one.level === 'stop')).toEqual([]);
-    expect(light.hanging.items.map((one) => [one.term, one.quantity])).toEqual([
+    expect(light.items.map((one) => [one.term, one.quantity])).toEqual([
       ['item.springHinge', 2],
       ['item.butt', 1],
     ]);
@@ -170,7 +171,7 @@ describe('pivots', () => {
     const a = inches(2.75);
     const exact = Math.hypot(a, inches(1.75) / 2) - a;
     expect(value(turned, 'heel')).toMatchObject({ ticks: Math.ceil(exact) });
-    expect(turned.sizes.hingeGap).toBeGreaterThanOrEqual(exact);
+    expect(turned.results.sizing.hingeGap).toBeGreaterThanOrEqual(exact);
     expect(codes(turned)).not.toContain('stop hanging.heelGap');
     expect(codes(us({ ...take('centre-pivot'), hingeGap: inches(1 / 16) }))).toContain(
       'stop hanging.heelGap',
@@ -202,7 +203,7 @@ describe('pivots', () => {
 
 describe('butts', () => {
   it('are as wide as trim and angle ask, and no wider', () => {
-    const wide = (facts: Partial<OpeningFacts>) => us(facts).hanging.leaves[0]!.hingeWidth!;
+    const wide = (facts: Partial<OpeningFacts>) => us(facts).results.hanging.leaves[0]!.hingeWidth!;
     const all = wide({ trimProjection: inches(2) });
     const part = wide({ trimProjection: inches(2), openTo: 110 });
     expect(part).toBeLessThan(all);
@@ -219,8 +220,8 @@ describe('butts', () => {
   it('pass a wire in the second, never the top one', () => {
     const wired = us({ wireToLeaf: true, lockKind: 'mortise' });
     expect(value(wired, 'wireHinge')).toEqual({ type: 'count', count: 2 });
-    expect(wired.hanging.items.map((one) => one.quantity)).toEqual([2, 1]);
-    expect(wired.hanging.items[1]!.traits[0]).toBe('trait.electric');
+    expect(wired.items.map((one) => one.quantity)).toEqual([2, 1]);
+    expect(wired.items[1]!.traits[0]).toBe('trait.electric');
     expect(
       codes(
         us({
@@ -232,7 +233,7 @@ describe('butts', () => {
   });
   it('pass it to one leaf only: the active one, or one of two equal ones', () => {
     const quantities = (facts: Partial<OpeningFacts>) =>
-      us({ ...facts, active: 'left', wireToLeaf: true, frameWidth: inches(72) }).hanging.items.map(
+      us({ ...facts, active: 'left', wireToLeaf: true, frameWidth: inches(72) }).items.map(
         (one) => [one.quantity, one.traits.includes('trait.electric')],
       );
     expect(quantities({ kind: 'pair' })).toEqual([
@@ -254,7 +255,7 @@ describe('butts', () => {
   it('stand where a person set them, unless they are too many or overlap', () => {
     const set = [inches(6), inches(30), inches(70)];
     const placed = us({ hingePositions: { leaf: set } });
-    expect(placed.hanging.leaves[0]!.positions).toEqual(set);
+    expect(placed.results.hanging.leaves[0]!.positions).toEqual(set);
     expect(placed.decisions.find((one) => one.key === 'hanging.positions')!.basis).toBe('given');
     expect(codes(us({ hingePositions: { leaf: set.slice(1) } }))).toContain(
       'note hanging.setIgnored',

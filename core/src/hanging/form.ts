@@ -1,10 +1,8 @@
-import { length, meetsInMiddle, said, term, type Settling } from '../opening/index.js';
+import type { ButtForm } from './decisions.js';
+import { meetsInMiddle, said } from '../opening/index.js';
+import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from '../sizing/index.js';
-import type { HungLeaf } from './hung.js';
-
-/** Shapes a butt hinge is made in: let in on both sides, or cranked so that the leaf leaves the opening. */
-export type ButtForm = 'full-mortise' | 'swing-clear';
+import type { SizedLeaf, Sizes } from '../sizing/index.js';
 
 /**
  * The butt's shape: swing-clear where a wanted clear width is out of reach of an ordinary one, and
@@ -13,21 +11,20 @@ export type ButtForm = 'full-mortise' | 'swing-clear';
  * @param p barrel centre outside the pull face of an ordinary butt
  */
 export function decideForm(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   sizes: Sizes,
-  hung: HungLeaf,
+  leaf: SizedLeaf,
   p: number,
 ): ButtForm {
   const { frameWidth, hingeGap, stopWidth } = sizes;
-  const { thickness } = hung.leaf;
+  const { thickness } = leaf;
   const wanted =
-    settling.fact('clearWanted') ??
-    (settling.fact('accessible') === true ? practice.values.clearWidth.value : undefined);
-  let derived: ButtForm = 'full-mortise';
-  const reasons = [said('hanging.form.usual')];
+    record.fact('clearWanted') ??
+    (record.fact('accessible') === true ? practice.values.clearWidth.value : undefined);
+  let gained: { usual: number; clear: number } | undefined;
   // Of a pair the active leaf alone must give the way: the other one stands in it, closed.
-  const second = meetsInMiddle(settling.facts.kind)
+  const second = meetsInMiddle(record.facts.kind)
     ? (sizes.leaves[1] ?? sizes.leaves[0]!).width
     : undefined;
   const lockSide = second === undefined ? stopWidth : second + (hingeGap ?? 0);
@@ -39,45 +36,44 @@ export function decideForm(
   ) {
     const usual = frameWidth - lockSide - Math.max(stopWidth, hingeGap / 2 + p + thickness);
     const clear = frameWidth - lockSide - stopWidth;
-    if (usual < wanted && clear >= wanted) {
-      derived = 'swing-clear';
-      reasons.splice(
-        0,
-        1,
-        said('hanging.form.clear', {
-          usual: { ticks: Math.floor(usual), rounding: 'down' },
-          clear: { ticks: clear, rounding: 'down' },
-          wanted: { ticks: wanted },
-        }),
-      );
-    }
+    if (usual < wanted && clear >= wanted) gained = { usual, clear };
   }
-  return settling.choose<string>('form', derived, (value) => term(`form.${value}`), {
-    leaf: hung.leaf.id,
-    reasons,
-    alternatives: [
-      derived === 'swing-clear'
-        ? { value: 'full-mortise', against: said('hanging.against.clearShort') }
-        : { value: 'full-mortise' },
-      derived === 'swing-clear'
-        ? { value: 'swing-clear' }
-        : { value: 'swing-clear', against: said('hanging.against.swingClearSeen') },
+  return record.propose('form', gained ? 'swing-clear' : 'full-mortise', {
+    leaf: leaf.id,
+    reasons: () => [
+      gained
+        ? said('hanging.form.clear', {
+            usual: { ticks: Math.floor(gained.usual), rounding: 'down' },
+            clear: { ticks: gained.clear, rounding: 'down' },
+            wanted: { ticks: wanted! },
+          })
+        : said('hanging.form.usual'),
     ],
+    alternatives: () =>
+      gained
+        ? [
+            { value: 'full-mortise', against: said('hanging.against.clearShort') },
+            { value: 'swing-clear' },
+          ]
+        : [
+            { value: 'full-mortise' },
+            { value: 'swing-clear', against: said('hanging.against.swingClearSeen') },
+          ],
     facts: ['accessible', 'clearWanted', 'frameWidth'],
-  }) as ButtForm;
+  });
 }
 
 /** How far the leaf must be able to open, as asked, against how far it does. */
-export function checkOpening(settling: Settling, reached: number | undefined): void {
-  const wanted = settling.fact('openTo');
+export function checkOpening(record: HangingRecord, reached: number | undefined): void {
+  const wanted = record.fact('openTo');
   if (wanted === undefined) return;
   if (reached === undefined) {
-    settling.find('check', 'hanging.openToUnknown', { wanted: { degrees: wanted } }, 'recorded', [
+    record.report('check', 'hanging.openToUnknown', { wanted: { degrees: wanted } }, 'recorded', [
       'openTo',
       'trimProjection',
     ]);
   } else if (reached < wanted) {
-    settling.find(
+    record.report(
       'stop',
       'hanging.openToShort',
       { wanted: { degrees: wanted }, angle: { degrees: Math.floor(reached * 10) / 10 } },
@@ -85,16 +81,4 @@ export function checkOpening(settling: Settling, reached: number | undefined): v
       ['openTo', 'hanging.hingeWidth', 'trimProjection'],
     );
   }
-}
-
-/** A length decision that stands as computed. */
-export function fixLength(
-  settling: Settling,
-  name: string,
-  ticks: number,
-  reason: Parameters<typeof said>,
-  leaf: HungLeaf['leaf']['id'],
-  facts: string[] = [],
-): void {
-  settling.fix(name, length(ticks), { leaf, reasons: [said(...reason)], facts });
 }

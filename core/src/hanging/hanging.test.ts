@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { GRAMS_PER_POUND, GRAVITY, inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import {
@@ -316,11 +316,13 @@ describe('hanging an opening', () => {
       decide({ kind: 'pair', active: 'left', frameWidth: inches(72) }).items[0]!.quantity,
     ).toBe(6);
     expect(decide({ kind: 'double-acting', rating: 0 }).items[0]!.term).toBe('item.centrePivot');
-    expect(
-      decide({ kind: 'pocket', slideTo: 'left' }).hanging.items.map((item) => item.term),
-    ).toEqual(['item.track', 'item.hangers', 'item.guide']);
-    expect(decide({ kind: 'stable' }).hanging.items.map((item) => item.quantity)).toEqual([2, 2]);
-    expect(decide({ leafMass: Math.round(lb(700)) }).hanging.device).toBe('offset-pivot');
+    expect(decide({ kind: 'pocket', slideTo: 'left' }).items.map((item) => item.term)).toEqual([
+      'item.track',
+      'item.hangers',
+      'item.guide',
+    ]);
+    expect(decide({ kind: 'stable' }).items.map((item) => item.quantity)).toEqual([2, 2]);
+    expect(decide({ leafMass: Math.round(lb(700)) }).results.hanging.device).toBe('offset-pivot');
   });
   it('states the clear width and holds it against an accessible route', () => {
     expect(value({}, 'hanging.clearWidth')!.value).toMatchObject({

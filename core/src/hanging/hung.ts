@@ -1,38 +1,80 @@
 import type { Ticks } from '../measure/index.js';
-import type { HangingDevice, StageOutcome } from '../opening/index.js';
+import type { HangingDevice, Solid } from '../opening/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
-
-import type { ButtForm } from './form.js';
+import type { ButtForm } from './decisions.js';
 import type { HingeLoad } from './loads.js';
 import type { SurveyedHinges } from './matching.js';
 
-/** How one leaf is hung; absent parts are open. */
+/** How one leaf is hung; absent parts are open, or not to be had of its device. */
 export interface HungLeaf {
-  leaf: SizedLeaf;
-  mass?: number;
-  hingeHeight?: Ticks;
-  hingeWidth?: Ticks;
-  count?: number;
+  readonly leaf: SizedLeaf;
+  readonly mass: number | undefined;
+  readonly hingeHeight: Ticks | undefined;
+  readonly hingeWidth: Ticks | undefined;
+  readonly count: number | undefined;
   /** Top edges of the hinges below the leaf's top, top hinge first. */
-  positions?: Ticks[];
+  readonly positions: readonly Ticks[] | undefined;
   /** The same by the pattern, where they were set otherwise. */
-  pattern?: Ticks[];
+  readonly pattern: readonly Ticks[] | undefined;
+  /** The pattern they stand by; `survey` where they keep to the frame's. */
+  readonly patternId: string | undefined;
   /** Barrel centre outside the pull face. */
-  p?: Ticks;
-  weight?: 'standard' | 'heavy';
+  readonly p: Ticks | undefined;
+  readonly weight: 'standard' | 'heavy' | undefined;
+  readonly bearing: 'plain' | 'bearing' | undefined;
+  readonly corner: string | undefined;
+  /** EN 1935 grade, at least. */
+  readonly grade: number | undefined;
   /** What each hinge carries, top hinge first. */
-  loads?: HingeLoad[];
+  readonly loads: readonly HingeLoad[] | undefined;
   /** Shape of a butt; swing-clear ones carry the leaf out of the opening. */
-  form?: ButtForm;
+  readonly form: ButtForm | undefined;
+  /** Where the foot of a pivot stands. */
+  readonly foot: 'floor' | 'jamb' | undefined;
+  /** Which hinge from the top passes a wire to the leaf. */
+  readonly wireHinge: number | undefined;
+}
+
+/** A leaf of which nothing is decided yet but its mass. */
+export function unhung(leaf: SizedLeaf, mass: number | undefined): HungLeaf {
+  return {
+    leaf,
+    mass,
+    hingeHeight: undefined,
+    hingeWidth: undefined,
+    count: undefined,
+    positions: undefined,
+    pattern: undefined,
+    patternId: undefined,
+    p: undefined,
+    weight: undefined,
+    bearing: undefined,
+    corner: undefined,
+    grade: undefined,
+    loads: undefined,
+    form: undefined,
+    foot: undefined,
+    wireHinge: undefined,
+  };
 }
 
 /** What later stages and the drawing read of the hanging. */
-export interface Hanging extends StageOutcome {
-  device: HangingDevice;
-  leaves: HungLeaf[];
-  axis?: { x: number; y: number };
+export interface Hanging {
+  readonly device: HangingDevice;
+  readonly leaves: readonly HungLeaf[];
+  readonly metal: string;
+  /** Of butts; undefined while it depends on an open hand. */
+  readonly pin: string | undefined;
+  /** Where the axis of the first leaf stands, where it swings. */
+  readonly axis: { readonly x: number; readonly y: number } | undefined;
   /** Which hinge from the top passes a wire to the leaf. */
-  wireHinge?: number | undefined;
+  readonly wireHinge: number | undefined;
   /** The frame's own hinges where they were surveyed. */
-  existing?: SurveyedHinges | undefined;
+  readonly existing: SurveyedHinges | undefined;
+  /** Clear width of the active leaf of a pair alone. */
+  readonly clearWidthActive: Ticks | undefined;
+  /** Whether the lock edge passes a square jamb or is bevelled. */
+  readonly lockEdge: 'square' | 'bevelled' | undefined;
+  /** What is let into leaf and frame to hang it. */
+  readonly solids: readonly Solid[];
 }

@@ -3,7 +3,7 @@ export { buttRow, buttWidth, setBackFor, heavyReasons } from './butt.js';
 export { hingeCount, intermediatePivots } from './count.js';
 export { hingePositions, halfPattern } from './positions.js';
 export { hingeForces } from './force.js';
-export { decideHanging, swingPlan } from './decide.js';
+export { swingPlan, type Swinging } from './swingPlan.js';
 export type { Hanging, HungLeaf } from './hung.js';
 export {
   bestShift,
@@ -21,3 +21,6 @@ export { against, deviceFor, type DeviceCase } from './device.js';
 export { compareSchools, hingeLoads, longestRun, type HingeLoad, type School } from './loads.js';
 export { movedHinge, snapHinge, type SnapTo } from './snapping.js';
 export { concealedData, type ConcealedDevice } from './concealed.js';
+export { MOST_SET } from './facts.js';
+export { COUNTS, type ButtForm } from './decisions.js';
+export { hanging } from './stage.js';

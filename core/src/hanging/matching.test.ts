@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES, type HingePattern } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import type { HingePattern } from '../practice/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts, Reading } from '../opening/index.js';
-import { Survey } from '../survey/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { type Reading, Survey } from '../survey/index.js';
 import { hingePositions } from './positions.js';
 import {
   bestShift,
@@ -213,7 +214,7 @@ describe('hanging on an existing frame', () => {
       value: { ticks: [mm(175), mm(886), mm(1597)] },
     });
     expect(value(decided, 'hanging.hingeHeight')!.value).toMatchObject({ ticks: mm(100) });
-    expect(decided.replacing!.plugs).toEqual([]);
+    expect(decided.results.replacing!.plugs).toEqual([]);
   });
 
   it('a chart chosen against it is told by how much it misses, and what would have to be plugged', () => {
@@ -221,13 +222,14 @@ describe('hanging on an existing frame', () => {
       choices: { 'hanging.pattern': { value: 'british-150-225', reason: 'new frame later' } },
     });
     expect(decided.findings.map((one) => one.code)).toContain('hanging.patternMisses');
-    expect(decided.replacing!.verdicts.hinges).toBe('move');
-    expect(decided.replacing!.plugs.length).toBeGreaterThan(0);
-    for (const plug of decided.replacing!.plugs) expect(plug.to - plug.from).toBeGreaterThan(mm(1));
+    expect(decided.results.replacing!.verdicts.hinges).toBe('move');
+    expect(decided.results.replacing!.plugs.length).toBeGreaterThan(0);
+    for (const plug of decided.results.replacing!.plugs)
+      expect(plug.to - plug.from).toBeGreaterThan(mm(1));
   });
 
   it('holds every pattern of every practice against the frame, the best first', () => {
-    const { matches } = decide().replacing!;
+    const { matches } = decide().results.replacing!;
     expect(matches.length).toBe(LIBRARY.length);
     const worst = matches.map((match) => Math.max(...match.residuals.map(Math.abs)));
     expect(worst).toEqual([...worst].sort((a, b) => a - b));

@@ -1,14 +1,14 @@
-import { known, said, type Alternative, type OpeningFacts, type Said } from '../opening/index.js';
+import { known, said, type Alternative, type OpeningFacts, type Why } from '../opening/index.js';
 
 /** Base metal of the hanging: stainless in weather or salt, never brass on rated leaves. */
 export function metalFor(facts: OpeningFacts): {
-  metal: 'steel' | 'stainless';
-  reasons: Said[];
-  alternatives: Alternative[];
+  metal: string;
+  reasons: Why;
+  alternatives: () => Alternative[];
 } {
   const rated = typeof facts.rating === 'number' && facts.rating > 0;
   const weather = facts.exterior === true || facts.salt === true;
-  const alternatives: Alternative[] = [
+  const alternatives = (): Alternative[] => [
     weather ? { value: 'steel', against: said('hanging.against.steelRusts') } : { value: 'steel' },
     { value: 'stainless' },
     rated ? { value: 'brass', against: said('hanging.against.brassRated') } : { value: 'brass' },
@@ -16,13 +16,13 @@ export function metalFor(facts: OpeningFacts): {
   if (weather) {
     return {
       metal: 'stainless',
-      reasons: [said(facts.salt === true ? 'hanging.metal.salt' : 'hanging.metal.weather')],
+      reasons: () => [said(facts.salt === true ? 'hanging.metal.salt' : 'hanging.metal.weather')],
       alternatives,
     };
   }
   return {
     metal: 'steel',
-    reasons: [said(rated ? 'hanging.metal.rated' : 'hanging.metal.inside')],
+    reasons: () => [said(rated ? 'hanging.metal.rated' : 'hanging.metal.inside')],
     alternatives,
   };
 }
@@ -31,15 +31,13 @@ export function metalFor(facts: OpeningFacts): {
 export function pinFor(
   facts: OpeningFacts,
   knuckles: 'inside' | 'outside' | undefined,
-):
-  | { pin: 'removable' | 'non-removable'; reasons: Said[]; alternatives: Alternative[] }
-  | 'needs-hand' {
+): { pin: string; reasons: Why; alternatives: () => Alternative[] } | 'needs-hand' {
   const secured = facts.secured === true || (facts.exterior === true && facts.secured !== false);
   if (secured && knuckles === undefined) return 'needs-hand';
   const exposed = secured && knuckles === 'outside';
   return {
     pin: exposed ? 'non-removable' : 'removable',
-    reasons: [
+    reasons: () => [
       said(
         exposed
           ? 'hanging.pin.exposed'
@@ -50,7 +48,7 @@ export function pinFor(
               : 'hanging.pin.unsecured',
       ),
     ],
-    alternatives: [
+    alternatives: () => [
       exposed
         ? { value: 'removable', against: said('hanging.against.pinExposed') }
         : { value: 'removable' },

@@ -1,17 +1,10 @@
-import type { Settling } from '../opening/index.js';
-import { length, said, type HangingDevice, type Item } from '../opening/index.js';
-import type { Practice } from '../practice/index.js';
-import type { HungLeaf } from './hung.js';
+import { said, type HangingDevice, type Item } from '../opening/index.js';
+import type { HangingCase } from './butts.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
-export function hangOtherwise(
-  settling: Settling,
-  practice: Practice,
-  hung: HungLeaf,
-  device: HangingDevice,
-  metal: string,
-): void {
-  const { leaf } = hung;
+export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void {
+  const { record, practice, device, metal } = at;
+  const { leaf } = at.hung;
   const push = (
     code: string,
     quantity: number,
@@ -19,7 +12,7 @@ export function hangOtherwise(
     handed: boolean,
     extra: Partial<Item> = {},
   ) =>
-    settling.items.push({
+    record.items.push({
       stage: 'hanging',
       term: code,
       quantity,
@@ -29,24 +22,24 @@ export function hangOtherwise(
       ...extra,
     });
   if (leaf.height === undefined || leaf.width === undefined) {
-    settling.open('size', said('ask.sizeFirst'), ['frameWidth', 'frameHeight'], { leaf: leaf.id });
+    record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: leaf.id });
     return;
   }
   switch (device) {
     case 'continuous':
       // The leaf is narrower by the hinge's own gap: sizing has taken it.
-      settling.fix('hingeLength', length(leaf.height, 'down'), {
+      record.decide('hingeLength', leaf.height, {
         leaf: leaf.id,
-        reasons: [
+        reasons: () => [
           said('hanging.continuous', {
             gap: { ticks: practice.values.continuousHingeGap.value },
           }),
-          ...(settling.fact('screwHold') === 'worn' ? [said('hanging.continuous.worn')] : []),
+          ...(record.fact('screwHold') === 'worn' ? [said('hanging.continuous.worn')] : []),
         ],
         facts: ['screwHold'],
       });
-      if ((settling.fact('rating') ?? 0) > 0)
-        settling.find('check', 'hanging.continuousListed', {}, 'NFPA 80', [
+      if ((record.fact('rating') ?? 0) > 0)
+        record.report('check', 'hanging.continuousListed', {}, 'NFPA 80', [
           'hanging.device',
           'rating',
         ]);

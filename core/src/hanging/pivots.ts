@@ -1,33 +1,28 @@
-import { about, said, solid, span, term, type Item, type Settling } from '../opening/index.js';
+import { about, said, solid, span, type Item, type MeasuredLeaf } from '../opening/index.js';
+import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import { heelGap, measured, ticksUp, type MeasuredLeaf, type Sizes } from '../sizing/index.js';
+import { heelGap, measured, ticksUp } from '../sizing/index.js';
 import { intermediatePivots } from './count.js';
-import { fixLength } from './form.js';
+import type { HangingCase } from './butts.js';
 import { hingeForces } from './force.js';
 import type { HungLeaf } from './hung.js';
 
 /** Hangs a leaf on an offset or a centre-hung pivot set: foot, head, those between, what the floor must bear. */
 export function hangOnPivots(
-  settling: Settling,
-  practice: Practice,
-  sizes: Sizes,
-  hung: HungLeaf,
-  device: 'offset-pivot' | 'centre-pivot',
-  metal: string,
-): void {
+  at: HangingCase & { device: 'offset-pivot' | 'centre-pivot' },
+): HungLeaf {
+  const { record, practice, sizes, hung, device, metal } = at;
   const leaf = measured(hung.leaf);
   if (!leaf) {
-    settling.open('size', said('ask.sizeFirst'), ['frameWidth', 'frameHeight'], {
-      leaf: hung.leaf.id,
-    });
-    return;
+    record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: hung.leaf.id });
+    return hung;
   }
   const offset = device === 'offset-pivot';
-  const foot = decideFoot(settling, leaf, offset);
-  decideHead(settling, practice, leaf);
-  floorFindings(settling, practice, foot);
+  const foot = decideFoot(record, leaf, offset);
+  decideHead(record, practice, leaf);
+  floorFindings(record, practice, foot);
   const push = (code: string, quantity: number, unit: Item['unit'], traits: string[] = []) =>
-    settling.items.push({
+    record.items.push({
       stage: 'hanging',
       term: code,
       quantity,
@@ -37,83 +32,75 @@ export function hangOnPivots(
     });
   if (offset) {
     const between = intermediatePivots(practice, leaf.height);
-    settling.fix(
-      'count',
-      { type: 'count', count: between },
-      {
-        leaf: leaf.id,
-        reasons: [
-          said('hanging.intermediate', {
-            count: between,
-            height: { ticks: leaf.height, rounding: 'down' },
-          }),
-        ],
-      },
-    );
+    record.decide('count', between, {
+      leaf: leaf.id,
+      reasons: () => [
+        said('hanging.intermediate', {
+          count: between,
+          height: { ticks: leaf.height, rounding: 'down' },
+        }),
+      ],
+    });
     push('item.offsetPivot', leaf.quantity, 'set', [`foot.${foot}`]);
     push('item.intermediatePivot', between * leaf.quantity, 'each');
-    offsetSolids(settling, practice, leaf, foot, between);
+    offsetSolids(record, practice, leaf, foot, between);
   } else {
     const a = practice.values.centrePivotIn.value;
-    fixLength(
-      settling,
-      'heel',
-      ticksUp(heelGap(a, leaf.thickness)),
-      [
-        'hanging.heel',
-        { a: { ticks: a }, radius: { ticks: Math.round(Math.hypot(a, leaf.thickness / 2)) } },
+    record.decide('heel', ticksUp(heelGap(a, leaf.thickness)), {
+      leaf: leaf.id,
+      reasons: () => [
+        said('hanging.heel', {
+          a: { ticks: a },
+          radius: { ticks: Math.round(Math.hypot(a, leaf.thickness / 2)) },
+        }),
       ],
-      leaf.id,
-      ['leafThickness', 'hingeGap'],
-    );
-    if ((settling.fact('rating') ?? 0) > 0)
-      settling.find('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
+      facts: ['leafThickness', 'hingeGap'],
+    });
+    if ((record.fact('rating') ?? 0) > 0)
+      record.report('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
     push('item.centrePivot', leaf.quantity, 'set');
-    centreSolids(settling, practice, leaf);
+    centreSolids(record, practice, leaf);
   }
-  if (hung.mass !== undefined) {
-    const out = offset ? (sizes.hingeGap ?? 0) / 2 : -practice.values.centrePivotIn.value;
-    const forces = hingeForces(hung.mass, leaf.width, out, leaf.height, 1);
-    // The head is pulled, the foot pressed; the foot alone carries.
-    hung.loads = [
-      { out: forces.pull, shear: 0 },
-      { out: -forces.pull, shear: forces.shear },
-    ];
-    settling.fix(
-      'pull',
-      { type: 'force', newtons: forces.pull },
-      {
-        leaf: leaf.id,
-        reasons: [
-          said('hanging.pull.pivot', {
-            mass: { grams: hung.mass },
-            half: { ticks: Math.round(leaf.width / 2 + out) },
-            distance: { ticks: leaf.height, rounding: 'down' },
-            shear: { newtons: forces.shear },
-          }),
-        ],
-      },
-    );
-  }
+  const { mass } = hung;
+  if (mass === undefined) return { ...hung, foot: offset ? foot : undefined };
+  const out = offset ? (sizes.hingeGap ?? 0) / 2 : -practice.values.centrePivotIn.value;
+  const forces = hingeForces(mass, leaf.width, out, leaf.height, 1);
+  // The head is pulled, the foot pressed; the foot alone carries.
+  const loads = [
+    { out: forces.pull, shear: 0 },
+    { out: -forces.pull, shear: forces.shear },
+  ];
+  record.decide('pull', forces.pull, {
+    leaf: leaf.id,
+    reasons: () => [
+      said('hanging.pull.pivot', {
+        mass: { grams: mass },
+        half: { ticks: Math.round(leaf.width / 2 + out) },
+        distance: { ticks: leaf.height, rounding: 'down' },
+        shear: { newtons: forces.shear },
+      }),
+    ],
+  });
+  return { ...hung, foot: offset ? foot : undefined, loads };
 }
 
 type Foot = 'floor' | 'jamb';
 
 /** What carries the leaf: an arm on the floor, or for offset sets a bracket on the foot of the jamb. */
-function decideFoot(settling: Settling, leaf: MeasuredLeaf, offset: boolean): Foot {
+function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean): Foot {
   if (!offset) return 'floor';
-  const slab = settling.fact('slab');
+  const slab = record.fact('slab');
   const occupied = slab !== undefined && slab !== 'free';
-  const byFloorCloser = settling.fact('closerKind') === 'floor';
+  const byFloorCloser = record.fact('closerKind') === 'floor';
   const derived: Foot = occupied && !byFloorCloser ? 'jamb' : 'floor';
-  return settling.choose<string>('foot', derived, (value) => term(`foot.${value}`), {
+  return record.propose('foot', derived, {
     leaf: leaf.id,
-    reasons: [
+    reasons: () => [
       occupied
         ? said('hanging.foot.jamb', { slab: { term: `slab.${slab}` } })
         : said('hanging.foot.floor'),
     ],
-    alternatives: [
+    alternatives: () => [
       occupied
         ? {
             value: 'floor',
@@ -125,52 +112,47 @@ function decideFoot(settling: Settling, leaf: MeasuredLeaf, offset: boolean): Fo
         : { value: 'jamb' },
     ],
     facts: ['slab', 'closerKind'],
-  }) as Foot;
+  });
 }
 
 /** The head pivot: one whose pin draws back, unless there is room to lift the leaf off its foot. */
-function decideHead(settling: Settling, practice: Practice, leaf: MeasuredLeaf): void {
+function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLeaf): void {
   const { liftOut } = practice.values;
-  const room = settling.fact('headroom');
+  const room = record.fact('headroom');
   const lifts = room !== undefined && room >= liftOut.value;
-  settling.choose<string>(
-    'headPivot',
-    lifts ? 'fixed' : 'retracting',
-    (value) => term(`headPivot.${value}`),
-    {
-      leaf: leaf.id,
-      reasons: [
-        said(lifts ? 'hanging.headPivot.lifts' : 'hanging.headPivot.retracts', {
-          lift: { ticks: liftOut.value },
-        }),
-        said('hanging.removal'),
-      ],
-      alternatives: [
-        { value: 'retracting' },
-        lifts
-          ? { value: 'fixed' }
-          : {
-              value: 'fixed',
-              against: said('hanging.against.noHeadroom', { lift: { ticks: liftOut.value } }),
-            },
-      ],
-      facts: ['headroom'],
-    },
-  );
+  record.propose('headPivot', lifts ? 'fixed' : 'retracting', {
+    leaf: leaf.id,
+    reasons: () => [
+      said(lifts ? 'hanging.headPivot.lifts' : 'hanging.headPivot.retracts', {
+        lift: { ticks: liftOut.value },
+      }),
+      said('hanging.removal'),
+    ],
+    alternatives: () => [
+      { value: 'retracting' },
+      lifts
+        ? { value: 'fixed' }
+        : {
+            value: 'fixed',
+            against: said('hanging.against.noHeadroom', { lift: { ticks: liftOut.value } }),
+          },
+    ],
+    facts: ['headroom'],
+  });
 }
 
 /** What the floor must bear and hold where a foot or a floor closer is set in it. */
-function floorFindings(settling: Settling, practice: Practice, foot: Foot): void {
+function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): void {
   if (foot !== 'floor') return;
   const { floorCase } = practice.values;
-  const slab = settling.fact('slab');
-  const depth = settling.fact('slabDepth');
-  const closer = settling.fact('closerKind') === 'floor';
+  const slab = record.fact('slab');
+  const depth = record.fact('slabDepth');
+  const closer = record.fact('closerKind') === 'floor';
   const parts = ['slab', 'slabDepth', closer ? 'closerKind' : 'hanging.device'];
   if (slab === undefined)
-    settling.find('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
+    record.report('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
   else if (slab !== 'free')
-    settling.find(
+    record.report(
       closer ? 'stop' : 'check',
       'hanging.slabOccupied',
       { slab: { term: `slab.${slab}` } },
@@ -178,22 +160,22 @@ function floorFindings(settling: Settling, practice: Practice, foot: Foot): void
       parts,
     );
   if (closer && depth !== undefined && depth < floorCase.value)
-    settling.find(
+    record.report(
       'stop',
       'hanging.slabShallow',
       { depth: { ticks: depth }, needed: { ticks: floorCase.value, rounding: 'up' } },
       floorCase.source,
       parts,
     );
-  if (settling.fact('threshold') === 'present')
-    settling.find('check', 'hanging.pivotThreshold', {}, 'trade practice', [
+  if (record.fact('threshold') === 'present')
+    record.report('check', 'hanging.pivotThreshold', {}, 'trade practice', [
       'threshold',
       'hanging.device',
     ]);
 }
 
 function offsetSolids(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   leaf: MeasuredLeaf,
   foot: Foot,
@@ -201,9 +183,9 @@ function offsetSolids(
 ): void {
   const body = practice.values.bodies.value;
   const middle = leaf.thickness / 2;
-  const owner = settling.key('device', leaf.id);
+  const owner = record.key('device', leaf.id);
   const on = (thing: string, size: typeof body.offsetFoot, y: [number, number]) =>
-    settling.solids.push(
+    record.solids.push(
       solid(
         owner,
         thing,
@@ -234,14 +216,14 @@ function offsetSolids(
     );
 }
 
-function centreSolids(settling: Settling, practice: Practice, leaf: MeasuredLeaf): void {
+function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredLeaf): void {
   const body = practice.values.bodies.value;
   const middle = leaf.thickness / 2;
-  const owner = settling.key('device', leaf.id);
-  const closer = settling.fact('closerKind');
+  const owner = record.key('device', leaf.id);
+  const closer = record.fact('closerKind');
   const foot = closer === 'floor' ? body.floorCloserArm : body.pivotFoot;
   const head = closer === 'head' ? body.headCloserArm : body.pivotHead;
-  settling.solids.push(
+  record.solids.push(
     solid(
       owner,
       'solid.pivotFoot',

@@ -1,194 +1,192 @@
 import type { Ticks } from '../measure/index.js';
-import type { Settling } from '../opening/index.js';
-import { said, term } from '../opening/index.js';
+import type { HangingRecord } from './decisions.js';
+import { said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from '../sizing/index.js';
+import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';
 import { hingeLoads } from './loads.js';
 import { gradeFor, gradingMass } from './mass.js';
 import { halfPattern, hingePositions } from './positions.js';
 import type { HungLeaf } from './hung.js';
 
+/** A leaf whose hinges are placed. */
+export interface Placing {
+  record: HangingRecord;
+  practice: Practice;
+  sizes: Sizes;
+  leaf: SizedLeaf;
+  hingeHeight: Ticks | undefined;
+  count: number;
+  /** Whether it is one of a stable door's. */
+  half: boolean;
+}
+
+/** Top edges of hinges below the leaf's top: as they stand, and as the pattern alone would have them. */
+export interface Placed {
+  positions: readonly Ticks[] | undefined;
+  pattern: readonly Ticks[] | undefined;
+  patternId: string | undefined;
+}
+
+const NOWHERE: Placed = {
+  positions: undefined,
+  pattern: undefined,
+  patternId: undefined,
+};
+
 /** Where the hinges stand, by the frame’s usual pattern or a chosen one. */
-export function decidePositions(
-  settling: Settling,
-  practice: Practice,
-  sizes: Sizes,
-  hung: HungLeaf,
-  half: boolean,
-): void {
+export function decidePositions(at: Placing): Placed {
+  const { record, practice, sizes, leaf, hingeHeight, count, half } = at;
   const { patterns, patternSteel, patternTimber } = practice.values;
-  const { leaf } = hung;
-  if (hung.hingeHeight === undefined || sizes.headGap === undefined || leaf.bottom === undefined) {
-    settling.open('positions', said('ask.sizeFirst'), ['frameHeight'], { leaf: leaf.id });
-    return;
+  if (hingeHeight === undefined || sizes.headGap === undefined || leaf.bottom === undefined) {
+    record.ask('positions', 'ask.sizeFirst', ['frameHeight'], { leaf: leaf.id });
+    return NOWHERE;
   }
-  const material = settling.fact('frameMaterial');
+  const { headGap } = sizes;
+  const material = record.fact('frameMaterial');
   const steel = material !== undefined && material !== 'timber';
-  const patternId = settling.choose(
-    'pattern',
-    (steel ? patternSteel : patternTimber).value,
-    (id) => term(`pattern.${id}`),
-    {
-      leaf: leaf.id,
-      reasons: [
-        said(
-          material ? `hanging.pattern.${steel ? 'steel' : 'timber'}` : 'hanging.pattern.unknown',
-          { practice: practice.name },
-        ),
-      ],
-      alternatives: patterns.value.map((pattern) => ({ value: pattern.id })),
-      facts: ['frameMaterial'],
-    },
-  );
+  const patternId = record.propose('pattern', (steel ? patternSteel : patternTimber).value, {
+    leaf: leaf.id,
+    reasons: () => [
+      said(material ? `hanging.pattern.${steel ? 'steel' : 'timber'}` : 'hanging.pattern.unknown', {
+        practice: practice.name,
+      }),
+    ],
+    alternatives: () => patterns.value.map((pattern) => ({ value: pattern.id })),
+    facts: ['frameMaterial'],
+  });
   let pattern =
     patterns.value.find((candidate) => candidate.id === patternId) ?? patterns.value[0]!;
   if (half) pattern = halfPattern(pattern, leaf.id as 'upper' | 'lower');
   const positions = hingePositions(pattern, {
     leafHeight: leaf.height!,
-    hingeHeight: hung.hingeHeight,
-    count: hung.count!,
-    headGap: sizes.headGap,
+    hingeHeight,
+    count,
+    headGap,
     bottom: leaf.bottom,
   });
-  if (positions) hung.pattern = positions;
-  if (placedByHand(settling, hung)) return;
+  const byHand = placedByHand(record, leaf, hingeHeight, count);
+  if (byHand) return { positions: byHand, pattern: positions, patternId };
   if (!positions) {
-    settling.find(
+    record.report(
       'stop',
       'hanging.noRoom',
-      { count: hung.count!, height: { ticks: leaf.height!, rounding: 'down' } },
+      { count, height: { ticks: leaf.height!, rounding: 'down' } },
       patterns.source,
       ['hanging.pattern', 'hanging.count'],
     );
-    settling.open('positions', said('ask.otherPattern'), ['hanging.pattern'], { leaf: leaf.id });
-    return;
+    record.ask('positions', 'ask.otherPattern', ['hanging.pattern'], { leaf: leaf.id });
+    return { ...NOWHERE, patternId };
   }
-  hung.positions = positions;
-  settling.fix(
-    'positions',
-    { type: 'positions', ticks: positions },
-    {
-      leaf: leaf.id,
-      reasons: [
-        said(`hanging.positions.${pattern.top.from}`, {
-          top: { ticks: pattern.top.distance },
-          head: { ticks: sizes.headGap },
-          bottom: { ticks: pattern.bottom.distance },
-          bottomFrom: { term: `datum.${pattern.bottom.from}` },
-          to: { term: `to.${pattern.top.to}` },
-        }),
-      ],
-      facts: ['hanging.pattern'],
-    },
-  );
+  record.decide('positions', positions, {
+    leaf: leaf.id,
+    reasons: () => [
+      said(`hanging.positions.${pattern.top.from}`, {
+        top: { ticks: pattern.top.distance },
+        head: { ticks: headGap },
+        bottom: { ticks: pattern.bottom.distance },
+        bottomFrom: { term: `datum.${pattern.bottom.from}` },
+        to: { term: `to.${pattern.top.to}` },
+      }),
+    ],
+    facts: ['hanging.pattern'],
+  });
+  return { positions, pattern: positions, patternId };
 }
 
-/** Hinges a person set on the drawing; false where there are none, or not as many as the leaf takes. */
-function placedByHand(settling: Settling, hung: HungLeaf): boolean {
-  const { leaf } = hung;
-  const set = settling.facts.hingePositions?.[leaf.id];
-  if (!set) return false;
-  if (set.length !== hung.count) {
-    settling.find(
-      'note',
-      'hanging.setIgnored',
-      { count: set.length, wanted: hung.count! },
-      'recorded',
-      ['hanging.count', 'hanging.positions'],
-    );
-    return false;
+/** Hinges a person set on the drawing; undefined where there are none, or not as many as the leaf takes. */
+function placedByHand(
+  record: HangingRecord,
+  leaf: SizedLeaf,
+  hingeHeight: Ticks,
+  count: number,
+): readonly Ticks[] | undefined {
+  const set = record.facts.hingePositions?.[leaf.id];
+  if (!set) return undefined;
+  if (set.length !== count) {
+    record.report('note', 'hanging.setIgnored', { count: set.length, wanted: count }, 'recorded', [
+      'hanging.count',
+      'hanging.positions',
+    ]);
+    return undefined;
   }
-  const h = hung.hingeHeight!;
   const fits = set.every(
     (top, index) =>
-      top >= 0 && top + h <= leaf.height! && (index === 0 || top >= set[index - 1]! + h),
+      top >= 0 &&
+      top + hingeHeight <= leaf.height! &&
+      (index === 0 || top >= set[index - 1]! + hingeHeight),
   );
   if (!fits) {
-    settling.find('stop', 'hanging.setOverlap', {}, 'recorded', ['hanging.positions']);
-    return false;
+    record.report('stop', 'hanging.setOverlap', {}, 'recorded', ['hanging.positions']);
+    return undefined;
   }
-  hung.positions = [...set];
-  settling.fix(
-    'positions',
-    { type: 'positions', ticks: [...set] },
-    {
-      basis: 'given',
-      leaf: leaf.id,
-      reasons: [said('hanging.positions.set')],
-      facts: ['hingePositions'],
-    },
-  );
-  return true;
+  record.decide('positions', set, {
+    basis: 'given',
+    leaf: leaf.id,
+    reasons: () => [said('hanging.positions.set')],
+    facts: ['hingePositions'],
+  });
+  return set;
 }
 
 /** Pull on the top hinge and shear, and in metric practices the EN 1935 grade. */
 export function decideForces(
-  settling: Settling,
-  practice: Practice,
-  sizes: Sizes,
-  hung: HungLeaf,
-  width: Ticks,
-  height: Ticks,
-): void {
-  const { leaf, mass, positions } = hung;
-  if (mass === undefined || !positions || sizes.hingeGap === undefined) return;
+  { record, practice, sizes, leaf, hingeHeight, count }: Placing,
+  positions: readonly Ticks[] | undefined,
+  mass: number | undefined,
+  { width, height }: { width: Ticks; height: Ticks },
+): Pick<HungLeaf, 'loads' | 'grade'> {
+  if (mass === undefined || !positions || sizes.hingeGap === undefined)
+    return { loads: undefined, grade: undefined };
   const distance = positions[positions.length - 1]! - positions[0]!;
   const offset = sizes.hingeGap / 2;
-  const forces = hingeForces(mass, width, offset, distance, hung.count!);
-  hung.loads = hingeLoads(
+  const forces = hingeForces(mass, width, offset, distance, count);
+  const loads = hingeLoads(
     mass,
     width,
     offset,
-    positions.map((top) => height - top - hung.hingeHeight! / 2),
+    positions.map((top) => height - top - hingeHeight! / 2),
   );
-  settling.fix(
-    'pull',
-    { type: 'force', newtons: forces.pull },
-    {
-      leaf: leaf.id,
-      reasons: [
-        said('hanging.pull', {
-          mass: { grams: mass },
-          half: { ticks: Math.round(width / 2 + offset) },
-          distance: { ticks: distance },
-          shear: { newtons: forces.shear },
-          count: hung.count!,
-        }),
-      ],
-    },
-  );
-  if (practice.system !== 'metric') return;
-  const closer =
-    settling.fact('closer') ?? ((settling.fact('rating') ?? 0) > 0 ? 'closer' : 'none');
+  record.decide('pull', forces.pull, {
+    leaf: leaf.id,
+    reasons: () => [
+      said('hanging.pull', {
+        mass: { grams: mass },
+        half: { ticks: Math.round(width / 2 + offset) },
+        distance: { ticks: distance },
+        shear: { newtons: forces.shear },
+        count: count,
+      }),
+    ],
+  });
+  if (practice.system !== 'metric') return { loads, grade: undefined };
+  const closer = record.fact('closer') ?? ((record.fact('rating') ?? 0) > 0 ? 'closer' : 'none');
   const graded = gradingMass(practice, mass, { width, height }, closer);
   const grade = gradeFor(practice, graded);
-  const rated = (settling.fact('rating') ?? 0) > 0;
+  const rated = (record.fact('rating') ?? 0) > 0;
   if (grade === undefined) {
-    settling.find(
+    record.report(
       'stop',
       'hanging.noGrade',
       { mass: { grams: graded } },
       practice.values.grades.source,
       ['hanging.mass', 'hanging.device'],
     );
-    return;
+    return { loads, grade: undefined };
   }
-  const holds = rated ? Math.max(grade, 13) : grade;
-  settling.fix(
-    'grade',
-    { type: 'count', count: holds },
-    {
-      leaf: leaf.id,
-      reasons: [
-        said('hanging.grade', {
-          mass: { grams: mass },
-          graded: { grams: graded },
-          closer: { term: `closer.${closer}` },
-        }),
-        ...(rated && grade < 13 ? [said('hanging.grade.rated')] : []),
-      ],
-      facts: ['closer', 'leafMass'],
-    },
-  );
+  const { ratedGrade } = practice.values;
+  const holds = rated ? Math.max(grade, ratedGrade.value) : grade;
+  record.decide('grade', holds, {
+    leaf: leaf.id,
+    reasons: () => [
+      said('hanging.grade', {
+        mass: { grams: mass },
+        graded: { grams: graded },
+        closer: { term: `closer.${closer}` },
+      }),
+      ...(rated && grade < ratedGrade.value ? [said('hanging.grade.rated')] : []),
+    ],
+    facts: ['closer', 'leafMass'],
+  });
+  return { loads, grade: holds };
 }

@@ -1,13 +1,6 @@
 import type { Ticks } from '../measure/index.js';
-import {
-  length,
-  meetsInMiddle,
-  said,
-  term,
-  type HangingDevice,
-  type Said,
-  type Settling,
-} from '../opening/index.js';
+import { meetsInMiddle, said, type HangingDevice, type Said } from '../opening/index.js';
+import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import {
   clearWidth,
@@ -22,24 +15,27 @@ import {
   type SwingPlan,
 } from '../sizing/index.js';
 
-/** Clear width at 90° by rotation about the axis; for pairs both leaves open, and the active alone. */
+/**
+ * Clear width at 90° by rotation about the axis; for pairs both leaves open, and the active alone, which
+ * is given back.
+ */
 export function decideClearWidth(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   sizes: Sizes,
   plan: SwingPlan,
-): void {
+): Ticks | undefined {
   const { frameWidth, stopWidth } = sizes;
-  if (frameWidth === undefined) return;
+  if (frameWidth === undefined) return undefined;
   const reach = ticksUp(intrusion(plan, 90, stopWidth));
-  const { kind } = settling.facts;
+  const { kind } = record.facts;
   const facts = ['frameWidth', 'stopWidth', 'leafThickness'];
   if (meetsInMiddle(kind)) {
     const second = sizes.leaves[1] ?? sizes.leaves[0]!;
     const alone = frameWidth - reach - (sizes.hingeGap ?? 0) - (second.width ?? 0);
     const both = frameWidth - 2 * reach;
-    settling.fix('clearWidth', length(both, 'down'), {
-      reasons: [
+    record.decide('clearWidth', both, {
+      reasons: () => [
         said('hanging.clear.both', {
           frame: { ticks: frameWidth },
           reach: { ticks: reach, rounding: 'up' },
@@ -47,8 +43,8 @@ export function decideClearWidth(
       ],
       facts,
     });
-    settling.fix('clearWidthActive', length(alone, 'down'), {
-      reasons: [
+    record.decide('clearWidthActive', alone, {
+      reasons: () => [
         said('hanging.clear.active', {
           frame: { ticks: frameWidth },
           reach: { ticks: reach, rounding: 'up' },
@@ -57,38 +53,39 @@ export function decideClearWidth(
       ],
       facts,
     });
-    checkClear(settling, practice, alone, 'hanging.clearWidthActive');
-    return;
+    checkClear(record, practice, alone, 'hanging.clearWidthActive');
+    return alone;
   }
   const clear = -ticksUp(-clearWidth(plan, frameWidth, stopWidth, 90, stopWidth));
-  settling.fix('clearWidth', length(clear, 'down'), {
-    reasons: [
+  record.decide('clearWidth', clear, {
+    reasons: () => [
       said('hanging.clear', {
         frame: { ticks: frameWidth },
         stop: { ticks: stopWidth },
         reach: { ticks: reach, rounding: 'up' },
       }),
-      ...waysToGain(settling, practice, sizes, plan, clear),
+      ...waysToGain(record, practice, sizes, plan, clear),
     ],
     facts,
   });
-  checkClear(settling, practice, clear, 'hanging.clearWidth');
+  checkClear(record, practice, clear, 'hanging.clearWidth');
+  return undefined;
 }
 
 /** The clear width wanted: as recorded, else what an accessible route asks for; undefined where neither. */
 function wantedClear(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
 ): { value: Ticks; source: string } | undefined {
-  const recorded = settling.fact('clearWanted');
+  const recorded = record.fact('clearWanted');
   if (recorded !== undefined) return { value: recorded, source: 'recorded' };
-  return settling.fact('accessible') === true ? practice.values.clearWidth : undefined;
+  return record.fact('accessible') === true ? practice.values.clearWidth : undefined;
 }
 
-function checkClear(settling: Settling, practice: Practice, clear: Ticks, part: string): void {
-  const wanted = wantedClear(settling, practice);
+function checkClear(record: HangingRecord, practice: Practice, clear: Ticks, part: string): void {
+  const wanted = wantedClear(record, practice);
   if (!wanted || clear >= wanted.value) return;
-  settling.find(
+  record.report(
     'stop',
     'hanging.clearShort',
     {
@@ -101,25 +98,26 @@ function checkClear(settling: Settling, practice: Practice, clear: Ticks, part: 
   );
 }
 
-/** Open further than square, as far as is usual where nothing stands in the way. */
-const WIDE_OPEN = 110;
-
 /**
  * Ways to gain clear width where it is short, each with what it comes to, computed by the same
  * rotation: hinges that swing the leaf clear, opening wider than 90°, the next thinner usual leaf, a
  * wider frame.
  */
 function waysToGain(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   sizes: Sizes,
   plan: SwingPlan,
   clear: Ticks,
 ): Said[] {
-  const wanted = wantedClear(settling, practice);
+  const wanted = wantedClear(record, practice);
   const { frameWidth, stopWidth } = sizes;
+  const { wideOpen, thinnerLeaf } = practice.values;
   if (!wanted || clear >= wanted.value || frameWidth === undefined) return [];
-  const way = (code: string, ticks: number): Said[] => {
+  const way = (
+    code: `hanging.gain.${'swingClear' | 'wide' | 'thinner'}`,
+    ticks: number,
+  ): Said[] => {
     const whole = -ticksUp(-ticks);
     return whole > clear
       ? [
@@ -130,9 +128,10 @@ function waysToGain(
         ]
       : [];
   };
-  const trim = settling.fact('trimProjection');
-  const wide = Math.min(WIDE_OPEN, trim === undefined ? WIDE_OPEN : widestAngle(plan, trim));
-  const thinner = { ...plan, thickness: Math.round(plan.thickness * THINNER) };
+  const trim = record.fact('trimProjection');
+  const most = wideOpen.value;
+  const wide = Math.min(most, trim === undefined ? most : widestAngle(plan, trim));
+  const thinner = { ...plan, thickness: Math.round(plan.thickness * thinnerLeaf.value) };
   return [
     ...way('hanging.gain.swingClear', frameWidth - 2 * stopWidth),
     ...way('hanging.gain.wide', clearWidth(plan, frameWidth, stopWidth, wide, stopWidth)),
@@ -143,21 +142,18 @@ function waysToGain(
   ];
 }
 
-/** A leaf of 1 3/4 in becomes one of 1 3/8, of 44 mm one of 35. */
-const THINNER = 0.8;
-
 /** Clear width of a bi-fold door: the frame less the leaves folded square to it, one against the other. */
-export function decideFolded(settling: Settling, sizes: Sizes): void {
-  const leaf = sizes.leaves[0]!;
+export function decideFolded(record: HangingRecord, sizes: Sizes): void {
+  const { quantity, thickness } = sizes.leaves[0]!;
   const { frameWidth } = sizes;
-  if (frameWidth === undefined || leaf.thickness === undefined) return;
-  const pack = leaf.quantity * leaf.thickness + (sizes.hingeGap ?? 0);
-  settling.fix('clearWidth', length(frameWidth - pack, 'down'), {
-    reasons: [
+  if (frameWidth === undefined || thickness === undefined) return;
+  const pack = quantity * thickness + (sizes.hingeGap ?? 0);
+  record.decide('clearWidth', frameWidth - pack, {
+    reasons: () => [
       said('hanging.clear.folded', {
         frame: { ticks: frameWidth },
-        count: leaf.quantity,
-        thickness: { ticks: leaf.thickness },
+        count: quantity,
+        thickness: { ticks: thickness },
       }),
     ],
     facts: ['frameWidth', 'foldLeaves'],
@@ -169,18 +165,18 @@ export function decideFolded(settling: Settling, sizes: Sizes): void {
  * angle, undefined where nothing that would stop it is recorded.
  */
 export function decideSwing(
-  settling: Settling,
+  record: HangingRecord,
   practice: Practice,
   sizes: Sizes,
   plan: SwingPlan,
   device: HangingDevice,
-): number | undefined {
+): { lockEdge: 'square' | 'bevelled' | undefined; widest: number | undefined } {
   if (device === 'centre-pivot' || device === 'double-acting-spring') {
     if (device === 'centre-pivot') {
       const a = practice.values.centrePivotIn.value;
       const needed = ticksUp(heelGap(a, plan.thickness));
       if (sizes.hingeGap !== undefined && sizes.hingeGap < needed) {
-        settling.find(
+        record.report(
           'stop',
           'hanging.heelGap',
           { gap: { ticks: sizes.hingeGap }, needed: { ticks: needed, rounding: 'up' } },
@@ -189,14 +185,16 @@ export function decideSwing(
         );
       }
     }
-    return undefined;
+    return { lockEdge: undefined, widest: undefined };
   }
   const needed = ticksUp(lockEdgeGap(plan));
   const gap = sizes.lockGap ?? sizes.meetingGap;
+  let lockEdge: 'square' | 'bevelled' | undefined;
   if (gap !== undefined) {
     const square = needed <= gap;
-    settling.fix('lockEdge', term(square ? 'lockEdge.square' : 'lockEdge.bevelled'), {
-      reasons: [
+    lockEdge = square ? 'square' : 'bevelled';
+    record.decide('lockEdge', lockEdge, {
+      reasons: () => [
         said(square ? 'hanging.lockEdge.square' : 'hanging.lockEdge.bevelled', {
           needed: { ticks: needed, rounding: 'up', fine: true },
           gap: { ticks: gap },
@@ -207,50 +205,55 @@ export function decideSwing(
       facts: ['lockGap', 'leafThickness'],
     });
   }
-  return decideWidest(settling, practice, plan);
+  return { lockEdge, widest: decideWidest(record, practice, plan) };
 }
 
 /** How far the leaf opens: until it meets its trim, a side wall or an obstacle, whichever comes first. */
-function decideWidest(settling: Settling, practice: Practice, plan: SwingPlan): number | undefined {
-  const trim = settling.fact('trimProjection');
-  const wall = settling.fact('sideWall');
-  const [along, out] = [settling.fact('obstacleAlong'), settling.fact('obstacleOut')];
+function decideWidest(
+  record: HangingRecord,
+  practice: Practice,
+  plan: SwingPlan,
+): number | undefined {
+  const trim = record.fact('trimProjection');
+  const wall = record.fact('sideWall');
+  const [along, out] = [record.fact('obstacleAlong'), record.fact('obstacleOut')];
   const handle = {
     inset: practice.values.handleInset.value,
-    out: settling.fact('handleProjection') ?? practice.values.handleProjection.value,
+    out: record.fact('handleProjection') ?? practice.values.handleProjection.value,
   };
-  const limits: { degrees: number; why: Said }[] = [];
+  const limits: { degrees: number; why: () => Said }[] = [];
   if (trim !== undefined) {
     limits.push({
       degrees: widestAngle(plan, trim),
-      why: said('hanging.widest', {
-        trim: { ticks: trim },
-        barrel: { ticks: Math.round(plan.axis.y) },
-      }),
+      why: () =>
+        said('hanging.widest', {
+          trim: { ticks: trim },
+          barrel: { ticks: Math.round(plan.axis.y) },
+        }),
     });
   }
   if (wall !== undefined) {
     limits.push({
       degrees: widestBesideWall(plan, wall, handle),
-      why: said('hanging.widest.wall', { wall: { ticks: wall }, handle: { ticks: handle.out } }),
+      why: () =>
+        said('hanging.widest.wall', { wall: { ticks: wall }, handle: { ticks: handle.out } }),
     });
   }
   if (along !== undefined && out !== undefined) {
     limits.push({
       degrees: widestToObstacle(plan, along, out),
-      why: said('hanging.widest.obstacle', { along: { ticks: along }, out: { ticks: out } }),
+      why: () => said('hanging.widest.obstacle', { along: { ticks: along }, out: { ticks: out } }),
     });
   }
   const first = limits.sort((a, b) => a.degrees - b.degrees)[0];
   if (!first) return undefined;
   const angle = Math.floor(first.degrees * 10) / 10;
-  settling.fix(
-    'widestAngle',
-    { type: 'angle', degrees: angle },
-    { reasons: [first.why], facts: ['trimProjection', 'sideWall', 'obstacleAlong', 'obstacleOut'] },
-  );
+  record.decide('widestAngle', angle, {
+    reasons: () => [first.why()],
+    facts: ['trimProjection', 'sideWall', 'obstacleAlong', 'obstacleOut'],
+  });
   if (angle < 90) {
-    settling.find(
+    record.report(
       'stop',
       'hanging.opensShort',
       { angle: { degrees: angle } },

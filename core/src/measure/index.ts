@@ -5,3 +5,4 @@ export { parseLength, normaliseText } from './parseLength.js';
 export { parseSize, type Size } from './parseSize.js';
 export * from './formatLength.js';
 export * from './quantities.js';
+export { remembered } from './remember.js';

@@ -1,9 +1,8 @@
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES, projectBasis } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { phraseText } from '../phrasing/index.js';
 import {
   guessRoomUse,
-  projectBasis,
   readBuilding,
   renameRoom,
   ROOM_USES,
@@ -32,7 +31,7 @@ const outsideOf = (from: string, to: string, facts: Partial<OpeningFacts> = {}) 
   );
   const decision = decided.decisions.find((one) => one.key === 'handing.outside')!;
   return {
-    outside: decided.handing.outside,
+    outside: decided.results.handing.outside,
     why: decision.reasons.map((reason) => phraseText(reason, { system: 'metric' })).join(' '),
   };
 };
@@ -63,7 +62,7 @@ describe('the outside between two rooms', () => {
         ],
       });
       const side = (from: string, to: string) =>
-        decideOpening({ mark: '1', kind: 'single', from, to }, basis).handing.outside;
+        decideOpening({ mark: '1', kind: 'single', from, to }, basis).results.handing.outside;
       expect([side('A', 'B'), side('B', 'A')]).toEqual(['from', 'to']);
     },
   );

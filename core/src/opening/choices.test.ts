@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { choiceOf, choicesVersion, withCurrentChoices, type ChoiceUpgrade } from './choices.js';
-import type { Choice, OpeningFacts } from './facts.js';
+import type { Choice } from './facts.js';
+import type { OpeningFacts } from './registry.js';
 
 const facts = (choices?: Record<string, Choice>): OpeningFacts => ({
   mark: '1',

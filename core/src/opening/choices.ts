@@ -1,4 +1,5 @@
-import type { Choice, OpeningFacts } from './facts.js';
+import type { Choice } from './facts.js';
+import type { OpeningFacts } from './registry.js';
 
 /** A choice with the key of its decision. */
 export type KeyedChoice = readonly [key: string, choice: Choice];

@@ -1,6 +1,6 @@
 import type { Rounding, Ticks } from '../measure/index.js';
-import type { LeafId } from './facts.js';
-import type { SetStage, Stage } from './stages.js';
+import type { LeafId } from './kinds.js';
+import type { SetStage, Stage } from './registry.js';
 
 /** Where a decided value comes from. */
 export type Basis = 'given' | 'measured' | 'derived' | 'chosen';
@@ -45,7 +45,10 @@ export interface Alternative {
   also?: Said[];
 }
 
-/** One decision of one stage. `open` carries the question that would decide it. */
+/**
+ * One decision of one stage. `open` carries the question that would decide it. Reasons, alternatives and
+ * question are there only where an opening was decided with its explanations.
+ */
 export interface Decision {
   /** `stage.name`, with `@leaf` where the leaves of an opening are decided apart. */
   key: string;
@@ -55,11 +58,11 @@ export interface Decision {
   status: 'decided' | 'open' | 'none';
   basis: Basis;
   value?: Value | undefined;
-  reasons: Said[];
+  readonly reasons: readonly Said[];
   question?: Said | undefined;
   /** Facts whose recording would change or settle this decision. */
-  facts: string[];
-  alternatives: Alternative[];
+  readonly facts: readonly string[];
+  readonly alternatives: readonly Alternative[];
   /** The reason a person gave for choosing otherwise. */
   chosenBecause?: string | undefined;
   /** What Riegel would have decided, where a person chose otherwise. */
@@ -123,12 +126,4 @@ export interface Solid {
   z: [Ticks, Ticks];
   /** Material wanted between it and the next recess. */
   keep: Ticks;
-}
-
-/** What a stage gives to the next. */
-export interface StageOutcome {
-  decisions: Decision[];
-  items: Item[];
-  solids: Solid[];
-  findings: Finding[];
 }

@@ -1,8 +1,12 @@
-export * from './stages.js';
+export * from './registry.js';
+export * from './kinds.js';
 export * from './facts.js';
+export * from './factSpec.js';
+export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
-export * from './fields.js';
-export { Settling, term, length, said } from './settle.js';
+export * from './decisionSpec.js';
+export { length, Recorder, term, type Recorded, type Why } from './recorder.js';
+export { said, type MessageCode, type ParamNames, type ParamsOf } from './said.js';
 export {
   NO_BUILDING,
   readBuilding,
@@ -12,15 +16,7 @@ export {
   type Room,
   type RoomUse,
 } from './building.js';
-export {
-  bareBasis,
-  catalogueWith,
-  practiceFor,
-  projectBasis,
-  roomNamed,
-  type ProjectBasis,
-} from './basis.js';
+export { roomNamed, type ProjectBasis } from './basis.js';
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
-export { about, solid, span } from './solid.js';
-export { oneShape } from './oneShape.js';
+export { about, solid, span, type MeasuredLeaf } from './solid.js';
 export { choiceOf, withCurrentChoices } from './choices.js';

@@ -1,5 +1,5 @@
 import { roomKey, type Building, type Room, type RoomUse } from './building.js';
-import type { OpeningFacts } from './facts.js';
+import type { OpeningFacts } from './registry.js';
 
 /** Words by which a room's use is guessed, tried in this order. */
 const WORDS: readonly [RegExp, RoomUse][] = [

@@ -1,5 +1,5 @@
 import type { Solid, SolidHow } from './decision.js';
-import type { LeafId } from './facts.js';
+import type { LeafId } from './kinds.js';
 
 /** The span of a length from a start. */
 export function span(from: number, length: number): [number, number] {
@@ -22,4 +22,15 @@ export function solid(
   on: Solid['on'] = 'leaf',
 ): Solid {
   return { owner, thing, leaf, on, how, x: box.x, y: box.y, z: box.z, keep };
+}
+
+/** A leaf whose lengths are known, in ticks. `bottom` above the finished floor. */
+export interface MeasuredLeaf {
+  id: LeafId;
+  /** Equal leaves are decided once. */
+  quantity: number;
+  width: number;
+  height: number;
+  thickness: number;
+  bottom: number;
 }

@@ -1,4 +1,4 @@
-/** Words of products and their fields. */
+/** Words of products. */
 export const CATALOGUE_TERMS: Record<string, string> = {
   'trait.electric': 'with wire transfer',
   'trait.plain': 'plain bearing',

@@ -1,3 +1,2 @@
 export * from './phrase.js';
-export { TERMS } from './terms.js';
-export { SENTENCES } from './sentences.js';
+export { SENTENCES, TERMS } from './words.js';

@@ -8,8 +8,7 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Item, Param, Said, Value } from '../opening/index.js';
-import { SENTENCES } from './sentences.js';
-import { TERMS } from './terms.js';
+import { SENTENCES, TERMS } from './words.js';
 
 /** Units and precision that words are put in. */
 export interface Units {

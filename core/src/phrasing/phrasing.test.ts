@@ -1,8 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inches, mm } from '../measure/index.js';
-import { FIELDS, OPENING_KINDS, SET_STAGES, STAGES, type Item } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { FIELDS, SET_STAGES, STAGES } from '../stages/index.js';
+import { OPENING_KINDS, type Item } from '../opening/index.js';
+import { PRACTICES } from '../project/index.js';
 import {
   decisionName,
   itemSizeParts,

@@ -1,4 +1,4 @@
-/** Words of the survey and of what follows from it. */
+/** Words of the survey. */
 export const SURVEY_TERMS: Record<string, string> = {
   'verdict.keep': 'keep',
   'verdict.move': 'move',

@@ -1,1 +1,2 @@
 export { poweringSolids } from './solids.js';
+export { powering } from './stage.js';

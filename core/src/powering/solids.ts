@@ -1,6 +1,12 @@
-import { about, known, solid, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  about,
+  known,
+  solid,
+  type OpeningFacts,
+  type Solid,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
 
 /**
  * The raceway of a wire from the hinge edge to the lock: level, in the middle of the thickness, at

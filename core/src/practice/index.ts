@@ -1,17 +1,9 @@
 export * from './types.js';
 export * from './securingTypes.js';
 export { LOCK_FIGURES, type LockFigures } from './lockFigures.js';
-export { PRACTICES, practiceOf } from './shipped.js';
-export {
-  arePatterns,
-  buildPractice,
-  fitsShape,
-  isOwnPractice,
-  readEditedPractices,
-  type EditedPractice,
-  type PracticeChange,
-  type ValueName,
-} from './edited.js';
+export { BASE_PRACTICES } from './shipped.js';
+export { everywhere, usAndMetric, type StageValues, type ValuesOf } from './stageValues.js';
+export { sourced, TRADE } from './sourced.js';
 export {
   figureAt,
   figureType,

@@ -1,5 +1,6 @@
 import { inches, mm, toInches, toMm } from '../measure/index.js';
-import { PRACTICE_IDS, PRACTICES, practiceOf, type Gaps, type Sourced } from './index.js';
+import { PRACTICE_IDS, type Gaps, type Sourced } from './index.js';
+import { PRACTICES, practiceOf } from '../project/index.js';
 
 const all = PRACTICE_IDS.map((id) => [id, PRACTICES[id]] as const);
 

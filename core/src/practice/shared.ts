@@ -5,7 +5,7 @@ import { sourced, TRADE } from './sourced.js';
 import type {
   CarriedRow,
   NominalSize,
-  PracticeValues,
+  BaseValues,
   Sourced,
   SurfaceMass,
   UseClass,
@@ -45,7 +45,7 @@ export function metricNominals(widths: number[], heights: number[]): NominalSize
   );
 }
 
-type Corner = PracticeValues['corner']['value'];
+type Corner = BaseValues['corner']['value'];
 
 /** Masses that a number of hinges carry together, in grams. */
 function carried(...rows: [count: number, toMass: number][]): Sourced<CarriedRow[]> {
@@ -134,7 +134,7 @@ export const COMMON = {
   liftAlone: sourced(25_000, 'mass', 'manual handling practice', 'limit'),
   countThreeAlways: sourced(false as boolean, 'term', TRADE, 'preference'),
   assumedUse: sourced('medium' as UseClass, 'term', 'practice default while use is not recorded'),
-} satisfies Partial<PracticeValues>;
+} satisfies Partial<BaseValues>;
 
 /** The US figures of the trade, shared by the commercial and the residential practice. */
 export const US = {
@@ -314,7 +314,7 @@ export const US = {
   backset: sourced(inches(2.75), 'length', `${TRADE}: commercial`),
   lockHeight: sourced(inches(40 + 5 / 16), 'length', `${TRADE}: strike centre above the floor`),
   plateMargin: sourced(inches(1), 'length', `${TRADE}: leaf less 2 in`),
-} satisfies Partial<PracticeValues>;
+} satisfies Partial<BaseValues>;
 
 /** Figures that the three metric schools share. */
 export const METRIC = {
@@ -448,4 +448,4 @@ export const METRIC = {
   backset: sourced(mm(57), 'length', `${TRADE}: British 44 or 57`),
   lockHeight: sourced(mm(1000), 'length', `${TRADE}: middle above the floor`),
   plateMargin: sourced(mm(25), 'length', `${TRADE}: leaf less 50 mm`),
-} satisfies Partial<PracticeValues>;
+} satisfies Partial<BaseValues>;

@@ -1,7 +1,7 @@
 import { inches, mm } from '../measure/index.js';
 import { AUSTRALASIAN_HEIGHTS, CONTINENTAL_HEIGHTS, US_RESIDENTIAL_HEIGHTS } from './securing.js';
 import { METRIC, metricNominals, sourced, TRADE, US } from './shared.js';
-import type { Gaps, Practice, PracticeId, PracticeValues, Sourced } from './types.js';
+import type { Gaps, Practice, PracticeId, BaseValues, Sourced } from './types.js';
 
 /** Gaps in the order of the trade table: hinge, lock, head, meeting, undercut, over a threshold. */
 function gaps(figures: [number, number, number, number, number, number]): Sourced<Gaps> {
@@ -18,14 +18,14 @@ function gaps(figures: [number, number, number, number, number, number]): Source
 
 const eighth = inches(1 / 8);
 
-const usCommercial: PracticeValues = {
+const usCommercial: BaseValues = {
   ...US,
   gapsSteel: gaps([eighth, eighth, eighth, eighth, inches(3 / 4), inches(3 / 8)]),
   gapsTimber: gaps([eighth, eighth, eighth, eighth, inches(1 / 2), eighth]),
   leafThickness: sourced(inches(1.75), 'length', TRADE),
 };
 
-const usResidential: PracticeValues = {
+const usResidential: BaseValues = {
   ...US,
   gapsSteel: gaps([eighth, eighth, eighth, eighth, inches(1 / 2), eighth]),
   gapsTimber: gaps([eighth, eighth, eighth, inches(3 / 16), inches(1 / 2), eighth]),
@@ -39,7 +39,7 @@ const usResidential: PracticeValues = {
   lockUsual: sourced('tubular', 'term', `${TRADE}: residential`, 'preference'),
 };
 
-const BRITISH_PATTERNS: PracticeValues['patterns'] = sourced(
+const BRITISH_PATTERNS: BaseValues['patterns'] = sourced(
   [
     {
       id: 'british-150-225',
@@ -66,7 +66,7 @@ const BRITISH_PATTERNS: PracticeValues['patterns'] = sourced(
   'preference',
 );
 
-const british: PracticeValues = {
+const british: BaseValues = {
   ...METRIC,
   gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
   gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
@@ -84,7 +84,7 @@ const british: PracticeValues = {
   patternTimber: sourced('british-150-225', 'term', TRADE),
 };
 
-const continental: PracticeValues = {
+const continental: BaseValues = {
   ...METRIC,
   backset: sourced(mm(55), 'length', `${TRADE}: 55, 60, 65`),
   backsets: sourced([55, 60, 65, 80].map(mm), 'length', `${TRADE}: made backsets`),
@@ -124,7 +124,7 @@ const continental: PracticeValues = {
   patternTimber: sourced('continental-241', 'term', TRADE),
 };
 
-const australasian: PracticeValues = {
+const australasian: BaseValues = {
   ...METRIC,
   backset: sourced(mm(60), 'length', `${TRADE}: 60 or 70`),
   backsets: sourced([60, 70].map(mm), 'length', `${TRADE}: made backsets`),
@@ -145,51 +145,47 @@ const australasian: PracticeValues = {
   patternTimber: sourced('british-150-225', 'term', TRADE),
 };
 
-/** The five practices that ship, by id. */
-export const PRACTICES: Record<PracticeId, Practice> = {
-  'us-commercial': {
-    id: 'us-commercial',
-    name: 'US commercial',
-    system: 'inch',
-    denominator: 16,
-    handNames: 'four-hand',
-    values: usCommercial,
-  },
-  'us-residential': {
-    id: 'us-residential',
-    name: 'US residential',
-    system: 'inch',
-    denominator: 16,
-    handNames: 'four-hand',
-    values: usResidential,
-  },
-  british: {
-    id: 'british',
-    name: 'British',
-    system: 'metric',
-    denominator: 16,
-    handNames: 'knuckle-side',
-    values: british,
-  },
-  continental: {
-    id: 'continental',
-    name: 'Continental (EN/DIN)',
-    system: 'metric',
-    denominator: 16,
-    handNames: 'knuckle-side',
-    values: continental,
-  },
-  australasian: {
-    id: 'australasian',
-    name: 'Australasian',
-    system: 'metric',
-    denominator: 16,
-    handNames: 'knuckle-side',
-    values: australasian,
-  },
-};
-
-/** The practice of that id; the US commercial one when the id is none of the shipped. */
-export function practiceOf(id: string): Practice {
-  return PRACTICES[id as PracticeId] ?? PRACTICES['us-commercial'];
-}
+/** The five practices that ship, by id, without the values that stages bring. */
+export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { values: BaseValues }> =
+  {
+    'us-commercial': {
+      id: 'us-commercial',
+      name: 'US commercial',
+      system: 'inch',
+      denominator: 16,
+      handNames: 'four-hand',
+      values: usCommercial,
+    },
+    'us-residential': {
+      id: 'us-residential',
+      name: 'US residential',
+      system: 'inch',
+      denominator: 16,
+      handNames: 'four-hand',
+      values: usResidential,
+    },
+    british: {
+      id: 'british',
+      name: 'British',
+      system: 'metric',
+      denominator: 16,
+      handNames: 'knuckle-side',
+      values: british,
+    },
+    continental: {
+      id: 'continental',
+      name: 'Continental (EN/DIN)',
+      system: 'metric',
+      denominator: 16,
+      handNames: 'knuckle-side',
+      values: continental,
+    },
+    australasian: {
+      id: 'australasian',
+      name: 'Australasian',
+      system: 'metric',
+      denominator: 16,
+      handNames: 'knuckle-side',
+      values: australasian,
+    },
+  };

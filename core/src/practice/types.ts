@@ -159,8 +159,8 @@ export interface Gaps {
   undercutOverThreshold: Ticks;
 }
 
-/** Every figure that the stages use. */
-export interface PracticeValues extends SecuringValues {
+/** The figures that several stages use. */
+export interface BaseValues extends SecuringValues {
   gapsSteel: Sourced<Gaps>;
   gapsTimber: Sourced<Gaps>;
   continuousHingeGap: Sourced<Ticks>;
@@ -275,6 +275,12 @@ export interface PracticeValues extends SecuringValues {
   lockHeight: Sourced<Ticks>;
   plateMargin: Sourced<Ticks>;
 }
+
+/** Every figure that the stages use: the shared ones, and those that a stage brings (`stageValues.ts`). */
+export interface PracticeValues extends BaseValues {}
+
+/** The name of a practice's value. */
+export type ValueName = keyof PracticeValues;
 
 /** The editable, sourced table set of one school of work. */
 export interface Practice {

@@ -1,5 +1,4 @@
-import type { ValueName } from './edited.js';
-import type { PracticeValues } from './types.js';
+import type { PracticeValues, ValueName } from './types.js';
 
 /** What a figure within a practice's value is, so that it is read and shown in one way. */
 export type FigureType =

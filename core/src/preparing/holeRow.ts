@@ -1,15 +1,4 @@
-/** A row of overlapping holes that clears a pocket. Ticks. */
-export interface HoleRow {
-  bit: number;
-  count: number;
-  /** From centre to centre. */
-  pitch: number;
-  /** Centres from the pocket's lower end. */
-  centres: number[];
-  /** The ridge left between two holes, on each side, to be pared off. */
-  ridge: number;
-}
-
+import type { HoleRow } from '../stage/index.js';
 /** Holes overlap by a quarter of the bit, so that little is left to pare. */
 const OVERLAP = 0.75;
 

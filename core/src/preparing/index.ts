@@ -1,8 +1,3 @@
-export { holeRow, type HoleRow } from './holeRow.js';
-export {
-  lockPreparation,
-  type LockPreparation,
-  type PrepBit,
-  type PrepGroup,
-  type PrepLine,
-} from './lockPreparation.js';
+export { holeRow } from './holeRow.js';
+export { lockPreparation } from './lockPreparation.js';
+export { preparing } from './stage.js';

@@ -17,39 +17,8 @@ import {
   type Securing,
 } from '../securing/index.js';
 import type { Sizes } from '../sizing/index.js';
-import { holeRow, type HoleRow } from './holeRow.js';
-
-/** One number of a preparation sheet; several values stand as height × width × depth. */
-export interface PrepLine {
-  /** Term code `prep.…`. */
-  name: string;
-  values: Value[];
-}
-
-/** Numbers that belong together: the leaf's edge, the faces, the strike. */
-export interface PrepGroup {
-  /** Term code `prepGroup.…`. */
-  name: string;
-  lines: PrepLine[];
-}
-
-/** A tool with what it is for. */
-export interface PrepBit {
-  /** `saw`, `bit`, `router`, `pilot`. */
-  kind: 'saw' | 'bit' | 'router' | 'pilot';
-  size: number;
-  /** Term codes `prep.…` of what it makes. */
-  makes: string[];
-}
-
-/** All that is cut and drilled for a lock, its strike and the bolts of a second leaf. */
-export interface LockPreparation {
-  groups: PrepGroup[];
-  bits: PrepBit[];
-  row: HoleRow | undefined;
-  /** What to mind, beside the numbers. */
-  notes: Said[];
-}
+import type { HoleRow, Preparation, PrepBit, PrepGroup } from '../stage/index.js';
+import { holeRow } from './holeRow.js';
 
 class Sheet {
   groups: PrepGroup[] = [];
@@ -92,7 +61,7 @@ export function lockPreparation(
   practice: Practice,
   sizes: Sizes,
   securing: Securing,
-): LockPreparation | undefined {
+): Preparation | undefined {
   const { fit, strike, leaf, height } = securing;
   if (!fit || !strike || !leaf || height === undefined) return undefined;
   const sheet = new Sheet();

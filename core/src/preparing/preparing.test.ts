@@ -1,16 +1,22 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { LOCK_KINDS, projectBasis, type OpeningFacts } from '../opening/index.js';
+import { LOCK_KINDS } from '../securing/index.js';
+import { projectBasis, PRACTICES } from '../project/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { TERMS } from '../phrasing/index.js';
-import { PRACTICES } from '../practice/index.js';
 import { holeRow, lockPreparation } from './index.js';
 import { DOOR } from '../testing/door.js';
 
 const base: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true };
 const prepared = (facts: Partial<OpeningFacts>, id: keyof typeof PRACTICES = 'us-commercial') => {
   const decided = decideOpening({ ...base, ...facts }, PRACTICES[id]);
-  return lockPreparation(decided.facts, decided.practice, decided.sizes, decided.securing);
+  return lockPreparation(
+    decided.facts,
+    decided.practice,
+    decided.results.sizing,
+    decided.results.securing,
+  );
 };
 const ticks = (preparation: ReturnType<typeof prepared>, name: string) =>
   preparation!.groups
@@ -127,10 +133,10 @@ describe('the numbers of a preparation sheet', () => {
       { ...base, lockKind: 'mortise', choices: product },
       projectBasis('us-commercial'),
     );
-    const { strike, height } = decided.securing;
+    const { strike, height } = decided.results.securing;
     expect(strike?.below).toBe(inches(0.375));
     const solid = decided.solids.find((one) => one.thing === 'solid.strike')!;
-    expect((solid.y[0] + solid.y[1]) / 2 + decided.securing.leaf!.bottom).toBe(
+    expect((solid.y[0] + solid.y[1]) / 2 + decided.results.securing.leaf!.bottom).toBe(
       height! - inches(0.375),
     );
     expect(ticks(prepared({ lockKind: 'mortise' }), 'dustBox')).toEqual([inches(0.75)]);

@@ -1,1 +1,2 @@
 export { protectingSolids } from './solids.js';
+export { protecting } from './stage.js';

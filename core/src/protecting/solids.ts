@@ -1,6 +1,12 @@
-import { known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  known,
+  solid,
+  span,
+  type OpeningFacts,
+  type Solid,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
 
 /** A kick plate on the push face, as wide as the leaf less a margin on both sides. */
 export function protectingSolids(

@@ -1,4 +1,4 @@
-import { inches, type Ticks } from '../measure/index.js';
+import { type Ticks } from '../measure/index.js';
 import type { PatternMatch } from '../hanging/index.js';
 
 /** What would happen at one hinge if the leaf were cut to a chart. */
@@ -14,18 +14,15 @@ export interface HingeEffect {
   effect: Effect;
 }
 
-/** New screws nearer to an old hole than this run into it. */
-const HOLES = inches(1 / 4);
-
 /**
  * What a chart would have given against what is there, hinge by hinge: within the fit nothing, within
- * the ease it is eased, up to a quarter inch new screws run into the old holes, less than a hinge's
+ * the ease it is eased, up to `holes` new screws run into the old ones, less than a hinge's
  * height the recesses overlap and a strip stays open, more and a whole new recess stands beside the old.
  */
 export function compareHinges(
   match: PatternMatch,
   height: Ticks,
-  tolerances: { fit: Ticks; ease: Ticks },
+  tolerances: { fit: Ticks; ease: Ticks; holes: Ticks },
 ): HingeEffect[] {
   return match.residuals.map((off, index) => {
     const away = Math.abs(off);
@@ -34,7 +31,7 @@ export function compareHinges(
         ? 'fits'
         : away <= tolerances.ease
           ? 'eased'
-          : away < HOLES
+          : away < tolerances.holes
             ? 'holes'
             : away < height
               ? 'overlap'

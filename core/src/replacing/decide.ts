@@ -1,20 +1,16 @@
-import { mm, type Ticks } from '../measure/index.js';
-import { Settling, type OpeningFacts, type StageOutcome } from '../opening/index.js';
-import { PRACTICES, type Practice } from '../practice/index.js';
-import {
-  matchPatterns,
-  patternLibrary,
-  type Hanging,
-  type PatternMatch,
-} from '../hanging/index.js';
+import type { StageInput } from '../stage/index.js';
+import { type Ticks } from '../measure/index.js';
+import { ReplacingRecord, type ExistingPart, type Verdict } from './decisions.js';
+import type { Practice } from '../practice/index.js';
+import { matchPatterns, patternLibrary, type PatternMatch } from '../hanging/index.js';
 import { hingeEdgeOf, type Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
-import { decideParts, type ExistingPart, type Verdict } from './parts.js';
+import { decideParts } from './parts.js';
 import { hingePlugs, uncovered, type Plug } from './plugging.js';
 import { repairsOf, type Repair } from './repairs.js';
 
 /** What existing work comes to. */
-export interface Replacement extends StageOutcome {
+export interface Replacement {
   verdicts: Record<ExistingPart, Verdict | undefined>;
   /** Every pattern of the library held against the frame's hinges, the best first. */
   matches: PatternMatch[];
@@ -22,11 +18,9 @@ export interface Replacement extends StageOutcome {
   repairs: Repair[];
 }
 
-/** Recess remainders that need no plug. */
-const LEAST_PLUG: Ticks = mm(1);
-
 /** The part of the old strike's recess that the moved strike does not cover. */
 function strikePlugs(
+  practice: Practice,
   survey: Survey,
   sizes: Sizes,
   verdicts: Record<ExistingPart, Verdict | undefined>,
@@ -39,32 +33,31 @@ function strikePlugs(
     Math.round(head - middle - long / 2),
     Math.round(head - middle + long / 2),
   ];
-  return uncovered(span(strike), [span(lock)], LEAST_PLUG).map(([from, to]) => ({
-    of: 'strike',
-    index: 1,
-    from,
-    to,
-  }));
+  return uncovered(span(strike), [span(lock)], practice.values.plugLeast.value).map(
+    ([from, to]) => ({
+      of: 'strike',
+      index: 1,
+      from,
+      to,
+    }),
+  );
 }
 
 /** Keep, move or renew; pattern matches; plugging; repairs. For openings that were surveyed only. */
 export function decideReplacing(
-  facts: OpeningFacts,
-  practice: Practice,
-  survey: Survey,
-  sizes: Sizes,
-  hanging: Hanging,
-  own: readonly Practice[] = [],
-): Replacement {
-  const settling = new Settling(facts, 'preparing');
-  const verdicts = decideParts(settling, practice, survey, sizes, hanging);
+  { facts, practice, project, survey, results }: StageInput<'sizing' | 'hanging'>,
+  record: ReplacingRecord,
+): Replacement | undefined {
+  if (survey.empty) return undefined;
+  const { sizing: sizes, hanging } = results;
+  const verdicts = decideParts(record, practice, survey, sizes, hanging);
   const { existing } = hanging;
   const hung = hanging.leaves[0]!;
   const { hingeFit, hingeEase } = practice.values;
   const matches =
     existing && sizes.headGap !== undefined && hung.leaf.height !== undefined
       ? matchPatterns(
-          patternLibrary([practice, ...own, ...Object.values(PRACTICES)]),
+          patternLibrary([practice, ...project.practices.values(), ...project.shipped]),
           existing,
           {
             leafHeight: hingeEdgeOf(sizes.fitting) ?? hung.leaf.height,
@@ -82,14 +75,14 @@ export function decideReplacing(
             belowHead: hung.positions.map((top) => top + (sizes.headGap ?? 0)),
             height: hung.hingeHeight,
           },
-          LEAST_PLUG,
+          practice.values.plugLeast.value,
         )
       : [];
-  const plugs = [...hingePieces, ...strikePlugs(survey, sizes, verdicts)];
-  return Object.assign(settling, {
+  const plugs = [...hingePieces, ...strikePlugs(practice, survey, sizes, verdicts)];
+  return {
     verdicts,
     matches,
     plugs,
     repairs: repairsOf(facts, survey),
-  });
+  };
 }

@@ -1,5 +1,6 @@
-export { decideReplacing, type Replacement } from './decide.js';
-export { PARTS, VERDICTS, type ExistingPart, type Verdict } from './parts.js';
+export type { Replacement } from './decide.js';
+export { PARTS, VERDICTS, type ExistingPart, type Verdict } from './decisions.js';
 export { hingePlugs, uncovered, type Plug } from './plugging.js';
 export { repairsOf, type Repair } from './repairs.js';
 export { compareHinges, type Effect, type HingeEffect } from './compare.js';
+export { replacing } from './stage.js';

@@ -1,8 +1,8 @@
 import type { Ticks } from '../measure/index.js';
-import type { Settling } from '../opening/index.js';
-import { known, said, term, type OpeningFacts, type Said } from '../opening/index.js';
+import type { ReplacingRecord } from './decisions.js';
+import { known, said, type OpeningFacts, type Param, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Hanging } from '../hanging/index.js';
+import { CUT_TO_SURVEY, type Hanging } from '../hanging/index.js';
 import type { Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 
@@ -27,7 +27,7 @@ const STATE: Record<ExistingPart, string | undefined> = {
 
 /** Keep, move or renew each existing part, each a decision a person may take otherwise. */
 export function decideParts(
-  settling: Settling,
+  record: ReplacingRecord,
   practice: Practice,
   survey: Survey,
   sizes: Sizes,
@@ -35,18 +35,19 @@ export function decideParts(
 ): Record<ExistingPart, Verdict | undefined> {
   const verdicts = {} as Record<ExistingPart, Verdict | undefined>;
   for (const part of PARTS) {
-    const judged = judge(part, { settling, practice, survey, sizes, hanging, verdicts });
+    const judged = judge(part, { record, practice, survey, sizes, hanging, verdicts });
     if (!judged) continue;
     if (judged.verdict === undefined) {
-      settling.open(part, said(`ask.state.${part}`), ['readings']);
+      record.ask(part, `ask.state.${part}`, ['readings']);
       continue;
     }
     const { verdict, reasons } = judged;
-    verdicts[part] = settling.choose<Verdict>(part, verdict, (value) => term(`verdict.${value}`), {
-      reasons,
-      alternatives: VERDICTS.map((value) =>
-        value === 'keep' && verdict === 'renew' ? { value, against: reasons[0]! } : { value },
-      ),
+    verdicts[part] = record.propose(part, verdict, {
+      reasons: () => reasons,
+      alternatives: () =>
+        VERDICTS.map((value) =>
+          value === 'keep' && verdict === 'renew' ? { value, against: reasons[0]! } : { value },
+        ),
       facts: ['readings'],
     });
   }
@@ -54,7 +55,7 @@ export function decideParts(
 }
 
 interface Given {
-  settling: Settling;
+  record: ReplacingRecord;
   practice: Practice;
   survey: Survey;
   sizes: Sizes;
@@ -82,12 +83,12 @@ function judge(part: ExistingPart, given: Given): Judged | undefined {
 
 const stated = (state: string) => said('replacing.state', { state });
 
-function judgeFrame({ settling }: Given, state: string | undefined): Judged {
+function judgeFrame({ record }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (state === 'rusted' || state === 'split')
     return { verdict: 'renew', reasons: [said('replacing.frame.renew', { state })] };
   if (state === 'sound') return { verdict: 'keep', reasons: [stated(state)] };
-  const rated = (settling.fact('rating') ?? 0) > 0;
+  const rated = (record.fact('rating') ?? 0) > 0;
   return {
     verdict: 'keep',
     reasons: [
@@ -97,16 +98,13 @@ function judgeFrame({ settling }: Given, state: string | undefined): Judged {
   };
 }
 
-function judgeLeaf(
-  { settling, survey, sizes, practice }: Given,
-  state: string | undefined,
-): Judged {
+function judgeLeaf({ record, survey, sizes, practice }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (state === 'rusted' || state === 'split' || state === 'warped')
     return { verdict: 'renew', reasons: [said('replacing.leaf.state', { state })] };
-  const gap = widestGap(settling.facts, survey, sizes);
+  const gap = widestGap(record.facts, survey, sizes);
   const limit =
-    (settling.fact('rating') ?? 0) > 0
+    (record.fact('rating') ?? 0) > 0
       ? practice.values.ratedGapLimitTimber.value
       : practice.values.gapsTimber.value.lock + 2 * practice.values.surveyTolerance.value;
   if (gap !== undefined && gap > limit) {
@@ -131,20 +129,20 @@ function widestGap(facts: OpeningFacts, survey: Survey, sizes: Sizes): Ticks | u
   return Math.max(...widths) - leaf - (sizes.hingeGap ?? 0);
 }
 
-function judgeHinges({ settling, hanging, verdicts }: Given, state: string | undefined): Judged {
+function judgeHinges({ record, hanging, verdicts }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (verdicts.frame === 'renew')
     return { verdict: 'renew', reasons: [said('replacing.withFrame')] };
   if (state !== 'sound')
     return { verdict: 'renew', reasons: [said('replacing.hinges.state', { state })] };
-  const pattern = hanging.decisions.find((decision) => decision.name === 'pattern')?.value;
-  if (pattern?.type === 'term' && pattern.term !== 'pattern.survey' && hanging.existing)
+  const { patternId } = hanging.leaves[0]!;
+  if (patternId !== undefined && patternId !== CUT_TO_SURVEY && hanging.existing)
     return { verdict: 'move', reasons: [said('replacing.hinges.move')] };
   return {
     verdict: 'keep',
     reasons: [
       stated(state),
-      ...((settling.fact('rating') ?? 0) > 0 ? [said('replacing.hinges.rated')] : []),
+      ...((record.fact('rating') ?? 0) > 0 ? [said('replacing.hinges.rated')] : []),
     ],
   };
 }
@@ -159,8 +157,8 @@ function judgeLock({ verdicts, survey }: Given, state: string | undefined): Judg
     : { verdict: 'keep', reasons: [stated(state)] };
 }
 
-function lockFigures(survey: Survey): Said['params'] {
-  const figure = (name: string) => {
+function lockFigures(survey: Survey): { height: Param; backset: Param } {
+  const figure = (name: string): Param => {
     const ticks = survey.number(name);
     return ticks === undefined ? '?' : { ticks };
   };
@@ -187,11 +185,11 @@ function judgeStrike({ survey, practice, verdicts }: Given): Judged | undefined 
   };
 }
 
-function judgeCloser({ settling, survey, verdicts }: Given): Judged | undefined {
+function judgeCloser({ record, survey, verdicts }: Given): Judged | undefined {
   const place = survey.text('closerPlace');
   if (!place) return undefined;
   if (place === 'none') {
-    const needed = (known(settling.facts.rating) ?? 0) > 0;
+    const needed = (known(record.facts.rating) ?? 0) > 0;
     return needed ? { verdict: 'renew', reasons: [said('replacing.closer.missing')] } : undefined;
   }
   return verdicts.leaf === 'renew'

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts, Reading } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { type Reading, Survey } from '../survey/index.js';
 import { phraseText, termText } from '../phrasing/index.js';
 import { compareHinges, hingePlugs, repairsOf, uncovered } from './index.js';
-import { Survey } from '../survey/index.js';
 
 let id = 0;
 const readings = (values: Record<string, number | string>): Reading[] =>
@@ -48,7 +48,7 @@ const decide = (values: Record<string, number | string> = {}, facts: Partial<Ope
 
 describe('keep, move or renew', () => {
   it('keeps what is sound', () => {
-    expect(decide().replacing!.verdicts).toEqual({
+    expect(decide().results.replacing!.verdicts).toEqual({
       frame: 'keep',
       leaf: 'keep',
       hinges: 'keep',
@@ -67,11 +67,11 @@ describe('keep, move or renew', () => {
     [{ strikeHeight: mm(1012) }, { strike: 'move' }],
     [{ leafState: 'warped', closerPlace: 'pull side' }, { closer: 'move' }],
   ] as const)('%o', (found, verdicts) => {
-    expect(decide(found).replacing!.verdicts).toMatchObject(verdicts);
+    expect(decide(found).results.replacing!.verdicts).toMatchObject(verdicts);
   });
 
   it('misses a closer on a rated leaf', () => {
-    expect(decide({}, { rating: 30 }).replacing!.verdicts.closer).toBe('renew');
+    expect(decide({}, { rating: 30 }).results.replacing!.verdicts.closer).toBe('renew');
   });
 
   it('asks for a state that nobody looked at, and lets a person decide otherwise', () => {
@@ -88,7 +88,7 @@ describe('keep, move or renew', () => {
       { hingeState: 'worn' },
       { choices: { 'preparing.hinges': { value: 'keep', reason: 'listed building' } } },
     );
-    expect(chosen.replacing!.verdicts.hinges).toBe('keep');
+    expect(chosen.results.replacing!.verdicts.hinges).toBe('keep');
   });
 
   it('says why in words, for every state there is', () => {
@@ -139,13 +139,13 @@ describe('plugging', () => {
 
 describe('a strike that is moved', () => {
   it('leaves of its old recess what it no longer covers', () => {
-    const { plugs } = decide({ strikeHeight: mm(1012), strikeLength: mm(135) }).replacing!;
+    const { plugs } = decide({ strikeHeight: mm(1012), strikeLength: mm(135) }).results.replacing!;
     expect(plugs).toHaveLength(1);
     expect(plugs[0]).toMatchObject({ of: 'strike' });
     expect(plugs[0]!.to - plugs[0]!.from).toBe(mm(12));
     // Its old place stood higher, so what is left open is at its top.
     expect(plugs[0]!.from).toBe(mm(1992 - 1012 - 67.5));
-    expect(decide({ strikeLength: mm(135) }).replacing!.plugs).toEqual([]);
+    expect(decide({ strikeLength: mm(135) }).results.replacing!.plugs).toEqual([]);
   });
 });
 
@@ -196,6 +196,7 @@ describe('chart against survey', () => {
     const effects = compareHinges(match, inches(4.5), {
       fit: inches(1 / 32),
       ease: inches(1 / 16),
+      holes: inches(1 / 4),
     });
     expect(effects.map((one) => one.effect)).toEqual([
       'fits',

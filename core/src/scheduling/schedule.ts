@@ -16,7 +16,7 @@ import { groupSets, type HardwareSet, type KnownSet } from './sets.js';
 export interface ScheduledOpening {
   id: string;
   mark: string;
-  items: Item[];
+  items: readonly Item[];
   decided: DecidedOpening;
 }
 
@@ -72,7 +72,8 @@ function decisionText(decided: DecidedOpening, key: string): string {
 }
 
 export function headingOf(decided: DecidedOpening): Heading {
-  const { facts, sizes } = decided;
+  const { facts } = decided;
+  const { sizing: sizes } = decided.results;
   const { system } = decided.practice;
   const shown = (ticks: number | undefined) =>
     ticks === undefined
@@ -174,7 +175,7 @@ export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] =
         source: finding.source,
       });
     }
-    const stages = decided.bolts
+    const stages = decided.progress
       .filter((bolt) => bolt.state === 'open' && bolt.open === 0)
       .map((bolt) => termText(`stage.${bolt.stage}`));
     if (stages.length > 0) schedule.unwritten.push({ mark, stages });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import type { Item, OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { groupSets, scheduleBySet, signatureOf, type KnownSet } from './index.js';

@@ -4,14 +4,14 @@ import type { Item } from '../opening/index.js';
 export interface Groupable {
   id: string;
   mark: string;
-  items: Item[];
+  items: readonly Item[];
 }
 
 /** Openings that take the same hardware. `number` stays the same between issues. */
 export interface HardwareSet<T extends Groupable> {
   number: number;
   signature: string;
-  items: Item[];
+  items: readonly Item[];
   openings: T[];
 }
 
@@ -23,7 +23,7 @@ export interface KnownSet {
 }
 
 /** The hardware of an opening as one line of text: equal text, equal hardware. Hands do not count. */
-export function signatureOf(items: Item[]): string {
+export function signatureOf(items: readonly Item[]): string {
   return JSON.stringify(
     items.map((item) => [
       item.stage,

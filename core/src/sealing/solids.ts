@@ -1,6 +1,13 @@
-import { about, known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  about,
+  known,
+  solid,
+  span,
+  type OpeningFacts,
+  type Solid,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
 
 /** What the bottom seal takes out of a leaf or puts onto it; it runs over the leaf's whole width. */
 export function sealingSolids(

@@ -1,6 +1,6 @@
-import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import type { Body, Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
 import { hasRods } from './lockForms.js';
 
 /** What of an exit device is cut to the leaf. Ticks. */

@@ -1,4 +1,4 @@
-import type { Settling } from '../opening/index.js';
+import type { SecuringRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { LockFit } from './fit.js';
 import { hasRods, isExit } from './lockForms.js';
@@ -13,11 +13,11 @@ const at = (ticks: number, rounding: 'down' | 'up' | 'nearest' = 'nearest') => (
 });
 
 /** What does not fit between the lock and its leaf. */
-export function findFit(settling: Settling, practice: Practice, fit: LockFit): void {
+export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit): void {
   const { values } = practice;
   const parts = ['securing.backset', 'stileWidth'];
   if (fit.case && fit.case.needed > fit.case.has)
-    settling.find(
+    record.report(
       'stop',
       'securing.caseWide',
       { needed: at(fit.case.needed, 'up'), has: at(fit.case.has, 'down') },
@@ -25,7 +25,7 @@ export function findFit(settling: Settling, practice: Practice, fit: LockFit): v
       parts,
     );
   else if (fit.trim && fit.trim.needed > fit.trim.has)
-    settling.find(
+    record.report(
       'check',
       `securing.trimOver.${fit.solid!.by}`,
       { needed: at(fit.trim.needed, 'up'), has: at(fit.trim.has, 'down') },
@@ -33,7 +33,7 @@ export function findFit(settling: Settling, practice: Practice, fit: LockFit): v
       parts,
     );
   if (fit.skin && fit.skin.has < fit.skin.needed)
-    settling.find(
+    record.report(
       'stop',
       'securing.thinLeaf',
       { has: at(fit.skin.has, 'down'), needed: at(fit.skin.needed) },
@@ -42,7 +42,7 @@ export function findFit(settling: Settling, practice: Practice, fit: LockFit): v
     );
   const { from, to } = values.boredLeaf.value;
   if (fit.bore && (fit.proper < from || fit.proper > to))
-    settling.find(
+    record.report(
       fit.proper < from ? 'stop' : 'check',
       fit.proper < from ? 'securing.boredThin' : 'securing.boredThick',
       { leaf: at(fit.proper), from: at(from), to: at(to) },
@@ -56,7 +56,7 @@ export function findFit(settling: Settling, practice: Practice, fit: LockFit): v
     fit.kind !== 'roller' &&
     least < values.fingerRoom.value
   )
-    settling.find(
+    record.report(
       'check',
       'securing.fingers',
       { has: at(Math.max(0, least), 'down'), needed: at(values.fingerRoom.value) },
@@ -67,7 +67,7 @@ export function findFit(settling: Settling, practice: Practice, fit: LockFit): v
 
 /** Bolts that do not come far enough into their strike, and a pin that falls into its opening. */
 export function findStrike(
-  settling: Settling,
+  record: SecuringRecord,
   practice: Practice,
   strike: StrikeFit,
   spec: LockSpec | undefined,
@@ -77,12 +77,12 @@ export function findStrike(
   const latches = spec ? spec.latch === 'spring' || spec.latch === 'dead-latching' : true;
   const short = (
     level: 'stop' | 'check',
-    code: string,
+    code: 'securing.shortLatch' | 'securing.shortBolt',
     has: number,
     wanted: number,
     source: string,
   ) =>
-    settling.find(
+    record.report(
       level,
       code,
       { in: at(has, 'down'), gap: at(strike.gap), wanted: at(wanted) },
@@ -100,23 +100,23 @@ export function findStrike(
   if (
     latches &&
     strike.on === 'leaf' &&
-    (settling.fact('rating') ?? 0) > 0 &&
+    (record.fact('rating') ?? 0) > 0 &&
     strike.latchThrow < ratedPairThrow.value
   )
-    settling.find(
+    record.report(
       'check',
       'securing.ratedThrow',
       { throw: at(strike.latchThrow), wanted: at(ratedPairThrow.value) },
       ratedPairThrow.source,
       ['securing.engagement', 'rating'],
     );
-  const cut = settling.fact('strikeCutWidth');
-  const depth = settling.fact('strikeDepth');
+  const cut = record.fact('strikeCutWidth');
+  const depth = record.fact('strikeDepth');
   if (spec?.latch === 'dead-latching' && cut !== undefined && depth !== undefined) {
     // The pin reaches its middle beyond the opening's edge before it is held in.
     const middle = (strike.pin[0] + strike.pin[1]) / 2;
     if (depth > middle)
-      settling.find(
+      record.report(
         'stop',
         'securing.pinFalls',
         { over: at(depth - middle, 'up') },
@@ -128,7 +128,7 @@ export function findStrike(
 
 /** A height outside what everybody reaches, what opens a way out, or what the practice keeps to. */
 export function findHeight(
-  settling: Settling,
+  record: SecuringRecord,
   practice: Practice,
   height: number,
   row: { from: number; to: number },
@@ -137,34 +137,34 @@ export function findHeight(
   const outside = (band: { from: number; to: number }) => height < band.from || height > band.to;
   const tell = (
     level: 'check' | 'note',
-    code: string,
+    code: `securing.height.${'reach' | 'escape' | 'range'}`,
     band: { from: number; to: number },
     source: string,
   ) =>
-    settling.find(
+    record.report(
       level,
       code,
       { height: at(height), from: at(band.from), to: at(band.to) },
       source,
       ['securing.height'],
     );
-  if (settling.fact('accessible') === true && outside(reach.value))
+  if (record.fact('accessible') === true && outside(reach.value))
     tell('check', 'securing.height.reach', reach.value, reach.source);
-  if (settling.fact('wayOut') === true && outside(escape.value))
+  if (record.fact('wayOut') === true && outside(escape.value))
     tell('check', 'securing.height.escape', escape.value, escape.source);
   if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
 }
 
 /** Cylinders that stand out of their plate, or are not made long enough. */
 export function findCylinder(
-  settling: Settling,
+  record: SecuringRecord,
   practice: Practice,
   lengths: ThroughLengths,
 ): void {
   const { cylinderProud } = practice.values;
   const outer = lengths.profile?.outer;
   if (outer && outer.proud > cylinderProud.value)
-    settling.find(
+    record.report(
       'check',
       'securing.cylinderProud',
       { by: at(outer.proud, 'up'), most: at(cylinderProud.value) },
@@ -175,7 +175,7 @@ export function findCylinder(
 
 /** What an exit device asks of leaf, floor and listing. */
 export function findExit(
-  settling: Settling,
+  record: SecuringRecord,
   practice: Practice,
   fit: ExitFit,
   lockFit: LockFit,
@@ -183,33 +183,33 @@ export function findExit(
   const { kind } = lockFit;
   if (!isExit(kind)) return;
   if (fit.made === undefined)
-    settling.find(
+    record.report(
       'stop',
       'securing.barShort',
       { needed: at(fit.bar), made: at(Math.max(...practice.values.barLengths.value)) },
       practice.values.barLengths.source,
       ['securing.kind', 'leafWidth'],
     );
-  const { across } = exitCase(settling.facts, practice);
+  const { across } = exitCase(record.facts, practice);
   const stile = lockFit.solid;
   if (stile && stile.by !== 'blocking' && across > stile.width)
-    settling.find(
+    record.report(
       'check',
       'securing.exitStile',
       { needed: at(across, 'up'), has: at(stile.width, 'down') },
       practice.values.bodies.source,
       ['securing.kind', 'stileWidth'],
     );
-  if ((settling.fact('rating') ?? 0) > 0)
-    settling.find('note', 'securing.fireExit', {}, 'NFPA 80', ['securing.kind', 'rating']);
+  if ((record.fact('rating') ?? 0) > 0)
+    record.report('note', 'securing.fireExit', {}, 'NFPA 80', ['securing.kind', 'rating']);
   if (!hasRods(kind)) return;
   if (fit.bottomRod === 0)
-    settling.find('check', 'securing.noBottomRod', {}, 'the device’s listing', [
+    record.report('check', 'securing.noBottomRod', {}, 'the device’s listing', [
       'plainFloor',
       'securing.kind',
     ]);
-  else if (settling.fact('threshold') === undefined)
-    settling.find('note', 'securing.rodFloor', {}, 'trade practice', [
+  else if (record.fact('threshold') === undefined)
+    record.report('note', 'securing.rodFloor', {}, 'trade practice', [
       'threshold',
       'securing.kind',
     ]);

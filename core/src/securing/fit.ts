@@ -1,6 +1,7 @@
-import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf, Sizes } from '../sizing/index.js';
+import type { Sizes } from '../sizing/index.js';
 import { LOCK_FORMS } from './lockForms.js';
 import { caseDepth, isTimber } from './lockType.js';
 import { solidWidth, type SolidWidth } from './stile.js';
@@ -52,17 +53,22 @@ export function bevelShift(thickness: number, degrees: number): number {
   return Math.round((thickness / 2) * Math.tan((degrees * Math.PI) / 180));
 }
 
-/** Fits a lock into a leaf at a backset and a height. */
-export function fitLock(
-  facts: OpeningFacts,
-  practice: Practice,
-  sizes: Sizes,
-  leaf: MeasuredLeaf,
-  kind: LockKind,
-  backset: number,
-  y: number,
-  bevelled: boolean,
-): LockFit {
+/** A lock in a leaf: at a backset, its middle `y` above the leaf's bottom. */
+export interface FitCase {
+  facts: OpeningFacts;
+  practice: Practice;
+  sizes: Sizes;
+  leaf: MeasuredLeaf;
+  kind: LockKind;
+  backset: number;
+  y: number;
+  /** Whether the lock edge is bevelled. */
+  bevelled: boolean;
+}
+
+/** Fits a lock into a leaf. */
+export function fitLock(at: FitCase): LockFit {
+  const { facts, practice, sizes, leaf, kind, backset, y, bevelled } = at;
   const { values } = practice;
   const form = LOCK_FORMS[kind];
   const filler = Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);

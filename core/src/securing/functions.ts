@@ -1,34 +1,24 @@
+import type { Practice } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
-import { inches } from '../measure/index.js';
-import { said, term, type Alternative, type LockKind, type Settling } from '../opening/index.js';
-import type { LockUse } from '../opening/index.js';
+import { remembered } from '../measure/index.js';
+import { said, term, type Alternative } from '../opening/index.js';
+import type { LockKind, LockUse } from './facts.js';
+import type { SecuringRecord } from './decisions.js';
 import { findLocks, type LockWishes } from './finder.js';
 import { isExit, LOCK_FORMS } from './lockForms.js';
 import { propertiesOf, type LockProperties } from './properties.js';
 import { USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
 
-const derivedOf = new WeakMap<LockSpec, LockProperties>();
-
 /** What follows from a function; derived once for each. */
-export function derivedProperties(spec: LockSpec): LockProperties {
-  let found = derivedOf.get(spec);
-  if (!found) {
-    found = propertiesOf(spec);
-    derivedOf.set(spec, found);
-  }
-  return found;
-}
-
-/** A lock further than this from the glass is not reached through it. */
-const NEAR_GLASS = inches(40);
+export const derivedProperties: (spec: LockSpec) => LockProperties = remembered((spec: LockSpec) =>
+  propertiesOf(spec),
+);
 
 /** What is offered for a kind of lock, and what is taken. */
 interface Proposal {
   alternatives: Alternative[];
   best: LockSpec | undefined;
 }
-
-const proposals = new WeakMap<ReadonlyMap<string, LockSpec>, Map<string, Proposal>>();
 
 /** What the lock must do: what follows from its use, and what was asked beside. */
 export function wishesFor(kind: LockKind, use: LockUse, deadBolt: boolean | undefined): LockWishes {
@@ -51,71 +41,70 @@ function safest(specs: LockSpec[]): LockSpec[] {
 }
 
 /** The functions for a kind of lock and a use; the same for every opening, so found once. */
-function proposalFor(
-  kind: LockKind,
-  use: LockUse,
-  deadBolt: boolean | undefined,
-  all: ReadonlyMap<string, LockSpec>,
-): Proposal {
-  let known = proposals.get(all);
-  if (!known) proposals.set(all, (known = new Map<string, Proposal>()));
-  const key = `${kind} ${use} ${deadBolt}`;
-  const before = known.get(key);
-  if (before) return before;
-  const specs = [...all.values()].filter(
-    (spec) => spec.id.startsWith('own-') || LOCK_FORMS[kind].functions.includes(spec.id),
-  );
-  const alternatives: Alternative[] = specs.map((spec) => {
-    const { canTrap, freeOut } = derivedProperties(spec);
-    const one = { value: spec.id, ...(spec.name ? { name: spec.name } : {}) };
-    if (canTrap) return { ...one, against: said('securing.against.traps') };
-    return freeOut ? one : { ...one, against: said('securing.against.twoMotions') };
-  });
-  // What can hold people inside is never proposed while the kind is made otherwise.
-  const plain = safest(
-    specs.filter((spec) => spec.power === 'none' && !spec.id.startsWith('own-')),
-  );
-  // A latch that a card pushes back does not lock anybody out.
-  const sound = plain.filter((spec) => !(use === 'store' && derivedProperties(spec).canBeSlipped));
-  const ranked = findLocks(
-    wishesFor(kind, use, deadBolt),
-    sound.length > 0 ? sound : plain,
-    derivedProperties,
-  );
-  // Of those that do it equally well the one the kind is made in first.
-  const { functions } = LOCK_FORMS[kind];
-  const first = ranked[0];
-  const equal = ranked.filter((one) => one.breaks.length === first!.breaks.length);
-  const best =
-    equal.find((one) => one.spec.id === USE_PREFERS[use]) ??
-    equal
-      .filter((one) => one.beyond === first!.beyond)
-      .sort((a, b) => functions.indexOf(a.spec.id) - functions.indexOf(b.spec.id))[0];
-  const found = { alternatives, best: best?.spec };
-  known.set(key, found);
-  return found;
-}
+const proposalFor = remembered(
+  (
+    all: ReadonlyMap<string, LockSpec>,
+    kind: LockKind,
+    use: LockUse,
+    deadBolt: boolean | undefined,
+  ): Proposal => {
+    const specs = [...all.values()].filter(
+      (spec) => spec.id.startsWith('own-') || LOCK_FORMS[kind].functions.includes(spec.id),
+    );
+    const alternatives: Alternative[] = specs.map((spec) => {
+      const { canTrap, freeOut } = derivedProperties(spec);
+      const one = { value: spec.id, ...(spec.name ? { name: spec.name } : {}) };
+      if (canTrap) return { ...one, against: said('securing.against.traps') };
+      return freeOut ? one : { ...one, against: said('securing.against.twoMotions') };
+    });
+    // What can hold people inside is never proposed while the kind is made otherwise.
+    const plain = safest(
+      specs.filter((spec) => spec.power === 'none' && !spec.id.startsWith('own-')),
+    );
+    // A latch that a card pushes back does not lock anybody out.
+    const sound = plain.filter(
+      (spec) => !(use === 'store' && derivedProperties(spec).canBeSlipped),
+    );
+    const ranked = findLocks(
+      wishesFor(kind, use, deadBolt),
+      sound.length > 0 ? sound : plain,
+      derivedProperties,
+    );
+    // Of those that do it equally well the one the kind is made in first.
+    const { functions } = LOCK_FORMS[kind];
+    const first = ranked[0];
+    const equal = ranked.filter((one) => one.breaks.length === first!.breaks.length);
+    const best =
+      equal.find((one) => one.spec.id === USE_PREFERS[use]) ??
+      equal
+        .filter((one) => one.beyond === first!.beyond)
+        .sort((a, b) => functions.indexOf(a.spec.id) - functions.indexOf(b.spec.id))[0];
+    return { alternatives, best: best?.spec };
+  },
+);
 
 /**
  * Decides the function of a lock of a kind: the simplest that does what its use asks for and lets
  * people out. Finds what traps, takes two motions, can be slipped or does not latch.
  */
 export function decideFunction(
-  settling: Settling,
+  record: SecuringRecord,
+  practice: Practice,
   kind: LockKind,
   { use, why }: DerivedUse,
   all: ReadonlyMap<string, LockSpec>,
 ): LockSpec | undefined {
-  const deadBolt = settling.fact('deadBolt');
-  const { alternatives, best } = proposalFor(kind, use, deadBolt, all);
+  const deadBolt = record.fact('deadBolt');
+  const { alternatives, best } = proposalFor(all, kind, use, deadBolt);
   if (!best) return undefined;
-  const id = settling.choose<string>('function', best.id, lockTerm(all), {
-    reasons: [why],
-    alternatives,
+  const id = record.propose('function', best.id as string, {
+    reasons: () => [why()],
+    alternatives: () => alternatives,
+    asValue: lockTerm(all),
     facts: ['lockUse', 'secured', 'lockKind', 'deadBolt'],
   });
   const spec = all.get(id)!;
-  findFunction(settling, kind, spec);
+  findFunction(record, practice, kind, spec);
   return spec;
 }
 
@@ -124,22 +113,28 @@ function lockTerm(all: ReadonlyMap<string, LockSpec>) {
   return (id: string) => term(id.startsWith('own-') ? `=${all.get(id)?.name ?? id}` : `lock.${id}`);
 }
 
-function findFunction(settling: Settling, kind: LockKind, spec: LockSpec): void {
+function findFunction(
+  record: SecuringRecord,
+  practice: Practice,
+  kind: LockKind,
+  spec: LockSpec,
+): void {
+  const { nearGlass } = practice.values;
   const follows = derivedProperties(spec);
   const parts = ['securing.function'];
-  const wayOut = settling.fact('wayOut');
+  const wayOut = record.fact('wayOut');
   if (follows.canTrap) {
-    settling.find('stop', 'securing.traps', {}, 'every state of the function', parts);
+    record.report('stop', 'securing.traps', {}, 'every state of the function', parts);
     if (spec.insideKey.includes('bolt'))
-      settling.find(
+      record.report(
         'note',
         'securing.doubleKeyed',
-        { far: { ticks: NEAR_GLASS } },
+        { far: { ticks: nearGlass.value } },
         'trade practice',
         parts,
       );
   } else if (!follows.freeOut)
-    settling.find(
+    record.report(
       wayOut === true ? 'stop' : 'check',
       wayOut === true ? 'securing.twoMotionsOut' : 'securing.twoMotions',
       {},
@@ -147,12 +142,12 @@ function findFunction(settling: Settling, kind: LockKind, spec: LockSpec): void 
       parts,
     );
   // Whoever opens it from outside with a tool needs no card.
-  if (follows.canBeSlipped && !spec.emergency && settling.fact('secured') === true)
-    settling.find('check', 'securing.slips', {}, 'trade practice', parts);
+  if (follows.canBeSlipped && !spec.emergency && record.fact('secured') === true)
+    record.report('check', 'securing.slips', {}, 'trade practice', parts);
   if (
-    (settling.fact('rating') ?? 0) > 0 &&
+    (record.fact('rating') ?? 0) > 0 &&
     kind !== 'sliding' &&
     (spec.latch === 'none' || spec.latch === 'roller')
   )
-    settling.find('stop', 'securing.noLatch', {}, 'NFPA 80', [...parts, 'rating']);
+    record.report('stop', 'securing.noLatch', {}, 'NFPA 80', [...parts, 'rating']);
 }

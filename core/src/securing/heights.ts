@@ -1,4 +1,5 @@
-import { known, type LockKind, type OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import type { HeightRow, Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { LOCK_FORMS } from './lockForms.js';

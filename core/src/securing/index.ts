@@ -1,14 +1,14 @@
-export { decideSecuring, lockLeaf, type Securing, type SecuringBasis } from './decide.js';
+export { lockLeaf } from './decide.js';
+export type { Securing } from './secured.js';
 export { derivedProperties, wishesFor } from './functions.js';
 export { bevelShift, boltGap, fitLock, type LockFit, type Room as FitRoom } from './fit.js';
 export { hasRods, isExit, LOCK_FORMS, type LockForm } from './lockForms.js';
 export {
   againstKind,
   caseDepth,
-  kindFor,
+  kindAlternatives,
   lockKindsFor,
   proposeKind,
-  type KindChoice,
   type LockPlace,
 } from './lockType.js';
 export { useOf, USE_WISHES, type DerivedUse } from './uses.js';
@@ -57,3 +57,13 @@ export {
   type ReachedRoom,
 } from './keying.js';
 export { levelsOf, type CorridorLevel, type LevelledLock } from './levels.js';
+export {
+  LEAF_BOLTS,
+  LOCK_KINDS,
+  LOCK_USES,
+  type LeafBolts,
+  type LockKind,
+  type LockTest,
+  type LockUse,
+} from './facts.js';
+export { securing } from './stage.js';

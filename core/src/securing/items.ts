@@ -1,4 +1,5 @@
-import type { Item, LeafBolts, LockKind, OpeningFacts } from '../opening/index.js';
+import type { Item, OpeningFacts } from '../opening/index.js';
+import type { LeafBolts, LockKind } from './facts.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { ThroughLengths } from './thickness.js';

@@ -1,6 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { bad, good, type Result } from '../measure/index.js';
-import { roomKey, type LockKind } from '../opening/index.js';
+import { roomKey } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import { derivedProperties } from './functions.js';
 
 /** The holders of one key, and the doors it opens. */

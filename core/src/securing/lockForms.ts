@@ -1,4 +1,4 @@
-import type { LockKind } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import { LOCK_FIGURES, type LockFigures } from '../practice/index.js';
 
 /** What a kind of lock is made like, as data: where it sits, what it takes, what it is worked by. */

@@ -1,14 +1,10 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import {
-  LOCK_KINDS,
-  LOCK_USES,
-  projectBasis,
-  type Building,
-  type OpeningFacts,
-} from '../opening/index.js';
-import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
+import { LOCK_KINDS, LOCK_USES } from './facts.js';
+import { projectBasis, PRACTICES } from '../project/index.js';
+import type { Building, OpeningFacts } from '../opening/index.js';
+import { PRACTICE_IDS } from '../practice/index.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { LOCK_FORMS } from './index.js';
 import { DOOR } from '../testing/door.js';
@@ -28,14 +24,15 @@ describe('the kind of lock', () => {
   it('is the practice’s usual one, and its stronger one in high use', () => {
     const usual = PRACTICE_IDS.map(
       (id) =>
-        decideOpening({ ...base, secured: true, leafThickness: mm(45) }, PRACTICES[id]).securing
-          .kind,
+        decideOpening({ ...base, secured: true, leafThickness: mm(45) }, PRACTICES[id]).results
+          .securing.kind,
     );
     expect(usual).toEqual(['cylindrical', 'tubular', 'sash', 'profile', 'tubular']);
-    expect(us({ secured: true, use: 'high' }).securing.kind).toBe('mortise');
+    expect(us({ secured: true, use: 'high' }).results.securing.kind).toBe('mortise');
   });
   it('follows the leaf: metal stiles, thin wood, glass, leaves that slide or swing both ways', () => {
-    const kind = (facts: Partial<OpeningFacts>) => us({ secured: true, ...facts }).securing.kind;
+    const kind = (facts: Partial<OpeningFacts>) =>
+      us({ secured: true, ...facts }).results.securing.kind;
     expect(kind({ leafConstruction: 'aluminium-narrow' })).toBe('narrow-stile');
     expect(kind({ leafConstruction: 'glass' })).toBe('none');
     expect(kind({ kind: 'pocket', slideTo: 'left' })).toBe('sliding');
@@ -47,20 +44,22 @@ describe('the kind of lock', () => {
   });
   it('is an exit device where the way out serves many, by how the leaves meet', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
-      us({ wayOut: true, occupants: 50, ...facts }).securing.kind;
+      us({ wayOut: true, occupants: 50, ...facts }).results.securing.kind;
     const pair = { kind: 'pair', active: 'left', frameWidth: inches(72) } as const;
     expect(kind({})).toBe('rim-exit');
     expect(kind({ ...pair })).toBe('rods-surface');
     expect(kind({ ...pair, nothingVisible: true })).toBe('rods-concealed');
     expect(kind({ ...pair, meetingEdge: 'mullion' })).toBe('rim-exit');
     expect(kind({ occupants: 49, secured: true })).toBe('cylindrical');
-    expect(us({ wayOut: false, occupants: 500, secured: true }).securing.kind).toBe('cylindrical');
+    expect(us({ wayOut: false, occupants: 500, secured: true }).results.securing.kind).toBe(
+      'cylindrical',
+    );
   });
   it('puts a wanted dead bolt into one case with the latch', () => {
     const dwelling = us({ lockUse: 'entrance' });
-    expect(dwelling.securing.kind).toBe('mortise');
-    expect(dwelling.securing.spec?.bolt).toBe(true);
-    expect(dwelling.securing.spec?.handleDrawsBolt).toBe(true);
+    expect(dwelling.results.securing.kind).toBe('mortise');
+    expect(dwelling.results.securing.spec?.bolt).toBe(true);
+    expect(dwelling.results.securing.spec?.handleDrawsBolt).toBe(true);
   });
   it('says what speaks against every other, and keeps what was recorded', () => {
     const decision = us({ secured: true }).decisions.find((one) => one.key === 'securing.kind')!;
@@ -92,7 +91,7 @@ describe('the kind of lock', () => {
   it('is asked for only while nothing is known of what the door is for', () => {
     const open = us({}).decisions.filter((one) => one.stage === 'securing');
     expect(open.map((one) => [one.key, one.status])).toEqual([['securing.kind', 'open']]);
-    expect(us({ secured: false }).securing.spec?.id).toBe('passage');
+    expect(us({ secured: false }).results.securing.spec?.id).toBe('passage');
   });
   it('is made in functions that there are, each with a word', () => {
     const ids = LOCK_SPECS.map((spec) => spec.id);
@@ -116,7 +115,7 @@ describe('what a lock is for', () => {
   };
   const basis = projectBasis('us-commercial', [], building);
   const spec = (from: string, to: string, facts: Partial<OpeningFacts> = {}) =>
-    decideOpening({ ...base, from, to, ...facts }, basis).securing.spec?.id;
+    decideOpening({ ...base, from, to, ...facts }, basis).results.securing.spec?.id;
   it('follows from the room behind, unless somebody says otherwise', () => {
     expect(spec('Corridor', 'Washroom')).toBe('privacy');
     expect(spec('Corridor', 'Washroom', { secured: false })).toBe('privacy');
@@ -174,7 +173,7 @@ describe('findings of a lock in its leaf', () => {
         secured: true,
         midRail: 0,
         stileWidth: mm(stile),
-      }).securing.backset;
+      }).results.securing.backset;
     expect(of(114)).toBe(mm(57));
     expect(of(85)).toBe(mm(44));
   });
@@ -182,7 +181,7 @@ describe('findings of a lock in its leaf', () => {
     // (35 − 16) / 2 = 9.5 of 10.
     const thin = british({ lockKind: 'sash', secured: false, leafThickness: mm(35) });
     expect(codes(thin)).toContain('securing.thinLeaf');
-    expect(thin.securing.fit?.skin).toEqual({ has: mm(9.5), needed: mm(10) });
+    expect(thin.results.securing.fit?.skin).toEqual({ has: mm(9.5), needed: mm(10) });
     expect(
       codes(british({ lockKind: 'sash', secured: false, leafThickness: mm(36) })),
     ).not.toContain('securing.thinLeaf');
@@ -204,7 +203,7 @@ describe('findings of a lock in its leaf', () => {
       'securing.fingers',
     );
     // 2 3/8 + 1/8 gap − 1 of knob − 5/8 of stop.
-    expect(us({ ...knob, handle: 'knob' }).securing.fit?.fingersPush).toBe(inches(0.875));
+    expect(us({ ...knob, handle: 'knob' }).results.securing.fit?.fingersPush).toBe(inches(0.875));
   });
   it('hold bolts to how far they are in the strike', () => {
     const latch = (latchThrow: number) =>
@@ -233,7 +232,7 @@ describe('findings of a lock in its leaf', () => {
     const second = { lockKind: 'cylindrical', secured: true, deadBolt: true } as const;
     expect(codes(us(second))).toContain('securing.secondLock');
     expect(codes(us({ ...second, wayOut: true }))).toContain('securing.secondLockOut');
-    expect(us(second).securing.secondHeight).toBe(inches(48));
+    expect(us(second).results.securing.secondHeight).toBe(inches(48));
     expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
     const gone = us({ secured: true, choices: choose('own-lost') });
     expect(codes(gone)).toContain('choice.notTaken');

@@ -4,11 +4,10 @@ import {
   said,
   slides,
   type Alternative,
-  type LockKind,
-  type LockUse,
   type OpeningFacts,
   type Said,
 } from '../opening/index.js';
+import type { LockKind, LockUse } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import { LOCK_FORMS, isExit } from './lockForms.js';
 import { wantsExitDevice } from './uses.js';
@@ -184,38 +183,9 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
 }
 
 /** Every kind for the opening with what speaks against it. */
-function kindAlternatives(place: LockPlace): Alternative[] {
+export function kindAlternatives(place: LockPlace): Alternative[] {
   return lockKindsFor(place.facts).map((value) => {
     const against = againstKind(value, place);
     return against ? { value, against } : { value };
   });
-}
-
-/** The kind that is taken, why, and what speaks against each. */
-export interface KindChoice {
-  kind: LockKind;
-  why: Said;
-  alternatives: Alternative[];
-}
-
-const choices = new WeakMap<Practice, Map<string, KindChoice>>();
-/** More different places than this are not kept: a building repeats few. */
-const MOST_KEPT = 4000;
-
-/** Kind and alternatives for a place; places alike in all it follows from are looked at once. */
-export function kindFor(place: LockPlace): KindChoice {
-  const { facts, practice, thickness, stile, use } = place;
-  let kept = choices.get(practice);
-  if (!kept) choices.set(practice, (kept = new Map<string, KindChoice>()));
-  const { kind, leafConstruction, meetingEdge, rating, use: traffic, passagesPerDay } = facts;
-  const { occupants, wayOut, deadBolt, exterior, nothingVisible } = facts;
-  const key =
-    `${kind} ${leafConstruction} ${meetingEdge} ${rating} ${traffic} ${passagesPerDay} ${occupants} ` +
-    `${wayOut} ${deadBolt} ${exterior} ${nothingVisible} ${thickness} ${stile} ${use}`;
-  const before = kept.get(key);
-  if (before) return before;
-  if (kept.size >= MOST_KEPT) kept.clear();
-  const found = { ...proposeKind(place), alternatives: kindAlternatives(place) };
-  kept.set(key, found);
-  return found;
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { PRACTICE_IDS, PRACTICES } from '../practice/index.js';
+import { PRACTICE_IDS } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { boltLengths, datumsOf } from './index.js';
 
 const pair: OpeningFacts = {
@@ -22,7 +23,7 @@ const pair: OpeningFacts = {
 const us = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...pair, ...facts }, PRACTICES['us-commercial']);
 const held = (facts: Partial<OpeningFacts>) => {
-  const { bolts, coordinator } = us(facts).securing;
+  const { bolts, coordinator } = us(facts).results.securing;
   return [bolts, coordinator];
 };
 const codes = (facts: Partial<OpeningFacts>) => us(facts).findings.map((one) => one.code);
@@ -80,7 +81,7 @@ describe('the second leaf of a pair', () => {
     const astragal = us({ meetingEdge: 'astragal' }).items.find(
       (one) => one.term === 'item.astragal',
     );
-    expect(astragal?.length).toBe(us().sizes.leaves[0]!.height);
+    expect(astragal?.length).toBe(us().results.sizing.leaves[0]!.height);
     expect(
       us({ meetingEdge: 'rebated', lockKind: 'mortise' }).items.map((one) => one.term),
     ).toContain('item.rebateSet');
@@ -113,7 +114,7 @@ describe('the second leaf of a pair', () => {
 describe('an exit device', () => {
   const exit = (facts: Partial<OpeningFacts>) => us({ wayOut: true, occupants: 100, ...facts });
   it('is cut to its leaf from the next longer bar, with rods to head and floor', () => {
-    const { securing, sizes } = exit({});
+    const { securing, sizing: sizes } = exit({}).results;
     const leaf = sizes.leaves[0]!;
     expect(securing.exit).toMatchObject({
       made: inches(36),
@@ -126,7 +127,7 @@ describe('an exit device', () => {
   });
   it('leaves the bottom rod out where the floor must stay plain, and says the listing decides', () => {
     const plain = exit({ plainFloor: true });
-    expect(plain.securing.exit?.bottomRod).toBe(0);
+    expect(plain.results.securing.exit?.bottomRod).toBe(0);
     expect(plain.findings.map((one) => one.code)).toContain('securing.noBottomRod');
     expect(plain.solids.filter((one) => one.thing === 'solid.rod').length).toBe(1);
     expect(exit({}).findings.map((one) => one.code)).toContain('securing.rodFloor');
@@ -177,14 +178,14 @@ describe('heights', () => {
         fc.integer({ min: 30, max: 60 }),
         fc.integer({ min: 0, max: 3 }),
         (high, lock, finish) => {
-          const { securing, sizes } = us({
+          const { securing, sizing: sizes } = us({
             kind: 'single',
             hingeSide: 'left',
             frameWidth: inches(36),
             frameHeight: inches(high),
             lockHeight: inches(lock),
             floorFinish: inches(finish / 2),
-          });
+          }).results;
           const at = datumsOf(securing.height!, sizes, securing.leaf);
           expect(at.leafBottom! + at.leafTop!).toBe(securing.leaf!.height);
           expect(at.floor + at.frameHead!).toBe(inches(high) - inches(finish / 2));
@@ -212,7 +213,7 @@ describe('heights', () => {
       lockKind: 'mortise',
       frameWidth: inches(36),
     });
-    const { securing } = stable;
+    const { securing } = stable.results;
     const top = securing.leaf!.bottom + securing.leaf!.height;
     expect(securing.height! + inches(3) + inches(1)).toBe(top);
     expect(stable.clashes.filter((one) => one.kind === 'beyond')).toEqual([]);

@@ -3,21 +3,20 @@ import {
   meetsInMiddle,
   said,
   type Alternative,
-  type LeafBolts,
-  type LockKind,
   type OpeningFacts,
   type Said,
 } from '../opening/index.js';
+import type { LeafBolts, LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import { hasRods, isExit } from './lockForms.js';
 
 /** What holds the second leaf, and whether the leaves must close in their order. */
 export interface SecondLeaf {
   bolts: LeafBolts;
-  why: Said;
-  alternatives: Alternative[];
+  why: () => Said;
+  alternatives: () => Alternative[];
   coordinator: boolean;
-  coordinatorWhy: Said;
+  coordinatorWhy: () => Said;
 }
 
 /** Whether a pair has a second leaf to be bolted: not where each leaf has a device of its own. */
@@ -29,19 +28,14 @@ export function hasSecondLeaf(facts: OpeningFacts, kind: LockKind): boolean {
   );
 }
 
-/** What speaks against a way to hold the second leaf. */
-export function againstBolts(
-  bolts: LeafBolts,
-  facts: OpeningFacts,
-  secondNeeded: boolean,
-): Said | undefined {
+/** What speaks against a way to hold the second leaf, as a sentence without figures. */
+export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, secondNeeded: boolean) {
   const rated = (known(facts.rating) ?? 0) > 0;
-  if (bolts === 'none') return said('securing.against.loose');
-  if (bolts === 'surface' && (rated || facts.wayOut === true))
-    return said('securing.against.surface');
-  if (bolts === 'flush' && rated) return said('securing.against.manualRated');
-  if (bolts === 'flush' && facts.wayOut === true) return said('securing.against.manualWayOut');
-  if (bolts === 'flush' && secondNeeded) return said('securing.against.manualWidth');
+  if (bolts === 'none') return 'securing.against.loose';
+  if (bolts === 'surface' && (rated || facts.wayOut === true)) return 'securing.against.surface';
+  if (bolts === 'flush' && rated) return 'securing.against.manualRated';
+  if (bolts === 'flush' && facts.wayOut === true) return 'securing.against.manualWayOut';
+  if (bolts === 'flush' && secondNeeded) return 'securing.against.manualWidth';
   return undefined;
 }
 
@@ -61,7 +55,7 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
         ? 'automatic'
         : 'flush';
   const bolts = recorded ?? usual;
-  const why =
+  const why = () =>
     recorded !== undefined
       ? said('securing.bolts.recorded')
       : usual === 'none'
@@ -82,15 +76,19 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
   return {
     bolts,
     why,
-    alternatives: (['flush', 'automatic', 'constant', 'surface', 'none'] as const).map((value) => {
-      const against =
-        value === 'none' && usual === 'none' ? undefined : againstBolts(value, facts, secondNeeded);
-      return against ? { value, against } : { value };
-    }),
+    alternatives: () =>
+      (['flush', 'automatic', 'constant', 'surface', 'none'] as const).map((value) => {
+        const against =
+          value === 'none' && usual === 'none'
+            ? undefined
+            : againstBolts(value, facts, secondNeeded);
+        return against ? { value, against: said(against) } : { value };
+      }),
     coordinator,
-    coordinatorWhy: coordinator
-      ? said(overlaps ? 'securing.coordinator.overlap' : 'securing.coordinator.bolts')
-      : said(closes ? 'securing.coordinator.either' : 'securing.coordinator.noCloser'),
+    coordinatorWhy: () =>
+      coordinator
+        ? said(overlaps ? 'securing.coordinator.overlap' : 'securing.coordinator.bolts')
+        : said(closes ? 'securing.coordinator.either' : 'securing.coordinator.noCloser'),
   };
 }
 

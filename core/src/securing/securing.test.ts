@@ -3,7 +3,7 @@ import { LOCK_SPECS, readLockSpec, type LockSpec } from '../catalogue/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { TERMS } from '../phrasing/index.js';
 import {
   acceptanceTest,
@@ -345,7 +345,7 @@ describe('the lock function of an opening', () => {
       'stop securing.traps',
     );
     const bolt = (more: Partial<OpeningFacts>) =>
-      decide(more).bolts.find((one) => one.stage === 'securing')!.state;
+      decide(more).progress.find((one) => one.stage === 'securing')!.state;
     expect(bolt({ lockKind: 'mortise', secured: true })).toBe('decided');
     expect(bolt({ lockKind: 'mortise' })).toBe('open');
     expect(bolt({})).toBe('open');

@@ -1,7 +1,14 @@
-import { about, known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  about,
+  known,
+  solid,
+  span,
+  type OpeningFacts,
+  type Solid,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { MeasuredLeaf } from '../sizing/index.js';
-import type { Securing } from './decide.js';
+import type { Securing } from './secured.js';
 import { exitCase } from './exitDevice.js';
 import type { LockFit } from './fit.js';
 import { hasRods, LOCK_FORMS } from './lockForms.js';

@@ -1,6 +1,6 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { framingOf, glassPlace, type MeasuredLeaf } from '../sizing/index.js';
+import { framingOf, glassPlace } from '../sizing/index.js';
 
 /** What limits the solid width at the lock edge. */
 export interface SolidWidth {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm, TICKS_PER_INCH } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { cylinderHalf } from './index.js';
 import { DOOR } from '../testing/door.js';
 
@@ -14,7 +14,7 @@ const base: OpeningFacts = {
 };
 const us = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
-const strike = (facts: Partial<OpeningFacts> = {}) => us(facts).securing.strike!;
+const strike = (facts: Partial<OpeningFacts> = {}) => us(facts).results.securing.strike!;
 
 describe('a strike', () => {
   it('of the usual steel frame has a 1 1/4 lip, its latch 1 3/16 from the stop', () => {
@@ -98,7 +98,7 @@ describe('a strike', () => {
 
 describe('an existing strike', () => {
   const reuse = (facts: Partial<OpeningFacts>) =>
-    us({ work: 'replacement', lockHeight: inches(40), ...facts }).securing.reuse;
+    us({ work: 'replacement', lockHeight: inches(40), ...facts }).results.securing.reuse;
   it('stays while its middle, depth and cut-out agree within a sixteenth', () => {
     expect(reuse({})).toBeUndefined();
     expect(reuse({ strikeAt: inches(40) })?.verdict).toBe('keep');
@@ -116,9 +116,11 @@ describe('an existing strike', () => {
     expect(reuse({ strikeAt: inches(40), strikeCutHeight: inches(2.75) })?.verdict).toBe('new');
   });
   it('gives the height of a new lock in a frame that stays', () => {
-    const { height } = us({ work: 'replacement', strikeAt: inches(38.5) }).securing;
+    const { height } = us({ work: 'replacement', strikeAt: inches(38.5) }).results.securing;
     expect(height).toBe(inches(38.5));
-    expect(us({ work: 'new', strikeAt: inches(38.5) }).securing.height).toBe(inches(40.3125));
+    expect(us({ work: 'new', strikeAt: inches(38.5) }).results.securing.height).toBe(
+      inches(40.3125),
+    );
   });
   it('lets the dead-latch pin fall in when it reaches too far', () => {
     const codes = (strikeDepth: number) =>
@@ -168,13 +170,13 @@ describe('what is as long as the leaf is thick', () => {
     const board = decideOpening(
       { ...base, lockKind: 'profile', leafThickness: mm(60), faceFiller: mm(20), swing: 'in' },
       PRACTICES.continental,
-    ).securing.lengths.profile!;
+    ).results.securing.lengths.profile!;
     // Middle of the 40 proper behind 20 of board: 40 to the pull face (inside here), 20 to the push.
     expect([board.outer.length, board.inner.length]).toEqual([mm(30), mm(50)]);
   });
   it('a mortise cylinder reaches from the face into the case, a ring fills the rest', () => {
     const of = (t: number) =>
-      us({ lockKind: 'mortise', leafThickness: inches(t) }).securing.lengths.mortise;
+      us({ lockKind: 'mortise', leafThickness: inches(t) }).results.securing.lengths.mortise;
     // (1 3/4 − 1) / 2 + 3/4 = 1 1/8.
     expect(of(1.75)).toEqual({ length: inches(1.125), ring: 0 });
     expect(of(2)).toEqual({ length: inches(1.25), ring: 0 });

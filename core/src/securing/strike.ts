@@ -1,4 +1,5 @@
-import { known, meetsInMiddle, type LockKind, type OpeningFacts } from '../opening/index.js';
+import { known, meetsInMiddle, type OpeningFacts } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { boltGap } from './fit.js';
@@ -41,25 +42,29 @@ export interface StrikeFit {
   pin: [number, number];
 }
 
+/** What a strike follows from. */
+export interface StrikeCase {
+  facts: OpeningFacts;
+  practice: Practice;
+  sizes: Sizes;
+  kind: LockKind;
+  /** Of the leaf. */
+  thickness: number;
+  /** Middle of the lock from the pull face. */
+  z: number;
+  /** What of the lock's function goes into it. */
+  latches: boolean;
+  bolts: boolean;
+}
+
 /**
  * The strike of a lock. The latch must drop in while the leaf just touches its stop: from the stop to
  * the latch's flat face is the play there, half the leaf and half the bolt (trade practice). The lip
  * reaches from the middle of the strike to the jamb's edge and a little beyond, to the next made
  * length.
- *
- * @param thickness of the leaf
- * @param z middle of the lock from the pull face
- * @param holds what of the lock's function goes into it
  */
-export function fitStrike(
-  facts: OpeningFacts,
-  practice: Practice,
-  sizes: Sizes,
-  kind: LockKind,
-  thickness: number,
-  z: number,
-  holds: { latch: boolean; bolt: boolean },
-): StrikeFit {
+export function fitStrike(at: StrikeCase): StrikeFit {
+  const { facts, practice, sizes, kind, thickness, z, latches, bolts } = at;
   const { values } = practice;
   const form = LOCK_FORMS[kind];
   const play = values.stopPlay.value[known(facts.stopSeal) ?? usualStop(facts)];
@@ -79,8 +84,8 @@ export function fitStrike(
   const inRabbet = form.sits !== 'inside-face' && form.sits !== 'push-face';
   const ends = hasRods(kind);
   const gap = ends ? (sizes.headGap ?? 0) : boltGap(facts, sizes);
-  const latchThrow = holds.latch ? (known(facts.latchThrow) ?? throws.latch) : 0;
-  const boltThrow = holds.bolt ? (known(facts.boltThrow) ?? throws.bolt) : 0;
+  const latchThrow = latches ? (known(facts.latchThrow) ?? throws.latch) : 0;
+  const boltThrow = bolts ? (known(facts.boltThrow) ?? throws.bolt) : 0;
   // A rebated edge is crossed as well, unless the lock is made to follow it.
   const crossed =
     gap + (facts.meetingEdge === 'rebated' && form.sits !== 'pocket' && onLeaf ? sizes.rebate : 0);

@@ -1,4 +1,4 @@
-import type { LockKind } from '../opening/index.js';
+import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import { LOCK_FORMS } from './lockForms.js';
 

@@ -1,12 +1,12 @@
 import {
   known,
   said,
-  type LockUse,
   type OpeningFacts,
   type Room,
   type RoomUse,
   type Said,
 } from '../opening/index.js';
+import type { LockUse } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import type { LockWishes } from './finder.js';
 
@@ -39,7 +39,7 @@ const BY_ROOM: Partial<Record<RoomUse, LockUse>> = {
 /** What a lock is for, and why. */
 export interface DerivedUse {
   use: LockUse;
-  why: Said;
+  why: () => Said;
 }
 
 /** Whether people enough leave this way that exit devices are asked for. */
@@ -63,14 +63,15 @@ export function useOf(
   rooms: { outside?: Room | undefined; inside?: Room | undefined } = {},
 ): DerivedUse | undefined {
   const recorded = known(facts.lockUse);
-  if (recorded) return { use: recorded, why: said('securing.use.recorded') };
+  if (recorded) return { use: recorded, why: () => said('securing.use.recorded') };
   if (wantsExitDevice(facts, practice))
     return {
       use: 'exit',
-      why: said('securing.use.people', {
-        people: known(facts.occupants)!,
-        from: practice.values.panicFrom.value,
-      }),
+      why: () =>
+        said('securing.use.people', {
+          people: known(facts.occupants)!,
+          from: practice.values.panicFrom.value,
+        }),
     };
   const secured = known(facts.secured);
   const room = rooms.inside;
@@ -85,10 +86,11 @@ export function useOf(
   if (room?.use && byRoom && fits)
     return {
       use: byRoom,
-      why: said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use}` } }),
+      why: () =>
+        said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use}` } }),
     };
   if (secured === undefined) return undefined;
   return secured
-    ? { use: 'store', why: said('securing.function.secured') }
-    : { use: 'passage', why: said('securing.function.free') };
+    ? { use: 'store', why: () => said('securing.function.secured') }
+    : { use: 'passage', why: () => said('securing.function.free') };
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { draw } from '../drawing/index.js';
 import type { OpeningFacts } from '../opening/index.js';
@@ -79,7 +79,10 @@ describe('folding leaves', () => {
         fc.integer({ min: mm(700), max: mm(4000) }),
         fc.integer({ min: 2, max: 8 }),
         (frameWidth, foldLeaves) => {
-          const { sizes } = decide({ kind: 'bi-fold', frameWidth, foldLeaves }, british);
+          const { sizing: sizes } = decide(
+            { kind: 'bi-fold', frameWidth, foldLeaves },
+            british,
+          ).results;
           const leaf = sizes.leaves[0]!;
           expect(leaf.quantity).toBe(foldLeaves);
           const gaps = 2 * mm(3) + (foldLeaves - 1) * mm(3);

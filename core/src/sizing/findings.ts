@@ -1,29 +1,24 @@
-import { inches, mm } from '../measure/index.js';
-import type { Settling } from '../opening/index.js';
+import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from './sizes.js';
 
-/** Below and above these no leaf of a building door is made; outside them a figure is a slip. */
-const LEAST_LEAF = inches(8);
-const MOST_LEAF_WIDTH = mm(6000);
-const MOST_LEAF_HEIGHT = mm(9000);
-
 /** Checks sizes and gaps against what can be made and what a rating usually allows. */
-export function checkSizes(settling: Settling, practice: Practice, sizes: Sizes): void {
+export function checkSizes(record: SizingRecord, practice: Practice, sizes: Sizes): void {
+  const { leafLeast, leafWidest, leafHighest } = practice.values;
   for (const leaf of sizes.leaves) {
     const { width, height } = leaf;
     const outOfRange =
-      (width !== undefined && (width < LEAST_LEAF || width > MOST_LEAF_WIDTH)) ||
-      (height !== undefined && (height < LEAST_LEAF || height > MOST_LEAF_HEIGHT));
+      (width !== undefined && (width < leafLeast.value || width > leafWidest.value)) ||
+      (height !== undefined && (height < leafLeast.value || height > leafHighest.value));
     if (outOfRange) {
-      settling.find(
+      record.report(
         'stop',
         'sizing.impossible',
         {
           width: width === undefined ? '?' : { ticks: width, rounding: 'down' },
           height: height === undefined ? '?' : { ticks: height, rounding: 'down' },
         },
-        'what is made',
+        leafLeast.source,
         ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight'],
       );
     }
@@ -31,7 +26,7 @@ export function checkSizes(settling: Settling, practice: Practice, sizes: Sizes)
   for (const gap of ['hingeGap', 'lockGap', 'headGap', 'meetingGap', 'undercut'] as const) {
     const ticks = sizes[gap];
     if (ticks !== undefined && ticks < 0) {
-      settling.find(
+      record.report(
         'stop',
         'sizing.gapNegative',
         { gap: { term: `part.${gap}` }, ticks: { ticks: -ticks } },
@@ -40,19 +35,19 @@ export function checkSizes(settling: Settling, practice: Practice, sizes: Sizes)
       );
     }
   }
-  const rating = settling.fact('rating');
-  if (rating) checkRatedGaps(settling, practice, sizes);
+  const rating = record.fact('rating');
+  if (rating) checkRatedGaps(record, practice, sizes);
 }
 
-function checkRatedGaps(settling: Settling, practice: Practice, sizes: Sizes): void {
+function checkRatedGaps(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { values } = practice;
-  const construction = settling.fact('leafConstruction');
-  const timber = construction?.startsWith('timber') ?? settling.fact('frameMaterial') === 'timber';
+  const construction = record.fact('leafConstruction');
+  const timber = construction?.startsWith('timber') ?? record.fact('frameMaterial') === 'timber';
   const limit = timber ? values.ratedGapLimitTimber : values.ratedGapLimitSteel;
   for (const gap of ['hingeGap', 'lockGap', 'headGap', 'meetingGap'] as const) {
     const ticks = sizes[gap];
     if (ticks === undefined || ticks <= limit.value) continue;
-    settling.find(
+    record.report(
       'check',
       'sizing.ratedGap',
       { gap: { term: `part.${gap}` }, ticks: { ticks }, limit: { ticks: limit.value } },
@@ -62,7 +57,7 @@ function checkRatedGaps(settling: Settling, practice: Practice, sizes: Sizes): v
   }
   const undercut = sizes.undercut;
   if (undercut !== undefined && undercut > values.ratedUndercutLimit.value) {
-    settling.find(
+    record.report(
       'check',
       'sizing.ratedUndercut',
       { ticks: { ticks: undercut }, limit: { ticks: values.ratedUndercutLimit.value } },

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts, Reading } from '../opening/index.js';
-import { Survey } from '../survey/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { type Reading, Survey } from '../survey/index.js';
 import {
   coverOf,
   cutPlan,
@@ -296,13 +296,13 @@ describe('ordering for an opening that was surveyed', () => {
   };
 
   it('takes the smallest stock leaf that covers the need within its limits', () => {
-    const { fitting } = decide({ widthTop: mm(764), heightHinge: mm(1988) }).sizes;
+    const { fitting } = decide({ widthTop: mm(764), heightHinge: mm(1988) }).results.sizing;
     expect(fitting!.leaves[0]!.order).toMatchObject({ kind: 'stock', name: '762 × 1981' });
   });
 
   it('else has it made, rounded up, and says how far out of square it is', () => {
     const decided = decide(CROOKED);
-    const order = decided.sizes.fitting!.leaves[0]!.order;
+    const order = decided.results.sizing.fitting!.leaves[0]!.order;
     expect(order.kind).toBe('made');
     const square = decided.decisions.find((one) => one.key === 'sizing.square')!;
     expect(square.value).toEqual({ type: 'term', term: 'square.crooked' });
@@ -319,10 +319,10 @@ describe('ordering for an opening that was surveyed', () => {
   it('plans no cut of a rated leaf unless its listing says how much', () => {
     const rated = { rating: 30, leafConstruction: 'timber-mineral' as const };
     const without = decide(CROOKED, rated);
-    expect(without.sizes.fitting!.leaves[0]!.order.kind).toBe('as-made');
+    expect(without.results.sizing.fitting!.leaves[0]!.order.kind).toBe('as-made');
     expect(without.findings.map((one) => one.code)).toContain('sizing.ratedTrim');
     const listed = decide(CROOKED, { ...rated, listedTrim: mm(3) });
-    expect(listed.sizes.fitting!.limits).toEqual({
+    expect(listed.results.sizing.fitting!.limits).toEqual({
       hinge: mm(3),
       head: mm(3),
       lock: mm(3),
@@ -333,7 +333,7 @@ describe('ordering for an opening that was surveyed', () => {
 
   it('makes steel to the largest square that goes in, and warns of the gaps that leaves', () => {
     const steel = decide(CROOKED, { leafConstruction: 'steel-honeycomb-16' });
-    const { order } = steel.sizes.fitting!.leaves[0]!;
+    const { order } = steel.results.sizing.fitting!.leaves[0]!;
     expect(order).toMatchObject({ kind: 'as-made' });
     if (order.kind === 'as-made') {
       expect(order.size.width % 320).toBe(0);
@@ -347,7 +347,7 @@ describe('ordering for an opening that was surveyed', () => {
       { widthTop: mm(1500), widthBottom: mm(1510), heightHinge: mm(2000), heightLock: mm(1992) },
       { kind: 'pair' },
     );
-    expect(pair.sizes.fitting!.leaves).toHaveLength(2);
+    expect(pair.results.sizing.fitting!.leaves).toHaveLength(2);
     expect(pair.decisions.map((one) => one.key)).toContain('sizing.orderSecond');
   });
 
@@ -357,7 +357,7 @@ describe('ordering for an opening that was surveyed', () => {
       { leafConstruction: 'timber-stave', frameMaterial: 'steel' },
       us,
     );
-    const { order } = decided.sizes.fitting!.leaves[0]!;
+    const { order } = decided.results.sizing.fitting!.leaves[0]!;
     expect(order.kind).toBe('made');
     if (order.kind === 'made') expect(order.plan.blank.width % (8128 / 16)).toBe(0);
   });

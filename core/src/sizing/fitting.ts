@@ -1,5 +1,6 @@
-import { mm, type Ticks } from '../measure/index.js';
-import { meetsInMiddle, said, slides, term, type Said, type Settling } from '../opening/index.js';
+import { type Ticks } from '../measure/index.js';
+import { meetsInMiddle, said, slides, type Said } from '../opening/index.js';
+import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 import { halvesOf } from './halves.js';
@@ -30,32 +31,34 @@ export function hingeEdgeOf(fitting: Fitting | undefined): number | undefined {
 }
 
 /** Kinds whose leaves fill one storey of the opening, so that a leaf can be cut to it. */
-const cutToFit = (kind: Settling['facts']['kind']) => !slides(kind) && kind !== 'stable';
+const cutToFit = (kind: SizingRecord['facts']['kind']) => !slides(kind) && kind !== 'stable';
 
 /** Out of square, leaf to order and cut plan of an opening that was surveyed; decisions and findings. */
 export function decideFitting(
-  settling: Settling,
+  record: SizingRecord,
   practice: Practice,
   sizes: Sizes,
   survey: Survey,
 ): Fitting | undefined {
   const square = outOfSquare(survey);
   if (!square) return undefined;
-  decideSquareness(settling, practice, square);
-  const gaps = aroundLeaf(settling, practice, sizes);
-  if (!gaps || !cutToFit(settling.facts.kind)) return undefined;
-  const limits = trimLimits(settling, practice);
-  const leaves = partsOf(settling, sizes, square.shape).map(({ shape, lock }): FittedLeaf => {
-    const around = { ...gaps, lock };
-    const needed = neededLeaf(shape, around);
-    return { shape, needed, order: orderLeaf(needed, around, practice, limits) };
-  });
-  leaves.forEach((leaf, index) => recordOrder(settling, leaf, index, leaves.length));
-  findFaults(settling, practice, leaves, limits);
+  decideSquareness(record, practice, square);
+  const gaps = aroundLeaf(record, practice, sizes);
+  if (!gaps || !cutToFit(record.facts.kind)) return undefined;
+  const limits = trimLimits(record, practice);
+  const leaves = partsOf(record, practice, sizes, square.shape).map(
+    ({ shape, lock }): FittedLeaf => {
+      const around = { ...gaps, lock };
+      const needed = neededLeaf(shape, around);
+      return { shape, needed, order: orderLeaf(needed, around, practice, limits) };
+    },
+  );
+  leaves.forEach((leaf, index) => recordOrder(record, leaf, index, leaves.length));
+  findFaults(record, practice, leaves, limits);
   return { square, gaps, limits, leaves };
 }
 
-function decideSquareness(settling: Settling, practice: Practice, square: OutOfSquare): void {
+function decideSquareness(record: SizingRecord, practice: Practice, square: OutOfSquare): void {
   const tolerance = practice.values.surveyTolerance;
   const { taperWidth, taperHeight, rack, shape } = square;
   const worst = Math.max(
@@ -64,7 +67,7 @@ function decideSquareness(settling: Settling, practice: Practice, square: OutOfS
     Math.abs(rack ?? 0),
     Math.abs(shape.bow),
   );
-  const reasons: Said[] = [
+  const reasons = (): Said[] => [
     said('sizing.square.width', {
       taper: { ticks: Math.abs(Math.round(taperWidth)) },
       where: { term: taperWidth < 0 ? 'where.head' : 'where.foot' },
@@ -80,22 +83,22 @@ function decideSquareness(settling: Settling, practice: Practice, square: OutOfS
           rack: { ticks: Math.abs(Math.round(rack)) },
           where: { term: rack < 0 ? 'where.hingeSide' : 'where.lockSide' },
         }),
+    ...(Math.abs(shape.bow) > tolerance.value / 2
+      ? [
+          said('sizing.square.bow', {
+            bow: { ticks: Math.abs(Math.round(shape.bow)) },
+            way: { term: shape.bow > 0 ? 'way.in' : 'way.out' },
+          }),
+        ]
+      : []),
   ];
-  if (Math.abs(shape.bow) > tolerance.value / 2) {
-    reasons.push(
-      said('sizing.square.bow', {
-        bow: { ticks: Math.abs(Math.round(shape.bow)) },
-        way: { term: shape.bow > 0 ? 'way.in' : 'way.out' },
-      }),
-    );
-  }
-  settling.fix('square', term(worst <= tolerance.value ? 'square.true' : 'square.crooked'), {
+  record.decide('square', worst <= tolerance.value ? 'true' : 'crooked', {
     basis: 'measured',
     reasons,
     facts: ['readings'],
   });
   if (Math.abs(square.disagreement) > tolerance.value) {
-    settling.find(
+    record.report(
       'stop',
       'sizing.remeasure',
       {
@@ -109,15 +112,18 @@ function decideSquareness(settling: Settling, practice: Practice, square: OutOfS
   }
 }
 
-function aroundLeaf(settling: Settling, practice: Practice, sizes: Sizes): AroundLeaf | undefined {
+function aroundLeaf(
+  record: SizingRecord,
+  practice: Practice,
+  sizes: Sizes,
+): AroundLeaf | undefined {
   const { hingeGap, headGap, undercut } = sizes;
   const usual = practice.values.gapsTimber.value;
   if (headGap === undefined || undercut === undefined) return undefined;
   // Where the leaf itself is fixed its gaps follow; what is wanted around a new one is the practice's.
   const wanted = (gap: Ticks | undefined, name: 'hinge' | 'lock' | 'head') =>
-    settling.fact(`${name}Gap`) ??
-    (settling.fact('leafWidth') ? usual[name] : (gap ?? usual[name]));
-  const threshold = settling.fact('thresholdHeight') ?? 0;
+    record.fact(`${name}Gap`) ?? (record.fact('leafWidth') ? usual[name] : (gap ?? usual[name]));
+  const threshold = record.fact('thresholdHeight') ?? 0;
   return {
     hinge: wanted(hingeGap, 'hinge'),
     lock: wanted(sizes.lockGap, 'lock'),
@@ -128,30 +134,32 @@ function aroundLeaf(settling: Settling, practice: Practice, sizes: Sizes): Aroun
 
 /** Single openings as they are, pairs as two, each with the gap at its lock or meeting edge. */
 function partsOf(
-  settling: Settling,
+  record: SizingRecord,
+  practice: Practice,
   sizes: Sizes,
   shape: Quadrilateral,
 ): { shape: Quadrilateral; lock: number }[] {
-  if (!meetsInMiddle(settling.facts.kind)) return [{ shape, lock: sizes.lockGap ?? mm(3) }];
+  const usual = practice.values.gapsTimber.value;
+  if (!meetsInMiddle(record.facts.kind)) return [{ shape, lock: sizes.lockGap ?? usual.lock }];
   const [first, second] = sizes.leaves;
   const width = first?.width ?? 1;
   const share = second?.width === undefined ? 0.5 : width / (width + second.width);
-  const overlap = settling.fact('meetingEdge') === 'rebated' ? sizes.rebate : 0;
+  const overlap = record.fact('meetingEdge') === 'rebated' ? sizes.rebate : 0;
   const lock =
     sizes.mullion > 0
-      ? (sizes.lockGap ?? mm(3)) + sizes.mullion / 2
-      : ((sizes.meetingGap ?? mm(3)) - overlap) / 2;
+      ? (sizes.lockGap ?? usual.lock) + sizes.mullion / 2
+      : ((sizes.meetingGap ?? usual.meeting) - overlap) / 2;
   return halvesOf(shape, share).map((half) => ({ shape: half, lock }));
 }
 
 /** What may come off each edge: by construction; of a rated leaf only what its listing says. */
-function trimLimits(settling: Settling, practice: Practice): TrimLimits | undefined {
-  const construction = settling.fact('leafConstruction');
+function trimLimits(record: SizingRecord, practice: Practice): TrimLimits | undefined {
+  const construction = record.fact('leafConstruction');
   if (!construction) return undefined;
   const limits = practice.values.trimLimits.value[construction];
-  const rated = (settling.fact('rating') ?? 0) > 0;
+  const rated = (record.fact('rating') ?? 0) > 0;
   if (!rated) return limits;
-  const listed = settling.fact('listedTrim') ?? 0;
+  const listed = record.fact('listedTrim') ?? 0;
   return {
     hinge: Math.min(limits.hinge, listed),
     head: Math.min(limits.head, listed),
@@ -160,15 +168,15 @@ function trimLimits(settling: Settling, practice: Practice): TrimLimits | undefi
   };
 }
 
-function recordOrder(settling: Settling, fitted: FittedLeaf, index: number, of: number): void {
+function recordOrder(record: SizingRecord, fitted: FittedLeaf, index: number, of: number): void {
   const { order } = fitted;
   const blank = order.kind === 'as-made' ? order.size : order.plan.blank;
   const name = index === 0 ? 'order' : 'orderSecond';
-  settling.fix(
+  record.decide(
     name,
-    { type: 'size', width: blank.width, height: blank.height },
+    { width: blank.width, height: blank.height },
     {
-      reasons: [
+      reasons: () => [
         order.kind === 'stock'
           ? said('sizing.order.stock', { name: order.name })
           : order.kind === 'made'
@@ -185,14 +193,14 @@ function recordOrder(settling: Settling, fitted: FittedLeaf, index: number, of: 
 }
 
 function findFaults(
-  settling: Settling,
+  record: SizingRecord,
   practice: Practice,
   leaves: FittedLeaf[],
   limits: TrimLimits | undefined,
 ): void {
-  const rated = (settling.fact('rating') ?? 0) > 0;
-  if (rated && settling.fact('listedTrim') === undefined) {
-    settling.find(
+  const rated = (record.fact('rating') ?? 0) > 0;
+  if (rated && record.fact('listedTrim') === undefined) {
+    record.report(
       'check',
       'sizing.ratedTrim',
       {},
@@ -201,7 +209,7 @@ function findFaults(
     );
   }
   if (limits === undefined)
-    settling.find('check', 'sizing.trimUnknown', {}, practice.values.trimLimits.source, [
+    record.report('check', 'sizing.trimUnknown', {}, practice.values.trimLimits.source, [
       'leafConstruction',
     ]);
   for (const { order } of leaves) {
@@ -209,7 +217,7 @@ function findFaults(
       const limit = practice.values.ratedGapLimitTimber;
       const widest = Math.max(order.widest.lock, order.widest.head);
       if (widest > limit.value + practice.values.surveyTolerance.value) {
-        settling.find(
+        record.report(
           rated ? 'stop' : 'check',
           'sizing.asMadeGaps',
           { widest: { ticks: Math.round(widest), rounding: 'up' } },
@@ -221,7 +229,7 @@ function findFaults(
     }
     for (const edge of order.plan.beyond) {
       const cut = order.plan.cuts.find((one) => one.edge === edge)!;
-      settling.find(
+      record.report(
         'stop',
         'sizing.cutBeyond',
         {

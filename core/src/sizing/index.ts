@@ -1,7 +1,6 @@
 export { solveChain, type Member, type SolvedChain, type SolvedMember } from './chain.js';
 export * from './swing.js';
 export { nominalOf } from './nominal.js';
-export { decideSizing } from './decide.js';
 export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';
 export { outOfSquare, type Corner, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
@@ -11,12 +10,6 @@ export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';
 export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
 export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';
-export {
-  framingOf,
-  glassPlace,
-  isFramed,
-  leafBody,
-  measured,
-  type Framing,
-  type MeasuredLeaf,
-} from './leafBody.js';
+export { framingOf, glassPlace, isFramed, leafBody, measured, type Framing } from './leafBody.js';
+export { LEAF_CONSTRUCTIONS, type MeetingEdge } from './facts.js';
+export { sizing } from './stage.js';

@@ -1,9 +1,11 @@
+import { runStage } from '../testing/runStage.js';
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES, type Practice } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import type { Practice } from '../practice/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { partsText, valueParts } from '../phrasing/index.js';
-import { decideSizing, heelGap } from './index.js';
+import { heelGap } from './index.js';
 
 const us = PRACTICES['us-commercial'];
 const { british, continental } = PRACTICES;
@@ -15,7 +17,7 @@ const base: OpeningFacts = {
   frameHeight: inches(84),
 };
 const size = (facts: Partial<OpeningFacts>, practice: Practice = us) =>
-  decideSizing({ ...base, ...facts }, practice);
+  runStage('sizing', { ...base, ...facts }, practice);
 const text = (facts: Partial<OpeningFacts>, key: string, practice: Practice = us) => {
   const decision = size(facts, practice).decisions.find((one) => one.key === key);
   return decision?.value

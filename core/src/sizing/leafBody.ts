@@ -1,14 +1,14 @@
-import { about, known, solid, span, type OpeningFacts, type Solid } from '../opening/index.js';
+import {
+  about,
+  known,
+  solid,
+  span,
+  type MeasuredLeaf,
+  type OpeningFacts,
+  type Solid,
+} from '../opening/index.js';
 import type { LeafConstruction, Practice } from '../practice/index.js';
 import type { SizedLeaf } from './sizes.js';
-
-/** A leaf whose three lengths are known. */
-export interface MeasuredLeaf extends SizedLeaf {
-  width: number;
-  height: number;
-  thickness: number;
-  bottom: number;
-}
 
 /** The leaf with its lengths, or undefined while one is open or no leaf is left. */
 export function measured(leaf: SizedLeaf): MeasuredLeaf | undefined {

@@ -1,11 +1,12 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said, type Settling } from '../opening/index.js';
+import { said, type Said } from '../opening/index.js';
+import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 
 /** What a timber leaf gains in damp, and why. */
 export interface Movement {
   ticks: Ticks;
-  why: Said;
+  why: () => Said;
 }
 
 /**
@@ -16,32 +17,33 @@ export interface Movement {
  * @param about roughly the leaf's width, for boarded leaves
  */
 export function timberMovement(
-  settling: Settling,
+  record: SizingRecord,
   practice: Practice,
   about: Ticks | undefined,
 ): Movement | undefined {
   const { movementFlat, movementQuarter, moistureSwing, stileWidth } = practice.values;
-  const construction = settling.fact('leafConstruction');
+  const construction = record.fact('leafConstruction');
   if (!construction?.startsWith('timber')) return undefined;
-  const boarded = settling.fact('boarded') === true;
+  const boarded = record.fact('boarded') === true;
   const framed = construction.startsWith('timber-panelled');
-  const stile = settling.fact('stileWidth') ?? stileWidth.value;
+  const stile = record.fact('stileWidth') ?? stileWidth.value;
   const across = boarded ? about : framed ? 2 * stile : undefined;
   const change =
-    settling.fact('moistureChange') ??
-    (settling.fact('exterior') === true ? moistureSwing.value : undefined);
+    record.fact('moistureChange') ??
+    (record.fact('exterior') === true ? moistureSwing.value : undefined);
   if (across === undefined || !change) return undefined;
-  const quarter = settling.fact('sawn') === 'quarter';
+  const quarter = record.fact('sawn') === 'quarter';
   const rate = quarter ? movementQuarter : movementFlat;
   const ticks = Math.ceil(across * rate.value * change);
   return {
     ticks,
-    why: said('sizing.movement', {
-      across: { ticks: across },
-      rate: String(rate.value),
-      change,
-      gain: { ticks, rounding: 'up', fine: true },
-      source: rate.source,
-    }),
+    why: () =>
+      said('sizing.movement', {
+        across: { ticks: across },
+        rate: String(rate.value),
+        change,
+        gain: { ticks, rounding: 'up', fine: true },
+        source: rate.source,
+      }),
   };
 }

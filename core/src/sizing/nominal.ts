@@ -1,4 +1,4 @@
-import { inches, type Ticks } from '../measure/index.js';
+import type { Ticks } from '../measure/index.js';
 import type { NominalSize, Practice } from '../practice/index.js';
 
 /**
@@ -11,7 +11,8 @@ export function nominalOf(
   leaf: { width: Ticks; height: Ticks } | undefined,
   frame: { width: Ticks; height: Ticks } | undefined,
 ): NominalSize | undefined {
-  const { nominalSizes, nominalNames, nominalLeast, nominalMost } = practice.values;
+  const { nominalSizes, nominalNames, nominalLeast, nominalMost, nominalHeightMost } =
+    practice.values;
   if (nominalNames.value === 'leaf') {
     if (!leaf) return undefined;
     const off = (size: NominalSize) =>
@@ -29,7 +30,7 @@ export function nominalOf(
   }
   if (!leaf) return undefined;
   // Heights also lose the undercut, so their allowance is wider than the width's.
-  const heightMost = nominalMost.value + inches(1 / 2);
+  const heightMost = nominalMost.value + nominalHeightMost.value;
   return best(
     nominalSizes.value.filter((size) => {
       const wider = size.width - leaf.width;

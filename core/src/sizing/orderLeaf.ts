@@ -1,4 +1,4 @@
-import { inches, mm, roundTo, type System, type Ticks } from '../measure/index.js';
+import { roundTo, type Ticks } from '../measure/index.js';
 import type { NominalSize, Practice, TrimLimits } from '../practice/index.js';
 import { cutPlan, type CutPlan } from './cutPlan.js';
 import { coverOf, insideOf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
@@ -30,8 +30,6 @@ function stockLeaves(practice: Practice, gaps: AroundLeaf): NominalSize[] {
   }));
 }
 
-const step = (system: System): Ticks => (system === 'metric' ? mm(1) : inches(1 / 16));
-
 /**
  * The leaf to order: the smallest stock leaf from which the needed one is cut within what its edges may
  * lose, else made to measure, its size rounded up. A leaf that cannot be trimmed is made square, the
@@ -44,11 +42,12 @@ export function orderLeaf(
   limits: TrimLimits | undefined,
 ): LeafOrder {
   const sawFrom = practice.values.sawFrom.value;
+  const step = practice.values.orderStep.value;
   if (uncuttable(limits)) {
     const inside = insideOf(leaf);
     const size = {
-      width: roundTo(inside.width, step(practice.system), 'down'),
-      height: roundTo(inside.height, step(practice.system), 'down'),
+      width: roundTo(inside.width, step, 'down'),
+      height: roundTo(inside.height, step, 'down'),
     };
     const cover = coverOf(leaf);
     return {
@@ -67,8 +66,8 @@ export function orderLeaf(
   if (stock) return { kind: 'stock', name: stock.size.name, plan: stock.plan! };
   const cover = coverOf(leaf);
   const blank = {
-    width: roundTo(cover.width, step(practice.system), 'up'),
-    height: roundTo(cover.height, step(practice.system), 'up'),
+    width: roundTo(cover.width, step, 'up'),
+    height: roundTo(cover.height, step, 'up'),
   };
   return { kind: 'made', plan: cutPlan(leaf, blank, limits, sawFrom)! };
 }

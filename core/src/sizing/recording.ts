@@ -1,46 +1,52 @@
-import type { Settling } from '../opening/index.js';
-import { length, said, type Basis, type Said } from '../opening/index.js';
+import type { SizingRecord } from './decisions.js';
+import { said, type Basis, type Said } from '../opening/index.js';
 import type { SolvedChain, SolvedFrom } from './chain.js';
-import type { ChainRun } from './stacks.js';
+import type { ChainNote, ChainRun } from './stacks.js';
 
-const BASIS: Record<SolvedFrom, (settling: Settling, fact: string) => Basis> = {
-  fixed: (settling, fact) => settling.basisOf(fact),
+const BASIS: Record<SolvedFrom, (record: SizingRecord, fact: string) => Basis> = {
+  fixed: (record, fact) => record.basisOf(fact),
   usual: () => 'derived',
   chain: () => 'derived',
 };
 
 /** Records a chain’s members as decisions, each with its basis and the sum it follows from. */
-export function recordChain(settling: Settling, run: ChainRun, axis: 'width' | 'height'): void {
+export function recordChain(record: SizingRecord, run: ChainRun, axis: 'width' | 'height'): void {
   const { result, totalFact } = run;
   if (!result.solved) {
-    openChain(settling, run, axis, result);
+    openChain(record, run, axis, result);
     return;
   }
-  settling.fix(totalFact, length(result.total), {
-    basis: run.totalWhy ? 'derived' : BASIS[result.totalFrom](settling, totalFact),
-    reasons: run.totalWhy
-      ? [run.totalWhy]
-      : result.totalFrom === 'chain'
-        ? [said('sizing.frame.fromLeaf', {})]
-        : [],
+  record.decide(totalFact, result.total, {
+    basis: run.totalWhy ? 'derived' : BASIS[result.totalFrom](record, totalFact),
+    reasons: () =>
+      run.totalWhy
+        ? [run.totalWhy()]
+        : result.totalFrom === 'chain'
+          ? [said('sizing.frame.fromLeaf')]
+          : [],
     facts: [totalFact],
   });
   for (const note of run.members) {
     const member = result.members.get(note.key)!;
-    const name = note.key.replace(/^(active|inactive|upper|lower)(Width|Height)$/, 'leaf$2');
-    const reasons: Said[] = [];
-    if (member.from === 'usual' && note.why) reasons.push(note.why);
-    if (member.from === 'chain') {
-      reasons.push(chainReason(axis, result, note.key));
-      if (note.why && name === 'leafWidth') reasons.push(note.why);
-    }
-    settling.fix(name, length(member.each[member.each.length - 1]!, note.rounding), {
-      basis: BASIS[member.from](settling, note.fact),
-      reasons,
+    record.decide(note.name, member.each[member.each.length - 1]!, {
+      basis: BASIS[member.from](record, note.fact),
+      reasons: () => memberReasons(axis, result, note, member.from),
       facts: [note.fact],
       leaf: note.leaf,
     });
   }
+}
+
+function memberReasons(
+  axis: 'width' | 'height',
+  chain: SolvedChain & { solved: true },
+  { key, name, why }: ChainNote,
+  from: SolvedFrom,
+): Said[] {
+  if (from === 'usual') return why ? [why()] : [];
+  if (from === 'fixed') return [];
+  const sum = chainReason(axis, chain, key);
+  return why && name === 'leafWidth' ? [sum, why()] : [sum];
 }
 
 /** The sum with its figures: `frame opening 36 − 1/8 − 1/8`. */
@@ -61,18 +67,19 @@ function chainReason(
     params[`n${index}`] = { term: `part.${member.key}` };
   });
   params['parts'] = others.length;
-  return said(`sizing.chain.${axis}`, params);
+  // A sentence of any number of members: `phrasing` puts it together.
+  return { code: `sizing.chain.${axis}`, params };
 }
 
 function openChain(
-  settling: Settling,
+  record: SizingRecord,
   run: ChainRun,
   axis: 'width' | 'height',
   result: SolvedChain & { solved: false },
 ): void {
   const facts = [run.totalFact, ...run.members.map((note) => note.fact)];
   if (result.missing.length === 0) {
-    settling.find(
+    record.report(
       'stop',
       'sizing.doesNotClose',
       {
@@ -84,28 +91,25 @@ function openChain(
       facts,
     );
   }
-  const recorded = settling.fact(run.totalFact);
+  const recorded = record.fact(run.totalFact);
   const needsMaterial =
-    settling.fact('frameMaterial') === undefined && result.missing.includes('undercut');
+    record.fact('frameMaterial') === undefined && result.missing.includes('undercut');
   const question = needsMaterial
-    ? said('ask.frameMaterial')
+    ? 'ask.frameMaterial'
     : recorded !== undefined && result.missing.includes('thresholdHeight')
-      ? said('ask.thresholdHeight')
+      ? 'ask.thresholdHeight'
       : recorded !== undefined && result.missing.includes('activeWidth')
-        ? said('ask.activeWidth')
-        : said(`ask.${axis}`, {});
+        ? 'ask.activeWidth'
+        : (`ask.${axis}` as const);
   const asked = needsMaterial ? ['frameMaterial'] : facts;
   if (recorded !== undefined) {
-    settling.fix(run.totalFact, length(recorded), {
-      basis: settling.basisOf(run.totalFact),
+    record.decide(run.totalFact, recorded, {
+      basis: record.basisOf(run.totalFact),
       facts: [run.totalFact],
     });
   }
-  const leafNames = run.members.filter(
-    (note) => /(Width|Height)$/.test(note.key) && note.key !== 'thresholdHeight',
-  );
-  for (const note of leafNames) {
-    const name = note.key.replace(/^(active|inactive|upper|lower)(Width|Height)$/, 'leaf$2');
-    settling.open(name, question, asked, { leaf: note.leaf });
+  for (const note of run.members) {
+    if (note.name !== 'leafWidth' && note.name !== 'leafHeight') continue;
+    record.ask(note.name, question, asked, { leaf: note.leaf });
   }
 }

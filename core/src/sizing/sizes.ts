@@ -1,11 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import {
-  slides,
-  type HangingDevice,
-  type LeafId,
-  type OpeningFacts,
-  type StageOutcome,
-} from '../opening/index.js';
+import { slides, type HangingDevice, type LeafId, type OpeningFacts } from '../opening/index.js';
 
 import type { Fitting } from './fitting.js';
 
@@ -22,24 +16,24 @@ export interface SizedLeaf {
 }
 
 /** What later stages read of the sizes. All in ticks. */
-export interface Sizes extends StageOutcome {
-  leaves: SizedLeaf[];
-  frameWidth?: Ticks | undefined;
-  frameHeight?: Ticks | undefined;
-  hingeGap?: Ticks | undefined;
-  lockGap?: Ticks | undefined;
-  headGap?: Ticks | undefined;
-  meetingGap?: Ticks | undefined;
-  undercut?: Ticks | undefined;
-  stopWidth: Ticks;
+export interface Sizes {
+  readonly leaves: readonly SizedLeaf[];
+  readonly frameWidth: Ticks | undefined;
+  readonly frameHeight: Ticks | undefined;
+  readonly hingeGap: Ticks | undefined;
+  readonly lockGap: Ticks | undefined;
+  readonly headGap: Ticks | undefined;
+  readonly meetingGap: Ticks | undefined;
+  readonly undercut: Ticks | undefined;
+  readonly stopWidth: Ticks;
   /** Overlap of a rebated meeting edge. */
-  rebate: Ticks;
+  readonly rebate: Ticks;
   /** Width of a removable mullion between the leaves; 0 when there is none. */
-  mullion: Ticks;
+  readonly mullion: Ticks;
   /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
-  floorFinish: Ticks;
+  readonly floorFinish: Ticks;
   /** What a survey of the frame comes to. */
-  fitting?: Fitting | undefined;
+  readonly fitting: Fitting | undefined;
 }
 
 /** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */

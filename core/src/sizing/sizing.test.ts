@@ -1,6 +1,7 @@
+import { runStage } from '../testing/runStage.js';
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
 import {
@@ -8,7 +9,6 @@ import {
   centreAxis,
   clearWidth,
   corners,
-  decideSizing,
   heelGap,
   intrusion,
   lockEdgeGap,
@@ -22,7 +22,7 @@ import {
 const us = PRACTICES['us-commercial'];
 const base: OpeningFacts = { mark: '1', kind: 'single', frameMaterial: 'steel' };
 const size = (facts: Partial<OpeningFacts>, practice = us) =>
-  decideSizing({ ...base, ...facts }, practice);
+  runStage('sizing', { ...base, ...facts }, practice);
 
 describe('a dimension chain', () => {
   it('closes exactly whichever member gives', () => {
@@ -204,7 +204,7 @@ describe('sizing an opening', () => {
   it('frame opening = the parts of the stack, for every kind that hangs', () => {
     fc.assert(
       fc.property(soundFacts, (facts) => {
-        const sizes = decideSizing(facts, us);
+        const sizes = runStage('sizing', facts, us);
         const [leaf, second] = sizes.leaves;
         if (facts.kind === 'single')
           expect(sizes.hingeGap! + leaf!.width! + sizes.lockGap!).toBe(facts.frameWidth);

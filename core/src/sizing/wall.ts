@@ -1,19 +1,20 @@
 import type { Ticks } from '../measure/index.js';
-import { length, said, type Said, type Settling } from '../opening/index.js';
+import { said, type Said } from '../opening/index.js';
+import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { SolvedChain } from './chain.js';
 
 type Axis = 'Width' | 'Height';
 
 /** Face (or jamb) and packing of one side; absent while the frame's material is open. */
-function around(settling: Settling, practice: Practice): { face?: Ticks; packing?: Ticks } {
+function around(record: SizingRecord, practice: Practice): { face?: Ticks; packing?: Ticks } {
   const { steelFrameFace, timberJamb, packingSteel, packingTimber } = practice.values;
-  const material = settling.fact('frameMaterial');
+  const material = record.fact('frameMaterial');
   const steel = material !== 'timber';
   const face =
-    settling.fact('frameFace') ?? (material && (steel ? steelFrameFace : timberJamb).value);
+    record.fact('frameFace') ?? (material && (steel ? steelFrameFace : timberJamb).value);
   const packing =
-    settling.fact('packing') ?? (material && (steel ? packingSteel : packingTimber).value);
+    record.fact('packing') ?? (material && (steel ? packingSteel : packingTimber).value);
   return {
     ...(face === undefined ? {} : { face }),
     ...(packing === undefined ? {} : { packing }),
@@ -28,36 +29,37 @@ const sidesOf = (axis: Axis) => (axis === 'Width' ? 2 : 1);
  * leaf says otherwise. With `why` when it follows from the wall.
  */
 export function frameOpening(
-  settling: Settling,
+  record: SizingRecord,
   practice: Practice,
   axis: Axis,
-): { total?: Ticks; why?: Said } {
-  const recorded = settling.fact(`frame${axis}`);
+): { total?: Ticks; why?: () => Said } {
+  const recorded = record.fact(`frame${axis}`);
   if (recorded !== undefined) return { total: recorded };
-  const wall = settling.fact(`wall${axis}`);
-  const { face, packing } = around(settling, practice);
+  const wall = record.fact(`wall${axis}`);
+  const { face, packing } = around(record, practice);
   if (wall === undefined || face === undefined || packing === undefined) return {};
-  if (settling.fact(`leaf${axis}`) !== undefined) return {};
+  if (record.fact(`leaf${axis}`) !== undefined) return {};
   return {
     total: wall - sidesOf(axis) * (face + packing),
-    why: said(axis === 'Width' ? 'sizing.frame.fromWall' : 'sizing.frame.fromWallHead', {
-      wall: { ticks: wall },
-      face: { ticks: face },
-      packing: { ticks: packing },
-    }),
+    why: () =>
+      said(axis === 'Width' ? 'sizing.frame.fromWall' : 'sizing.frame.fromWallHead', {
+        wall: { ticks: wall },
+        face: { ticks: face },
+        packing: { ticks: packing },
+      }),
   };
 }
 
 /** Outside of the frame = frame opening + faces, jambs or linings. */
 function frameOutside(
-  settling: Settling,
+  record: SizingRecord,
   axis: Axis,
   chain: SolvedChain,
   face: Ticks | undefined,
 ): void {
   if (!chain.solved || face === undefined) return;
-  settling.fix(`outside${axis}`, length(chain.total + sidesOf(axis) * face), {
-    reasons: [
+  record.decide(`outside${axis}`, chain.total + sidesOf(axis) * face, {
+    reasons: () => [
       said(axis === 'Width' ? 'sizing.outside' : 'sizing.outside.head', {
         total: { ticks: chain.total },
         face: { ticks: face },
@@ -69,22 +71,26 @@ function frameOutside(
 
 /** Wall opening = frame opening + faces or jambs + packing, across and up, unless recorded. */
 export function wallOpening(
-  settling: Settling,
+  record: SizingRecord,
   practice: Practice,
   width: SolvedChain,
   height: SolvedChain,
 ): void {
-  const { face, packing } = around(settling, practice);
+  const { face, packing } = around(record, practice);
   for (const axis of ['Width', 'Height'] as const) {
-    frameOutside(settling, axis, axis === 'Width' ? width : height, face);
+    frameOutside(record, axis, axis === 'Width' ? width : height, face);
     const fact = `wall${axis}` as const;
-    const recorded = settling.fact(fact);
+    const recorded = record.fact(fact);
     const chain = axis === 'Width' ? width : height;
     if (recorded !== undefined) {
-      settling.fix(fact, length(recorded), { basis: settling.basisOf(fact), facts: [fact] });
+      record.decide(fact, recorded, {
+        basis: record.basisOf(fact),
+        rounding: 'nearest',
+        facts: [fact],
+      });
     } else if (chain.solved && face !== undefined && packing !== undefined) {
-      settling.fix(fact, length(chain.total + sidesOf(axis) * (face + packing), 'up'), {
-        reasons: [
+      record.decide(fact, chain.total + sidesOf(axis) * (face + packing), {
+        reasons: () => [
           said(axis === 'Width' ? 'sizing.wall' : 'sizing.wall.head', {
             total: { ticks: chain.total },
             face: { ticks: face },

@@ -1,4 +1,5 @@
-import type { OpeningFacts, Reading } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import type { Reading } from './facts.js';
 import { hingeReading, readingKinds, type ReadingKind } from './names.js';
 
 /** Two people measured the same thing, neither knowing of the other, and do not agree. */

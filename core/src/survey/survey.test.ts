@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
-import { PRACTICES } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { merge3 } from '../exchange/index.js';
 import { phraseText } from '../phrasing/index.js';
-import type { OpeningFacts, Reading } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import type { Reading } from './facts.js';
 import {
   currentReadings,
   fitsKind,
@@ -168,7 +169,12 @@ describe('questioning a reading', () => {
     ['hinge3', mm(1990), { leafHeight: mm(1981) }, 'survey.question.hingeBelow'],
     ['strikeHeight', mm(1100), { lockHeight: mm(1000) }, 'survey.question.strike'],
   ] as const)('%s of %d', (name, value, others, code) => {
-    const question = questionOf(name, value, survey(others as Record<string, number>));
+    const question = questionOf(
+      name,
+      value,
+      survey(others as Record<string, number>),
+      PRACTICES.british,
+    );
     expect(question?.code).toBe(code);
     expect(phraseText(question!, { system: 'metric' })).not.toContain('undefined');
   });
@@ -181,10 +187,12 @@ describe('questioning a reading', () => {
       hinge1: mm(150),
       hingeHeight: mm(100),
     });
-    expect(questionOf('widthMiddle', mm(841), crooked)).toBeUndefined();
-    expect(questionOf('heightLock', mm(1998), crooked)).toBeUndefined();
-    expect(questionOf('diagonalFromHingeTop', mm(2158), crooked)).toBeUndefined();
-    expect(questionOf('hinge2', mm(940), crooked)).toBeUndefined();
+    expect(questionOf('widthMiddle', mm(841), crooked, PRACTICES.british)).toBeUndefined();
+    expect(questionOf('heightLock', mm(1998), crooked, PRACTICES.british)).toBeUndefined();
+    expect(
+      questionOf('diagonalFromHingeTop', mm(2158), crooked, PRACTICES.british),
+    ).toBeUndefined();
+    expect(questionOf('hinge2', mm(940), crooked, PRACTICES.british)).toBeUndefined();
   });
 });
 

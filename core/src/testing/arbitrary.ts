@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { FIELDS, OPENING_KINDS, type Field, type OpeningFacts } from '../opening/index.js';
+import { FIELDS, type Field } from '../stages/index.js';
+import { OPENING_KINDS, type OpeningFacts } from '../opening/index.js';
 import { inches } from '../measure/index.js';
 
 function valueOf(field: Field): fc.Arbitrary<unknown> {

@@ -1,16 +1,15 @@
 import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import {
   choiceOf,
-  BOTTOM_SEALS,
-  CLOSER_KINDS,
   known,
-  type BottomSeal,
   type Finding,
   type HangingDevice,
   type OpeningFacts,
   type ProjectBasis,
   type Said,
 } from '../opening/index.js';
+import { BOTTOM_SEALS, type BottomSeal } from '../sealing/index.js';
+import { CLOSER_KINDS } from '../closing/index.js';
 import { brokenRule } from './rules.js';
 import {
   costOf,
@@ -58,12 +57,12 @@ export interface Searched {
 
 /** What an opening has today, as an assignment. */
 export function assignmentOf(decided: DecidedOpening): Assignment {
-  const { facts, hanging } = decided;
-  const foot = hanging.decisions.find((one) => one.name === 'foot')?.value;
+  const { facts } = decided;
+  const { hanging } = decided.results;
   const centre = hanging.device === 'centre-pivot' || hanging.device === 'double-acting-spring';
   return {
     device: hanging.device,
-    foot: foot?.type === 'term' && foot.term === 'foot.jamb' ? 'jamb' : 'floor',
+    foot: hanging.leaves[0]!.foot ?? 'floor',
     closerKind: known(facts.closer) === 'none' ? 'none' : (known(facts.closerKind) ?? 'none'),
     bottomSeal: known(facts.bottomSeal) ?? (facts.threshold === 'present' ? 'threshold' : 'none'),
     frameKind: known(facts.frameKind) ?? (centre ? 'stopless' : 'rebated'),

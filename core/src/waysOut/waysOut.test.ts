@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { CLOSER_KINDS, BOTTOM_SEALS, projectBasis, type OpeningFacts } from '../opening/index.js';
+import { CLOSER_KINDS } from '../closing/index.js';
+import { BOTTOM_SEALS } from '../sealing/index.js';
+import { projectBasis } from '../project/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { brokenRule } from './rules.js';
 import { consequencesOf, searchWays } from './index.js';
@@ -144,10 +147,10 @@ describe('the search', () => {
     expect(doors.ways.length + doors.refused.length).toBeGreaterThan(0);
     for (const way of doors.ways) {
       expect(['centre-pivot', 'double-acting-spring']).toContain(way.choice.device);
-      expect(way.decided.hanging.device).toBe(way.choice.device);
+      expect(way.decided.results.hanging.device).toBe(way.choice.device);
     }
     for (const way of searchWays(KNOT, basis).ways)
-      expect(way.decided.hanging.device).toBe(way.choice.device);
+      expect(way.decided.results.hanging.device).toBe(way.choice.device);
   });
 
   it('cuts off only what a rule breaks, whatever is still to be chosen', () => {

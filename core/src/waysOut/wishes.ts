@@ -1,12 +1,8 @@
 import type { Product, ProductType } from '../catalogue/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
-import {
-  known,
-  type BottomSeal,
-  type CloserKind,
-  type HangingDevice,
-  type OpeningFacts,
-} from '../opening/index.js';
+import { known, type HangingDevice, type OpeningFacts } from '../opening/index.js';
+import type { BottomSeal } from '../sealing/index.js';
+import type { CloserKind } from '../closing/index.js';
 
 /** What a specifier may wish of an opening, in the order they are shown. */
 export const WISHES = [

@@ -1,0 +1,48 @@
+import type { Decision, Finding, OpeningFacts, SetStage, Stage } from '../opening/index.js';
+import { BOLT_STAGES, STAGE_LIST } from '../stages/index.js';
+
+/** How a stage's bolt stands: thrown when decided, notched when deliberately none. */
+export type BoltState = 'open' | 'decided' | 'none';
+
+/** How far a stage of an opening has come, with the worst finding. */
+export interface StageProgress {
+  stage: Stage;
+  state: BoltState;
+  finding?: Finding['level'];
+  /** Open decisions of the stage. */
+  open: number;
+}
+
+const RANK = { stop: 3, check: 2, note: 1 } as const;
+
+const DECIDES = new Map(STAGE_LIST.map(({ id, decide }) => [id as Stage, decide !== undefined]));
+
+/**
+ * How far every stage that hardware or a decision belongs to has come. A stage is decided when somebody
+ * wrote its hardware or nothing of it is open, none when so recorded with a reason, else open.
+ */
+export function progressOf(
+  facts: OpeningFacts,
+  decisions: readonly Decision[],
+  findings: readonly Finding[],
+): StageProgress[] {
+  return BOLT_STAGES.map((stage) => {
+    let open = 0;
+    for (const decision of decisions)
+      if (decision.stage === stage && decision.status === 'open') open += 1;
+    const none = facts.none?.[stage as SetStage] !== undefined;
+    const written = facts.written?.some((item) => item.stage === stage) ?? false;
+    const settled = written || (DECIDES.get(stage)! && open === 0);
+    const finding = worstOf(stage, findings);
+    const state = none ? 'none' : settled ? 'decided' : 'open';
+    return finding ? { stage, state, open, finding } : { stage, state, open };
+  });
+}
+
+function worstOf(stage: Stage, findings: readonly Finding[]): Finding['level'] | undefined {
+  let worst: Finding['level'] | undefined;
+  for (const finding of findings)
+    if (finding.stage === stage && (!worst || RANK[finding.level] > RANK[worst]))
+      worst = finding.level;
+  return worst;
+}

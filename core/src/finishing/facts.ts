@@ -1,0 +1,11 @@
+import { textFact, type FactsOf } from '../opening/index.js';
+
+/** Facts about finishes. */
+export const FINISHING_FACTS = {
+  /** Finish wanted on all that is seen. */
+  finish: textFact(60),
+};
+
+declare module '../opening/registry.js' {
+  interface SingleFacts extends FactsOf<typeof FINISHING_FACTS> {}
+}

@@ -1,0 +1,1 @@
+export { finishing } from './stage.js';

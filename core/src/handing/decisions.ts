@@ -1,0 +1,18 @@
+import { asCode, asTerm, type Side, decisionTable, type Recorder } from '../opening/index.js';
+
+/** What the stage decides, by name. */
+export const HANDING_DECISIONS = decisionTable('handing', {
+  outside: asCode(),
+  slide: asTerm<Side>('slide'),
+  hand: asCode(),
+  knuckles: asTerm<'inside' | 'outside'>('knuckles'),
+  closerSide: asTerm<'pull' | 'push'>('closerSide'),
+});
+
+export type HandingRecord = Recorder<(typeof HANDING_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    handing: (typeof HANDING_DECISIONS)['specs'];
+  }
+}

@@ -1,0 +1,61 @@
+import { choiceFact, slides, type FactsOf, type RecordsOf, type Side } from '../opening/index.js';
+import { either, flag, list, object, text, word, type Shape } from '../shape/index.js';
+
+const SIDES = ['left', 'right'] as const;
+
+/** Facts about which way it opens, as seen from outside. */
+export const HANDING_FACTS = {
+  /** Which room is the outside: the side the door is locked against people. */
+  outside: choiceFact(['from', 'to'], 'outside'),
+  hingeSide: choiceFact(SIDES, 'side', {
+    applies: (kind) => !slides(kind) && kind !== 'pair' && kind !== 'unequal-pair',
+  }),
+  swing: choiceFact(['in', 'out'], 'swing', {
+    applies: (kind) => !slides(kind) && kind !== 'double-acting' && kind !== 'double-egress',
+  }),
+  /** Pairs: the active leaf. */
+  active: choiceFact(SIDES, 'side', {
+    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
+  }),
+  slideTo: choiceFact(SIDES, 'side', { applies: slides }),
+};
+
+/**
+ * What somebody saw on site, kept as seen. From a face: on which hand the hinges were and whether
+ * the knuckles showed. From within the frame, back to the hinge jamb: to which hand it swings, and
+ * whether it opens towards the outside.
+ */
+export type Observation =
+  | {
+      stood: 'outside' | 'inside' | 'knuckle-side' | 'other-side';
+      hinges: Side;
+      knuckles?: 'seen' | 'not-seen' | undefined;
+      by?: string | undefined;
+      at?: string | undefined;
+    }
+  | {
+      stood: 'in-frame';
+      swingsTo: Side;
+      opensOutward?: boolean | undefined;
+      by?: string | undefined;
+      at?: string | undefined;
+    };
+
+const who = { by: text(80), at: text(40) };
+const side = word(SIDES);
+
+const OBSERVATION: Shape<Observation> = either(
+  object(
+    { stood: word(['outside', 'inside', 'knuckle-side', 'other-side']), hinges: side },
+    { knuckles: word(['seen', 'not-seen']), ...who },
+  ),
+  object({ stood: word(['in-frame']), swingsTo: side }, { opensOutward: flag, ...who }),
+);
+
+/** Facts of the stage that are lists. */
+export const HANDING_RECORDS = { observations: list(OBSERVATION, 50) };
+
+declare module '../opening/registry.js' {
+  interface SingleFacts extends FactsOf<typeof HANDING_FACTS> {}
+  interface OpeningFacts extends RecordsOf<typeof HANDING_RECORDS> {}
+}

@@ -1,0 +1,65 @@
+import { MAX_TICKS } from '../measure/index.js';
+import {
+  choiceFact,
+  countFact,
+  LEAF_IDS,
+  lengthFact,
+  massFact,
+  swings,
+  yesNoFact,
+  type FactsOf,
+  type RecordsOf,
+} from '../opening/index.js';
+import { described, integer, list, map, word } from '../shape/index.js';
+
+const swinging = { applies: swings };
+
+/** The most hinges of one leaf that may be set by hand. */
+export const MOST_SET = 12;
+
+/** Facts about what the leaf weighs, what stands in its way and what may be let in. */
+export const HANGING_FACTS = {
+  leafMass: massFact(),
+  trimProjection: lengthFact(swinging),
+  /** A wall square to the opening beside the hinge jamb, on the pull side: how far from the rabbet. */
+  sideWall: lengthFact(swinging),
+  /** Something the leaf would meet on the pull side: along the wall from the hinge rabbet, and out. */
+  obstacleAlong: lengthFact(swinging),
+  obstacleOut: lengthFact(swinging),
+  handleProjection: lengthFact(swinging),
+  clearWanted: lengthFact(),
+  acidTimber: yesNoFact(),
+  glassWidth: lengthFact(),
+  glassHeight: lengthFact(),
+  glassThickness: lengthFact(),
+  /** Lower edge of the glass above the leaf's bottom, and its edge in from the lock edge. */
+  glassAt: lengthFact(),
+  glassFromLock: lengthFact(),
+  /** Whether the hardware that carries and closes the leaf shall not be seen. */
+  nothingVisible: yesNoFact(swinging),
+  /** How far the leaf shall open, degrees. */
+  openTo: countFact(180, swinging),
+  /** Whether the screw holes of the frame still hold. */
+  screwHold: choiceFact(['sound', 'worn'], 'screwHold', swinging),
+  /** Depth of jamb and backing that a concealed hinge may be let into. */
+  jambDepth: lengthFact(swinging),
+  /** What the floor is where a case would be let in. */
+  slab: choiceFact(['free', 'post-tensioned', 'heated', 'waterproofed'], 'slab', swinging),
+  slabDepth: lengthFact(swinging),
+  /** Room above the leaf to lift it out. */
+  headroom: lengthFact(swinging),
+};
+
+/** Facts of the stage that are lists. */
+export const HANGING_RECORDS = {
+  /** Where hinges were set by hand, by leaf. */
+  hingePositions: described(
+    map(word(LEAF_IDS), list(integer(0, MAX_TICKS), MOST_SET)),
+    'Top edges of hinges below the leaf’s top, in whole ticks, by leaf.',
+  ),
+};
+
+declare module '../opening/registry.js' {
+  interface SingleFacts extends FactsOf<typeof HANGING_FACTS> {}
+  interface OpeningFacts extends RecordsOf<typeof HANGING_RECORDS> {}
+}

@@ -1,0 +1,98 @@
+import { defineStage, type Need, type StageInput } from '../stage/index.js';
+import { known } from '../opening/index.js';
+import { decideHanging } from './decide.js';
+import { HANGING_DECISIONS } from './decisions.js';
+import { HANGING_FACTS, HANGING_RECORDS } from './facts.js';
+import type { Hanging } from './hung.js';
+import { HANGING_MESSAGES } from './messages.js';
+import { HANGING_TERMS } from './terms.js';
+import { HANGING_VALUES } from './values.js';
+
+/** How the leaves are hung: device, size, number, where, on what axis. */
+export const hanging = defineStage({
+  id: 'hanging',
+  needs: ['sizing', 'handing'],
+  facts: HANGING_FACTS,
+  records: HANGING_RECORDS,
+  values: HANGING_VALUES,
+  decisions: HANGING_DECISIONS,
+  messages: HANGING_MESSAGES,
+  terms: HANGING_TERMS,
+  hardware: true,
+  products: [
+    'butt',
+    'swing-clear',
+    'spring-hinge',
+    'continuous',
+    'concealed',
+    'adjustable-concealed',
+    'spring-concealed',
+    'offset-pivot',
+    'intermediate-pivot',
+    'centre-pivot',
+    'double-acting-spring',
+  ],
+  decide: decideHanging,
+  slots: [
+    {
+      key: 'hanging.product',
+      items: {
+        butt: 'item.butt',
+        'swing-clear': 'item.butt',
+        'spring-hinge': 'item.springHinge',
+        continuous: 'item.continuous',
+        concealed: 'item.concealed',
+        'adjustable-concealed': 'item.adjustable-concealed',
+        'spring-concealed': 'item.spring-concealed',
+        'offset-pivot': 'item.offsetPivot',
+        'intermediate-pivot': 'item.intermediatePivot',
+        'centre-pivot': 'item.centrePivot',
+        'double-acting-spring': 'item.doubleActingSpring',
+      },
+      need: neededHinge,
+    },
+  ],
+});
+
+/** What the opening asks of its hinges or pivots. */
+function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slot'> | undefined {
+  const { device, leaves, metal, pin } = results.hanging;
+  if (device === 'sliding-gear' || device === 'folding-gear') return undefined;
+  const first = leaves[0]!;
+  const { leaf } = first;
+  const butts = device === 'butt' || device === 'spring-hinge';
+  const traits = [
+    ...(device === 'butt' ? [first.bearing, first.weight] : []),
+    ...(butts && pin === 'non-removable' ? ['non-removable'] : []),
+    ...(first.foot ? [`${first.foot}-foot`] : []),
+  ].filter((one): one is string => one !== undefined && one !== 'plain' && one !== 'standard');
+  return {
+    types: [first.form === 'swing-clear' ? 'swing-clear' : device],
+    traits,
+    metal,
+    mass: first.mass,
+    leafHeight: leaf.height,
+    thickness: leaf.thickness,
+    rated: known(facts.rating) ?? 0,
+    opensTo: known(facts.openTo),
+    count: first.count,
+    jambDepth: known(facts.jambDepth),
+    ...(butts
+      ? {
+          height: first.hingeHeight,
+          width: first.hingeWidth,
+          corner: first.corner,
+          grade: first.grade,
+        }
+      : {}),
+  };
+}
+
+declare module '../opening/registry.js' {
+  interface Results {
+    hanging: Hanging;
+  }
+  interface HardwareStages {
+    hanging: true;
+  }
+}

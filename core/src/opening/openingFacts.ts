@@ -1,0 +1,68 @@
+import { PRACTICE_IDS } from '../practice/index.js';
+import { either, holding, text, word, type Shape } from '../shape/index.js';
+import {
+  choiceFact,
+  countFact,
+  minutesFact,
+  settledChoice,
+  textFact,
+  yesNoFact,
+  type FactsOf,
+  type FactSpec,
+} from './factSpec.js';
+import { OPENING_KINDS } from './kinds.js';
+
+const OWN_PRACTICE = text(40, /^own-[a-z0-9-]{1,36}$/);
+
+/** A shipped practice, or one of the project's own. */
+const practice: FactSpec<string> = {
+  ...settledChoice(PRACTICE_IDS, 'practice'),
+  shape: either(word(PRACTICE_IDS), OWN_PRACTICE) as Shape<string>,
+};
+
+const mark = textFact(40);
+
+/** What an opening is called: the two facts that every one has. */
+export const NEEDED_FACTS = {
+  mark: {
+    ...mark,
+    shape: holding(
+      mark.shape,
+      'What it is called on plan and schedule.',
+      (name) => name.trim() !== '',
+    ),
+  },
+  kind: settledChoice(OPENING_KINDS, 'kind'),
+};
+
+/** Facts about the opening as a whole: where it is, what it must do. */
+export const OPENING_FACTS = {
+  from: textFact(80),
+  to: textFact(80),
+  storey: textFact(40),
+  note: textFact(2000),
+  /** Practice of this opening alone: a shipped one or one of the project's own. */
+  practice,
+  work: choiceFact(['new', 'replacement'], 'work'),
+  passagesPerDay: countFact(100_000),
+  use: choiceFact(['high', 'medium', 'low'], 'use'),
+  /** Fire rating in minutes; 0 is not rated. */
+  rating: minutesFact(480),
+  exterior: yesNoFact(),
+  salt: yesNoFact(),
+  /** Whether the door is locked against people on one side. */
+  secured: yesNoFact(),
+  closer: choiceFact(['none', 'closer', 'back-check'], 'closer'),
+  accessible: yesNoFact(),
+  /** Whether people leave the building this way. */
+  wayOut: yesNoFact(),
+  /** People the way out serves. */
+  occupants: countFact(100_000),
+};
+
+declare module './registry.js' {
+  interface SingleFacts extends FactsOf<typeof OPENING_FACTS> {}
+  interface Results {
+    opening: undefined;
+  }
+}

@@ -1,0 +1,51 @@
+import type { Choice, How, WrittenItem } from './facts.js';
+import type { OpeningKind } from './kinds.js';
+
+/*
+ * What a stage brings is declared in its own folder, by `declare module '../opening/registry.js'`:
+ * TypeScript then knows every fact, result, decision and sentence by name, though no folder reads a
+ * later one. See docs/architecture.md, “A new stage”.
+ */
+
+/** The facts that are single values, by name. */
+export interface SingleFacts {
+  /** What the opening is called on plan and schedule. */
+  mark: string;
+  kind: OpeningKind;
+}
+
+/**
+ * Everything a person may record about one opening. All lengths in ticks, masses in grams. Every fact
+ * but `mark` and `kind` may be absent (nobody has said), most may be `'unknown'` (asked in vain).
+ */
+export interface OpeningFacts extends SingleFacts {
+  /** The version the facts were written under; absent for the first (`upgrades.ts`). */
+  version?: number | undefined;
+  /** How a figure came to be known; absent means given. */
+  how?: Partial<Record<string, How>> | undefined;
+  choices?: Record<string, Choice> | undefined;
+  written?: WrittenItem[] | undefined;
+  /** Stages deliberately left without hardware, with the reason. */
+  none?: Partial<Record<SetStage, string>> | undefined;
+}
+
+/** What each stage gives to those after it; `undefined` where it only has facts. */
+export interface Results {}
+
+/** The decisions of each stage, as it describes them. */
+export interface Decisions {}
+
+/** The stages whose hardware stands in a set. */
+export interface HardwareStages {}
+
+/** Every coded sentence with its English, from which its parameters are known. */
+export interface Messages {}
+
+/** A stage of the work, by its id. */
+export type Stage = keyof Results;
+
+/** A stage whose hardware stands in a set. */
+export type SetStage = keyof HardwareStages & Stage;
+
+/** A fact that is a single value. */
+export type FieldName = keyof SingleFacts & string;

@@ -1,0 +1,46 @@
+import { defineStage, type StageInput } from '../stage/index.js';
+import { lockCentre } from '../securing/index.js';
+import type { MeasuredLeaf, Solid } from '../opening/index.js';
+import { POWERING_FACTS } from './facts.js';
+import { poweringSolids } from './solids.js';
+import { POWERING_TERMS } from './terms.js';
+
+/** Power and signals: recorded so far, not decided. */
+export const powering = defineStage({
+  id: 'powering',
+  needs: ['hanging', 'securing'],
+  facts: POWERING_FACTS,
+  terms: POWERING_TERMS,
+  hardware: true,
+  solids: wireway,
+});
+
+/** The raceway from the hinge that passes the wire, or at the lock's height where none does. */
+function wireway(
+  { facts, practice, results }: StageInput<'hanging' | 'securing'>,
+  leaf: MeasuredLeaf,
+): Solid[] {
+  if (facts.wireToLeaf !== true) return [];
+  const { hanging, securing } = results;
+  const hung = hanging.leaves.find((one) => one.leaf.id === leaf.id);
+  const wired = hanging.wireHinge ?? 2;
+  const top = hung?.positions?.[Math.min(wired, hung.positions.length) - 1];
+  const from =
+    top === undefined
+      ? lockCentre(securing, practice, leaf)
+      : leaf.height - top - (hung?.hingeHeight ?? 0) / 2;
+  const recess = hanging.solids.filter(
+    ({ leaf: id, on, y }) => id === leaf.id && on === 'leaf' && y[0] <= from && from <= y[1],
+  );
+  const start = Math.max(0, ...recess.map(({ x }) => x[1]));
+  return poweringSolids(facts, practice, leaf, { from, start });
+}
+
+declare module '../opening/registry.js' {
+  interface Results {
+    powering: undefined;
+  }
+  interface HardwareStages {
+    powering: true;
+  }
+}

@@ -1,0 +1,21 @@
+import { defineStage } from '../stage/index.js';
+import { lockPreparation } from './lockPreparation.js';
+import { PREPARING_MESSAGES } from './messages.js';
+import { PREPARING_TERMS } from './terms.js';
+
+/** The numbers a workshop cuts and drills by. */
+export const preparing = defineStage({
+  id: 'preparing',
+  needs: ['sizing', 'securing'],
+  facts: {},
+  messages: PREPARING_MESSAGES,
+  terms: PREPARING_TERMS,
+  prepare: ({ facts, practice, results }) =>
+    lockPreparation(facts, practice, results.sizing, results.securing),
+});
+
+declare module '../opening/registry.js' {
+  interface Results {
+    preparing: undefined;
+  }
+}

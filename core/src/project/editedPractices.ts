@@ -1,0 +1,137 @@
+import { bad, good, type Result } from '../measure/index.js';
+import { practiceOf } from './practices.js';
+import {
+  PRACTICE_IDS,
+  type HingePattern,
+  type Practice,
+  type PracticeId,
+  type PracticeValues,
+  type ValueName,
+} from '../practice/index.js';
+
+/** One value of a practice set otherwise, with where the new value comes from. */
+export interface PracticeChange {
+  value: unknown;
+  source: string;
+  note?: string | undefined;
+}
+
+/** A project's own practice: a shipped one under another name, with the values that differ. */
+export interface EditedPractice {
+  /** `own-…`, so that no shipped practice is meant by it. */
+  id: string;
+  name: string;
+  base: PracticeId;
+  changes: Partial<Record<ValueName, PracticeChange>>;
+}
+
+const OWN = /^own-[a-z0-9-]{1,36}$/;
+const MOST_PRACTICES = 40;
+
+/** Whether an id is that of a project's own practice. */
+export function isOwnPractice(id: string): boolean {
+  return OWN.test(id);
+}
+
+/** The shipped practice with the edited values in place of its own; their kind and unit stay. */
+export function buildPractice(edited: EditedPractice): Practice {
+  const base = practiceOf(edited.base);
+  const values: Record<string, unknown> = { ...base.values };
+  for (const [name, change] of Object.entries(edited.changes)) {
+    const shipped = base.values[name as ValueName];
+    values[name] = { ...shipped, value: change.value, source: change.source };
+  }
+  return { ...base, id: edited.id, name: edited.name, values: values as unknown as PracticeValues };
+}
+
+/**
+ * Whether a value has the shape of the shipped one: numbers finite and not negative where the shipped
+ * are not, texts where texts stand, the same keys, lists of the same kind of rows (of any length but
+ * none).
+ */
+export function fitsShape(value: unknown, like: unknown, alsoLike: unknown = like): boolean {
+  if (typeof like === 'number') {
+    return (
+      typeof value === 'number' &&
+      Number.isFinite(value) &&
+      (value >= 0 || (alsoLike as number) < 0) &&
+      Math.abs(value) < 1e9
+    );
+  }
+  if (typeof like === 'string') return typeof value === 'string' && value.length <= 80;
+  if (typeof like === 'boolean') return typeof value === 'boolean';
+  if (Array.isArray(like)) {
+    return (
+      Array.isArray(value) &&
+      value.length > 0 &&
+      value.length <= 500 &&
+      value.every((row) => like.some((one) => fitsShape(row, one)))
+    );
+  }
+  if (typeof like === 'object' && like !== null) {
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+    const [keys, wanted] = [Object.keys(value), Object.keys(like)];
+    return (
+      wanted.every((key) => keys.includes(key)) &&
+      keys.every((key) =>
+        fitsShape((value as Record<string, unknown>)[key], (like as Record<string, unknown>)[key]),
+      )
+    );
+  }
+  return value === undefined;
+}
+
+const isLength = (value: unknown): boolean =>
+  typeof value === 'number' && Number.isInteger(value) && value >= 0 && value < 1e8;
+
+/** Whether a value is a list of hinge patterns, surveyed ones with their positions among them. */
+export function arePatterns(value: unknown): value is HingePattern[] {
+  if (!Array.isArray(value) || value.length === 0 || value.length > 500) return false;
+  return (value as Partial<HingePattern>[]).every((pattern) => {
+    if (typeof pattern !== 'object' || pattern === null) return false;
+    const { id, top, bottom, rest, highDistance, below } = pattern;
+    if (typeof id !== 'string' || !/^[a-z0-9-]{1,60}$/.test(id)) return false;
+    if (!top || !['leaf-top', 'frame-head'].includes(top.from)) return false;
+    if (!bottom || !['leaf-bottom', 'floor'].includes(bottom.from)) return false;
+    if (
+      ![top, bottom].every(
+        ({ to, distance }) => ['edge', 'centre'].includes(to) && isLength(distance),
+      )
+    )
+      return false;
+    if (rest === 'equal') return true;
+    if (rest === 'high') return isLength(highDistance);
+    return rest === 'as-measured' && Array.isArray(below) && below.every(isLength);
+  });
+}
+
+/** Checks a project's own practices as they come in. Faults: `practice.shape`, `practice.value`. */
+export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
+  if (!Array.isArray(json) || json.length > MOST_PRACTICES) return bad('practice.shape');
+  const ids = new Set<string>();
+  for (const one of json as Partial<EditedPractice>[]) {
+    if (typeof one !== 'object' || one === null) return bad('practice.shape');
+    const { id, name, base, changes } = one;
+    if (typeof id !== 'string' || !OWN.test(id) || ids.has(id)) return bad('practice.shape');
+    if (typeof name !== 'string' || !name.trim() || name.length > 80) return bad('practice.shape');
+    if (!PRACTICE_IDS.includes(base as PracticeId)) return bad('practice.shape');
+    if (typeof changes !== 'object' || changes === null) return bad('practice.shape');
+    ids.add(id);
+    const shipped = practiceOf(base!).values;
+    for (const [key, change] of Object.entries(changes)) {
+      const like = shipped[key as ValueName];
+      if (
+        !like ||
+        typeof change?.source !== 'string' ||
+        !change.source.trim() ||
+        change.source.length > 200 ||
+        (change.note !== undefined &&
+          (typeof change.note !== 'string' || change.note.length > 1000)) ||
+        !(key === 'patterns' ? arePatterns(change.value) : fitsShape(change.value, like.value))
+      ) {
+        return bad('practice.value', { name: key });
+      }
+    }
+  }
+  return good(json as EditedPractice[]);
+}

@@ -1,0 +1,15 @@
+/** The stage’s words: its decisions, facts and their values, its hardware. */
+export const REPLACING_TERMS = {
+  'stage.replacing': 'Replacing',
+  'name.replacing.frame': 'Frame',
+  'name.replacing.leaf': 'Leaf',
+  'name.replacing.hinges': 'Hinges',
+  'name.replacing.lock': 'Lock',
+  'name.replacing.strike': 'Strike',
+  'name.replacing.closer': 'Closer',
+  'strike.bored': 'short strike',
+  'strike.mortise': 'full-lip strike',
+  'strike.long': 'long strike plate',
+  'strike.rim': 'rim strike or keep',
+  'strike.keep': 'catch plate',
+} as const;

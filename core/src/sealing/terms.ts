@@ -1,0 +1,21 @@
+/** The stage’s words: its decisions, facts and their values, its hardware. */
+export const SEALING_TERMS = {
+  'stage.sealing': 'Sealing',
+  'name.sealing.product': 'Product',
+  'bottomSeal.none': 'none',
+  'bottomSeal.sweep': 'sweep',
+  'bottomSeal.drop-surface': 'drop seal, surface',
+  'bottomSeal.drop-half': 'drop seal, half mortised',
+  'bottomSeal.drop-full': 'drop seal, full mortised',
+  'bottomSeal.threshold': 'threshold with gasket',
+  'solid.sweep': 'the sweep',
+  'solid.dropSurface': 'the surface drop seal',
+  'solid.dropHalf': 'the half-mortised drop seal',
+  'solid.dropFull': 'the full-mortised drop seal',
+  'fact.bottomSeal': 'Bottom seal',
+  'fact.bottomSealed': 'Bottom sealed',
+  'stopSeal.none': 'nothing',
+  'stopSeal.silencer': 'silencers',
+  'stopSeal.seal': 'a seal',
+  'fact.stopSeal': 'At the stop',
+} as const;

@@ -1,0 +1,34 @@
+import {
+  asLength,
+  asSizeOrLength,
+  asTerm,
+  decisionTable,
+  type Recorder,
+} from '../opening/index.js';
+import type { StrikeForm } from '../practice/index.js';
+import type { LeafBolts, LockKind } from './facts.js';
+import type { StrikeReuse } from './strike.js';
+
+/** What the stage decides, by name. */
+export const SECURING_DECISIONS = decisionTable('securing', {
+  kind: asTerm<LockKind>('lockKind'),
+  function: asTerm<string>('lock'),
+  height: asLength(),
+  secondHeight: asLength(),
+  backset: asLength(),
+  cylinder: asSizeOrLength(),
+  strike: asTerm<StrikeForm>('strike'),
+  engagement: asLength('down'),
+  oldStrike: asTerm<StrikeReuse['verdict']>('oldStrike'),
+  bar: asLength('down'),
+  bolts: asTerm<LeafBolts>('bolts'),
+  coordinator: asTerm<'yes' | 'none'>('coordinator'),
+});
+
+export type SecuringRecord = Recorder<(typeof SECURING_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    securing: (typeof SECURING_DECISIONS)['specs'];
+  }
+}

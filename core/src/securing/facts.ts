@@ -1,0 +1,108 @@
+import {
+  choiceFact,
+  lengthFact,
+  swings,
+  yesNoFact,
+  type FactsOf,
+  type RecordsOf,
+} from '../opening/index.js';
+import { described, map, object, text, word, words } from '../shape/index.js';
+
+/** Kinds of lock by how they sit in or on the leaf. */
+export const LOCK_KINDS = [
+  'none',
+  'cylindrical',
+  'tubular',
+  'deadbolt',
+  'mortise',
+  'profile',
+  'sash',
+  'rim-lock',
+  'night-latch',
+  'unit',
+  'narrow-stile',
+  'rim-exit',
+  'mortise-exit',
+  'rods-surface',
+  'rods-concealed',
+  'sliding',
+  'roller',
+  'gate',
+] as const;
+export type LockKind = (typeof LOCK_KINDS)[number];
+
+/** What the lock is for, in plain words; see `securing/uses.ts` for what follows. */
+export const LOCK_USES = [
+  'passage',
+  'privacy',
+  'office',
+  'classroom',
+  'lock-down',
+  'store',
+  'entrance',
+  'dormitory',
+  'exit',
+] as const;
+export type LockUse = (typeof LOCK_USES)[number];
+
+/** What holds the inactive leaf of a pair. */
+export const LEAF_BOLTS = ['none', 'flush', 'automatic', 'constant', 'surface'] as const;
+export type LeafBolts = (typeof LEAF_BOLTS)[number];
+
+/** Facts about what the lock is for and what is there already. */
+export const SECURING_FACTS = {
+  /** What the lock is for. */
+  lockUse: choiceFact(LOCK_USES, 'lockUse'),
+  lockKind: choiceFact(LOCK_KINDS, 'lockKind'),
+  /** Whether a dead bolt is wanted. */
+  deadBolt: yesNoFact(),
+  backset: lengthFact(),
+  /** Middle of the lock above the finished floor. */
+  lockHeight: lengthFact(),
+  /** What the hand takes hold of. */
+  handle: choiceFact(['lever', 'knob'], 'handle'),
+  /** How far latch and dead bolt come out, where the lock is there already. */
+  latchThrow: lengthFact(),
+  boltThrow: lengthFact(),
+  /** Existing strike: its middle above the floor, from the stop to its cut-out's far edge, the cut-out. */
+  strikeAt: lengthFact(),
+  strikeDepth: lengthFact(),
+  strikeCutHeight: lengthFact(),
+  strikeCutWidth: lengthFact(),
+  /** Bolts that hold the inactive leaf. */
+  bolts: choiceFact(LEAF_BOLTS, 'bolts', {
+    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
+  }),
+  /** Whether the floor must stay plain, or carts would hit a bottom rod. */
+  plainFloor: yesNoFact({ applies: swings }),
+};
+
+/** Steps of a lock's acceptance test as they were seen; those of another function no longer count. */
+export interface LockTest {
+  /** The function that was tested, its id. */
+  function: string;
+  /** By number of the step, from 1: as it should be, or not. */
+  steps: Record<string, 'ok' | 'fault'>;
+  by: string;
+  /** When last, ISO 8601 in UTC. */
+  at: string;
+}
+
+/** Facts of the stage that are lists. */
+export const SECURING_RECORDS = {
+  /** The acceptance test of the fitted lock, as far as it was gone through. */
+  tested: object(
+    {
+      function: described(words(40), 'The function that was tested, its id.'),
+      steps: map(text(3, /^\d{1,3}$/), word(['ok', 'fault'])),
+      by: words(80),
+      at: described(words(40), 'ISO 8601, UTC'),
+    },
+    {},
+  ),
+};
+
+declare module '../opening/registry.js' {
+  interface SingleFacts extends FactsOf<typeof SECURING_FACTS> {}
+  interface OpeningFacts extends RecordsOf<typeof SECURING_RECORDS> {}
+}

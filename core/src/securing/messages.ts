@@ -1,0 +1,132 @@
+/** What the stage says: reasons, questions, findings. `{name}` is a parameter. */
+export const SECURING_MESSAGES = {
+  'securing.function.secured':
+    'Locked against people: the simplest that locks by itself and lets people out.',
+  'securing.function.free': 'Not locked against people: the simplest that nobody can lock.',
+  'securing.against.traps': 'In some state nobody gets out without a key.',
+  'securing.against.twoMotions': 'In some state it takes two motions to get out.',
+  'securing.traps':
+    'In some state nobody inside gets out without a key. On a way out the code usually does not allow it.',
+  'securing.twoMotions':
+    'In some state it takes two motions to get out: the bolt, then the handle.',
+  'securing.slips': 'Its latch has no dead-latch pin: a card can push it back.',
+  'securing.noLatch': 'A rated leaf must latch by itself.',
+  'ask.secured': 'Is it locked against people on one side?',
+  'securing.use.recorded': 'By what it is for.',
+  'securing.use.people': 'It serves {people} people; from {from} the way out takes an exit device.',
+  'securing.use.room': '{room} is used for: {use}.',
+  'securing.kind.usual': 'The usual lock of the practice.',
+  'securing.kind.highUse': 'High use: the stronger lock of the practice.',
+  'securing.kind.oneMotion':
+    'A dead bolt is wanted: in one case the inside handle draws latch and bolt at once.',
+  'securing.kind.glass': 'A leaf all of glass takes no case or bore.',
+  'securing.kind.slides': 'It slides: a hook or lift-up bolt in the edge.',
+  'securing.kind.slidesFree': 'It slides and nobody locks it: edge pull and flush pulls.',
+  'securing.kind.swings': 'It swings both ways: only a dead bolt holds it.',
+  'securing.kind.swingsFree': 'It swings both ways and nobody locks it.',
+  'securing.kind.exit': 'A way out for many: pushed open at one motion.',
+  'securing.kind.rods': 'Both leaves open out without a mullion: rods to head and floor.',
+  'securing.kind.rodsConcealed': 'Nothing shall be seen: rods within the leaves.',
+  'securing.kind.narrow': 'A narrow metal stile takes only a lock made for it.',
+  'securing.against.none': 'Its use or its rating asks for a latch or a lock.',
+  'securing.against.notExit': 'The people this way out serves ask for an exit device.',
+  'securing.against.noWayOut': 'It is not on a way out.',
+  'securing.against.roller': 'A roller holds the leaf, it does not latch or lock it.',
+  'securing.against.gate': 'Made for gates and doors in the open.',
+  'securing.against.narrow': 'Made for narrow metal stiles.',
+  'securing.against.alone':
+    'Alone it is a lock of an entrance; here a handle and a latch are wanted.',
+  'securing.against.rated': 'A rated leaf must latch by itself from within the leaf.',
+  'securing.against.thin': 'A case of {case} wants a leaf of {needed}; it is {leaf}.',
+  'securing.against.boredThin': 'Bored locks want a leaf of at least {least}; it is {leaf}.',
+  'securing.against.stile': 'It wants {needed} of solid stile; there is {stile}.',
+  'securing.against.loose': 'Nothing then holds the second leaf.',
+  'securing.against.surface': 'Surface bolts do not go on rated leaves or ways out.',
+  'securing.against.manualRated':
+    'Bolts worked by hand are left drawn: a rated second leaf wants automatic ones.',
+  'securing.against.manualWayOut': 'Bolts worked by hand keep the second leaf of a way out shut.',
+  'securing.against.manualWidth':
+    'The second leaf is needed for the clear width: it must open without bolts worked by hand.',
+  'securing.twoMotionsOut':
+    'It takes two motions to get out, and this is a way out: the code usually asks for one.',
+  'securing.doubleKeyed':
+    'Keyed on both sides, often chosen beside glass. Instead: film or laminated glass, a turn that is captured, or a lock more than {far} from the glass.',
+  'securing.caseWide':
+    'The case wants {needed} of solid wood or metal from the edge; there is {has}.',
+  'securing.trimOver.stile':
+    'Backset and trim want {needed} of stile; there is {has}: the trim stands on moulding or bead.',
+  'securing.trimOver.glass':
+    'Backset and trim want {needed} up to the glass; there is {has}: the trim stands on the bead.',
+  'securing.trimOver.blocking': 'Backset and trim want {needed} of blocking; there is {has}.',
+  'securing.thinLeaf':
+    'Beside the case {has} of wood is left; it wants {needed}. A rim lock, a narrower case, or a block planted on the inside face.',
+  'securing.boredThin': 'Bored locks want a leaf of {from} to {to}; it is {leaf}.',
+  'securing.boredThick': 'Bored locks are made for {from} to {to}; a leaf of {leaf} wants a kit.',
+  'securing.fingers':
+    'From the grip to the stop there is {has}; fingers want {needed}. A larger backset or a lever.',
+  'securing.shortLatch':
+    'Of the latch {in} is in the strike over a gap of {gap}; it wants {wanted}.',
+  'securing.shortBolt':
+    'Of the dead bolt {in} is in the strike over a gap of {gap}; it wants {wanted}.',
+  'securing.ratedThrow':
+    'Listings of rated pairs often ask for a latch of {wanted}; this comes out {throw}. As listed.',
+  'securing.pinFalls':
+    'The cut-out reaches {over} too far: the dead-latch pin falls into it and no longer holds the latch.',
+  'securing.height.practice': 'The usual height of {item} in the practice.',
+  'securing.height.leaf': 'As high as its case fits below the top of the lower leaf.',
+  'securing.height.strike': 'At the existing strike.',
+  'securing.height.second': 'Above the lock, at the practice’s usual height.',
+  'securing.height.reach': 'At {height}, outside what everybody reaches: {from} to {to}.',
+  'securing.height.escape': 'At {height}, outside the height of escape hardware: {from} to {to}.',
+  'securing.height.range': 'At {height}; the practice keeps it between {from} and {to}.',
+  'securing.secondLock': 'A dead bolt of its own above the lock: two motions to get out.',
+  'securing.secondLockOut':
+    'A dead bolt of its own above the lock on a way out: the code usually asks for one motion.',
+  'securing.cylinder.profile':
+    'Outside × inside: half the leaf and the plate, in made steps; outside it stands out {proud}.',
+  'securing.cylinder.mortise':
+    'From the face into the case, to the next made length; a ring of {ring} fills the rest.',
+  'securing.cylinder.even': 'From the face into the case; no ring is needed.',
+  'securing.cylinderProud':
+    'The cylinder stands out {by} outside; more than {most} can be gripped and broken. A thicker plate.',
+  'securing.backset.practice': 'The practice’s own.',
+  'securing.backset.narrower':
+    'The usual {usual} does not fit {solid} of solid edge; the largest made that does.',
+  'securing.strike.jamb':
+    '{flat} from the stop to the latch’s flat face, with {play} of play there; lip {lip}.',
+  'securing.strike.face':
+    'On the face of the frame beside the lock; trim that is in its way is cut.',
+  'securing.strike.ends':
+    'Its rods latch in the head, and in the floor where there is a lower one.',
+  'securing.strike.leaf':
+    'In the second leaf; {flat} from the plane of its stop to the latch’s flat face, with {play} of play.',
+  'securing.engagement': 'It comes out {throw}, less {gap} of gap.',
+  'securing.oldStrike.level': 'Its middle stands where the lock asks for it.',
+  'securing.oldStrike.off': 'Its middle is off: {off} {way}.',
+  'securing.bar': 'Of the made {made} bar {cut} is cut off.',
+  'securing.barShort': 'The bar would be {needed}; the longest made is {made}.',
+  'securing.exitStile':
+    'The device’s case wants about {needed} of stile; there is {has}. A device for narrow stiles.',
+  'securing.fireExit': 'On a rated leaf: a device listed for fire, without dogging.',
+  'securing.noBottomRod': 'Without a bottom rod: only if the device’s listing lets it.',
+  'securing.rodFloor': 'The bottom rod needs a strike in floor or threshold: not recorded which.',
+  'securing.glass': 'A lock for a leaf all of glass is a patch cut by the glass maker: ask them.',
+  'securing.bolts.recorded': 'As recorded.',
+  'securing.bolts.mullion': 'The mullion holds each leaf.',
+  'securing.bolts.manual':
+    'Neither rated nor on a way out, and the active leaf is wide enough alone.',
+  'securing.bolts.rated': 'Rated: both leaves must be held by themselves.',
+  'securing.bolts.wayOut': 'On a way out: the second leaf must let itself be opened at once.',
+  'securing.bolts.width': 'The active leaf alone is too narrow: the second must open with it.',
+  'securing.coordinator.overlap': 'The meeting edges overlap: the active leaf must close last.',
+  'securing.coordinator.bolts': 'Bolts that throw themselves want the second leaf closed first.',
+  'securing.coordinator.either': 'Either leaf may close first.',
+  'securing.coordinator.noCloser':
+    'No closer brings both leaves to: they are closed by hand, in their order.',
+  'securing.noCoordinator':
+    'Without a coordinator the active leaf can close first and hold the second open.',
+} as const;
+
+declare module '../opening/registry.js' {
+  interface Messages extends Readonly<typeof SECURING_MESSAGES> {}
+}

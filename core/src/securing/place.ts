@@ -1,0 +1,227 @@
+import type { LockSpec } from '../catalogue/index.js';
+import { said, type MeasuredLeaf } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import { decideBackset } from './backset.js';
+import { isBevelled, type SecuringInput } from './decide.js';
+import type { SecuringRecord } from './decisions.js';
+import { fitExit, type ExitFit } from './exitDevice.js';
+import type { LockKind } from './facts.js';
+import { findCylinder, findExit, findFit, findHeight, findStrike } from './findings.js';
+import { fitLock, type LockFit } from './fit.js';
+import { heightRow, lockHeightOf } from './heights.js';
+import { isExit, LOCK_FORMS } from './lockForms.js';
+import type { Securing } from './secured.js';
+import { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './strike.js';
+import { throughLengths, type ThroughLengths } from './thickness.js';
+
+/** A lock that is to be placed in its leaf. */
+export interface Placing {
+  input: SecuringInput;
+  leaf: MeasuredLeaf | undefined;
+  kind: LockKind;
+  spec: LockSpec | undefined;
+  outsidePull: boolean;
+}
+
+/** Where the lock sits and what it meets. */
+export type Placed = Omit<Securing, 'kind' | 'spec' | 'bolts' | 'coordinator' | 'outsidePull'>;
+
+/** No lock, or nothing known of where it goes. */
+export const NOT_PLACED: Placed = {
+  backset: undefined,
+  height: undefined,
+  secondHeight: undefined,
+  leaf: undefined,
+  fit: undefined,
+  strike: undefined,
+  reuse: undefined,
+  lengths: {},
+  exit: undefined,
+};
+
+/** Decides height, backset, cylinder, strike and what an exit device is cut to. */
+export function decidePlace(record: SecuringRecord, at: Placing): Placed {
+  const { input, leaf, kind, spec, outsidePull } = at;
+  const { facts, practice, results } = input;
+  const height = decideHeight(record, practice, leaf, kind);
+  const secondHeight = decideSecondHeight(record, practice, kind, height);
+  const backset = decideBackset(record, practice, leaf, kind, height);
+  if (!leaf) return { ...NOT_PLACED, height, secondHeight, backset };
+  const { sizing: sizes } = results;
+  const fit = fitLock({
+    facts,
+    practice,
+    sizes,
+    leaf,
+    kind,
+    backset,
+    y: height - leaf.bottom,
+    bevelled: isBevelled(input),
+  });
+  findFit(record, practice, fit);
+  const lengths = throughLengths(kind, leaf.thickness, fit.z, outsidePull, practice);
+  decideCylinder(record, practice, lengths, spec);
+  const { throws } = LOCK_FORMS[kind];
+  const strike = fitStrike({
+    facts,
+    practice,
+    sizes,
+    kind,
+    thickness: leaf.thickness,
+    z: fit.z,
+    latches: spec ? spec.latch !== 'none' : throws !== 'sliding',
+    bolts: spec ? spec.bolt : throws === 'sliding',
+  });
+  decideStrike(record, strike);
+  findStrike(record, practice, strike, spec);
+  const reuse = strikeReuse(facts, practice, strike, height - strike.below);
+  if (reuse) decideOldStrike(record, reuse);
+  const exit = isExit(kind) ? decideExit(record, practice, leaf, fit) : undefined;
+  return { backset, height, secondHeight, leaf, fit, strike, reuse, lengths, exit };
+}
+
+function decideHeight(
+  record: SecuringRecord,
+  practice: Practice,
+  leaf: MeasuredLeaf | undefined,
+  kind: LockKind,
+): number {
+  const { height, from } = lockHeightOf(record.facts, practice, kind, leaf);
+  record.decide('height', height, {
+    basis:
+      from === 'recorded'
+        ? record.basisOf('lockHeight')
+        : from === 'strike'
+          ? 'measured'
+          : 'derived',
+    reasons: () =>
+      from === 'practice'
+        ? [
+            said('securing.height.practice', {
+              item: { term: `heightItem.${LOCK_FORMS[kind].height}` },
+            }),
+          ]
+        : from === 'strike'
+          ? [said('securing.height.strike')]
+          : from === 'leaf'
+            ? [said('securing.height.leaf')]
+            : [],
+    facts: ['lockHeight', 'strikeAt'],
+  });
+  findHeight(record, practice, height, heightRow(kind, practice));
+  return height;
+}
+
+/** A bored lock has no dead bolt: one that is asked for stands above it, where there is room. */
+function decideSecondHeight(
+  record: SecuringRecord,
+  practice: Practice,
+  kind: LockKind,
+  height: number,
+): number | undefined {
+  const { facts } = record;
+  if (record.fact('deadBolt') !== true || LOCK_FORMS[kind].sits !== 'bore' || kind === 'deadbolt')
+    return undefined;
+  const above = practice.values.heights.value.deadbolt.usual;
+  record.decide('secondHeight', above, {
+    reasons: () => [said('securing.height.second')],
+    facts: ['deadBolt'],
+  });
+  record.report(
+    facts.wayOut === true ? 'stop' : 'check',
+    facts.wayOut === true ? 'securing.secondLockOut' : 'securing.secondLock',
+    {},
+    'trade practice',
+    ['deadBolt', 'securing.secondHeight'],
+  );
+  return above > height ? above : undefined;
+}
+
+function decideStrike(record: SecuringRecord, strike: StrikeFit): void {
+  record.decide('strike', strike.form, {
+    reasons: () => [
+      said(`securing.strike.${strike.on}`, {
+        flat: { ticks: strike.toFlat },
+        play: { ticks: strike.play },
+        lip: { ticks: strike.lip ?? 0 },
+      }),
+    ],
+    facts: ['stopSeal', 'rabbetDepth', 'trimProjection'],
+  });
+  const byLatch = strike.latchThrow > 0;
+  record.decide('engagement', byLatch ? strike.latchIn : strike.boltIn, {
+    reasons: () => [
+      said('securing.engagement', {
+        throw: { ticks: byLatch ? strike.latchThrow : strike.boltThrow },
+        gap: { ticks: strike.gap },
+      }),
+    ],
+    facts: ['lockGap', 'meetingGap', 'latchThrow', 'boltThrow'],
+  });
+}
+
+function decideOldStrike(record: SecuringRecord, reuse: StrikeReuse): void {
+  record.decide('oldStrike', reuse.verdict, {
+    reasons: () => [
+      reuse.high === 0
+        ? said('securing.oldStrike.level')
+        : said('securing.oldStrike.off', {
+            off: { ticks: Math.abs(reuse.high ?? 0) },
+            way: { term: (reuse.high ?? 0) > 0 ? 'way.down' : 'way.up' },
+          }),
+    ],
+    facts: ['strikeAt', 'strikeDepth', 'strikeCutHeight', 'strikeCutWidth'],
+  });
+}
+
+function decideExit(
+  record: SecuringRecord,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  fit: LockFit,
+): ExitFit {
+  const exit = fitExit(record.facts, practice, leaf, fit.kind, fit.y);
+  const { made, cut, bar } = exit;
+  if (made !== undefined)
+    record.decide('bar', bar, {
+      reasons: () => [said('securing.bar', { made: { ticks: made }, cut: { ticks: cut } })],
+    });
+  findExit(record, practice, exit, fit);
+  return exit;
+}
+
+/** Cylinder halves, or the mortise cylinder, where the function has a key. */
+function decideCylinder(
+  record: SecuringRecord,
+  practice: Practice,
+  lengths: ThroughLengths,
+  spec: LockSpec | undefined,
+): void {
+  if (!spec || (spec.outsideKey.length === 0 && spec.insideKey.length === 0)) return;
+  if (lengths.profile) {
+    const { outer, inner } = lengths.profile;
+    record.decide(
+      'cylinder',
+      { width: outer.length, height: inner.length },
+      {
+        reasons: () => [
+          said('securing.cylinder.profile', {
+            proud: { ticks: Math.max(0, outer.proud) },
+          }),
+        ],
+        facts: ['leafThickness'],
+      },
+    );
+    findCylinder(record, practice, lengths);
+  } else if (lengths.mortise) {
+    const { length, ring } = lengths.mortise;
+    record.decide('cylinder', length, {
+      reasons: () => [
+        ring === 0
+          ? said('securing.cylinder.even')
+          : said('securing.cylinder.mortise', { ring: { ticks: ring } }),
+      ],
+      facts: ['leafThickness'],
+    });
+  }
+}

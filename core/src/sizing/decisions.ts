@@ -1,0 +1,46 @@
+import {
+  asArea,
+  asCode,
+  asLength,
+  asSize,
+  asTerm,
+  decisionTable,
+  type Recorder,
+} from '../opening/index.js';
+
+/** What the stage decides, by name. */
+export const SIZING_DECISIONS = decisionTable('sizing', {
+  frameWidth: asLength(),
+  frameHeight: asLength(),
+  leafWidth: asLength('down'),
+  leafHeight: asLength('down'),
+  leafThickness: asLength(),
+  hingeGap: asLength('up'),
+  lockGap: asLength('up'),
+  meetingGap: asLength('up'),
+  foldGap: asLength('up'),
+  headGap: asLength('up'),
+  undercut: asLength('up'),
+  rebate: asLength('up'),
+  mullion: asLength('up'),
+  thresholdHeight: asLength('up'),
+  floorFinish: asLength('up'),
+  outsideWidth: asLength(),
+  outsideHeight: asLength(),
+  wallWidth: asLength('up'),
+  wallHeight: asLength('up'),
+  liningDepth: asLength('up'),
+  nominal: asCode(),
+  ventilation: asArea(),
+  square: asTerm<'true' | 'crooked'>('square'),
+  order: asSize(),
+  orderSecond: asSize(),
+});
+
+export type SizingRecord = Recorder<(typeof SIZING_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    sizing: (typeof SIZING_DECISIONS)['specs'];
+  }
+}

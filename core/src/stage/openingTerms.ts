@@ -1,0 +1,21 @@
+/** Words of the facts about the opening as a whole. */
+export const OPENING_TERMS = {
+  'stage.opening': 'Opening',
+  'fact.mark': 'Mark',
+  'fact.kind': 'Kind',
+  'fact.from': 'From',
+  'fact.to': 'To',
+  'fact.storey': 'Storey',
+  'fact.note': 'Note',
+  'fact.work': 'Work',
+  'fact.passagesPerDay': 'Passages a day',
+  'fact.use': 'Use',
+  'fact.rating': 'Fire rating, minutes',
+  'fact.exterior': 'Exterior',
+  'fact.salt': 'Salt air',
+  'fact.secured': 'Locked against people',
+  'fact.closer': 'Closer',
+  'fact.accessible': 'Accessible route',
+  'fact.wayOut': 'On a way out',
+  'fact.occupants': 'People it serves',
+} as const;

@@ -1,0 +1,36 @@
+import {
+  NEEDED_FACTS,
+  type FactSpec,
+  type FieldName,
+  type OpeningFacts,
+  type Stage,
+} from '../opening/index.js';
+import { STAGE_LIST } from './list.js';
+
+/** A fact with its name and the stage it is recorded under. */
+export interface Field extends FactSpec {
+  name: FieldName;
+  stage: Stage;
+}
+
+function fieldsOf(stage: Stage, specs: Readonly<Record<string, FactSpec>>): Field[] {
+  return Object.entries(specs).map(([name, spec]) => ({ ...spec, name: name as FieldName, stage }));
+}
+
+/** Every fact that is a single value, in the order it is asked. */
+export const FIELDS: readonly Field[] = [
+  ...fieldsOf('opening', NEEDED_FACTS),
+  ...STAGE_LIST.flatMap(({ id, facts }) => fieldsOf(id as Stage, facts)),
+];
+
+const BY_NAME = new Map(FIELDS.map((field) => [field.name as string, field]));
+
+/** The field of that name, or undefined for lists, maps and anything unknown. */
+export function fieldOf(name: string): Field | undefined {
+  return BY_NAME.get(name);
+}
+
+/** Whether a fact means something for a kind of opening: no lock gap on a pair, no swing on a slider. */
+export function fieldApplies(name: FieldName, kind: OpeningFacts['kind']): boolean {
+  return BY_NAME.get(name)?.applies(kind) ?? true;
+}

@@ -1,0 +1,67 @@
+import type { RecordsOf } from '../opening/index.js';
+import {
+  described,
+  either,
+  holding,
+  integer,
+  list,
+  object,
+  text,
+  word,
+  type Shape,
+} from '../shape/index.js';
+import { fitsKind, MOST_HINGES, readingKinds } from './names.js';
+
+/**
+ * One reading of a survey, kept as it was taken. Nothing is overwritten: a later reading of the same
+ * thing names the ones it replaces, so that two taken apart are both there.
+ */
+export interface Reading {
+  id: string;
+  /** What was read; see `survey/names.ts`. */
+  name: string;
+  /** Lengths in ticks, choices and texts as they are; absent when it was skipped. */
+  value?: number | string | undefined;
+  /** Why it was not taken. */
+  skipped?: string | undefined;
+  how: 'tape' | 'digital';
+  by: string;
+  /** When, ISO 8601 in UTC, by the clock of the device. */
+  at: string;
+  replaces?: string[] | undefined;
+}
+
+const MOST_NUMBER = 1e9;
+
+const READING: Shape<Reading> = holding(
+  object(
+    {
+      id: text(40),
+      name: word(readingKinds(MOST_HINGES).map((kind) => kind.name)),
+      how: word(['tape', 'digital']),
+      by: text(120),
+      at: text(40),
+    },
+    {
+      value: described(
+        either(integer(-MOST_NUMBER, MOST_NUMBER), text(300)),
+        'Lengths in whole ticks, 320 to the millimetre; choices and texts as they are.',
+      ),
+      skipped: described(text(300), 'Why it was not taken; then there is no value.'),
+      replaces: list(text(40), 1000),
+    },
+  ),
+  'A value, or why there is none.',
+  (reading) =>
+    (reading.value === undefined) !== (reading.skipped === undefined) && fitsKind(reading),
+);
+
+/** Facts of the survey that are lists. */
+export const SURVEY_RECORDS = {
+  /** What was measured on site. */
+  readings: list(READING, 1000),
+};
+
+declare module '../opening/registry.js' {
+  interface OpeningFacts extends RecordsOf<typeof SURVEY_RECORDS> {}
+}
