@@ -128,8 +128,7 @@ describe('products for a decision', () => {
     rating: 90,
     secured: false,
     exterior: false,
-    closer: 'closer',
-    closerKind: 'surface-pull',
+    closer: 'surface-pull',
     bottomSeal: 'drop-full',
   };
   const need = (more: Partial<OpeningFacts> = {}, slot = 'hanging.product') => {

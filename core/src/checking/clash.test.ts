@@ -134,7 +134,7 @@ describe('the clashes of an opening', () => {
     hingeSide: 'left',
     swing: 'in',
     rating: 0,
-    closer: 'closer',
+    closer: 'any',
   };
   const codes = (more: Partial<OpeningFacts>, practice = PRACTICES['us-commercial']) =>
     decideOpening({ ...facts, ...more }, practice).findings.map((one) => one.code);
@@ -142,7 +142,7 @@ describe('the clashes of an opening', () => {
   it('the arm of a foot and a full-mortised drop seal; not with a half-mortised one in a thick leaf', () => {
     const pivoted = {
       choices: { 'hanging.device': { value: 'centre-pivot', reason: 'drawn so' } },
-      closerKind: 'floor' as const,
+      closer: 'floor' as const,
     };
     const full = decideOpening(
       { ...facts, ...pivoted, bottomSeal: 'drop-full' },
@@ -181,7 +181,7 @@ describe('the clashes of an opening', () => {
     expect(codes({ lockKind: 'mortise', leafThickness: inches(1.125) })).toContain('checking.skin');
     expect(
       codes({
-        closerKind: 'surface-pull',
+        closer: 'surface-pull',
         glassWidth: inches(30),
         glassHeight: inches(70),
         glassThickness: mm(6),
@@ -193,7 +193,7 @@ describe('the clashes of an opening', () => {
   it('loaded surface hardware on a soft core asks for blocking', () => {
     const soft = {
       leafConstruction: 'timber-mineral' as const,
-      closerKind: 'surface-pull' as const,
+      closer: 'surface-pull' as const,
     };
     expect(codes(soft)).toContain('checking.blockingUnknown');
     expect(codes({ ...soft, blocking: 'none' })).toContain('checking.noBlocking');

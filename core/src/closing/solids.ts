@@ -1,18 +1,13 @@
 import {
   about,
-  known,
   solid,
   span,
   type OpeningFacts,
   type Solid,
   type MeasuredLeaf,
 } from '../opening/index.js';
+import { closerKindOf } from './facts.js';
 import type { Practice } from '../practice/index.js';
-
-/** Whether the kind of closer sits in the floor or in the head and turns the leaf by its pivot. */
-export function turnsByPivot(kind: OpeningFacts['closerKind']): boolean {
-  return kind === 'floor' || kind === 'head';
-}
 
 /**
  * What a closer takes out of a leaf or puts onto it: a body on a face, a case in the top rail, or
@@ -23,12 +18,12 @@ export function closingSolids(
   practice: Practice,
   leaf: MeasuredLeaf,
 ): Solid[] {
-  const kind = known(facts.closerKind);
-  if (kind === undefined || known(facts.closer) === 'none' || leaf.id === 'lower') return [];
+  const kind = closerKindOf(facts);
+  if (kind === undefined || leaf.id === 'lower') return [];
   const { height, thickness } = leaf;
   const { value: body } = practice.values.bodies;
   const middle = thickness / 2;
-  const owner = 'closerKind';
+  const owner = 'closer';
   switch (kind) {
     case 'surface-pull':
     case 'surface-push': {

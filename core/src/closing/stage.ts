@@ -1,7 +1,7 @@
 import type { ProductType } from '../catalogue/index.js';
 import { known } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
-import { CLOSING_FACTS, type CloserKind } from './facts.js';
+import { closerKindOf, CLOSING_FACTS, type CloserKind } from './facts.js';
 import { closingSolids } from './solids.js';
 import { CLOSING_TERMS } from './terms.js';
 
@@ -27,8 +27,8 @@ export const closing = defineStage({
       key: 'closing.product',
       items: {},
       need: ({ facts, results }) => {
-        const closer = known(facts.closerKind);
-        if (!closer || facts.closer === 'none') return undefined;
+        const closer = closerKindOf(facts);
+        if (!closer) return undefined;
         const { device, leaves } = results.hanging;
         const { leaf, mass } = leaves[0]!;
         return {
@@ -41,7 +41,7 @@ export const closing = defineStage({
           device,
           traits: [
             ...(facts.holdOpen === true ? ['hold-open'] : []),
-            ...(facts.closer === 'back-check' ? ['back-check'] : []),
+            ...(facts.backCheck === true ? ['back-check'] : []),
           ],
         };
       },

@@ -10,7 +10,7 @@ import {
 } from '../checking/index.js';
 import {
   Recorder,
-  withCurrentChoices,
+  currentFacts,
   type Decision,
   type Finding,
   type Item,
@@ -78,7 +78,7 @@ export function decideOpening(
   { explain = true }: DecideOptions = {},
 ): DecidedOpening {
   const basis = 'rooms' in project ? project : bareBasis(project);
-  const recorded = withCurrentChoices(stored);
+  const recorded = currentFacts(stored);
   const usual = practiceFor(recorded.practice, basis);
   const { named, gone } = namedProducts(recorded, basis.products);
   // What a named product measures goes before the practice's usual figures.

@@ -4,7 +4,7 @@ import { inches, mm } from '../measure/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { FIELDS, fieldOf } from '../stages/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import {
@@ -236,6 +236,7 @@ describe('the project file', () => {
       }),
     );
     expect(read.ok && read.project.openings[0]).toEqual({
+      version: FACTS_VERSION,
       mark: '1',
       kind: 'single',
       leafWidth: mm(826),

@@ -70,8 +70,9 @@ const SYNONYMS: Record<string, Record<string, string>> = {
     'hollow-metal': 'steel',
     aluminum: 'aluminium',
   },
-  closer: { yes: 'closer', no: 'none' },
-  threshold: { yes: 'present', no: 'none' },
+  closer: { yes: 'any', closer: 'any', no: 'none' },
+  bottomSeal: { yes: 'any', no: 'none' },
+  threshold: { yes: 'plain', present: 'plain', no: 'none' },
   swing: { inward: 'in', inwards: 'in', outward: 'out', outwards: 'out' },
   leafConstruction: {
     'hollow-core': 'timber-hollow',

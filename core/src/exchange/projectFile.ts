@@ -1,7 +1,9 @@
-import { type Fault, type Result, type System } from '../measure/index.js';
+import { bad, good, type Fault, type Result, type System } from '../measure/index.js';
 import { readLocks, readProducts, type LockSpec, type Product } from '../catalogue/index.js';
-import { fieldOf, FIELDS, readRecord, RECORDS } from '../stages/index.js';
+import { fieldsAt, FIELDS, readRecord, RECORDS, type Field } from '../stages/index.js';
 import {
+  currentFacts,
+  FACTS_VERSION,
   readBuilding,
   type Building,
   type OpeningFacts,
@@ -13,10 +15,10 @@ import {
   readEditedPractices,
   type EditedPractice,
 } from '../project/index.js';
-import { PRACTICE_IDS, type PracticeId } from '../practice/index.js';
+import { PRACTICE_IDS, type Practice, type PracticeId } from '../practice/index.js';
 import { readKeying, type Keying } from '../securing/index.js';
-import { writeField, type FieldValue } from './fieldText.js';
-import { applyPatch, readColumn } from './patch.js';
+import { readField, writeField, type FieldValue } from './fieldText.js';
+import { applyPatch, readColumn, type FactsPatch } from './patch.js';
 import { handFor } from './paste.js';
 
 /** A project as its file holds it, read. */
@@ -113,8 +115,11 @@ export function readProjectObject(json: unknown): ReadProject {
 
   if (json['format'] !== undefined && json['format'] !== 'riegel-project')
     complain('format', 'file.format');
-  if (json['version'] !== undefined && json['version'] !== 1)
-    complain('version', 'file.version', { version: shownValue(json['version']) });
+  const version = json['version'] ?? 1;
+  const known =
+    Number.isInteger(version) && Number(version) >= 1 && Number(version) <= FACTS_VERSION;
+  if (!known)
+    complain('version', 'file.version', { version: shownValue(version), now: FACTS_VERSION });
   if (json['name'] !== undefined && typeof json['name'] !== 'string') complain('name', 'file.name');
   const name =
     typeof json['name'] === 'string' && json['name'].trim()
@@ -146,7 +151,7 @@ export function readProjectObject(json: unknown): ReadProject {
       complain(`opening ${index + 1}`, 'file.openingNotObject');
       return;
     }
-    const facts = readOpening(entry, index, basis, faults);
+    const facts = readOpening(entry, index, basis, known ? Number(version) : 1, faults);
     if (facts) openings.push(facts);
   });
   for (const key of Object.keys(json)) {
@@ -180,6 +185,7 @@ function readOpening(
   entry: Json,
   index: number,
   basis: ProjectBasis,
+  version: number,
   faults: FileFault[],
 ): OpeningFacts | undefined {
   const mark = entry['mark'];
@@ -194,8 +200,8 @@ function readOpening(
   if (!name.trim()) faults.push({ where, fault: { code: 'file.noMark', params: {} } });
   for (const [key, value] of Object.entries(entry)) {
     if (value === null || value === undefined) continue;
-    const field = fieldOf(key);
-    if (field || key === 'size' || key === 'hand') {
+    const fields = fieldsAt(key, version);
+    if (fields.length > 0 || key === 'size' || key === 'hand') {
       if (typeof value === 'object') {
         faults.push({
           where: `${where}, ${key}`,
@@ -204,7 +210,8 @@ function readOpening(
         continue;
       }
       const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
-      const read = readColumn(key, text, practice);
+      const read =
+        fields.length > 0 ? readAs(fields, text, practice) : readColumn(key, text, practice);
       if (read.ok)
         facts = applyPatch(
           facts,
@@ -224,7 +231,18 @@ function readOpening(
       faults.push({ where: `${where}, ${key}`, fault: { code: `file.${key}`, params: {} } });
     else facts = applyPatch(facts, { [key]: read });
   }
-  return faults.length === before ? facts : undefined;
+  return faults.length === before ? currentFacts({ ...facts, version }) : undefined;
+}
+
+/** A fact as the first of some ways reads it; what the last one says against it where none does. */
+function readAs(fields: readonly Field[], text: string, practice: Practice): Result<FactsPatch> {
+  let fault: Result<FactsPatch> = bad('column.unknown');
+  for (const field of fields) {
+    const read = readField(field, text, practice.system);
+    if (read.ok) return good({ [field.name]: read.value } as FactsPatch);
+    fault = read;
+  }
+  return fault;
 }
 
 /** Writes a project so that {@link readProject} gives the same facts back. */
@@ -237,7 +255,7 @@ export function writeProject(project: ProjectFile): string {
   );
   const file = {
     format: 'riegel-project',
-    version: 1,
+    version: FACTS_VERSION,
     name,
     practice,
     ...(note ? { note } : {}),

@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../measure/index.js';
-import { fieldOf, readRecord, RECORDS } from '../stages/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { fieldsAt, readRecord, RECORDS, type Field } from '../stages/index.js';
+import { currentFacts, FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
 
 /**
  * Checks facts in their stored form (ticks, grams, codes) as they come in over the wire.
@@ -10,11 +10,15 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return bad('facts.notObject');
   const facts: Record<string, unknown> = {};
+  const { version = 1 } = value as { version?: unknown };
+  if (!Number.isInteger(version) || Number(version) < 1 || Number(version) > FACTS_VERSION)
+    return bad('facts.value', { field: 'version' });
   for (const [name, fact] of Object.entries(value)) {
     if (fact === undefined || fact === null) continue;
-    const field = fieldOf(name);
-    if (field) {
-      const value = field.shape.read(fact);
+    if (name === 'version') continue;
+    const fields = fieldsAt(name, Number(version));
+    if (fields.length > 0) {
+      const value = readFirst(fields, fact);
       if (value === undefined) return bad('facts.value', { field: name });
       facts[name] = value;
     } else {
@@ -26,5 +30,13 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
   }
   if (facts['mark'] === undefined) return bad('facts.value', { field: 'mark' });
   if (facts['kind'] === undefined) return bad('facts.value', { field: 'kind' });
-  return good(facts as unknown as OpeningFacts);
+  return good(currentFacts({ ...facts, version: Number(version) }));
+}
+
+function readFirst(fields: readonly Field[], fact: unknown): unknown {
+  for (const { shape } of fields) {
+    const read = shape.read(fact);
+    if (read !== undefined) return read;
+  }
+  return undefined;
 }

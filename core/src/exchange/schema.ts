@@ -1,7 +1,7 @@
 import { MOST_KEY_GROUPS } from '../securing/index.js';
 import { MOST_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
-import { FIELDS, RECORDS, type Field } from '../stages/index.js';
-import { ROOM_USES } from '../opening/index.js';
+import { FIELDS, fieldsAt, RECORDS, type Field } from '../stages/index.js';
+import { FACTS_VERSION, retiredFacts, ROOM_USES } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 
 type Schema = Record<string, unknown>;
@@ -114,7 +114,11 @@ const keyGroup = object(
 
 /** The JSON Schema (draft 2020-12) of a project file, out of the same fields that read and write it. */
 export function projectFileSchema(): Schema {
-  const facts = Object.fromEntries(FIELDS.map((field) => [field.name, fieldSchema(field)]));
+  const facts = Object.fromEntries([
+    // What older versions had, so that their files hold against the schema too.
+    ...Object.keys(retiredFacts(1)).map((name) => [name, fieldSchema(fieldsAt(name, 1)[0]!)]),
+    ...FIELDS.map((field) => [field.name, fieldSchema(field)]),
+  ]) as Schema;
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Riegel project file',
@@ -122,7 +126,12 @@ export function projectFileSchema(): Schema {
       {
         $schema: { type: 'string' },
         format: { const: 'riegel-project' },
-        version: { const: 1 },
+        version: {
+          type: 'integer',
+          minimum: 1,
+          maximum: FACTS_VERSION,
+          description: 'The version its facts are written under; 1 where it says none.',
+        },
         name: text(120),
         practice: {
           type: 'string',

@@ -3,7 +3,7 @@ import { textFact, type FactsOf } from '../opening/index.js';
 /** Facts about finishes. */
 export const FINISHING_FACTS = {
   /** Finish wanted on all that is seen. */
-  finish: textFact(60),
+  finish: textFact(60, { first: true }),
 };
 
 declare module '../opening/registry.js' {

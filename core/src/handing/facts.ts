@@ -5,19 +5,22 @@ const SIDES = ['left', 'right'] as const;
 
 /** Facts about which way it opens, as seen from outside. */
 export const HANDING_FACTS = {
-  /** Which room is the outside: the side the door is locked against people. */
-  outside: choiceFact(['from', 'to'], 'outside'),
   hingeSide: choiceFact(SIDES, 'side', {
+    first: true,
     applies: (kind) => !slides(kind) && kind !== 'pair' && kind !== 'unequal-pair',
   }),
   swing: choiceFact(['in', 'out'], 'swing', {
+    first: true,
     applies: (kind) => !slides(kind) && kind !== 'double-acting' && kind !== 'double-egress',
   }),
   /** Pairs: the active leaf. */
   active: choiceFact(SIDES, 'side', {
+    first: true,
     applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
   }),
-  slideTo: choiceFact(SIDES, 'side', { applies: slides }),
+  slideTo: choiceFact(SIDES, 'side', { first: true, applies: slides }),
+  /** Which room is the outside: the side the door is locked against people. */
+  outside: choiceFact(['from', 'to'], 'outside', { first: true }),
 };
 
 /**

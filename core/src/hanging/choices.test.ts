@@ -88,7 +88,7 @@ describe('choosing otherwise', () => {
     expect(codes({ ...choose('bearing', 'plain'), rating: 90 })).toContain(
       'stop hanging.plainBearing',
     );
-    expect(codes({ ...choose('bearing', 'plain'), closer: 'closer' })).toContain(
+    expect(codes({ ...choose('bearing', 'plain'), closer: 'any' })).toContain(
       'check hanging.plainBearing',
     );
     expect(codes({ ...choose('pin', 'removable'), secured: true })).toContain(
@@ -162,7 +162,7 @@ describe('the other schools', () => {
       count: 13,
     });
     const heavy = decide(
-      british({ leafMass: 155_000, closer: 'back-check', leafThickness: mm(60) }),
+      british({ leafMass: 155_000, closer: 'any', backCheck: true, leafThickness: mm(60) }),
       PRACTICES.british,
     );
     expect(heavy.findings.map((one) => one.code)).toContain('hanging.noGrade');

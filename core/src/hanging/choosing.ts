@@ -1,7 +1,7 @@
 import type { LeafId, Said } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { said } from '../opening/index.js';
+import { closesByItself, said } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, widthForAngle } from './butt.js';
@@ -92,10 +92,10 @@ export function chooseBearing(
   use: UseClass,
   weight: 'standard' | 'heavy',
 ): 'plain' | 'bearing' {
-  const closer = record.fact('closer');
+  const closing = closesByItself(record.facts);
   const rated = (record.fact('rating') ?? 0) > 0;
-  const closes = closer !== undefined && closer !== 'none';
-  const wanted = rated || closes || use !== 'low' || weight === 'heavy' || closer === undefined;
+  const closes = closing === true;
+  const wanted = rated || closes || use !== 'low' || weight === 'heavy' || closing === undefined;
   const reason = (): Said =>
     rated
       ? said('hanging.bearing.rated')

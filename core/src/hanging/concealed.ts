@@ -1,4 +1,4 @@
-import { about, said, solid, span } from '../opening/index.js';
+import { about, closesByItself, said, solid, span } from '../opening/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
@@ -61,11 +61,10 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       data.leastJamb.source,
       ['jambDepth', 'hanging.device'],
     );
-  const closer = record.fact('closer');
-  if (closer && closer !== 'none')
+  if (closesByItself(record.facts))
     record.report('check', 'hanging.closerTemplated', {}, 'trade practice', [
       'hanging.device',
-      'closerKind',
+      'closer',
     ]);
   if ((record.fact('rating') ?? 0) > 0)
     record.report('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [

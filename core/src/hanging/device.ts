@@ -1,4 +1,5 @@
 import {
+  closesByItself,
   known,
   said,
   type Alternative,
@@ -95,8 +96,7 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       if (device === 'spring-concealed') againstSprings(at, disqualifies, drawbacks);
       else tooHeavy('hanging.against.massBeyond', Math.max(...rows.map((row) => row.toMass)));
       if (rated) drawbacks.push(said('hanging.against.concealedRated'));
-      if (known(facts.closer) && facts.closer !== 'none')
-        drawbacks.push(said('hanging.against.concealedCloser'));
+      if (closesByItself(facts)) drawbacks.push(said('hanging.against.concealedCloser'));
       if (depth === undefined)
         drawbacks.push(
           said('hanging.against.jambUnknown', { least: { ticks: jamb, rounding: 'up' } }),

@@ -19,26 +19,26 @@ export const MOST_SET = 12;
 
 /** Facts about what the leaf weighs, what stands in its way and what may be let in. */
 export const HANGING_FACTS = {
-  leafMass: massFact(),
-  trimProjection: lengthFact(swinging),
+  leafMass: massFact({ first: true }),
+  trimProjection: lengthFact({ ...swinging, first: true }),
+  /** How far the leaf shall open, degrees. */
+  openTo: countFact(180, { ...swinging, first: true }),
+  clearWanted: lengthFact({ first: true }),
+  /** Whether the hardware that carries and closes the leaf shall not be seen. */
+  nothingVisible: yesNoFact({ ...swinging, first: true }),
+  glassWidth: lengthFact({ first: true }),
+  glassHeight: lengthFact({ first: true }),
+  glassThickness: lengthFact({ first: true }),
   /** A wall square to the opening beside the hinge jamb, on the pull side: how far from the rabbet. */
   sideWall: lengthFact(swinging),
   /** Something the leaf would meet on the pull side: along the wall from the hinge rabbet, and out. */
   obstacleAlong: lengthFact(swinging),
   obstacleOut: lengthFact(swinging),
   handleProjection: lengthFact(swinging),
-  clearWanted: lengthFact(),
   acidTimber: yesNoFact(),
-  glassWidth: lengthFact(),
-  glassHeight: lengthFact(),
-  glassThickness: lengthFact(),
   /** Lower edge of the glass above the leaf's bottom, and its edge in from the lock edge. */
   glassAt: lengthFact(),
   glassFromLock: lengthFact(),
-  /** Whether the hardware that carries and closes the leaf shall not be seen. */
-  nothingVisible: yesNoFact(swinging),
-  /** How far the leaf shall open, degrees. */
-  openTo: countFact(180, swinging),
   /** Whether the screw holes of the frame still hold. */
   screwHold: choiceFact(['sound', 'worn'], 'screwHold', swinging),
   /** Depth of jamb and backing that a concealed hinge may be let into. */

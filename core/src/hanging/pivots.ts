@@ -91,7 +91,7 @@ function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean):
   if (!offset) return 'floor';
   const slab = record.fact('slab');
   const occupied = slab !== undefined && slab !== 'free';
-  const byFloorCloser = record.fact('closerKind') === 'floor';
+  const byFloorCloser = record.fact('closer') === 'floor';
   const derived: Foot = occupied && !byFloorCloser ? 'jamb' : 'floor';
   return record.propose('foot', derived, {
     leaf: leaf.id,
@@ -111,7 +111,7 @@ function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean):
         ? { value: 'jamb', against: said('hanging.against.footByCloser') }
         : { value: 'jamb' },
     ],
-    facts: ['slab', 'closerKind'],
+    facts: ['slab', 'closer'],
   });
 }
 
@@ -147,8 +147,8 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
   const { floorCase } = practice.values;
   const slab = record.fact('slab');
   const depth = record.fact('slabDepth');
-  const closer = record.fact('closerKind') === 'floor';
-  const parts = ['slab', 'slabDepth', closer ? 'closerKind' : 'hanging.device'];
+  const closer = record.fact('closer') === 'floor';
+  const parts = ['slab', 'slabDepth', closer ? 'closer' : 'hanging.device'];
   if (slab === undefined)
     record.report('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
   else if (slab !== 'free')
@@ -167,7 +167,7 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
       floorCase.source,
       parts,
     );
-  if (record.fact('threshold') === 'present')
+  if ((record.fact('threshold') ?? 'none') !== 'none')
     record.report('check', 'hanging.pivotThreshold', {}, 'trade practice', [
       'threshold',
       'hanging.device',
@@ -220,7 +220,7 @@ function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredL
   const body = practice.values.bodies.value;
   const middle = leaf.thickness / 2;
   const owner = record.key('device', leaf.id);
-  const closer = record.fact('closerKind');
+  const closer = record.fact('closer');
   const foot = closer === 'floor' ? body.floorCloserArm : body.pivotFoot;
   const head = closer === 'head' ? body.headCloserArm : body.pivotHead;
   record.solids.push(

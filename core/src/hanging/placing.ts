@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { said } from '../opening/index.js';
+import { closesByItself, said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';
@@ -160,7 +160,8 @@ export function decideForces(
     ],
   });
   if (practice.system !== 'metric') return { loads, grade: undefined };
-  const closer = record.fact('closer') ?? ((record.fact('rating') ?? 0) > 0 ? 'closer' : 'none');
+  const closes = closesByItself(record.facts) ?? (record.fact('rating') ?? 0) > 0;
+  const closer = !closes ? 'none' : record.fact('backCheck') === true ? 'back-check' : 'closer';
   const graded = gradingMass(practice, mass, { width, height }, closer);
   const grade = gradeFor(practice, graded);
   const rated = (record.fact('rating') ?? 0) > 0;
@@ -182,11 +183,11 @@ export function decideForces(
       said('hanging.grade', {
         mass: { grams: mass },
         graded: { grams: graded },
-        closer: { term: `closer.${closer}` },
+        closer: { term: `graded.${closer}` },
       }),
       ...(rated && grade < ratedGrade.value ? [said('hanging.grade.rated')] : []),
     ],
-    facts: ['closer', 'leafMass'],
+    facts: ['closer', 'backCheck', 'leafMass'],
   });
   return { loads, grade: holds };
 }

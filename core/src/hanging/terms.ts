@@ -123,4 +123,13 @@ export const HANGING_TERMS = {
   'device.adjustable-concealed': 'three-way adjustable concealed hinges',
   'device.spring-hinge': 'spring hinges',
   'device.spring-concealed': 'concealed spring hinges',
+  'graded.none': 'no closer',
+  'graded.closer': 'a closer',
+  'graded.back-check': 'a closer with back-check',
+  'value.heavyThickness': 'Heavy hinges on wide leaves from, thickness',
+  'value.buttsBeyond': 'Butts to so many times their class',
+  'value.springsMost': 'Spring hinges, at most',
+  'value.ratedGrade': 'EN 1935 grade on rated leaves, at least',
+  'value.wideOpen': 'Opens to, where nothing is in the way',
+  'value.thinnerLeaf': 'Next thinner leaf, of the thickness',
 } as const;

@@ -33,8 +33,6 @@ export interface WrittenItem {
 export interface Choice {
   value: string | number;
   reason: string;
-  /** The version of the decisions' names it was made under; absent for the first. */
-  version?: number | undefined;
 }
 
 /** How a figure came to be known. */
@@ -43,4 +41,14 @@ export type How = 'given' | 'measured';
 /** The value of a fact, or undefined when it is absent or unknown. */
 export function known<T>(fact: Fact<T> | undefined): T | undefined {
   return fact === undefined || fact === 'unknown' ? undefined : (fact as T);
+}
+
+/** Whether the leaf closes by itself; undefined while nobody said. */
+export function closesByItself({
+  closer,
+}: {
+  closer?: Fact<string> | undefined;
+}): boolean | undefined {
+  const closing = known(closer);
+  return closing === undefined ? undefined : closing !== 'none';
 }

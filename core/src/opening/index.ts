@@ -19,4 +19,11 @@ export {
 export { roomNamed, type ProjectBasis } from './basis.js';
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { about, solid, span, type MeasuredLeaf } from './solid.js';
-export { choiceOf, withCurrentChoices } from './choices.js';
+export {
+  currentFacts,
+  FACTS_UPGRADES,
+  FACTS_VERSION,
+  retiredFacts,
+  type FactsUpgrade,
+  type StoredFacts,
+} from './upgrades.js';

@@ -20,7 +20,7 @@ const practice: FactSpec<string> = {
   shape: either(word(PRACTICE_IDS), OWN_PRACTICE) as Shape<string>,
 };
 
-const mark = textFact(40);
+const mark = textFact(40, { first: true });
 
 /** What an opening is called: the two facts that every one has. */
 export const NEEDED_FACTS = {
@@ -32,30 +32,29 @@ export const NEEDED_FACTS = {
       (name) => name.trim() !== '',
     ),
   },
-  kind: settledChoice(OPENING_KINDS, 'kind'),
+  kind: settledChoice(OPENING_KINDS, 'kind', { first: true }),
 };
 
 /** Facts about the opening as a whole: where it is, what it must do. */
 export const OPENING_FACTS = {
-  from: textFact(80),
-  to: textFact(80),
-  storey: textFact(40),
+  from: textFact(80, { first: true }),
+  to: textFact(80, { first: true }),
+  work: choiceFact(['new', 'replacement'], 'work', { first: true }),
+  /** Fire rating in minutes; 0 is not rated. */
+  rating: minutesFact(480, { first: true }),
+  use: choiceFact(['high', 'medium', 'low'], 'use', { first: true }),
+  /** Whether the door is locked against people on one side. */
+  secured: yesNoFact({ first: true }),
+  accessible: yesNoFact({ first: true }),
+  /** Whether people leave the building this way. */
+  wayOut: yesNoFact({ first: true }),
+  exterior: yesNoFact({ first: true }),
+  storey: textFact(40, { first: true }),
   note: textFact(2000),
   /** Practice of this opening alone: a shipped one or one of the project's own. */
   practice,
-  work: choiceFact(['new', 'replacement'], 'work'),
   passagesPerDay: countFact(100_000),
-  use: choiceFact(['high', 'medium', 'low'], 'use'),
-  /** Fire rating in minutes; 0 is not rated. */
-  rating: minutesFact(480),
-  exterior: yesNoFact(),
   salt: yesNoFact(),
-  /** Whether the door is locked against people on one side. */
-  secured: yesNoFact(),
-  closer: choiceFact(['none', 'closer', 'back-check'], 'closer'),
-  accessible: yesNoFact(),
-  /** Whether people leave the building this way. */
-  wayOut: yesNoFact(),
   /** People the way out serves. */
   occupants: countFact(100_000),
 };

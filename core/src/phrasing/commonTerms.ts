@@ -59,5 +59,6 @@ export const COMMON_TERMS: Record<string, string> = {
   'wish.rating': 'Rating',
   'wish.clearWidth': 'Clear width',
   'wish.finish': 'Finish',
+  'seal.threshold': 'threshold with gasket',
   'family.threshold': 'with a threshold after all',
 };

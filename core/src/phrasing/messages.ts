@@ -44,7 +44,8 @@ export const COMMON_MESSAGES = {
     'A project file is one JSON object with a name, a practice and a list of openings.',
   'file.format': 'format must be "riegel-project".',
   'file.name': 'The project’s name must be text.',
-  'file.version': 'Version {version} of the file is not known; this Riegel reads version 1.',
+  'file.version':
+    'Version {version} of the file is not known; this Riegel reads versions 1 to {now}.',
   'file.practice': '“{practice}” is none of the practices: {known}.',
   'file.openings': 'there must be a list “openings”.',
   'file.openingNotObject': 'an opening is a JSON object.',

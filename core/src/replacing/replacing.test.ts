@@ -80,13 +80,13 @@ describe('keep, move or renew', () => {
       { mark: '1', kind: 'single', readings: readings(rest) },
       PRACTICES.british,
     );
-    expect(decided.decisions.find((one) => one.key === 'preparing.frame')).toMatchObject({
+    expect(decided.decisions.find((one) => one.key === 'replacing.frame')).toMatchObject({
       status: 'open',
       question: { code: 'ask.state.frame' },
     });
     const chosen = decide(
       { hingeState: 'worn' },
-      { choices: { 'preparing.hinges': { value: 'keep', reason: 'listed building' } } },
+      { choices: { 'replacing.hinges': { value: 'keep', reason: 'listed building' } } },
     );
     expect(chosen.results.replacing!.verdicts.hinges).toBe('keep');
   });

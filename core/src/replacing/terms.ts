@@ -12,4 +12,6 @@ export const REPLACING_TERMS = {
   'strike.long': 'long strike plate',
   'strike.rim': 'rim strike or keep',
   'strike.keep': 'catch plate',
+  'value.plugLeast': 'Recess left over that wants a plug',
+  'value.screwHolesApart': 'New screws clear of old holes from',
 } as const;

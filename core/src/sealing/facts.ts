@@ -1,25 +1,20 @@
-import { choiceFact, swings, yesNoFact, type FactsOf } from '../opening/index.js';
+import { choiceFact, swings, type FactsOf } from '../opening/index.js';
 
-/** What seals the gap under the leaf, by where it is fixed. */
-export const BOTTOM_SEALS = [
-  'none',
-  'sweep',
-  'drop-surface',
-  'drop-half',
-  'drop-full',
-  'threshold',
-] as const;
+/** Seals of the gap under the leaf, by where they are fixed. */
+export const BOTTOM_SEALS = ['sweep', 'drop-surface', 'drop-half', 'drop-full'] as const;
 export type BottomSeal = (typeof BOTTOM_SEALS)[number];
 
 const swinging = { applies: swings };
 
 /** Facts about what seals the gaps. */
 export const SEALING_FACTS = {
-  bottomSeal: choiceFact(BOTTOM_SEALS, 'bottomSeal', swinging),
-  /** Whether the gap under the leaf shall be sealed. */
-  bottomSealed: yesNoFact(swinging),
+  /** What seals the gap under the leaf; `any` where its kind is open. A threshold may seal it, too. */
+  bottomSeal: choiceFact(['none', 'any', ...BOTTOM_SEALS], 'bottomSeal', {
+    ...swinging,
+    first: true,
+  }),
   /** What the leaf comes to rest on at its stop. */
-  stopSeal: choiceFact(['none', 'silencer', 'seal'], 'stopSeal', swinging),
+  stopSeal: choiceFact(['none', 'silencer', 'seal'], 'stopSeal', { ...swinging, first: true }),
 };
 
 declare module '../opening/registry.js' {

@@ -18,8 +18,8 @@ export const sealing = defineStage({
       key: 'sealing.product',
       items: {},
       need: ({ facts, results }) => {
-        const seal = known(facts.bottomSeal);
-        if (!seal || seal === 'none') return undefined;
+        const seal = facts.threshold === 'sealing' ? 'threshold' : known(facts.bottomSeal);
+        if (!seal || seal === 'none' || seal === 'any') return undefined;
         const { leaf, mass } = results.hanging.leaves[0]!;
         return {
           types: [seal],

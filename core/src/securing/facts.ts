@@ -52,15 +52,20 @@ export type LeafBolts = (typeof LEAF_BOLTS)[number];
 /** Facts about what the lock is for and what is there already. */
 export const SECURING_FACTS = {
   /** What the lock is for. */
-  lockUse: choiceFact(LOCK_USES, 'lockUse'),
-  lockKind: choiceFact(LOCK_KINDS, 'lockKind'),
+  lockUse: choiceFact(LOCK_USES, 'lockUse', { first: true }),
+  lockKind: choiceFact(LOCK_KINDS, 'lockKind', { first: true }),
   /** Whether a dead bolt is wanted. */
-  deadBolt: yesNoFact(),
-  backset: lengthFact(),
-  /** Middle of the lock above the finished floor. */
-  lockHeight: lengthFact(),
+  deadBolt: yesNoFact({ first: true }),
   /** What the hand takes hold of. */
-  handle: choiceFact(['lever', 'knob'], 'handle'),
+  handle: choiceFact(['lever', 'knob'], 'handle', { first: true }),
+  backset: lengthFact({ first: true }),
+  /** Middle of the lock above the finished floor. */
+  lockHeight: lengthFact({ first: true }),
+  /** Bolts that hold the inactive leaf. */
+  bolts: choiceFact(LEAF_BOLTS, 'bolts', {
+    first: true,
+    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
+  }),
   /** How far latch and dead bolt come out, where the lock is there already. */
   latchThrow: lengthFact(),
   boltThrow: lengthFact(),
@@ -69,10 +74,6 @@ export const SECURING_FACTS = {
   strikeDepth: lengthFact(),
   strikeCutHeight: lengthFact(),
   strikeCutWidth: lengthFact(),
-  /** Bolts that hold the inactive leaf. */
-  bolts: choiceFact(LEAF_BOLTS, 'bolts', {
-    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
-  }),
   /** Whether the floor must stay plain, or carts would hit a bottom rod. */
   plainFloor: yesNoFact({ applies: swings }),
 };

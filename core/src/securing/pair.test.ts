@@ -32,16 +32,16 @@ describe('the second leaf of a pair', () => {
   it('is bolted by hand only where it is neither rated, nor on a way out, nor needed', () => {
     expect(held({ closer: 'none' })).toEqual(['flush', false]);
     expect(held({ rating: 90 })).toEqual(['automatic', true]);
-    expect(held({ wayOut: true, closer: 'closer' })).toEqual(['automatic', true]);
+    expect(held({ wayOut: true, closer: 'any' })).toEqual(['automatic', true]);
     expect(held({ clearWanted: inches(60), closer: 'none' })).toEqual(['automatic', false]);
     expect(held({ clearWanted: inches(30), closer: 'none' })).toEqual(['flush', false]);
   });
   it('wants a coordinator where the active leaf must close last, and both are closed', () => {
-    expect(held({ meetingEdge: 'astragal', closer: 'closer' })).toEqual(['flush', true]);
-    expect(held({ meetingEdge: 'rebated', closer: 'closer' })).toEqual(['flush', true]);
-    expect(held({ meetingEdge: 'square', closer: 'closer' })).toEqual(['flush', false]);
+    expect(held({ meetingEdge: 'astragal', closer: 'any' })).toEqual(['flush', true]);
+    expect(held({ meetingEdge: 'rebated', closer: 'any' })).toEqual(['flush', true]);
+    expect(held({ meetingEdge: 'square', closer: 'any' })).toEqual(['flush', false]);
     expect(held({ meetingEdge: 'astragal', closer: 'none' })).toEqual(['flush', false]);
-    expect(held({ bolts: 'constant', closer: 'closer' })).toEqual(['constant', true]);
+    expect(held({ bolts: 'constant', closer: 'any' })).toEqual(['constant', true]);
   });
   it('needs no bolts where a mullion or rods hold each leaf', () => {
     expect(held({ meetingEdge: 'mullion' })[0]).toBe('none');

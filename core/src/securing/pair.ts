@@ -1,4 +1,5 @@
 import {
+  closesByItself,
   known,
   meetsInMiddle,
   said,
@@ -70,7 +71,7 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
                   : 'securing.bolts.width',
             );
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
-  const closes = rated || (facts.closer !== undefined && facts.closer !== 'none');
+  const closes = rated || closesByItself(facts) === true;
   const byItself = bolts === 'automatic' || bolts === 'constant';
   const coordinator = closes && meetsInMiddle(facts.kind) && (overlaps || byItself);
   return {

@@ -205,4 +205,5 @@ export const SECURING_TERMS = {
   'oldStrike.filler': 'filler plate, and a new one',
   'oldStrike.move': 'is moved',
   'oldStrike.new': 'a new one',
+  'value.nearGlass': 'Within reach of glass',
 } as const;

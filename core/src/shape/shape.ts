@@ -158,7 +158,7 @@ export function object<N extends Shapes, O extends Shapes>(
 export function map<K extends string, T>(
   keys: Shape<K>,
   of: Shape<T>,
-): Shape<Partial<Record<K, T>>> {
+): Shape<string extends K ? Record<string, T> : Partial<Record<K, T>>> {
   const { words } = keys.form as { words?: readonly string[] };
   return {
     form: { kind: 'map', keys, of },
@@ -175,7 +175,7 @@ export function map<K extends string, T>(
         if (keys.read(key) !== key || item === undefined) return undefined;
         read[key] = item;
       }
-      return read as Partial<Record<K, T>>;
+      return read as string extends K ? Record<string, T> : Partial<Record<K, T>>;
     },
   };
 }

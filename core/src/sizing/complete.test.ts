@@ -247,7 +247,7 @@ describe('the stack as a drawing', () => {
       { kind: 'pair', meetingEdge: 'mullion', frameWidth: inches(72) },
       { kind: 'bi-fold' },
       { kind: 'stable' },
-      { threshold: 'present', thresholdHeight: inches(1 / 2), lockGap: inches(1 / 4) },
+      { threshold: 'plain', thresholdHeight: inches(1 / 2), lockGap: inches(1 / 4) },
     ] as Partial<OpeningFacts>[]) {
       const decided = decide(facts);
       const model = draw(decided, 'stack');

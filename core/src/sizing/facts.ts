@@ -35,16 +35,18 @@ const hasGaps: Applies = (kind) => !slides(kind) || kind === 'bi-fold';
 
 /** Facts about wall, frame and leaf. */
 export const SIZING_FACTS = {
-  frameMaterial: choiceFact(['steel', 'timber', 'aluminium'], 'frameMaterial'),
-  frameWidth: lengthFact(),
-  frameHeight: lengthFact(),
-  leafConstruction: choiceFact(LEAF_CONSTRUCTIONS, 'construction'),
-  leafThickness: lengthFact(),
-  leafWidth: lengthFact(),
-  leafHeight: lengthFact(),
-  inactiveWidth: lengthFact({ applies: (kind) => kind === 'unequal-pair' }),
-  lowerLeafHeight: lengthFact({ applies: (kind) => kind === 'stable' }),
-  meetingEdge: choiceFact(MEETING_EDGES, 'meetingEdge', { applies: meetsInMiddle }),
+  frameMaterial: choiceFact(['steel', 'timber', 'aluminium'], 'frameMaterial', { first: true }),
+  frameWidth: lengthFact({ first: true }),
+  frameHeight: lengthFact({ first: true }),
+  leafConstruction: choiceFact(LEAF_CONSTRUCTIONS, 'construction', { first: true }),
+  leafThickness: lengthFact({ first: true }),
+  leafWidth: lengthFact({ first: true }),
+  leafHeight: lengthFact({ first: true }),
+  inactiveWidth: lengthFact({ first: true, applies: (kind) => kind === 'unequal-pair' }),
+  lowerLeafHeight: lengthFact({ first: true, applies: (kind) => kind === 'stable' }),
+  meetingEdge: choiceFact(MEETING_EDGES, 'meetingEdge', { first: true, applies: meetsInMiddle }),
+  /** `sealing` where it carries the seal of the gap under the leaf. */
+  threshold: choiceFact(['none', 'plain', 'sealing'], 'threshold', { first: true }),
   mullionWidth: lengthFact({ applies: meetsInMiddle }),
   /** How many leaves a bi-fold door has. */
   foldLeaves: countFact(8, { applies: (kind) => kind === 'bi-fold' }),
@@ -56,7 +58,6 @@ export const SIZING_FACTS = {
   /** Which gap gives way when frame and leaf are both fixed. */
   widthGives: settledChoice(['hingeGap', 'lockGap', 'meetingGap'], 'widthGives'),
   heightGives: settledChoice(['headGap', 'undercut'], 'heightGives'),
-  threshold: choiceFact(['none', 'present'], 'threshold'),
   thresholdHeight: lengthFact(),
   /** Floor finish still to be laid on the floor that the frame height was taken from. */
   floorFinish: lengthFact(),

@@ -73,11 +73,11 @@ describe('kinds that do not swing one way', () => {
 
 describe('the floor', () => {
   it('a threshold lifts the leaf, and is asked for when its height is not known', () => {
-    expect(
-      text({ threshold: 'present', thresholdHeight: inches(1 / 2) }, 'sizing.leafHeight'),
-    ).toBe('83 in');
-    expect(text({ threshold: 'present' }, 'sizing.leafHeight')).toBe('ask.thresholdHeight');
-    expect(size({ threshold: 'present', thresholdHeight: inches(1 / 2) }).leaves[0]!.bottom).toBe(
+    expect(text({ threshold: 'plain', thresholdHeight: inches(1 / 2) }, 'sizing.leafHeight')).toBe(
+      '83 in',
+    );
+    expect(text({ threshold: 'plain' }, 'sizing.leafHeight')).toBe('ask.thresholdHeight');
+    expect(size({ threshold: 'plain', thresholdHeight: inches(1 / 2) }).leaves[0]!.bottom).toBe(
       inches(1 / 2 + 3 / 8),
     );
   });

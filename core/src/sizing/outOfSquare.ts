@@ -54,7 +54,7 @@ const distance = (a: Corner, b: Corner) => Math.hypot(a.x - b.x, a.y - b.y);
 
 /**
  * The opening out of its readings: widths at top, middle and bottom, both heights, both diagonals, the
- * lean of the jambs. Undefined while there is not one width and one height. A missing width or height
+ * lean of the jambs. Undefined while there is not one width and one height, or one of them is nothing. A missing width or height
  * is taken as its opposite one. With both diagonals every corner follows and the lock-side height is
  * left over as a check; with the jambs' lean, on a level floor, the top width is.
  */
@@ -68,6 +68,8 @@ export function outOfSquare(survey: Survey): OutOfSquare | undefined {
   const middle = read('widthMiddle') ?? (top + bottom) / 2;
   const hinge = read('heightHinge') ?? anyHeight;
   const lock = read('heightLock') ?? anyHeight;
+  // Readings of nothing leave no opening to speak of.
+  if (Math.min(top, middle, bottom, hinge, lock) <= 0) return undefined;
   const d1 = read('diagonalFromHingeTop');
   const d2 = read('diagonalFromLockTop');
   const lean = { hinge: read('plumbHinge'), lock: read('plumbLock') };

@@ -214,7 +214,7 @@ export function heightChain(
   const { values } = practice;
   const gapReason = () =>
     said('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
-  const threshold = record.fact('threshold') === 'present';
+  const threshold = (record.fact('threshold') ?? 'none') !== 'none';
   let undercut = threshold ? usual.undercutOverThreshold : usual.undercut;
   let why = (): Said =>
     said(threshold ? 'sizing.undercut.threshold' : 'sizing.undercut.practice', {

@@ -14,7 +14,6 @@ export const OPENING_TERMS = {
   'fact.exterior': 'Exterior',
   'fact.salt': 'Salt air',
   'fact.secured': 'Locked against people',
-  'fact.closer': 'Closer',
   'fact.accessible': 'Accessible route',
   'fact.wayOut': 'On a way out',
   'fact.occupants': 'People it serves',

@@ -1,6 +1,17 @@
 import { SURVEY_RECORDS, SURVEY_VALUES } from '../survey/index.js';
 import { defineStage } from './define.js';
 
+const SURVEY_STAGE_TERMS = {
+  'stage.survey': 'Survey',
+  'value.readingUsual': 'Usual readings',
+  'value.hingeLowest': 'Hinges below the top, at most',
+  'value.readingOff': 'Readings of one kind apart, at most',
+  'value.diagonalOff': 'Diagonal off what width and height give',
+  'value.gapWide': 'Gap beside a leaf that is asked about',
+  'value.hingeAssumed': 'Height of a hinge not read',
+  'value.strikeOff': 'Strike off the lock, at most',
+};
+
 /** What was measured on site: recorded, nothing decided. */
 export const survey = defineStage({
   id: 'survey',
@@ -8,7 +19,7 @@ export const survey = defineStage({
   facts: {},
   records: SURVEY_RECORDS,
   values: SURVEY_VALUES,
-  terms: { 'stage.survey': 'Survey' },
+  terms: SURVEY_STAGE_TERMS,
 });
 
 declare module '../opening/registry.js' {

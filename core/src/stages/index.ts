@@ -1,6 +1,6 @@
 export { STAGE_LIST } from './list.js';
 export { BOLT_STAGES, isStage, placeOf, SET_STAGES, STAGES } from './ids.js';
-export { FIELDS, fieldApplies, fieldOf, type Field } from './fields.js';
+export { FIELDS, fieldApplies, fieldOf, fieldsAt, type Field } from './fields.js';
 export { readRecord, RECORDS } from './records.js';
 export { normalizeFacts } from './normalizeFacts.js';
 export { PRODUCT_SLOTS, SLOTS, stageOfType } from './products.js';

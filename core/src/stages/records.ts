@@ -1,4 +1,10 @@
-import type { Choice, How, RecordSpecs, WrittenItem } from '../opening/index.js';
+import {
+  retiredFacts,
+  type Choice,
+  type How,
+  type RecordSpecs,
+  type WrittenItem,
+} from '../opening/index.js';
 import {
   either,
   integer,
@@ -15,10 +21,7 @@ import { FIELDS } from './fields.js';
 import { SET_STAGES } from './ids.js';
 import { STAGE_LIST } from './list.js';
 
-const CHOICE: Shape<Choice> = object(
-  { value: either(text(80), number), reason: words(1000) },
-  { version: integer(1, 1e6) },
-);
+const CHOICE: Shape<Choice> = object({ value: either(text(80), number), reason: words(1000) }, {});
 
 const UNITS = ['each', 'pair', 'set', 'length'] as const;
 
@@ -46,9 +49,12 @@ const WRITTEN: Shape<WrittenItem> = {
 /** A decision's key: `stage.name`, with `@leaf`. */
 const KEY = text(80, /^[a-z]+\.[a-zA-Z]+(@[a-z]+)?$/);
 
+/** Facts of any version: what was found of those that were merged is brought over with them. */
+const FIGURES = [...FIELDS.map(({ name }) => name as string), ...Object.keys(retiredFacts(1))];
+
 /** What is recorded of every stage in one way. */
 const COMMON: RecordSpecs = {
-  how: map(word(FIELDS.map(({ name }) => name)), word(['given', 'measured'] satisfies How[])),
+  how: map(word(FIGURES), word(['given', 'measured'] satisfies How[])),
   choices: map(KEY, CHOICE),
   written: list(WRITTEN, 200),
   none: map(word(SET_STAGES), words(1000)),

@@ -1,7 +1,7 @@
 import { said, type Finding, type Said } from '../opening/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Found } from './search.js';
-import { springs, type Assignment } from './wishes.js';
+import { sealTerm, springs, type Assignment } from './wishes.js';
 
 /** What a way comes to against today, for the specifier and for those who make the parts. */
 export interface Consequences {
@@ -39,23 +39,23 @@ export function consequencesOf(way: Found, today: DecidedOpening, was: Assignmen
   }
   if (changed.includes('foot') || (changed.includes('device') && choice.device === 'offset-pivot'))
     changes.push(said(choice.foot === 'jamb' ? 'ways.foot.jamb' : 'ways.foot.floor'));
-  if (choice.device === 'offset-pivot' && choice.bottomSeal !== 'drop-full')
+  if (choice.device === 'offset-pivot' && choice.seal !== 'drop-full')
     changes.push(said('ways.offset.full'));
-  if (changed.includes('closerKind'))
+  if (changed.includes('closer'))
     changes.push(
       said('ways.closer', {
-        from: { term: `closerKind.${was.closerKind}` },
-        to: { term: `closerKind.${choice.closerKind}` },
+        from: { term: `closer.${was.closer}` },
+        to: { term: `closer.${choice.closer}` },
       }),
     );
-  if (changed.includes('bottomSeal'))
+  if (changed.includes('seal'))
     changes.push(
       said('ways.seal', {
-        from: { term: `bottomSeal.${was.bottomSeal}` },
-        to: { term: `bottomSeal.${choice.bottomSeal}` },
+        from: { term: sealTerm(was.seal) },
+        to: { term: sealTerm(choice.seal) },
       }),
     );
-  if (choice.bottomSeal === 'threshold') changes.push(said('ways.threshold'));
+  if (choice.seal === 'threshold') changes.push(said('ways.threshold'));
   if (changed.includes('lockKind'))
     changes.push(
       said('ways.lock', {
@@ -64,17 +64,17 @@ export function consequencesOf(way: Found, today: DecidedOpening, was: Assignmen
       }),
     );
   // The plunger of a drop seal rubs along an arc where the leaf turns inside its own thickness.
-  if (choice.device === 'centre-pivot' && choice.bottomSeal.startsWith('drop'))
+  if (choice.device === 'centre-pivot' && choice.seal.startsWith('drop'))
     changes.push(said('ways.actuator'));
   const recesses = decided.solids.filter((one) => one.on === 'leaf' && one.how === 'in').length;
   if (CONCEALED.includes(choice.device)) {
     if (recesses > 0) asks.push(said('ways.ask.leaf', { count: recesses }));
-    if (choice.closerKind !== 'none') asks.push(said('ways.ask.template'));
+    if (choice.closer !== 'none') asks.push(said('ways.ask.template'));
   }
-  if (choice.bottomSeal === 'drop-full' && !CONCEALED.includes(choice.device))
+  if (choice.seal === 'drop-full' && !CONCEALED.includes(choice.device))
     asks.push(said('ways.ask.seal'));
-  if (choice.closerKind === 'floor') asks.push(said('ways.ask.floor'));
-  if (choice.closerKind === 'concealed-overhead' && !CONCEALED.includes(choice.device))
+  if (choice.closer === 'floor') asks.push(said('ways.ask.floor'));
+  if (choice.closer === 'concealed-overhead' && !CONCEALED.includes(choice.device))
     asks.push(said('ways.ask.closer'));
   if (springs(choice.device)) asks.push(said('ways.ask.springs'));
   const key = (finding: Finding) => `${finding.code} ${finding.parts.join(' ')}`;

@@ -9,4 +9,12 @@ export {
   type Refused,
   type Searched,
 } from './search.js';
-export { WISHES, wishesOf, type Assignment, type Kept, type Wish } from './wishes.js';
+export {
+  sealTerm,
+  WISHES,
+  wishesOf,
+  type Assignment,
+  type Kept,
+  type SealChoice,
+  type Wish,
+} from './wishes.js';

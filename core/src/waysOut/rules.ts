@@ -25,28 +25,26 @@ export const RULES: readonly Rule[] = [
     why: said('ways.rule.frame'),
   },
   {
-    of: ['device', 'closerKind'],
-    breaks: ({ device, closerKind }) =>
-      (closerKind === 'floor' || closerKind === 'head') && (!pivot(device) || springs(device)),
+    of: ['device', 'closer'],
+    breaks: ({ device, closer }) =>
+      (closer === 'floor' || closer === 'head') && (!pivot(device) || springs(device)),
     why: said('ways.rule.pivotCloser'),
   },
   {
-    of: ['device', 'closerKind'],
-    breaks: ({ device, closerKind }) =>
+    of: ['device', 'closer'],
+    breaks: ({ device, closer }) =>
       centre(device) &&
-      (closerKind === 'surface-pull' ||
-        closerKind === 'surface-push' ||
-        closerKind === 'concealed-overhead'),
+      (closer === 'surface-pull' || closer === 'surface-push' || closer === 'concealed-overhead'),
     why: said('ways.rule.centreCloser'),
   },
   {
-    of: ['device', 'closerKind'],
-    breaks: ({ device, closerKind }) => springs(device) && closerKind !== 'none',
+    of: ['device', 'closer'],
+    breaks: ({ device, closer }) => springs(device) && closer !== 'none',
     why: said('ways.rule.spring'),
   },
   {
-    of: ['foot', 'closerKind'],
-    breaks: ({ foot, closerKind }) => foot === 'jamb' && closerKind === 'floor',
+    of: ['foot', 'closer'],
+    breaks: ({ foot, closer }) => foot === 'jamb' && closer === 'floor',
     why: said('ways.rule.footCloser'),
   },
 ];

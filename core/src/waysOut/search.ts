@@ -1,6 +1,6 @@
 import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import {
-  choiceOf,
+  closesByItself,
   known,
   type Finding,
   type HangingDevice,
@@ -8,16 +8,17 @@ import {
   type ProjectBasis,
   type Said,
 } from '../opening/index.js';
-import { BOTTOM_SEALS, type BottomSeal } from '../sealing/index.js';
-import { CLOSER_KINDS } from '../closing/index.js';
+import { CLOSER_KINDS, closerKindOf } from '../closing/index.js';
 import { brokenRule } from './rules.js';
 import {
   costOf,
   keepsClear,
   keptBy,
+  SEAL_CHOICES,
   wishesOf,
   type Assignment,
   type Kept,
+  type SealChoice,
   type Wish,
 } from './wishes.js';
 
@@ -63,16 +64,24 @@ export function assignmentOf(decided: DecidedOpening): Assignment {
   return {
     device: hanging.device,
     foot: hanging.leaves[0]!.foot ?? 'floor',
-    closerKind: known(facts.closer) === 'none' ? 'none' : (known(facts.closerKind) ?? 'none'),
-    bottomSeal: known(facts.bottomSeal) ?? (facts.threshold === 'present' ? 'threshold' : 'none'),
+    closer: closerKindOf(facts) ?? 'none',
+    seal: sealOf(facts),
     frameKind: known(facts.frameKind) ?? (centre ? 'stopless' : 'rebated'),
     lockKind: known(facts.lockKind) ?? 'none',
   };
 }
 
+/** What seals the gap under the leaf today. A plain threshold is taken as one that may get a gasket. */
+function sealOf(facts: OpeningFacts): SealChoice {
+  if (facts.threshold === 'sealing') return 'threshold';
+  const seal = known(facts.bottomSeal);
+  if (seal !== undefined && seal !== 'any') return seal;
+  return facts.threshold === 'plain' ? 'threshold' : 'none';
+}
+
 /** The family a combination is shown as: its device, and whether a threshold is put in after all. */
 export function familyOf(choice: Assignment): string {
-  if (choice.bottomSeal === 'threshold') return 'threshold';
+  if (choice.seal === 'threshold') return 'threshold';
   return choice.device === 'adjustable-concealed' ? 'concealed' : choice.device;
 }
 
@@ -86,7 +95,7 @@ export function factsWith(
   const choices = { ...facts.choices };
   const next: OpeningFacts = { ...facts };
   if (choice.device !== today.device) {
-    choices['hanging.device'] = choiceOf(choice.device, reason);
+    choices['hanging.device'] = { value: choice.device, reason };
     for (const name of [
       'hanging.product',
       'hanging.count',
@@ -100,19 +109,17 @@ export function factsWith(
     choice.device === 'offset-pivot' &&
     (choice.foot !== today.foot || choice.device !== today.device)
   )
-    choices['hanging.foot'] = choiceOf(choice.foot, reason);
-  if (choice.closerKind !== today.closerKind) {
+    choices['hanging.foot'] = { value: choice.foot, reason };
+  if (choice.closer !== today.closer) {
     delete choices['closing.product'];
-    if (choice.closerKind === 'none') {
-      next.closerKind = undefined;
-      if (facts.closer === undefined) next.closer = 'none';
-    } else next.closerKind = choice.closerKind;
+    // That it shall close by itself stays wished, whatever closes it.
+    next.closer = choice.closer !== 'none' ? choice.closer : closesByItself(facts) ? 'any' : 'none';
   }
-  if (choice.bottomSeal !== today.bottomSeal) {
+  if (choice.seal !== today.seal) {
     delete choices['sealing.product'];
-    next.bottomSeal = choice.bottomSeal;
-    if (choice.bottomSeal === 'threshold') next.threshold = 'present';
-    else if (today.bottomSeal === 'threshold') next.threshold = 'none';
+    next.bottomSeal = choice.seal === 'threshold' ? 'none' : choice.seal;
+    if (choice.seal === 'threshold') next.threshold = 'sealing';
+    else if (today.seal === 'threshold') next.threshold = 'none';
   }
   if (choice.frameKind !== today.frameKind) next.frameKind = choice.frameKind;
   if (choice.lockKind !== today.lockKind) next.lockKind = choice.lockKind;
@@ -128,9 +135,8 @@ function options(
   const lockClashes = decided.clashes.some(
     ({ a, b }) => a.owner === 'lockKind' || b?.owner === 'lockKind',
   );
-  const seals: BottomSeal[] = BOTTOM_SEALS.filter(
-    (seal) => seal !== 'none' || decided.facts.bottomSealed !== true,
-  );
+  const sealed = wishesOf(decided.facts).includes('sealed');
+  const seals = SEAL_CHOICES.filter((seal) => seal !== 'none' || !sealed);
   // What the hanging stage offers for this kind of opening: nothing else on a leaf that slides.
   const device = decided.decisions.find((one) => one.key === 'hanging.device');
   const offered = (device?.alternatives ?? []).map((one) => one.value as HangingDevice);
@@ -138,13 +144,13 @@ function options(
     device: offered.includes(today.device) ? offered : [today.device],
     foot: ['floor', 'jamb'],
     frameKind: ['rebated', 'stopless'],
-    closerKind: ['none', ...CLOSER_KINDS],
-    bottomSeal: seals,
+    closer: ['none', ...CLOSER_KINDS],
+    seal: seals,
     lockKind: lockClashes ? ['mortise', 'cylindrical', 'none'] : [today.lockKind],
   };
 }
 
-const ORDER = ['device', 'foot', 'frameKind', 'closerKind', 'bottomSeal', 'lockKind'] as const;
+const ORDER = ['device', 'foot', 'frameKind', 'closer', 'seal', 'lockKind'] as const;
 
 /**
  * Whether a combination is a neighbour of today's. A threshold that is not wished is put in only where
@@ -152,9 +158,9 @@ const ORDER = ['device', 'foot', 'frameKind', 'closerKind', 'bottomSeal', 'lockK
  */
 function neighbour(choice: Assignment, today: Assignment, wishes: readonly Wish[]): boolean {
   return (
-    choice.bottomSeal !== 'threshold' ||
+    choice.seal !== 'threshold' ||
     !wishes.includes('noThreshold') ||
-    (choice.device === today.device && choice.closerKind === today.closerKind)
+    (choice.device === today.device && choice.closer === today.closer)
   );
 }
 
@@ -211,7 +217,7 @@ export function searchWays(facts: OpeningFacts, basis: ProjectBasis, exhaustive 
     const changed = ORDER.filter((name) => choice[name] !== today[name]);
     const cost = costOf(choice, products);
     const wished = wishes.reduce((sum, wish) => sum + kept[wish]!, 0);
-    const drags = wishes.includes('sealed') && choice.bottomSeal === 'sweep' ? WEIGHT.drag : 0;
+    const drags = wishes.includes('sealed') && choice.seal === 'sweep' ? WEIGHT.drag : 0;
     const most = WEIGHT.wish * wished - WEIGHT.change * changed.length - WEIGHT.cost * cost - drags;
     const key = ORDER.map((name) => choice[name]).join(' ');
     return { choice, kept, changed, cost, most, key };

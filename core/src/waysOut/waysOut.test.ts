@@ -28,10 +28,8 @@ const KNOT: OpeningFacts = {
   exterior: false,
   nothingVisible: true,
   threshold: 'none',
-  bottomSealed: true,
   holdOpen: true,
-  closer: 'closer',
-  closerKind: 'floor',
+  closer: 'floor',
   bottomSeal: 'drop-full',
   slab: 'free',
   choices: { 'hanging.device': { value: 'centre-pivot', reason: 'drawn so' } },
@@ -41,9 +39,7 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
   const now = decideOpening(KNOT, basis);
   const found = searchWays(KNOT, basis);
   const way = (device: string, seal?: string) =>
-    found.ways.find(
-      (one) => one.choice.device === device && (!seal || one.choice.bottomSeal === seal),
-    )!;
+    found.ways.find((one) => one.choice.device === device && (!seal || one.choice.seal === seal))!;
   const codes = (device: string, seal?: string) => {
     const { changes, asks } = consequencesOf(way(device, seal), now, found.today);
     return { changes: changes.map((one) => one.code), asks: asks.map((one) => one.code) };
@@ -58,7 +54,7 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
 
   it('centre-hung stays: floor closer, a drop seal that is not full-mortised, an actuator plate', () => {
     expect(way('centre-pivot', 'drop-half').choice).toMatchObject({
-      closerKind: 'floor',
+      closer: 'floor',
       frameKind: 'stopless',
     });
     expect(codes('centre-pivot', 'drop-half').changes).toEqual(
@@ -77,8 +73,8 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
 
   it('concealed hinges with a templated concealed closer: the full-mortised seal fits, makers are asked', () => {
     expect(way('concealed').choice).toMatchObject({
-      closerKind: 'concealed-overhead',
-      bottomSeal: 'drop-full',
+      closer: 'concealed-overhead',
+      seal: 'drop-full',
       frameKind: 'rebated',
     });
     expect(Object.values(way('concealed').kept)).toEqual([1, 1, 1, 1, 1]);
@@ -120,10 +116,9 @@ describe('the search', () => {
       leafMass: fc.constantFrom(20_000, 60_000, 120_000),
       rating: fc.constantFrom(0, 60),
       nothingVisible: fc.boolean(),
-      bottomSealed: fc.boolean(),
       holdOpen: fc.boolean(),
       accessible: fc.boolean(),
-      closerKind: fc.constantFrom(...CLOSER_KINDS),
+      closer: fc.constantFrom(...CLOSER_KINDS),
       bottomSeal: fc.constantFrom(...BOTTOM_SEALS),
       slab: fc.constantFrom('free' as const, 'heated' as const),
       lockKind: fc.constantFrom('none' as const, 'mortise' as const),
@@ -155,15 +150,11 @@ describe('the search', () => {
 
   it('cuts off only what a rule breaks, whatever is still to be chosen', () => {
     expect(brokenRule({ device: 'butt' })).toBeUndefined();
-    expect(brokenRule({ device: 'butt', closerKind: 'floor' })!.why.code).toBe(
-      'ways.rule.pivotCloser',
-    );
-    expect(brokenRule({ device: 'spring-hinge', closerKind: 'surface-pull' })!.why.code).toBe(
+    expect(brokenRule({ device: 'butt', closer: 'floor' })!.why.code).toBe('ways.rule.pivotCloser');
+    expect(brokenRule({ device: 'spring-hinge', closer: 'surface-pull' })!.why.code).toBe(
       'ways.rule.spring',
     );
-    expect(brokenRule({ foot: 'jamb', closerKind: 'floor' })!.why.code).toBe(
-      'ways.rule.footCloser',
-    );
+    expect(brokenRule({ foot: 'jamb', closer: 'floor' })!.why.code).toBe('ways.rule.footCloser');
   });
 
   it('keeps what a person recorded beside the choices, and lets products of what changes go', () => {
@@ -180,7 +171,7 @@ describe('the search', () => {
     for (const way of found.ways) {
       expect(way.facts.note).toBe('by the stair');
       expect(way.facts.choices!['handing.active']).toBeDefined();
-      if (way.changed.includes('bottomSeal'))
+      if (way.changed.includes('seal'))
         expect(way.facts.choices!['sealing.product']).toBeUndefined();
     }
   });

@@ -1,7 +1,7 @@
 import type { Product, ProductType } from '../catalogue/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
-import { known, type HangingDevice, type OpeningFacts } from '../opening/index.js';
-import type { BottomSeal } from '../sealing/index.js';
+import { closesByItself, known, type HangingDevice, type OpeningFacts } from '../opening/index.js';
+import { BOTTOM_SEALS } from '../sealing/index.js';
 import type { CloserKind } from '../closing/index.js';
 
 /** What a specifier may wish of an opening, in the order they are shown. */
@@ -25,8 +25,8 @@ export function wishesOf(facts: OpeningFacts): Wish[] {
   const stated: Record<Wish, boolean> = {
     nothingVisible: facts.nothingVisible === true,
     noThreshold: facts.threshold === 'none',
-    sealed: facts.bottomSealed === true,
-    closes: known(facts.closer) !== undefined && facts.closer !== 'none',
+    sealed: facts.threshold === 'sealing' || (known(facts.bottomSeal) ?? 'none') !== 'none',
+    closes: closesByItself(facts) === true,
     holdOpen: facts.holdOpen === true,
     rating: typeof facts.rating === 'number' && facts.rating > 0,
     clearWidth: known(facts.clearWanted) !== undefined || facts.accessible === true,
@@ -35,14 +35,23 @@ export function wishesOf(facts: OpeningFacts): Wish[] {
   return WISHES.filter((wish) => stated[wish]);
 }
 
+export const SEAL_CHOICES = ['none', ...BOTTOM_SEALS, 'threshold'] as const;
+export type SealChoice = (typeof SEAL_CHOICES)[number];
+
 /** The choices that are varied together. */
 export interface Assignment {
   device: HangingDevice;
   foot: 'floor' | 'jamb';
-  closerKind: CloserKind | 'none';
-  bottomSeal: BottomSeal;
+  closer: CloserKind | 'none';
+  /** What seals the gap under the leaf: a seal on the leaf, or the threshold. */
+  seal: SealChoice;
   frameKind: 'rebated' | 'stopless';
   lockKind: NonNullable<OpeningFacts['lockKind']>;
+}
+
+/** The word for what seals. */
+export function sealTerm(seal: SealChoice): string {
+  return seal === 'threshold' ? 'seal.threshold' : `bottomSeal.${seal}`;
 }
 
 const CONCEALED: readonly HangingDevice[] = [
@@ -65,39 +74,33 @@ export function keptBy(
   facts: OpeningFacts,
   products: ReadonlyMap<string, Product>,
 ): Kept {
-  const { device, closerKind, bottomSeal } = choice;
+  const { device, closer, seal } = choice;
   switch (wish) {
     case 'nothingVisible': {
-      if (closerKind === 'surface-pull' || closerKind === 'surface-push') return 0;
-      const seal =
-        bottomSeal === 'sweep' || bottomSeal === 'drop-surface' || bottomSeal === 'threshold';
-      if (CONCEALED.includes(device) || device === 'centre-pivot') return seal ? 0.5 : 1;
+      if (closer === 'surface-pull' || closer === 'surface-push') return 0;
+      const seen = seal === 'sweep' || seal === 'drop-surface' || seal === 'threshold';
+      if (CONCEALED.includes(device) || device === 'centre-pivot') return seen ? 0.5 : 1;
       return device === 'offset-pivot' ? 0.5 : 0;
     }
     case 'noThreshold':
-      return bottomSeal === 'threshold' ? 0 : 1;
+      return seal === 'threshold' ? 0 : 1;
     case 'sealed':
-      if (bottomSeal === 'none') return 0;
+      if (seal === 'none') return 0;
       // A sweep drags and wears; without stops the other three edges are hard to seal.
-      return bottomSeal === 'sweep' ||
-        device === 'centre-pivot' ||
-        device === 'double-acting-spring'
+      return seal === 'sweep' || device === 'centre-pivot' || device === 'double-acting-spring'
         ? 0.5
         : 1;
     case 'closes':
-      return springs(device) ? 0.5 : closerKind === 'none' ? 0 : 1;
+      return springs(device) ? 0.5 : closer === 'none' ? 0 : 1;
     case 'holdOpen':
-      if (closerKind === 'none') return 0;
+      if (closer === 'none') return 0;
       return typeof facts.rating === 'number' && facts.rating > 0 ? 0.5 : 1;
     case 'rating':
       return device === 'butt' || device === 'offset-pivot' ? 1 : 0.5;
     case 'clearWidth':
       return 1;
     case 'finish': {
-      const types: string[] = [
-        device,
-        ...(closerKind === 'none' ? [] : [CLOSER_TYPES[closerKind]]),
-      ];
+      const types: string[] = [device, ...(closer === 'none' ? [] : [CLOSER_TYPES[closer]])];
       const wanted = facts.finish?.toLowerCase();
       const made = types.filter((type) =>
         [...products.values()].some(
@@ -129,8 +132,8 @@ export function costOf(choice: Assignment, products: ReadonlyMap<string, Product
   };
   return (
     cheapest(choice.device) +
-    (choice.closerKind === 'none' ? 0 : cheapest(CLOSER_TYPES[choice.closerKind])) +
-    (choice.bottomSeal === 'none' ? 0 : cheapest(choice.bottomSeal))
+    (choice.closer === 'none' ? 0 : cheapest(CLOSER_TYPES[choice.closer])) +
+    (choice.seal === 'none' ? 0 : cheapest(choice.seal))
   );
 }
 

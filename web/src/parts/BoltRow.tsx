@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import { termText, type Bolt, type Stage } from '@riegel/core';
+import { termText, type StageProgress, type Stage } from '@riegel/core';
 
 const TIP = { stop: 'var(--oxide)', check: 'var(--ochre)', note: 'var(--soft)' };
 
 /** Words for a bolt, for titles and for those who hear the screen. */
-export function boltWords(bolt: Bolt): string {
+export function boltWords(bolt: StageProgress): string {
   const state = {
     open: bolt.open > 0 ? `${bolt.open} open` : 'not decided',
     decided: 'decided',
@@ -14,7 +14,7 @@ export function boltWords(bolt: Bolt): string {
 }
 
 /** One bolt in its guide: thrown and solid, drawn back and hollow, or notched. */
-function BoltShape({ bolt, x, width }: { bolt: Bolt; x: number; width: number }) {
+function BoltShape({ bolt, x, width }: { bolt: StageProgress; x: number; width: number }) {
   const thrown = bolt.state === 'decided';
   const length = width * 0.62;
   const at = x + (thrown ? width - length - 1 : 1.5);
@@ -68,7 +68,7 @@ export const BoltRow = memo(function BoltRow({
   bolts,
   width = 15,
 }: {
-  bolts: Bolt[];
+  bolts: readonly StageProgress[];
   width?: number;
 }) {
   const words = bolts.map(boltWords).join('; ');
@@ -118,7 +118,7 @@ export function BoltButtons({
   bolts,
   onStage,
 }: {
-  bolts: Bolt[];
+  bolts: readonly StageProgress[];
   onStage: (stage: Stage) => void;
 }) {
   return (
@@ -143,13 +143,17 @@ export function BoltButtons({
 }
 
 /** All of a project's bolts stacked: for each stage, how much is thrown, none and still open. */
-export const BoltStack = memo(function BoltStack({ rows }: { rows: Bolt[][] }) {
+export const BoltStack = memo(function BoltStack({
+  rows,
+}: {
+  rows: readonly (readonly StageProgress[])[];
+}) {
   const stages = rows[0]?.map((bolt) => bolt.stage) ?? [];
   return (
     <div className="flex gap-2">
       {stages.map((stage, index) => {
         const bolts = rows.map((row) => row[index]!);
-        const share = (state: Bolt['state']) =>
+        const share = (state: StageProgress['state']) =>
           bolts.filter((bolt) => bolt.state === state).length / Math.max(1, bolts.length);
         const words = `${termText(`stage.${stage}`)}: ${Math.round(share('decided') * 100)} % decided, ${Math.round(share('none') * 100)} % deliberately none`;
         return (

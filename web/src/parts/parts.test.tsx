@@ -5,7 +5,7 @@ import {
   lengthPart,
   PRACTICES,
   VIEWS,
-  type Bolt,
+  type StageProgress,
   type OpeningFacts,
 } from '@riegel/core';
 import { DrawingView } from '../drawing/DrawingView.js';
@@ -14,7 +14,12 @@ import { BoltRow, BoltStack, boltWords } from './BoltRow.js';
 import { Figures } from './Figure.js';
 import { WithFractions } from './WithFractions.js';
 
-const bolt = (rest: Partial<Bolt>): Bolt => ({ stage: 'hanging', state: 'open', open: 0, ...rest });
+const bolt = (rest: Partial<StageProgress>): StageProgress => ({
+  stage: 'hanging',
+  state: 'open',
+  open: 0,
+  ...rest,
+});
 const plain = (markup: string) =>
   markup.replace(/<title>.*?<\/title>/g, '').replace(/<[^>]*>/g, '');
 

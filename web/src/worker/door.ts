@@ -13,7 +13,8 @@ export interface Door {
 }
 
 /** What of a decided opening keys and corridors need. */
-export function doorOf(id: string, { facts, handing, securing }: DecidedOpening): Door {
+export function doorOf(id: string, { facts, results }: DecidedOpening): Door {
+  const { handing, securing } = results;
   const { mark, from, to, storey } = facts;
   const { kind, spec, height } = securing;
   const [outside, inside] = handing.outside === 'from' ? [from, to] : [to, from];

@@ -8,7 +8,7 @@ import {
   unitsOf,
   valueParts,
   type Basis,
-  type Bolt,
+  type StageProgress,
   type DecidedOpening,
   type OpeningFacts,
   type Part,
@@ -29,7 +29,7 @@ export interface RegisterRow {
   cells: Record<string, Cell>;
   /** The four-hand code by which a hand is typed, in every practice; empty while there is none. */
   handCode: string;
-  bolts: Bolt[];
+  bolts: readonly StageProgress[];
   stops: number;
   checks: number;
   open: number;
@@ -57,7 +57,8 @@ function decided(opening: DecidedOpening, key: string): Cell {
   return cell(valueParts(decision.value, unitsOf(opening)), decision.basis);
 }
 
-function handCodeOf({ facts, handing }: DecidedOpening): string {
+function handCodeOf({ facts, results }: DecidedOpening): string {
+  const { handing } = results;
   if (!handing.hand || !handing.names || facts.kind === 'double-egress') return '';
   return handing.active ? `${handing.names.code} active` : handing.names.code;
 }
@@ -66,7 +67,7 @@ function handCodeOf({ facts, handing }: DecidedOpening): string {
 export function rowOf(id: string, facts: OpeningFacts, basis: ProjectBasis): RegisterRow {
   const opening = decideOpening(facts, basis);
   const units = unitsOf(opening);
-  const leaf = opening.sizes.leaves[0]!;
+  const leaf = opening.results.sizing.leaves[0]!;
   const leafParts: Part[] =
     leaf.width !== undefined && leaf.height !== undefined
       ? [lengthPart(leaf.width, units, 'down'), ' × ', lengthPart(leaf.height, units, 'down')]
@@ -108,10 +109,10 @@ export function rowOf(id: string, facts: OpeningFacts, basis: ProjectBasis): Reg
       kind: cell([termText(`short.kind.${facts.kind}`)], 'given'),
     },
     handCode: handCodeOf(opening),
-    bolts: opening.bolts,
+    bolts: opening.progress,
     stops: opening.findings.filter((finding) => finding.level === 'stop').length,
     checks: opening.findings.filter((finding) => finding.level === 'check').length,
-    open: opening.bolts.reduce((sum, bolt) => sum + bolt.open, 0),
+    open: opening.progress.reduce((sum, bolt) => sum + bolt.open, 0),
   };
 }
 

@@ -35,9 +35,9 @@ export function Adjusting({
   units: Units;
 }) {
   const [typed, setTyped] = useState<Partial<Record<keyof Reveals, string>>>({});
-  const hung = decided.hanging.leaves[0]!;
+  const hung = decided.results.hanging.leaves[0]!;
   const leaf = measured(hung.leaf);
-  const { headGap } = decided.sizes;
+  const { headGap } = decided.results.sizing;
   if (!leaf || !hung.positions || !hung.hingeHeight || headGap === undefined) return null;
   const read = Object.fromEntries(
     GAPS.map(([name]) => {

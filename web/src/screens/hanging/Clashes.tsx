@@ -52,7 +52,7 @@ function ClashFigure({
   decided: DecidedOpening;
   units: Units;
 }) {
-  const leaf = decided.hanging.leaves.find((one) => one.leaf.id === clash.leaf)?.leaf;
+  const leaf = decided.results.hanging.leaves.find((one) => one.leaf.id === clash.leaf)?.leaf;
   const whole = leaf && measured(leaf);
   const drawn = useMemo(
     () => (whole ? clashDrawings(clash, decided.solids, whole) : undefined),

@@ -31,7 +31,7 @@ type Bench = {
 
 /** What each hinge carries, drawn; hinges are dragged on the drawing and their arrows follow. */
 export function LoadsBench(bench: Bench) {
-  const { hanging } = bench.decided;
+  const { hanging } = bench.decided.results;
   const [index, setIndex] = useState(0);
   const hung = hanging.leaves[Math.min(index, hanging.leaves.length - 1)]!;
   const ready =
@@ -121,7 +121,7 @@ function Dragging({ decided, units, canEdit, onPatch, hung }: Bench & { hung: Hu
     ? hingeLoads(
         hung.mass,
         leaf.width,
-        (decided.sizes.hingeGap ?? 0) / 2,
+        (decided.results.sizing.hingeGap ?? 0) / 2,
         positions.map((top) => leaf.height - top - h / 2),
       )
     : [];

@@ -1,7 +1,6 @@
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import {
-  choiceOf,
   candidates,
   itemSizeParts,
   itemText,
@@ -24,7 +23,7 @@ import { basisOf } from '../../worker/basis.js';
 const ALMOST = 2;
 const FEW = 6;
 
-const TITLES: Record<Need['slot'], string> = {
+const TITLES: Record<string, string> = {
   'hanging.product': 'Hanging',
   'securing.product': 'Lock',
   'securing.boltsProduct': 'Bolts of the second leaf',
@@ -48,17 +47,18 @@ export function Products({
   onPatch: (patch: FactsPatch) => void;
 }) {
   const { basis } = useProject();
-  const { products } = basisOf(basis);
+  const whole = basisOf(basis);
+  const { products } = whole;
   const needs = useMemo(
     () =>
-      needsOf(decided.facts, decided.sizes, decided.hanging, decided.securing).filter(({ slot }) =>
-        stages.includes(slot.split('.')[0] as Stage),
-      ),
-    [decided, stages],
+      needsOf(decided, whole).filter(({ slot }) => stages.includes(slot.split('.')[0] as Stage)),
+    [decided, stages, whole],
   );
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};
-    const choices = id ? { ...rest, [slot]: choiceOf(id, 'Named from the catalogue.') } : rest;
+    const choices = id
+      ? { ...rest, [slot]: { value: id, reason: 'Named from the catalogue.' } }
+      : rest;
     onPatch({ choices: Object.keys(choices).length > 0 ? choices : undefined });
   };
   const hung = products.get(String(decided.facts.choices?.['hanging.product']?.value));

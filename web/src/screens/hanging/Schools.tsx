@@ -28,7 +28,7 @@ export function Schools({
   canEdit: boolean;
   onPatch: (patch: FactsPatch) => void;
 }) {
-  const hung = decided.hanging.leaves[0]!;
+  const hung = decided.results.hanging.leaves[0]!;
   const leaf = measured(hung.leaf);
   const { positions, hingeHeight, mass, count } = hung;
   if (!leaf || !positions || !hingeHeight || !mass || !count) return null;
@@ -38,7 +38,7 @@ export function Schools({
       mass,
       width: leaf.width,
       height: leaf.height,
-      axisOffset: (decided.sizes.hingeGap ?? 0) / 2,
+      axisOffset: (decided.results.sizing.hingeGap ?? 0) / 2,
     },
     hingeHeight,
     { first: positions[0]!, last: positions.at(-1)!, count },

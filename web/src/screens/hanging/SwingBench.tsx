@@ -13,7 +13,7 @@ import { ModelView } from '../../drawing/ModelView.js';
 export function SwingBench({ decided, units }: { decided: DecidedOpening; units: Units }) {
   const [degrees, setDegrees] = useState(90);
   const model = swingDrawing(decided, degrees);
-  const plan = swingPlan(decided.practice, decided.sizes, decided.hanging);
+  const plan = swingPlan(decided.practice, decided.results.sizing, decided.results.hanging);
   const trim = decided.facts.trimProjection;
   const known = typeof trim === 'number';
   const widest = plan && known ? widestAngle(plan, trim) : undefined;
@@ -54,7 +54,7 @@ export function SwingBench({ decided, units }: { decided: DecidedOpening; units:
         </>
       ) : (
         <p className="m-auto max-w-60 text-center text-soft">
-          {decided.hanging.device.includes('gear')
+          {decided.results.hanging.device.includes('gear')
             ? 'It does not swing.'
             : 'Sizes or device are open.'}
         </p>

@@ -1,6 +1,5 @@
 import { memo, useState, type FormEvent } from 'react';
 import {
-  choiceOf,
   decisionName,
   lengthPart,
   termText,
@@ -163,7 +162,7 @@ function ChooseOtherwise({
     event.preventDefault();
     if (chosen === undefined || !reason.trim()) return;
     onPatch({
-      choices: { ...choices, [decision.key]: choiceOf(chosen, reason.trim()) },
+      choices: { ...choices, [decision.key]: { value: chosen, reason: reason.trim() } },
     });
     onClose();
   };

@@ -139,13 +139,13 @@ export function OpeningScreen() {
         >
           Ways out
         </Link>
-        {decided.replacing && (
+        {decided.results.replacing && (
           <Link className="button" to={`${base}/replacement/${opening.id}`}>
             Replacement
           </Link>
         )}
         <div className="ml-auto">
-          <BoltButtons bolts={decided.bolts} onStage={toStage} />
+          <BoltButtons bolts={decided.progress} onStage={toStage} />
         </div>
       </div>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1.08fr)] max-[1100px]:grid-cols-[minmax(0,0.8fr)_minmax(0,1fr)]">

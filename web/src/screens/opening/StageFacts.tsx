@@ -15,59 +15,6 @@ import {
 import { Ruler } from 'lucide-react';
 import { FieldInput } from '../../parts/FieldInput.js';
 
-/** Facts asked first; the others of a stage unfold. */
-const FIRST: Partial<Record<Stage, Field['name'][]>> = {
-  opening: [
-    'mark',
-    'kind',
-    'from',
-    'to',
-    'work',
-    'rating',
-    'use',
-    'secured',
-    'closer',
-    'accessible',
-    'wayOut',
-    'exterior',
-    'storey',
-  ],
-  sizing: [
-    'frameMaterial',
-    'frameWidth',
-    'frameHeight',
-    'leafConstruction',
-    'leafThickness',
-    'leafWidth',
-    'leafHeight',
-    'threshold',
-  ],
-  handing: ['hingeSide', 'swing', 'active', 'slideTo', 'outside'],
-  hanging: [
-    'leafMass',
-    'trimProjection',
-    'openTo',
-    'clearWanted',
-    'nothingVisible',
-    'glassWidth',
-    'glassHeight',
-    'glassThickness',
-  ],
-  securing: ['lockUse', 'lockKind', 'deadBolt', 'handle', 'backset', 'lockHeight', 'bolts'],
-  closing: ['closerKind', 'holdOpen'],
-  protecting: ['kickPlate'],
-  sealing: ['bottomSeal', 'bottomSealed', 'stopSeal'],
-  powering: ['wireToLeaf'],
-  finishing: ['finish'],
-};
-
-const UNEQUAL: Partial<Record<OpeningFacts['kind'], Field['name'][]>> = {
-  'unequal-pair': ['inactiveWidth', 'meetingEdge'],
-  pair: ['meetingEdge'],
-  'double-egress': ['meetingEdge'],
-  stable: ['lowerLeafHeight'],
-};
-
 /** The decided length of a fact nobody recorded, shown faintly where it would be typed. */
 function derivedText(
   decided: DecidedOpening,
@@ -113,14 +60,8 @@ export function StageFacts({
   const fields = FIELDS.filter(
     (field) => field.stage === stage && fieldApplies(field.name, facts.kind),
   );
-  const firstNames = [
-    ...(FIRST[stage] ?? []),
-    ...(stage === 'sizing' ? (UNEQUAL[facts.kind] ?? []) : []),
-  ];
-  const first = firstNames
-    .map((name) => fields.find((field) => field.name === name))
-    .filter((field) => field !== undefined);
-  const more = fields.filter((field) => !first.includes(field));
+  const first = fields.filter((field) => field.first);
+  const more = fields.filter((field) => !field.first);
   const used = more.filter((field) => facts[field.name] !== undefined).length;
   const label = (field: Field) => {
     if (field.name === 'leafWidth' && facts.kind === 'unequal-pair') return 'Active leaf width';

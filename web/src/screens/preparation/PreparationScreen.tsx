@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import {
   headingOf,
-  lockPreparation,
+  preparationOf,
   lockSection,
   strikeFace,
   termText,
@@ -11,7 +11,7 @@ import {
   valueParts,
   type DecidedOpening,
   type FactsPatch,
-  type LockPreparation,
+  type Preparation,
   type Units,
 } from '@riegel/core';
 import { useProject } from '../../data/project.js';
@@ -22,6 +22,7 @@ import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
 import { WithFractions } from '../../parts/WithFractions.js';
+import { basisOf } from '../../worker/basis.js';
 import { useDecided } from '../../worker/client.js';
 import { AcceptanceTest } from './AcceptanceTest.js';
 
@@ -41,12 +42,7 @@ export function PreparationScreen() {
   if (!decided || !units) return <Waiting what="Deciding …" />;
   const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
   const heading = headingOf(decided);
-  const preparation = lockPreparation(
-    decided.facts,
-    decided.practice,
-    decided.sizes,
-    decided.securing,
-  );
+  const preparation = preparationOf(decided, basisOf(basis));
   const stops = decided.findings.filter((one) => one.level === 'stop');
   return (
     <div className="grid h-full grid-rows-[auto_1fr] print:block print:h-auto">
@@ -94,15 +90,15 @@ export function PreparationScreen() {
             <Numbers preparation={preparation} units={units} />
           ) : (
             <p className="text-soft">
-              {decided.securing.kind === 'none'
+              {decided.results.securing.kind === 'none'
                 ? 'No lock to be prepared.'
                 : 'The lock is open: record what the door is for, and its sizes.'}
             </p>
           )}
         </div>
-        {decided.securing.spec && (
+        {decided.results.securing.spec && (
           <AcceptanceTest
-            spec={decided.securing.spec}
+            spec={decided.results.securing.spec}
             tested={opening.facts.tested}
             canEdit={canEdit}
             onPatch={onPatch}
@@ -149,7 +145,7 @@ function Pictures({ decided, units }: { decided: DecidedOpening; units: Units })
   );
 }
 
-function Numbers({ preparation, units }: { preparation: LockPreparation; units: Units }) {
+function Numbers({ preparation, units }: { preparation: Preparation; units: Units }) {
   return (
     <div>
       {preparation.groups.map((group) => (

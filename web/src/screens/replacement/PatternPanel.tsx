@@ -48,8 +48,8 @@ export function PatternPanel({
   canEdit: boolean;
   onPatch: (patch: FactsPatch) => void;
 }) {
-  const { matches } = decided.replacing!;
-  const existing = decided.hanging.existing;
+  const { matches } = decided.results.replacing!;
+  const existing = decided.results.hanging.existing;
   const [shown, setShown] = useState<string | undefined>();
   const [all, setAll] = useState(false);
   const match = matches.find((one) => one.id === shown) ?? matches[0];
@@ -64,7 +64,7 @@ export function PatternPanel({
       </section>
     );
   }
-  const leafHeight = decided.hanging.leaves[0]!.leaf.height!;
+  const leafHeight = decided.results.hanging.leaves[0]!.leaf.height!;
   const chosen = decided.decisions.find((one) => one.key === 'hanging.pattern')?.value;
   const bySurvey = chosen?.type === 'term' && chosen.term === 'pattern.survey';
   return (
@@ -171,10 +171,15 @@ function Compare({
   leafHeight: number;
   units: Units;
 }) {
-  const { hingeFit, hingeEase } = decided.practice.values;
+  const { hingeFit, hingeEase, screwHolesApart } = decided.practice.values;
   const effects = useMemo(
-    () => compareHinges(match, hingeHeight, { fit: hingeFit.value, ease: hingeEase.value }),
-    [match, hingeHeight, hingeFit, hingeEase],
+    () =>
+      compareHinges(match, hingeHeight, {
+        fit: hingeFit.value,
+        ease: hingeEase.value,
+        holes: screwHolesApart.value,
+      }),
+    [match, hingeHeight, hingeFit, hingeEase, screwHolesApart],
   );
   const model = useMemo(
     () => compareDrawing(effects, hingeHeight, leafHeight),
@@ -223,8 +228,9 @@ function AddPattern({ decided }: { decided: DecidedOpening }) {
   const { project, ownPractices, write } = useProject();
   const [busy, setBusy] = useState(false);
   const add = async () => {
-    const { existing, leaves } = decided.hanging;
-    const { practice, facts, sizes } = decided;
+    const { existing, leaves } = decided.results.hanging;
+    const { practice, facts } = decided;
+    const { sizing: sizes } = decided.results;
     const id = `survey-${facts.mark}`
       .toLowerCase()
       .replace(/[^a-z0-9-]+/g, '-')

@@ -4,7 +4,7 @@ import { Say } from '../../parts/Say.js';
 
 /** What is to be plugged, and how a frame that no longer holds is mended, the best way first. */
 export function PlugsAndRepairs({ decided, units }: { decided: DecidedOpening; units: Units }) {
-  const { plugs, repairs } = decided.replacing!;
+  const { plugs, repairs } = decided.results.replacing!;
   return (
     <>
       {repairs.length > 0 && (

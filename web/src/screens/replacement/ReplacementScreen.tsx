@@ -41,7 +41,7 @@ export function ReplacementScreen() {
           Opening
         </Link>
       </OpeningBar>
-      {decided.replacing ? (
+      {decided.results.replacing ? (
         <Body decided={decided} canEdit={canEdit} onPatch={patch} />
       ) : (
         <Message
@@ -70,9 +70,9 @@ function Body({
 }) {
   const units = unitsOf(decided);
   const [leaf, setLeaf] = useState(0);
-  const { fitting } = decided.sizes;
+  const { fitting } = decided.results.sizing;
   const fitted = fitting?.leaves[Math.min(leaf, fitting.leaves.length - 1)];
-  const rows = decided.decisions.filter((one) => one.stage === 'preparing');
+  const rows = decided.decisions.filter((one) => one.stage === 'replacing');
   const findings = decided.findings.filter((finding) =>
     [
       'sizing.remeasure',
@@ -199,7 +199,8 @@ function Drawn({
   units: Units;
 }) {
   const stands = useMemo(
-    () => (decided.sizes.fitting ? asItStands(decided.sizes.fitting, leaf) : undefined),
+    () =>
+      decided.results.sizing.fitting ? asItStands(decided.results.sizing.fitting, leaf) : undefined,
     [decided, leaf],
   );
   const cuts = useMemo(

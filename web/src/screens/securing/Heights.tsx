@@ -12,7 +12,8 @@ import { WithFractions } from '../../parts/WithFractions.js';
 
 /** What a hand works, by the practice: usual height, its range, from every datum, and which band it is in. */
 export function Heights({ decided, units }: { decided: DecidedOpening; units: Units }) {
-  const { practice, securing, sizes } = decided;
+  const { practice } = decided;
+  const { securing, sizing: sizes } = decided.results;
   const { heights, reach, escape, lockHeight } = practice.values;
   const leaf = securing.leaf ?? sizes.leaves[0];
   const own = securing.kind === undefined ? undefined : LOCK_FORMS[securing.kind].height;

@@ -18,7 +18,7 @@ export function LockDrawings({ decided, units }: { decided: DecidedOpening; unit
   const section = useMemo(() => lockSection(decided, ajar), [decided, ajar]);
   const strike = useMemo(() => strikeFace(decided), [decided]);
   const heights = useMemo(() => heightsDrawing(decided), [decided]);
-  const { securing } = decided;
+  const { securing } = decided.results;
   const empty =
     securing.kind === undefined
       ? 'What the door is for is not recorded.'
@@ -104,7 +104,7 @@ export function LockDrawings({ decided, units }: { decided: DecidedOpening; unit
 
 /** The height of the lock from every datum a person measures from. */
 function Datums({ decided, units }: { decided: DecidedOpening; units: Units }) {
-  const { securing, sizes } = decided;
+  const { securing, sizing: sizes } = decided.results;
   if (securing.height === undefined) return null;
   const at = datumsOf(securing.height, sizes, securing.leaf);
   const list = [

@@ -71,10 +71,10 @@ export function SecuringScreen() {
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
       <OpeningBar opening={opening} among={openings} path={`${base}/securing`}>
-        {decided.securing.spec && (
+        {decided.results.securing.spec && (
           <Link
             className="button"
-            to={`${base}/library?function=${encodeURIComponent(decided.securing.spec.id)}`}
+            to={`${base}/library?function=${encodeURIComponent(decided.results.securing.spec.id)}`}
           >
             Work the lock
           </Link>

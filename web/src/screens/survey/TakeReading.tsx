@@ -146,7 +146,7 @@ function TakeLength({
   const take = (sure: boolean) => {
     const ticks = ticksOf();
     if (ticks === undefined) return;
-    const question = questionOf(kind.name, ticks, survey);
+    const question = questionOf(kind.name, ticks, survey, practice);
     if (question && !sure) {
       setDoubt(phraseText(question, { system, denominator: practice.denominator }));
       return;

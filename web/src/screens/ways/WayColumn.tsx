@@ -1,4 +1,5 @@
 import {
+  sealTerm,
   termText,
   type Assignment,
   type DecidedOpening,
@@ -23,15 +24,15 @@ const KEPT: Record<Kept, { word: string; sign: string; tone: string }> = {
 };
 
 function Title({ choice, number }: { choice: Assignment; number?: number }) {
-  const { device, closerKind, bottomSeal } = choice;
+  const { device, closer, seal } = choice;
   return (
     <div className="pb-1">
       <p className="caps">{number === undefined ? 'today' : `way ${number}`}</p>
       <h2 className="text-base leading-5 first-letter:uppercase">{termText(`device.${device}`)}</h2>
       <p className="text-[13px] leading-4 text-soft">
         {[
-          closerKind === 'none' ? 'no closer' : `closer ${termText(`closerKind.${closerKind}`)}`,
-          termText(`bottomSeal.${bottomSeal}`).replace(/^none$/, 'no bottom seal'),
+          closer === 'none' ? 'no closer' : `closer ${termText(`closer.${closer}`)}`,
+          termText(sealTerm(seal)).replace(/^none$/, 'no bottom seal'),
         ].join(' · ')}
       </p>
     </div>

@@ -20,8 +20,8 @@ import { TodayColumn, WayColumn } from './WayColumn.js';
 const SWITCHES: Partial<Record<Wish, (on: boolean) => FactsPatch>> = {
   nothingVisible: (on) => ({ nothingVisible: on ? true : undefined }),
   noThreshold: (on) => ({ threshold: on ? 'none' : undefined }),
-  sealed: (on) => ({ bottomSealed: on ? true : undefined }),
-  closes: (on) => ({ closer: on ? 'closer' : undefined }),
+  sealed: (on) => ({ bottomSeal: on ? 'any' : undefined }),
+  closes: (on) => ({ closer: on ? 'any' : undefined }),
   holdOpen: (on) => ({ holdOpen: on ? true : undefined }),
 };
 
