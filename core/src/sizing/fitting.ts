@@ -4,7 +4,7 @@ import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 import { halvesOf } from './halves.js';
-import { neededLeaf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
+import { isDrawn, neededLeaf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
 import { orderLeaf, type LeafOrder } from './orderLeaf.js';
 import { outOfSquare, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 import type { Sizes } from './sizes.js';
@@ -46,13 +46,18 @@ export function decideFitting(
   const gaps = aroundLeaf(record, practice, sizes);
   if (!gaps || !cutToFit(record.facts.kind)) return undefined;
   const limits = trimLimits(record, practice);
-  const leaves = partsOf(record, practice, sizes, square.shape).map(
-    ({ shape, lock }): FittedLeaf => {
-      const around = { ...gaps, lock };
-      const needed = neededLeaf(shape, around);
-      return { shape, needed, order: orderLeaf(needed, around, practice, limits) };
-    },
-  );
+  const parts = partsOf(record, practice, sizes, square.shape).map(({ shape, lock }) => ({
+    shape,
+    around: { ...gaps, lock },
+    needed: neededLeaf(shape, { ...gaps, lock }),
+  }));
+  // Readings of next to nothing leave edges that do not cross: there is no leaf to be ordered.
+  if (!parts.every(({ needed }) => isDrawn(needed))) return undefined;
+  const leaves = parts.map(({ shape, around, needed }): FittedLeaf => ({
+    shape,
+    needed,
+    order: orderLeaf(needed, around, practice, limits),
+  }));
   leaves.forEach((leaf, index) => recordOrder(record, leaf, index, leaves.length));
   findFaults(record, practice, leaves, limits);
   return { square, gaps, limits, leaves };

@@ -74,6 +74,13 @@ export function neededLeaf(shape: Quadrilateral, gaps: AroundLeaf): NeededLeaf {
   };
 }
 
+/** Whether the leaf has corners: its edges cross, and its edges were none of no length. */
+export function isDrawn({ hingeTop, hingeBottom, lockTop, lockBottom }: NeededLeaf): boolean {
+  return [hingeTop, hingeBottom, lockTop, lockBottom].every(
+    ({ x, y }) => Number.isFinite(x) && Number.isFinite(y),
+  );
+}
+
 /** Smallest blank that covers the leaf: its hinge edge on the blank's, square to it. */
 export function coverOf(leaf: NeededLeaf): { width: number; height: number; bottom: number } {
   const { hingeTop, hingeBottom, lockTop, lockBottom } = leaf;

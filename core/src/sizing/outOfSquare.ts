@@ -121,8 +121,12 @@ function byDiagonals(sides: Sides, d1: Ticks, d2: Ticks): PlacedCorners | undefi
   };
 }
 
-/** Leans are positive where a jamb's head stands further into the opening than its foot. */
-function byLean(sides: Sides, hingeLean: number, lockLean: number): PlacedCorners {
+/**
+ * Leans are positive where a jamb's head stands further into the opening than its foot. Undefined where
+ * one leans further than it is high: that was not read off this frame.
+ */
+function byLean(sides: Sides, hingeLean: number, lockLean: number): PlacedCorners | undefined {
+  if (Math.abs(hingeLean) >= sides.hinge || Math.abs(lockLean) >= sides.lock) return undefined;
   const rise = (height: number, lean: number) => Math.sqrt(height * height - lean * lean);
   const hingeBottom = { x: 0, y: 0 };
   const hingeTop = { x: hingeLean, y: rise(sides.hinge, hingeLean) };
