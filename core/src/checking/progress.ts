@@ -26,23 +26,21 @@ export function progressOf(
   decisions: readonly Decision[],
   findings: readonly Finding[],
 ): StageProgress[] {
+  const open = new Map<Stage, number>();
+  for (const { status, stage } of decisions)
+    if (status === 'open') open.set(stage, (open.get(stage) ?? 0) + 1);
+  const worst = new Map<Stage, Finding['level']>();
+  for (const { stage, level } of findings) {
+    const before = worst.get(stage);
+    if (!before || RANK[level] > RANK[before]) worst.set(stage, level);
+  }
   return BOLT_STAGES.map((stage) => {
-    let open = 0;
-    for (const decision of decisions)
-      if (decision.stage === stage && decision.status === 'open') open += 1;
+    const count = open.get(stage) ?? 0;
     const none = facts.none?.[stage as SetStage] !== undefined;
     const written = facts.written?.some((item) => item.stage === stage) ?? false;
-    const settled = written || (DECIDES.get(stage)! && open === 0);
-    const finding = worstOf(stage, findings);
+    const settled = written || (DECIDES.get(stage)! && count === 0);
     const state = none ? 'none' : settled ? 'decided' : 'open';
-    return finding ? { stage, state, open, finding } : { stage, state, open };
+    const finding = worst.get(stage);
+    return finding ? { stage, state, open: count, finding } : { stage, state, open: count };
   });
-}
-
-function worstOf(stage: Stage, findings: readonly Finding[]): Finding['level'] | undefined {
-  let worst: Finding['level'] | undefined;
-  for (const finding of findings)
-    if (finding.stage === stage && (!worst || RANK[finding.level] > RANK[worst]))
-      worst = finding.level;
-  return worst;
 }

@@ -9,6 +9,7 @@ import {
   type StageProgress,
 } from '../checking/index.js';
 import {
+  blankRecord,
   Recorder,
   currentFacts,
   type Decision,
@@ -16,11 +17,11 @@ import {
   type Item,
   type OpeningFacts,
   type ProjectBasis,
-  type Recorded,
   type Results,
   type Said,
   type Solid,
   type Stage,
+  type WrittenItem,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { bareBasis, practiceFor } from '../project/index.js';
@@ -87,32 +88,23 @@ export function decideOpening(
   const facts = normalizeFacts(surveyed(recorded, survey));
   const results: Partial<Record<Stage, unknown>> = {};
   const input: AnyInput = { facts, practice, project: basis, survey, results: results as Results };
-  const outcomes = STAGE_LIST.map(({ id, decide, decisions }): Recorded => {
-    if (!decide) return NOTHING;
-    const record = new Recorder(facts, id as Stage, decisions!, explain);
-    results[id as Stage] = decide(input, record);
-    return record;
-  });
-  const { solids, clashes } = solidsOf(input, outcomes);
+  const record = blankRecord();
+  for (const { id, decide, decisions } of DECIDING)
+    results[id] = decide(input, new Recorder(facts, id, decisions, record, explain));
+  const { items, findings } = record;
+  const { solids, clashes } = solidsOf(input, record.solids);
+  findings.push(...clashFindings(clashes), ...fixingFindings(facts, solids));
   const products = productDecisions(input, named, gone);
-  const decisions = inOrder(
-    outcomes.flatMap((outcome) => outcome.decisions),
-    products.decisions,
-  );
-  const findings = [
-    ...outcomes.flatMap((outcome) => outcome.findings),
-    ...clashFindings(clashes),
-    ...fixingFindings(facts, solids),
-    ...products.findings,
-    ...(facts.choices ? choiceFindings(facts.choices, decisions, PRODUCT_SLOTS) : []),
-  ];
+  findings.push(...products.findings);
+  const decisions = inOrder(record.decisions, products.decisions);
+  if (facts.choices) findings.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
   return {
     facts: recorded,
     practice: usual,
     survey,
     results: input.results,
     decisions,
-    items: [...decidedItems(facts, outcomes, named), ...writtenItems(facts)],
+    items: itemsOf(facts, items, named),
     solids,
     clashes,
     findings,
@@ -121,7 +113,10 @@ export function decideOpening(
   };
 }
 
-const NOTHING: Recorded = { decisions: [], items: [], solids: [], findings: [] };
+/** The stages that decide, with what they decide. */
+const DECIDING = STAGE_LIST.flatMap(({ id, decide, decisions }) =>
+  decide && decisions ? [{ id: id as Stage, decide, decisions }] : [],
+);
 
 /** Decisions with later ones of earlier stages, each at the end of its own stage. */
 function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
@@ -129,20 +124,24 @@ function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
   return [...decisions, ...late].sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
 }
 
-/** What the stages decided is in the set, but for those deliberately left without hardware. */
-function decidedItems(
+/**
+ * The set: what the stages decided, but for those deliberately left without hardware, with the names of
+ * products; then the lines a person wrote.
+ */
+function itemsOf(
   facts: OpeningFacts,
-  outcomes: readonly Recorded[],
+  decided: Item[],
   named: ReadonlyMap<string, Product>,
 ): Item[] {
-  const items = outcomes.flatMap((outcome) => outcome.items);
-  const wanted = facts.none ? items.filter((item) => facts.none![item.stage] === undefined) : items;
-  return named.size === 0 ? wanted : withProducts(wanted, named);
+  const { none, written } = facts;
+  const wanted = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
+  const items = named.size === 0 ? wanted : withProducts(wanted, named);
+  return written ? [...items, ...written.map(writtenItem)] : items;
 }
 
-/** The lines a person wrote. */
-function writtenItems(facts: OpeningFacts): Item[] {
-  return (facts.written ?? []).map(({ stage, description, quantity, unit, size, finish }) => ({
+function writtenItem(line: WrittenItem): Item {
+  const { stage, description, quantity, unit, size, finish } = line;
+  return {
     stage,
     written: description,
     quantity,
@@ -151,5 +150,5 @@ function writtenItems(facts: OpeningFacts): Item[] {
     handed: false,
     ...(size ? { size } : {}),
     ...(finish ? { finish } : {}),
-  }));
+  };
 }

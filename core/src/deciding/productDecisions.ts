@@ -1,6 +1,7 @@
 import type { Product } from '../catalogue/index.js';
 import {
   asCode,
+  blankRecord,
   decisionTable,
   Recorder,
   type Decision,
@@ -29,9 +30,10 @@ export function productDecisions(
   if (named.size === 0 && gone.length === 0) return { decisions: [], findings: [] };
   const { facts } = input;
   const needs = needsFor(input);
-  const records = PRODUCT_SLOTS.map((slot) => {
+  const into = blankRecord();
+  for (const slot of PRODUCT_SLOTS) {
     const { name, table } = TABLES.get(slot)!;
-    const record = new Recorder(facts, table.stage as Stage, table);
+    const record = new Recorder(facts, table.stage as Stage, table, into);
     const product = named.get(slot);
     if (gone.includes(slot))
       record.report(
@@ -41,23 +43,19 @@ export function productDecisions(
         'catalogue',
         [slot],
       );
-    if (!product) return record;
+    if (!product) continue;
     const need = needs.find((one) => one.slot === slot);
     const lacks = need ? missing(need, product) : [];
     const called = `${product.maker} ${product.model}`;
     record.decide(name, `=${called}`, { basis: 'chosen', reasons: () => lacks, facts: [slot] });
     for (const lack of lacks)
-      record.findings.push({
+      into.findings.push({
         ...lack,
         level: 'stop',
         source: called,
         parts: [slot],
         stage: record.stage,
       });
-    return record;
-  });
-  return {
-    decisions: records.flatMap((record) => record.decisions),
-    findings: records.flatMap((record) => record.findings),
-  };
+  }
+  return into;
 }

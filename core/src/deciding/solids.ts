@@ -1,23 +1,24 @@
 import { clashesAmong, clashesWithLeaf, type Clash } from '../checking/index.js';
-import type { MeasuredLeaf, Recorded, Solid } from '../opening/index.js';
+import type { MeasuredLeaf, Solid } from '../opening/index.js';
 import { measured } from '../sizing/index.js';
 import { STAGE_LIST } from '../stages/index.js';
 import type { AnyInput } from './input.js';
 
 const WITH_SOLIDS = STAGE_LIST.flatMap(({ solids }) => (solids ? [solids] : []));
 
-/** Every solid of an opening: what deciding let in, then leaf by leaf what each stage takes or puts on. */
-export function solidsOf(
-  input: AnyInput,
-  outcomes: readonly Recorded[],
-): { solids: Solid[]; clashes: Clash[] } {
-  const solids = outcomes.flatMap((outcome) => outcome.solids);
+/**
+ * Every solid of an opening: what deciding let in, then leaf by leaf what each stage takes or puts on; and
+ * what of them is in each other's way.
+ *
+ * @param solids those let in while deciding; the others are added
+ */
+export function solidsOf(input: AnyInput, solids: Solid[]): { solids: Solid[]; clashes: Clash[] } {
   const leaves: MeasuredLeaf[] = [];
   for (const sized of input.results.sizing.leaves) {
     const leaf = measured(sized);
     if (!leaf) continue;
     leaves.push(leaf);
-    for (const of of WITH_SOLIDS) solids.push(...of(input, leaf));
+    for (const of of WITH_SOLIDS) for (const one of of(input, leaf)) solids.push(one);
   }
   const skin = input.practice.values.leastSkin.value;
   return {

@@ -81,7 +81,8 @@ export function decideHanging(
     existing,
     clearWidthActive,
     lockEdge,
-    solids: record.solids,
+    // So far nothing else was let in.
+    solids: [...record.solids],
   };
 }
 

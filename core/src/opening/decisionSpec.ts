@@ -120,11 +120,17 @@ export function keysOf(stage: string, name: string): LeafKeys {
   ) as Record<LeafId, string>;
 }
 
+/** A decision with its keys. */
+export interface KeyedSpec {
+  readonly spec: DecisionSpec<never>;
+  readonly keys: LeafKeys;
+}
+
 /** The decisions of one stage with their keys, made once. */
 export interface DecisionTable<D extends DecisionSpecs = DecisionSpecs> {
   readonly stage: string;
   readonly specs: D;
-  readonly keys: Readonly<Record<string, LeafKeys>>;
+  readonly byName: ReadonlyMap<string, KeyedSpec>;
 }
 
 /** Describes the decisions of a stage. */
@@ -135,6 +141,8 @@ export function decisionTable<D extends Readonly<Record<string, DecisionSpec<nev
   return {
     stage,
     specs,
-    keys: Object.fromEntries(Object.keys(specs).map((name) => [name, keysOf(stage, name)])),
+    byName: new Map(
+      Object.entries(specs).map(([name, spec]) => [name, { spec, keys: keysOf(stage, name) }]),
+    ),
   };
 }

@@ -5,7 +5,7 @@ export * from './factSpec.js';
 export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
 export * from './decisionSpec.js';
-export { length, Recorder, term, type Recorded, type Why } from './recorder.js';
+export { blankRecord, length, Recorder, term, type Recorded, type Why } from './recorder.js';
 export { said, type MessageCode, type ParamNames, type ParamsOf } from './said.js';
 export {
   NO_BUILDING,

@@ -9,7 +9,13 @@ import type {
   Solid,
   Value,
 } from './decision.js';
-import type { DecisionSpec, DecisionSpecs, DecisionTable, NativeOf } from './decisionSpec.js';
+import type {
+  DecisionSpec,
+  DecisionSpecs,
+  DecisionTable,
+  LeafKeys,
+  NativeOf,
+} from './decisionSpec.js';
 import type { Fact } from './factSpec.js';
 import { known } from './facts.js';
 import type { LeafId } from './kinds.js';
@@ -45,24 +51,20 @@ interface AskOptions extends Told {
   alternatives?: () => Alternative[];
 }
 
-/** What of a decision its name and options do not say. */
-type Taken = Pick<Decision, 'status' | 'basis' | 'reasons'> & {
-  value?: Value | undefined;
-  question?: Said | undefined;
-  alternatives?: readonly Alternative[] | undefined;
-  chosenBecause?: string | undefined;
-  insteadOf?: Value | undefined;
-};
-
 const NONE: readonly never[] = [];
 const NOTHING = {};
 
-/** What a stage recorded, with nothing left to be added. */
+/** What the stages of an opening recorded, in their order. */
 export interface Recorded {
-  readonly decisions: readonly Decision[];
-  readonly items: readonly Item[];
-  readonly solids: readonly Solid[];
-  readonly findings: readonly Finding[];
+  readonly decisions: Decision[];
+  readonly items: Item[];
+  readonly solids: Solid[];
+  readonly findings: Finding[];
+}
+
+/** Nothing recorded yet. */
+export function blankRecord(): Recorded {
+  return { decisions: [], items: [], solids: [], findings: [] };
 }
 
 /**
@@ -70,22 +72,33 @@ export interface Recorded {
  * alternatives and questions are worked out only where they are asked for (`explains`); everything else
  * is the same either way.
  */
-export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Recorded {
-  readonly decisions: Decision[] = [];
-  readonly items: Item[] = [];
-  readonly solids: Solid[] = [];
-  readonly findings: Finding[] = [];
+export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
+  readonly items: Item[];
+  readonly solids: Solid[];
+  private readonly decisions: Decision[];
+  private readonly findings: Finding[];
+  private readonly byName: DecisionTable<D>['byName'];
 
+  /**
+   * @param into what is recorded of the opening, to which the stage's part is added
+   */
   constructor(
     readonly facts: OpeningFacts,
     readonly stage: Stage,
-    private readonly table: DecisionTable<D>,
+    table: DecisionTable<D>,
+    into: Recorded,
     readonly explains = true,
-  ) {}
+  ) {
+    this.byName = table.byName;
+    this.decisions = into.decisions;
+    this.items = into.items;
+    this.solids = into.solids;
+    this.findings = into.findings;
+  }
 
   /** A decision's key. */
   key(name: keyof D & string, leaf: LeafId = 'leaf'): string {
-    return this.table.keys[name]![leaf];
+    return this.byName.get(name)!.keys[leaf];
   }
 
   /** A fact's value; undefined when it is absent or unknown. */
@@ -106,12 +119,17 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
     value: NativeOf<D[N]>,
     options: DecideOptions = NOTHING,
   ): void {
-    this.take(name, options, {
-      status: 'decided',
-      basis: options.basis ?? 'derived',
-      value: this.spec(name).toValue(value, options.rounding),
-      reasons: this.explain(options.reasons),
-    });
+    const { spec, keys } = this.described(name);
+    this.take(
+      keys,
+      name,
+      options.leaf,
+      'decided',
+      options.basis ?? 'derived',
+      spec.toValue(value, options.rounding),
+      this.explain(options.reasons),
+      options.facts,
+    );
   }
 
   /**
@@ -125,9 +143,9 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
     derived: NativeOf<D[N]>,
     options: ProposeOptions<NativeOf<D[N]>>,
   ): NativeOf<D[N]> {
-    const spec = this.spec(name);
-    const asValue = options.asValue ?? ((native: NativeOf<D[N]>) => spec.toValue(native));
-    const choice = this.facts.choices?.[this.key(name, options.leaf)];
+    const { spec, keys } = this.described(name);
+    const asValue = options.asValue ?? spec.toValue;
+    const choice = this.facts.choices?.[keys[options.leaf ?? 'leaf']];
     const alternatives = choice !== undefined || this.explains ? options.alternatives() : NONE;
     const holds =
       choice !== undefined &&
@@ -136,13 +154,17 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
         ? isWithin(choice.value, options.within ?? spec.within ?? rangeOf(alternatives))
         : alternatives.some((other) => other.value === choice.value));
     if (!holds) {
-      this.take(name, options, {
-        status: (derived as unknown) === 'none' ? 'none' : 'decided',
-        basis: 'derived',
-        value: asValue(derived),
-        reasons: this.explain(options.reasons),
-        alternatives: this.explains ? alternatives : undefined,
-      });
+      this.take(
+        keys,
+        name,
+        options.leaf,
+        (derived as unknown) === 'none' ? 'none' : 'decided',
+        'derived',
+        asValue(derived),
+        this.explain(options.reasons),
+        options.facts,
+        alternatives,
+      );
       return derived;
     }
     const chosen = choice.value as NativeOf<D[N]>;
@@ -150,18 +172,22 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
       chosen === derived
         ? undefined
         : alternatives.find((other) => other.value === choice.value)?.against;
-    this.take(name, options, {
-      status: choice.value === 'none' ? 'none' : 'decided',
-      basis: 'chosen',
-      value: asValue(chosen),
-      reasons: this.explain(() => [
+    const decision = this.take(
+      keys,
+      name,
+      options.leaf,
+      choice.value === 'none' ? 'none' : 'decided',
+      'chosen',
+      asValue(chosen),
+      this.explain(() => [
         said('chosen.because', { reason: choice.reason }),
         ...(against ? [against] : []),
       ]),
-      alternatives: this.explains ? alternatives : undefined,
-      chosenBecause: choice.reason,
-      insteadOf: asValue(derived),
-    });
+      options.facts,
+      this.explains ? alternatives : NONE,
+    );
+    decision.chosenBecause = choice.reason;
+    decision.insteadOf = asValue(derived);
     return chosen;
   }
 
@@ -172,21 +198,21 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
     facts: readonly string[],
     options: AskOptions = NOTHING,
   ): void {
-    this.take(
+    const { keys } = this.described(name);
+    const decision = this.take(
+      keys,
       name,
-      { leaf: options.leaf, facts },
-      {
-        status: 'open',
-        basis: 'derived',
-        reasons: this.explain(options.reasons),
-        question: !this.explains
-          ? undefined
-          : typeof question === 'string'
-            ? { code: question, params: {} }
-            : question(),
-        alternatives: this.explains ? options.alternatives?.() : undefined,
-      },
+      options.leaf,
+      'open',
+      'derived',
+      undefined,
+      this.explain(options.reasons),
+      facts,
+      (this.explains && options.alternatives?.()) || NONE,
     );
+    if (this.explains)
+      decision.question =
+        typeof question === 'string' ? { code: question, params: {} } : question();
   }
 
   /** A finding about what was decided or recorded, with its source and the parts it points at. */
@@ -207,8 +233,11 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
     });
   }
 
-  private spec<N extends keyof D & string>(name: N): DecisionSpec<NativeOf<D[N]>> {
-    return this.table.specs[name] as unknown as DecisionSpec<NativeOf<D[N]>>;
+  private described<N extends keyof D & string>(name: N) {
+    return this.byName.get(name) as unknown as {
+      spec: DecisionSpec<NativeOf<D[N]>>;
+      keys: LeafKeys;
+    };
   }
 
   private explain(why: Why | undefined): readonly Said[] {
@@ -216,23 +245,34 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> implements Record
   }
 
   /** Every decision has all its fields, in one order: one shape keeps ten thousand openings fast. */
-  private take(name: keyof D & string, told: Pick<Told, 'leaf' | 'facts'>, rest: Taken): void {
-    const leaf = told.leaf === 'leaf' ? undefined : told.leaf;
-    this.decisions.push({
-      key: this.table.keys[name]![told.leaf ?? 'leaf'],
+  private take(
+    keys: LeafKeys,
+    name: string,
+    leaf: LeafId = 'leaf',
+    status: Decision['status'],
+    basis: Basis,
+    value: Value | undefined,
+    reasons: readonly Said[],
+    facts: readonly string[] = NONE,
+    alternatives: readonly Alternative[] = NONE,
+  ): Decision {
+    const decision: Decision = {
+      key: keys[leaf],
       stage: this.stage,
       name,
-      leaf,
-      status: rest.status,
-      basis: rest.basis,
-      value: rest.value,
-      reasons: rest.reasons,
-      question: rest.question,
-      facts: told.facts ?? NONE,
-      alternatives: rest.alternatives ?? NONE,
-      chosenBecause: rest.chosenBecause,
-      insteadOf: rest.insteadOf,
-    });
+      leaf: leaf === 'leaf' ? undefined : leaf,
+      status,
+      basis,
+      value,
+      reasons,
+      question: undefined,
+      facts,
+      alternatives,
+      chosenBecause: undefined,
+      insteadOf: undefined,
+    };
+    this.decisions.push(decision);
+    return decision;
   }
 }
 
