@@ -1,4 +1,4 @@
-import { hasHand, roomNamed, said, slides, type Side } from '../opening/index.js';
+import { known, hasHand, roomNamed, said, slides, type Side } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { HandingRecord } from './decisions.js';
@@ -27,14 +27,14 @@ export function decideHanding(
   });
   const none: Handing = { outside, hand: undefined, names: undefined, active: undefined };
   if (slides(facts.kind)) {
-    const slideTo = record.fact('slideTo');
+    const slideTo = known(record.facts.slideTo);
     if (slideTo)
       record.decide('slide', slideTo, { basis: record.basisOf('slideTo'), facts: ['slideTo'] });
     else record.ask('slide', 'ask.slideTo', ['slideTo']);
     return none;
   }
   if (facts.kind === 'double-acting') {
-    const hinges = record.fact('hingeSide');
+    const hinges = known(record.facts.hingeSide);
     if (hinges)
       record.decide('hand', `doubleActing.${hinges}`, {
         basis: record.basisOf('hingeSide'),
@@ -52,12 +52,12 @@ export function decideHanding(
   const paired = facts.kind === 'pair' || facts.kind === 'unequal-pair';
   const hand = paired ? pairsHand(record) : singlesHand(record);
   const names = hand && recordNames(record, practice, hand);
-  return { outside, hand, names, active: paired ? record.fact('active') : undefined };
+  return { outside, hand, names, active: paired ? known(record.facts.active) : undefined };
 }
 
 function decideOutside(record: HandingRecord, rooms: BetweenRooms): 'from' | 'to' {
   const { facts } = record;
-  const recorded = record.fact('outside');
+  const recorded = known(record.facts.outside);
   const derived = outsideOf(facts, rooms);
   const side = recorded ?? derived.outside;
   const room = side === 'from' ? facts.from : facts.to;
@@ -71,7 +71,7 @@ function decideOutside(record: HandingRecord, rooms: BetweenRooms): 'from' | 'to
 
 /** The two leaves of a double-egress pair: that which comes towards a person outside is told. */
 function decideEgress(record: HandingRecord): Hand | undefined {
-  const hinges = record.fact('hingeSide');
+  const hinges = known(record.facts.hingeSide);
   if (!hinges) {
     record.ask('hand', 'ask.doubleEgress', ['hingeSide']);
     return undefined;
@@ -86,11 +86,8 @@ function decideEgress(record: HandingRecord): Hand | undefined {
 
 function singlesHand(record: HandingRecord): Hand | undefined {
   const observations = record.facts.observations ?? [];
-  const hinges = record.fact('hingeSide');
-  const resolved = resolveHand(observations, {
-    ...(hinges ? { hinges } : {}),
-    ...(record.fact('swing') ? { swing: record.fact('swing')! } : {}),
-  });
+  const hinges = known(record.facts.hingeSide);
+  const resolved = resolveHand(observations, { hinges, swing: known(record.facts.swing) });
   if (resolved.state === 'fixed') return resolved.hand;
   if (resolved.state === 'open') {
     record.ask(
@@ -129,8 +126,8 @@ function contradiction(record: HandingRecord, culprits: { index: number; leaves:
 
 /** A pair has the hand of its active leaf. */
 function pairsHand(record: HandingRecord): Hand | undefined {
-  const active = record.fact('active');
-  const swing = record.fact('swing');
+  const active = known(record.facts.active);
+  const swing = known(record.facts.swing);
   if (active && swing) return { hinges: active, swing };
   record.ask('hand', !swing ? 'ask.swing' : 'ask.active', ['active', 'swing']);
   return undefined;
@@ -140,7 +137,7 @@ function recordNames(record: HandingRecord, practice: Practice, hand: Hand): Han
   const names = namesOf(hand);
   const paired = record.facts.kind === 'pair' || record.facts.kind === 'unequal-pair';
   const observed =
-    (record.facts.observations ?? []).length > 0 && record.fact('hingeSide') === undefined;
+    (record.facts.observations ?? []).length > 0 && known(record.facts.hingeSide) === undefined;
   const basis = observed ? 'measured' : record.basisOf(paired ? 'active' : 'hingeSide');
   const group = practice.handNames === 'four-hand' ? 'hand' : 'handKnuckle';
   record.decide('hand', `${group}.${names.code}${paired ? '-active' : ''}`, {

@@ -31,7 +31,11 @@ export function opposite(side: Side): Side {
  *
  * @example namesOf({ hinges: 'right', swing: 'out' }).code // 'RHR'
  */
-export function namesOf(hand: Hand): HandNames {
+export function namesOf({ hinges, swing }: Hand): HandNames {
+  return NAMES[hinges][swing];
+}
+
+function named(hand: Hand): HandNames {
   const reverse = hand.swing === 'out';
   const initial = hand.hinges === 'left' ? 'LH' : 'RH';
   // Pulled from the side where the knuckles show: outside for reverse hands, where left stays left.
@@ -44,6 +48,17 @@ export function namesOf(hand: Hand): HandNames {
     knuckles: reverse ? 'outside' : 'inside',
   };
 }
+
+const NAMES: Readonly<Record<Side, Readonly<Record<Swing, HandNames>>>> = {
+  left: {
+    in: named({ hinges: 'left', swing: 'in' }),
+    out: named({ hinges: 'left', swing: 'out' }),
+  },
+  right: {
+    in: named({ hinges: 'right', swing: 'in' }),
+    out: named({ hinges: 'right', swing: 'out' }),
+  },
+};
 
 /** All four hands, in the order of the trade table. */
 export const ALL_HANDS: readonly Hand[] = [

@@ -49,11 +49,17 @@ function questionFor(possible: Hand[]): HandQuestion {
   return swings > 1 && (sides === 1 || possible.length === 2) ? 'swing' : 'hinges-from-outside';
 }
 
+/** What of a hand was recorded. */
+export interface RecordedHand {
+  hinges?: Hand['hinges'] | undefined;
+  swing?: Hand['swing'] | undefined;
+}
+
 /**
  * Holds observations (and recorded facts) against the four hands: fixed, open with the one question
  * that decides, or a contradiction with which observation would have to be wrong.
  */
-export function resolveHand(observations: Observation[], facts: Partial<Hand> = {}): Resolved {
+export function resolveHand(observations: Observation[], facts: RecordedHand = {}): Resolved {
   const fits = (list: Observation[]) =>
     ALL_HANDS.filter(
       (hand) =>

@@ -1,7 +1,7 @@
 import type { LeafId, Said } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { closesByItself, said } from '../opening/index.js';
+import { known, closesByItself, said } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, widthForAngle } from './butt.js';
@@ -93,7 +93,7 @@ export function chooseBearing(
   weight: 'standard' | 'heavy',
 ): 'plain' | 'bearing' {
   const closing = closesByItself(record.facts);
-  const rated = (record.fact('rating') ?? 0) > 0;
+  const rated = (known(record.facts.rating) ?? 0) > 0;
   const closes = closing === true;
   const wanted = rated || closes || use !== 'low' || weight === 'heavy' || closing === undefined;
   const reason = (): Said =>
@@ -135,8 +135,8 @@ export function chooseWidth(
   sizes: Sizes,
   hung: HungLeaf,
 ): Ticks | undefined {
-  const trim = record.fact('trimProjection');
-  const openTo = record.fact('openTo');
+  const trim = known(record.facts.trimProjection);
+  const openTo = known(record.facts.openTo);
   const thickness = hung.leaf.thickness!;
   const toAngle =
     trim && openTo !== undefined && openTo < 180 && sizes.hingeGap !== undefined
@@ -239,7 +239,7 @@ export function chooseCount(
     facts: ['leafHeight', 'leafMass'],
   });
   if (count < wanted.count) {
-    const rated = (record.fact('rating') ?? 0) > 0;
+    const rated = (known(record.facts.rating) ?? 0) > 0;
     record.report(
       rated ? 'stop' : 'check',
       'hanging.fewHinges',

@@ -1,4 +1,4 @@
-import { about, closesByItself, said, solid, span } from '../opening/index.js';
+import { known, about, closesByItself, said, solid, span } from '../opening/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
@@ -44,7 +44,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       data.leastLeaf.source,
       ['hanging.device', 'leafThickness'],
     );
-  const depth = record.fact('jambDepth');
+  const depth = known(record.facts.jambDepth);
   if (depth === undefined)
     record.report(
       'check',
@@ -66,7 +66,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       'hanging.device',
       'closer',
     ]);
-  if ((record.fact('rating') ?? 0) > 0)
+  if ((known(record.facts.rating) ?? 0) > 0)
     record.report('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [
       'hanging.device',
       'rating',
@@ -185,7 +185,7 @@ export function springFindings(
       ['hanging.device'],
     );
   else record.report('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
-  if (record.fact('accessible') === true)
+  if (known(record.facts.accessible) === true)
     record.report('stop', 'hanging.springAccessible', {}, 'ADA 404.2.8.2: 1.5 s from 70°', [
       'hanging.device',
       'accessible',

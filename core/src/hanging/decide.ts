@@ -37,20 +37,29 @@ export function decideHanging(
   const butts = device === 'butt' || device === 'spring-hinge';
   const pin = butts ? decidePin(record, handing) : undefined;
   const leaves = bare.map((hung): HungLeaf => {
-    const at = { record, practice, sizes, hung, metal };
     switch (device) {
       case 'butt':
       case 'spring-hinge':
-        return hangOnButts({ ...at, use, pin, existing, spring: device === 'spring-hinge' });
+        return hangOnButts({
+          record,
+          practice,
+          sizes,
+          hung,
+          metal,
+          use,
+          pin,
+          existing,
+          spring: device === 'spring-hinge',
+        });
       case 'concealed':
       case 'adjustable-concealed':
       case 'spring-concealed':
-        return hangConcealed({ ...at, device });
+        return hangConcealed({ record, practice, sizes, hung, metal, device });
       case 'offset-pivot':
       case 'centre-pivot':
-        return hangOnPivots({ ...at, device });
+        return hangOnPivots({ record, practice, sizes, hung, metal, device });
       default:
-        hangOtherwise({ ...at, device });
+        hangOtherwise({ record, practice, sizes, hung, metal, device });
         return hung;
     }
   });

@@ -26,7 +26,7 @@ export function decideMetal(record: HangingRecord): string {
       facts: ['acidTimber'],
     });
   } else {
-    const material = record.fact('frameMaterial');
+    const material = known(record.facts.frameMaterial);
     if (material) {
       record.decide('screws', material === 'timber' ? 'wood' : 'machine', {
         reasons: () => [
@@ -53,7 +53,7 @@ export function decidePin(record: HangingRecord, handing: Handing): string | und
   });
   if (
     pin === 'removable' &&
-    record.fact('secured') === undefined &&
+    known(record.facts.secured) === undefined &&
     handing.names?.knuckles === 'outside'
   ) {
     record.report('note', 'hanging.securedUnknown', {}, 'trade practice', [

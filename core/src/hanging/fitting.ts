@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { LeafId } from '../opening/index.js';
-import { said, type Item } from '../opening/index.js';
+import { known, said, type Item } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { setBackFor } from './butt.js';
@@ -28,7 +28,7 @@ export function springItems(
 export function decideWire(record: HangingRecord, leaf: LeafId, count: number): number | undefined {
   // The wire goes to the leaf with the lock: not to the second one, nor over a stable door's lower.
   if (leaf === 'inactive' || leaf === 'upper') return undefined;
-  if (record.fact('wireToLeaf') !== true || count === 0) return undefined;
+  if (known(record.facts.wireToLeaf) !== true || count === 0) return undefined;
   const usual = Math.min(2, count);
   const at = record.propose('wireHinge', usual, {
     leaf,
@@ -74,7 +74,7 @@ export function decideLongScrew(
   mass: number | undefined,
 ): void {
   const { longScrew, longScrewMass } = practice.values;
-  if (record.fact('frameMaterial') !== 'timber' || mass === undefined) return;
+  if (known(record.facts.frameMaterial) !== 'timber' || mass === undefined) return;
   if (mass <= longScrewMass.value) return;
   record.decide('longScrew', longScrew.value, {
     leaf,

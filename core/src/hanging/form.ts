@@ -1,5 +1,5 @@
 import type { ButtForm } from './decisions.js';
-import { meetsInMiddle, said } from '../opening/index.js';
+import { known, meetsInMiddle, said } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
@@ -20,8 +20,8 @@ export function decideForm(
   const { frameWidth, hingeGap, stopWidth } = sizes;
   const { thickness } = leaf;
   const wanted =
-    record.fact('clearWanted') ??
-    (record.fact('accessible') === true ? practice.values.clearWidth.value : undefined);
+    known(record.facts.clearWanted) ??
+    (known(record.facts.accessible) === true ? practice.values.clearWidth.value : undefined);
   let gained: { usual: number; clear: number } | undefined;
   // Of a pair the active leaf alone must give the way: the other one stands in it, closed.
   const second = meetsInMiddle(record.facts.kind)
@@ -65,7 +65,7 @@ export function decideForm(
 
 /** How far the leaf must be able to open, as asked, against how far it does. */
 export function checkOpening(record: HangingRecord, reached: number | undefined): void {
-  const wanted = record.fact('openTo');
+  const wanted = known(record.facts.openTo);
   if (wanted === undefined) return;
   if (reached === undefined) {
     record.report('check', 'hanging.openToUnknown', { wanted: { degrees: wanted } }, 'recorded', [

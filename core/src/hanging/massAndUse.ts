@@ -1,5 +1,5 @@
 import type { HangingRecord } from './decisions.js';
-import { said } from '../opening/index.js';
+import { known, said } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
 import { leafMass } from './mass.js';
@@ -10,7 +10,7 @@ export function decideMass(
   practice: Practice,
   leaf: SizedLeaf,
 ): number | undefined {
-  const recorded = record.fact('leafMass');
+  const recorded = known(record.facts.leafMass);
   if (recorded !== undefined) {
     record.decide('mass', recorded, {
       basis: record.basisOf('leafMass'),
@@ -19,7 +19,7 @@ export function decideMass(
     });
     return recorded;
   }
-  const construction = record.fact('leafConstruction');
+  const construction = known(record.facts.leafConstruction);
   const { width, height, thickness } = leaf;
   if (!construction || width === undefined || height === undefined || thickness === undefined) {
     record.ask(
@@ -34,9 +34,9 @@ export function decideMass(
     record.ask('mass', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: leaf.id });
     return undefined;
   }
-  const glassWidth = record.fact('glassWidth');
-  const glassHeight = record.fact('glassHeight');
-  const glassThickness = record.fact('glassThickness');
+  const glassWidth = known(record.facts.glassWidth);
+  const glassHeight = known(record.facts.glassHeight);
+  const glassThickness = known(record.facts.glassThickness);
   const glass =
     glassWidth && glassHeight && glassThickness
       ? { width: glassWidth, height: glassHeight, thickness: glassThickness }
@@ -62,8 +62,8 @@ export function decideMass(
 /** Use class from passages a day, as recorded, or the practice’s usual with a note. */
 export function decideUse(record: HangingRecord, practice: Practice): UseClass {
   const { highUse, mediumUse, assumedUse } = practice.values;
-  const passages = record.fact('passagesPerDay');
-  const recorded = record.fact('use');
+  const passages = known(record.facts.passagesPerDay);
+  const recorded = known(record.facts.use);
   if (passages !== undefined) {
     const use = passages >= highUse.value ? 'high' : passages >= mediumUse.value ? 'medium' : 'low';
     record.decide('use', use, {

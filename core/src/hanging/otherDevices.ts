@@ -1,4 +1,4 @@
-import { said, type HangingDevice, type Item } from '../opening/index.js';
+import { known, said, type HangingDevice, type Item } from '../opening/index.js';
 import type { HangingCase } from './butts.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
@@ -34,11 +34,11 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
           said('hanging.continuous', {
             gap: { ticks: practice.values.continuousHingeGap.value },
           }),
-          ...(record.fact('screwHold') === 'worn' ? [said('hanging.continuous.worn')] : []),
+          ...(known(record.facts.screwHold) === 'worn' ? [said('hanging.continuous.worn')] : []),
         ],
         facts: ['screwHold'],
       });
-      if ((record.fact('rating') ?? 0) > 0)
+      if ((known(record.facts.rating) ?? 0) > 0)
         record.report('check', 'hanging.continuousListed', {}, 'NFPA 80', [
           'hanging.device',
           'rating',

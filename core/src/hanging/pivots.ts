@@ -1,4 +1,4 @@
-import { about, said, solid, span, type Item, type MeasuredLeaf } from '../opening/index.js';
+import { known, about, said, solid, span, type Item, type MeasuredLeaf } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { heelGap, measured, ticksUp } from '../sizing/index.js';
@@ -56,7 +56,7 @@ export function hangOnPivots(
       ],
       facts: ['leafThickness', 'hingeGap'],
     });
-    if ((record.fact('rating') ?? 0) > 0)
+    if ((known(record.facts.rating) ?? 0) > 0)
       record.report('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
     push('item.centrePivot', leaf.quantity, 'set');
     centreSolids(record, practice, leaf);
@@ -89,9 +89,9 @@ type Foot = 'floor' | 'jamb';
 /** What carries the leaf: an arm on the floor, or for offset sets a bracket on the foot of the jamb. */
 function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean): Foot {
   if (!offset) return 'floor';
-  const slab = record.fact('slab');
+  const slab = known(record.facts.slab);
   const occupied = slab !== undefined && slab !== 'free';
-  const byFloorCloser = record.fact('closer') === 'floor';
+  const byFloorCloser = known(record.facts.closer) === 'floor';
   const derived: Foot = occupied && !byFloorCloser ? 'jamb' : 'floor';
   return record.propose('foot', derived, {
     leaf: leaf.id,
@@ -118,7 +118,7 @@ function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean):
 /** The head pivot: one whose pin draws back, unless there is room to lift the leaf off its foot. */
 function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLeaf): void {
   const { liftOut } = practice.values;
-  const room = record.fact('headroom');
+  const room = known(record.facts.headroom);
   const lifts = room !== undefined && room >= liftOut.value;
   record.propose('headPivot', lifts ? 'fixed' : 'retracting', {
     leaf: leaf.id,
@@ -145,9 +145,9 @@ function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLea
 function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): void {
   if (foot !== 'floor') return;
   const { floorCase } = practice.values;
-  const slab = record.fact('slab');
-  const depth = record.fact('slabDepth');
-  const closer = record.fact('closer') === 'floor';
+  const slab = known(record.facts.slab);
+  const depth = known(record.facts.slabDepth);
+  const closer = known(record.facts.closer) === 'floor';
   const parts = ['slab', 'slabDepth', closer ? 'closer' : 'hanging.device'];
   if (slab === undefined)
     record.report('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
@@ -167,7 +167,7 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
       floorCase.source,
       parts,
     );
-  if ((record.fact('threshold') ?? 'none') !== 'none')
+  if ((known(record.facts.threshold) ?? 'none') !== 'none')
     record.report('check', 'hanging.pivotThreshold', {}, 'trade practice', [
       'threshold',
       'hanging.device',
@@ -220,7 +220,7 @@ function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredL
   const body = practice.values.bodies.value;
   const middle = leaf.thickness / 2;
   const owner = record.key('device', leaf.id);
-  const closer = record.fact('closer');
+  const closer = known(record.facts.closer);
   const foot = closer === 'floor' ? body.floorCloserArm : body.pivotFoot;
   const head = closer === 'head' ? body.headCloserArm : body.pivotHead;
   record.solids.push(

@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { closesByItself, said } from '../opening/index.js';
+import { known, closesByItself, said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';
@@ -43,7 +43,7 @@ export function decidePositions(at: Placing): Placed {
     return NOWHERE;
   }
   const { headGap } = sizes;
-  const material = record.fact('frameMaterial');
+  const material = known(record.facts.frameMaterial);
   const steel = material !== undefined && material !== 'timber';
   const patternId = record.propose('pattern', (steel ? patternSteel : patternTimber).value, {
     leaf: leaf.id,
@@ -160,11 +160,15 @@ export function decideForces(
     ],
   });
   if (practice.system !== 'metric') return { loads, grade: undefined };
-  const closes = closesByItself(record.facts) ?? (record.fact('rating') ?? 0) > 0;
-  const closer = !closes ? 'none' : record.fact('backCheck') === true ? 'back-check' : 'closer';
+  const closes = closesByItself(record.facts) ?? (known(record.facts.rating) ?? 0) > 0;
+  const closer = !closes
+    ? 'none'
+    : known(record.facts.backCheck) === true
+      ? 'back-check'
+      : 'closer';
   const graded = gradingMass(practice, mass, { width, height }, closer);
   const grade = gradeFor(practice, graded);
-  const rated = (record.fact('rating') ?? 0) > 0;
+  const rated = (known(record.facts.rating) ?? 0) > 0;
   if (grade === undefined) {
     record.report(
       'stop',

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { meetsInMiddle, said, type HangingDevice, type Said } from '../opening/index.js';
+import { known, meetsInMiddle, said, type HangingDevice, type Said } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import {
@@ -77,9 +77,9 @@ function wantedClear(
   record: HangingRecord,
   practice: Practice,
 ): { value: Ticks; source: string } | undefined {
-  const recorded = record.fact('clearWanted');
+  const recorded = known(record.facts.clearWanted);
   if (recorded !== undefined) return { value: recorded, source: 'recorded' };
-  return record.fact('accessible') === true ? practice.values.clearWidth : undefined;
+  return known(record.facts.accessible) === true ? practice.values.clearWidth : undefined;
 }
 
 function checkClear(record: HangingRecord, practice: Practice, clear: Ticks, part: string): void {
@@ -128,7 +128,7 @@ function waysToGain(
         ]
       : [];
   };
-  const trim = record.fact('trimProjection');
+  const trim = known(record.facts.trimProjection);
   const most = wideOpen.value;
   const wide = Math.min(most, trim === undefined ? most : widestAngle(plan, trim));
   const thinner = { ...plan, thickness: Math.round(plan.thickness * thinnerLeaf.value) };
@@ -214,12 +214,12 @@ function decideWidest(
   practice: Practice,
   plan: SwingPlan,
 ): number | undefined {
-  const trim = record.fact('trimProjection');
-  const wall = record.fact('sideWall');
-  const [along, out] = [record.fact('obstacleAlong'), record.fact('obstacleOut')];
+  const trim = known(record.facts.trimProjection);
+  const wall = known(record.facts.sideWall);
+  const [along, out] = [known(record.facts.obstacleAlong), known(record.facts.obstacleOut)];
   const handle = {
     inset: practice.values.handleInset.value,
-    out: record.fact('handleProjection') ?? practice.values.handleProjection.value,
+    out: known(record.facts.handleProjection) ?? practice.values.handleProjection.value,
   };
   const limits: { degrees: number; why: () => Said }[] = [];
   if (trim !== undefined) {

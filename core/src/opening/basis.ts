@@ -18,5 +18,5 @@ export interface ProjectBasis {
 
 /** The room an opening names, where the building has it. */
 export function roomNamed(name: string | undefined, basis: ProjectBasis): Room | undefined {
-  return name === undefined ? undefined : basis.rooms.get(roomKey(name));
+  return name === undefined || basis.rooms.size === 0 ? undefined : basis.rooms.get(roomKey(name));
 }

@@ -88,7 +88,7 @@ function judgeFrame({ record }: Given, state: string | undefined): Judged {
   if (state === 'rusted' || state === 'split')
     return { verdict: 'renew', reasons: [said('replacing.frame.renew', { state })] };
   if (state === 'sound') return { verdict: 'keep', reasons: [stated(state)] };
-  const rated = (record.fact('rating') ?? 0) > 0;
+  const rated = (known(record.facts.rating) ?? 0) > 0;
   return {
     verdict: 'keep',
     reasons: [
@@ -104,7 +104,7 @@ function judgeLeaf({ record, survey, sizes, practice }: Given, state: string | u
     return { verdict: 'renew', reasons: [said('replacing.leaf.state', { state })] };
   const gap = widestGap(record.facts, survey, sizes);
   const limit =
-    (record.fact('rating') ?? 0) > 0
+    (known(record.facts.rating) ?? 0) > 0
       ? practice.values.ratedGapLimitTimber.value
       : practice.values.gapsTimber.value.lock + 2 * practice.values.surveyTolerance.value;
   if (gap !== undefined && gap > limit) {
@@ -142,7 +142,7 @@ function judgeHinges({ record, hanging, verdicts }: Given, state: string | undef
     verdict: 'keep',
     reasons: [
       stated(state),
-      ...((record.fact('rating') ?? 0) > 0 ? [said('replacing.hinges.rated')] : []),
+      ...((known(record.facts.rating) ?? 0) > 0 ? [said('replacing.hinges.rated')] : []),
     ],
   };
 }

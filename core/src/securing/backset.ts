@@ -1,9 +1,15 @@
-import { said, type MeasuredLeaf } from '../opening/index.js';
+import { remembered } from '../measure/index.js';
+import { known, said, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { caseDepth } from './lockType.js';
 import { solidWidth } from './stile.js';
+
+/** The backsets that are made, the least first. */
+const madeBacksets = remembered(({ values }: Practice, narrow: boolean): readonly number[] =>
+  [...(narrow ? values.narrowBacksets : values.backsets).value].sort((a, b) => a - b),
+);
 
 /** The backset: as recorded, else the practice's own, else the largest made that the stile takes. */
 export function decideBackset(
@@ -15,7 +21,7 @@ export function decideBackset(
 ): number {
   const { values } = practice;
   const { facts } = record;
-  const recorded = record.fact('backset');
+  const recorded = known(record.facts.backset);
   if (recorded !== undefined) {
     record.decide('backset', recorded, {
       basis: record.basisOf('backset'),
@@ -24,7 +30,7 @@ export function decideBackset(
     return recorded;
   }
   const narrow = kind === 'narrow-stile';
-  const made = [...(narrow ? values.narrowBacksets : values.backsets).value].sort((a, b) => a - b);
+  const made = madeBacksets(practice, narrow);
   const usual = narrow ? made[Math.min(2, made.length - 1)]! : values.backset.value;
   const limit = leaf && solidWidth(facts, practice, leaf, height - leaf.bottom);
   let taken = usual;

@@ -13,10 +13,10 @@ import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { decideFunction } from './functions.js';
 import { lockHeightOf } from './heights.js';
-import { decideInactive } from './inactiveLeaf.js';
+import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import { securingItems } from './items.js';
 import { kindAlternatives, proposeKind, type LockPlace } from './lockType.js';
-import { decidePlace, NOT_PLACED } from './place.js';
+import { decidePlace, NOT_PLACED, type Placed } from './place.js';
 import type { Securing } from './secured.js';
 import { solidWidth } from './stile.js';
 import { useOf } from './uses.js';
@@ -34,13 +34,13 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const { handing, sizing: sizes } = results;
   // Taken so while the hand is open.
   const outsidePull = handing.hand ? handing.hand.swing === 'out' : true;
-  const recorded = record.fact('lockKind');
+  const recorded = known(record.facts.lockKind);
   const use = useOf(facts, practice, roomsOf(input));
-  if (recorded === 'none' && (record.fact('rating') ?? 0) > 0)
+  if (recorded === 'none' && (known(record.facts.rating) ?? 0) > 0)
     record.report('stop', 'securing.noLatch', {}, 'NFPA 80', ['lockKind', 'rating']);
   if (recorded === undefined && use === undefined) {
     record.ask('kind', 'ask.secured', ['secured', 'lockUse', 'lockKind']);
-    return { ...NOT_PLACED, kind: undefined, spec: undefined, ...NO_INACTIVE, outsidePull };
+    return secured(NOT_PLACED, undefined, undefined, NO_INACTIVE, outsidePull);
   }
   const leaf = lockLeaf(facts, practice, sizes);
   const kind = decideKind(record, placeOf(input, leaf, recorded, use?.use), recorded, !use);
@@ -51,26 +51,50 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     if (use) spec = decideFunction(record, practice, kind, use, project.locks);
     else record.ask('function', 'ask.secured', ['secured', 'lockUse']);
     placed = decidePlace(record, { input, leaf, kind, spec, outsidePull });
-  } else if (record.fact('secured') === true && facts.leafConstruction === 'glass') {
+  } else if (known(record.facts.secured) === true && facts.leafConstruction === 'glass') {
     record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
   if (!facts.written?.some((line) => line.stage === 'securing'))
-    record.items.push(
-      ...securingItems({
-        facts,
-        kind,
-        spec,
-        lengths: placed.lengths,
-        leafHeight: leaf?.height,
-        bolts: inactive.bolts,
-        coordinator: inactive.coordinator,
-        secondBolt: placed.secondHeight !== undefined,
-      }),
-    );
-  return { ...placed, kind, spec, ...inactive, outsidePull };
+    securingItems(record.items, {
+      facts,
+      kind,
+      spec,
+      lengths: placed.lengths,
+      leafHeight: leaf?.height,
+      bolts: inactive.bolts,
+      coordinator: inactive.coordinator,
+      secondBolt: placed.secondHeight !== undefined,
+    });
+  return secured(placed, kind, spec, inactive, outsidePull);
 }
 
-const NO_INACTIVE = { bolts: undefined, coordinator: false };
+const NO_INACTIVE: InactiveLeaf = { bolts: undefined, coordinator: false };
+
+/** All that was decided of the lock; written out, since ten thousand openings are put together here. */
+function secured(
+  placed: Placed,
+  kind: LockKind | undefined,
+  spec: LockSpec | undefined,
+  inactive: InactiveLeaf,
+  outsidePull: boolean,
+): Securing {
+  return {
+    kind,
+    spec,
+    backset: placed.backset,
+    height: placed.height,
+    secondHeight: placed.secondHeight,
+    leaf: placed.leaf,
+    fit: placed.fit,
+    strike: placed.strike,
+    reuse: placed.reuse,
+    lengths: placed.lengths,
+    exit: placed.exit,
+    bolts: inactive.bolts,
+    coordinator: inactive.coordinator,
+    outsidePull,
+  };
+}
 
 /** The room on the outside and the one within. */
 function roomsOf({ facts, project, results }: SecuringInput) {

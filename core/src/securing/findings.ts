@@ -1,3 +1,4 @@
+import { known } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { LockFit } from './fit.js';
@@ -100,7 +101,7 @@ export function findStrike(
   if (
     latches &&
     strike.on === 'leaf' &&
-    (record.fact('rating') ?? 0) > 0 &&
+    (known(record.facts.rating) ?? 0) > 0 &&
     strike.latchThrow < ratedPairThrow.value
   )
     record.report(
@@ -110,8 +111,8 @@ export function findStrike(
       ratedPairThrow.source,
       ['securing.engagement', 'rating'],
     );
-  const cut = record.fact('strikeCutWidth');
-  const depth = record.fact('strikeDepth');
+  const cut = known(record.facts.strikeCutWidth);
+  const depth = known(record.facts.strikeDepth);
   if (spec?.latch === 'dead-latching' && cut !== undefined && depth !== undefined) {
     // The pin reaches its middle beyond the opening's edge before it is held in.
     const middle = (strike.pin[0] + strike.pin[1]) / 2;
@@ -148,9 +149,9 @@ export function findHeight(
       source,
       ['securing.height'],
     );
-  if (record.fact('accessible') === true && outside(reach.value))
+  if (known(record.facts.accessible) === true && outside(reach.value))
     tell('check', 'securing.height.reach', reach.value, reach.source);
-  if (record.fact('wayOut') === true && outside(escape.value))
+  if (known(record.facts.wayOut) === true && outside(escape.value))
     tell('check', 'securing.height.escape', escape.value, escape.source);
   if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
 }
@@ -200,7 +201,7 @@ export function findExit(
       practice.values.bodies.source,
       ['securing.kind', 'stileWidth'],
     );
-  if ((record.fact('rating') ?? 0) > 0)
+  if ((known(record.facts.rating) ?? 0) > 0)
     record.report('note', 'securing.fireExit', {}, 'NFPA 80', ['securing.kind', 'rating']);
   if (!hasRods(kind)) return;
   if (fit.bottomRod === 0)
@@ -208,7 +209,7 @@ export function findExit(
       'plainFloor',
       'securing.kind',
     ]);
-  else if (record.fact('threshold') === undefined)
+  else if (known(record.facts.threshold) === undefined)
     record.report('note', 'securing.rodFloor', {}, 'trade practice', [
       'threshold',
       'securing.kind',

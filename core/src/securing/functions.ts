@@ -1,7 +1,7 @@
 import type { Practice } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import { remembered } from '../measure/index.js';
-import { said, term, type Alternative } from '../opening/index.js';
+import { known, said, term, type Alternative } from '../opening/index.js';
 import type { LockKind, LockUse } from './facts.js';
 import type { SecuringRecord } from './decisions.js';
 import { findLocks, type LockWishes } from './finder.js';
@@ -94,7 +94,7 @@ export function decideFunction(
   { use, why }: DerivedUse,
   all: ReadonlyMap<string, LockSpec>,
 ): LockSpec | undefined {
-  const deadBolt = record.fact('deadBolt');
+  const deadBolt = known(record.facts.deadBolt);
   const { alternatives, best } = proposalFor(all, kind, use, deadBolt);
   if (!best) return undefined;
   const id = record.propose('function', best.id as string, {
@@ -122,7 +122,7 @@ function findFunction(
   const { nearGlass } = practice.values;
   const follows = derivedProperties(spec);
   const parts = ['securing.function'];
-  const wayOut = record.fact('wayOut');
+  const wayOut = known(record.facts.wayOut);
   if (follows.canTrap) {
     record.report('stop', 'securing.traps', {}, 'every state of the function', parts);
     if (spec.insideKey.includes('bolt'))
@@ -142,10 +142,10 @@ function findFunction(
       parts,
     );
   // Whoever opens it from outside with a tool needs no card.
-  if (follows.canBeSlipped && !spec.emergency && record.fact('secured') === true)
+  if (follows.canBeSlipped && !spec.emergency && known(record.facts.secured) === true)
     record.report('check', 'securing.slips', {}, 'trade practice', parts);
   if (
-    (record.fact('rating') ?? 0) > 0 &&
+    (known(record.facts.rating) ?? 0) > 0 &&
     kind !== 'sliding' &&
     (spec.latch === 'none' || spec.latch === 'roller')
   )

@@ -29,10 +29,9 @@ const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item =>
   ...rest,
 });
 
-/** The things of the stage in the set, in the order they are listed. */
-export function securingItems(by: SecuredBy): Item[] {
+/** Adds the things of the stage to the set, in the order they are listed. */
+export function securingItems(items: Item[], by: SecuredBy): void {
   const { facts, kind, spec, lengths, bolts, coordinator, secondBolt } = by;
-  const items: Item[] = [];
   const form = LOCK_FORMS[kind];
   const pair =
     facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
@@ -80,5 +79,4 @@ export function securingItems(by: SecuredBy): Item[] {
   if (coordinator) items.push(item('item.coordinator', 1));
   if (bolts !== undefined && kind !== 'none' && !isExit(kind) && form.sits !== 'inside-face')
     items.push(item('item.dummyTrim', 1));
-  return items;
 }

@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { said, type MeasuredLeaf } from '../opening/index.js';
+import { known, said, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { decideBackset } from './backset.js';
 import { isBevelled, type SecuringInput } from './decide.js';
@@ -120,7 +120,11 @@ function decideSecondHeight(
   height: number,
 ): number | undefined {
   const { facts } = record;
-  if (record.fact('deadBolt') !== true || LOCK_FORMS[kind].sits !== 'bore' || kind === 'deadbolt')
+  if (
+    known(record.facts.deadBolt) !== true ||
+    LOCK_FORMS[kind].sits !== 'bore' ||
+    kind === 'deadbolt'
+  )
     return undefined;
   const above = practice.values.heights.value.deadbolt.usual;
   record.decide('secondHeight', above, {

@@ -31,7 +31,26 @@ export type SolvedChain =
 function split(length: Ticks, times: number): Ticks[] {
   const share = Math.floor(length / times);
   const over = length - share * times;
-  return Array.from({ length: times }, (_, index) => share + (index < over ? 1 : 0));
+  const each: Ticks[] = [];
+  for (let index = 0; index < times; index++) each.push(share + (index < over ? 1 : 0));
+  return each;
+}
+
+/** One length for so many members. */
+function repeated(length: Ticks, times: number): Ticks[] {
+  const each: Ticks[] = [];
+  for (let index = 0; index < times; index++) each.push(length);
+  return each;
+}
+
+function valueOf(member: Member): Ticks | undefined {
+  return member.fixed ?? member.usual;
+}
+
+function sumOf(members: Member[]): Ticks {
+  let sum = 0;
+  for (const member of members) sum += (valueOf(member) ?? 0) * member.times;
+  return sum;
 }
 
 /**
@@ -44,21 +63,17 @@ export function solveChain(
   members: Member[],
   gives: string,
 ): SolvedChain {
-  const value = (member: Member) => member.fixed ?? member.usual;
-  const undetermined = members.filter((member) => value(member) === undefined);
-  const sum = (list: Member[]) =>
-    list.reduce((all, member) => all + (value(member) ?? 0) * member.times, 0);
-
+  const undetermined = members.filter((member) => valueOf(member) === undefined);
   if (total === undefined) {
     if (undetermined.length > 0) {
       return { solved: false, missing: ['total', ...undetermined.map((m) => m.key)], excess: 0 };
     }
-    return close(sum(members), 'chain', members);
+    return close(sumOf(members), 'chain', members);
   }
   if (undetermined.length > 1) {
     return { solved: false, missing: undetermined.map((member) => member.key), excess: 0 };
   }
-  const rest = total - sum(members);
+  const rest = total - sumOf(members);
   const giving =
     undetermined[0] ??
     members.find((member) => member.key === gives && member.fixed === undefined) ??
@@ -68,7 +83,7 @@ export function solveChain(
       ? close(total, 'fixed', members)
       : { solved: false, missing: [], excess: -rest };
   }
-  const length = rest + (value(giving) ?? 0) * giving.times;
+  const length = rest + (valueOf(giving) ?? 0) * giving.times;
   return close(total, 'fixed', members, { key: giving.key, length });
 }
 
@@ -91,7 +106,7 @@ function close(
       const each = (member.fixed ?? member.usual)!;
       solved.set(member.key, {
         key: member.key,
-        each: Array<Ticks>(member.times).fill(each),
+        each: repeated(each, member.times),
         from: member.fixed !== undefined ? 'fixed' : 'usual',
       });
     }

@@ -1,5 +1,5 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
-import { said } from '../opening/index.js';
+import { known, said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { SolvedChain } from './chain.js';
@@ -36,11 +36,11 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
     headGap: at(height.result, 'headGap'),
     undercut: at(height.result, 'undercut'),
     stopWidth:
-      record.fact('stopWidth') ??
+      known(record.facts.stopWidth) ??
       (facts.kind === 'double-acting' || facts.frameKind === 'stopless'
         ? 0
         : values.stopWidth.value),
-    floorFinish: record.fact('floorFinish') ?? 0,
+    floorFinish: known(record.facts.floorFinish) ?? 0,
     rebate: values.rebate.value,
     mullion: at(width.result, 'mullion') ?? 0,
     fitting: undefined,
@@ -56,7 +56,7 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
 }
 
 function decideThickness(record: SizingRecord, practice: Practice): Ticks {
-  const recorded = record.fact('leafThickness');
+  const recorded = known(record.facts.leafThickness);
   const { leafThickness } = practice.values;
   record.decide('leafThickness', recorded ?? leafThickness.value, {
     basis: recorded === undefined ? 'derived' : record.basisOf('leafThickness'),

@@ -1,3 +1,4 @@
+import { known } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from './sizes.js';
@@ -35,14 +36,15 @@ export function checkSizes(record: SizingRecord, practice: Practice, sizes: Size
       );
     }
   }
-  const rating = record.fact('rating');
+  const rating = known(record.facts.rating);
   if (rating) checkRatedGaps(record, practice, sizes);
 }
 
 function checkRatedGaps(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { values } = practice;
-  const construction = record.fact('leafConstruction');
-  const timber = construction?.startsWith('timber') ?? record.fact('frameMaterial') === 'timber';
+  const construction = known(record.facts.leafConstruction);
+  const timber =
+    construction?.startsWith('timber') ?? known(record.facts.frameMaterial) === 'timber';
   const limit = timber ? values.ratedGapLimitTimber : values.ratedGapLimitSteel;
   for (const gap of ['hingeGap', 'lockGap', 'headGap', 'meetingGap'] as const) {
     const ticks = sizes[gap];

@@ -1,5 +1,5 @@
 import { type Ticks } from '../measure/index.js';
-import { meetsInMiddle, said, slides, type Said } from '../opening/index.js';
+import { known, meetsInMiddle, said, slides, type Said } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
@@ -127,8 +127,9 @@ function aroundLeaf(
   if (headGap === undefined || undercut === undefined) return undefined;
   // Where the leaf itself is fixed its gaps follow; what is wanted around a new one is the practice's.
   const wanted = (gap: Ticks | undefined, name: 'hinge' | 'lock' | 'head') =>
-    record.fact(`${name}Gap`) ?? (record.fact('leafWidth') ? usual[name] : (gap ?? usual[name]));
-  const threshold = record.fact('thresholdHeight') ?? 0;
+    record.fact(`${name}Gap`) ??
+    (known(record.facts.leafWidth) ? usual[name] : (gap ?? usual[name]));
+  const threshold = known(record.facts.thresholdHeight) ?? 0;
   return {
     hinge: wanted(hingeGap, 'hinge'),
     lock: wanted(sizes.lockGap, 'lock'),
@@ -149,7 +150,7 @@ function partsOf(
   const [first, second] = sizes.leaves;
   const width = first?.width ?? 1;
   const share = second?.width === undefined ? 0.5 : width / (width + second.width);
-  const overlap = record.fact('meetingEdge') === 'rebated' ? sizes.rebate : 0;
+  const overlap = known(record.facts.meetingEdge) === 'rebated' ? sizes.rebate : 0;
   const lock =
     sizes.mullion > 0
       ? (sizes.lockGap ?? usual.lock) + sizes.mullion / 2
@@ -159,12 +160,12 @@ function partsOf(
 
 /** What may come off each edge: by construction; of a rated leaf only what its listing says. */
 function trimLimits(record: SizingRecord, practice: Practice): TrimLimits | undefined {
-  const construction = record.fact('leafConstruction');
+  const construction = known(record.facts.leafConstruction);
   if (!construction) return undefined;
   const limits = practice.values.trimLimits.value[construction];
-  const rated = (record.fact('rating') ?? 0) > 0;
+  const rated = (known(record.facts.rating) ?? 0) > 0;
   if (!rated) return limits;
-  const listed = record.fact('listedTrim') ?? 0;
+  const listed = known(record.facts.listedTrim) ?? 0;
   return {
     hinge: Math.min(limits.hinge, listed),
     head: Math.min(limits.head, listed),
@@ -203,8 +204,8 @@ function findFaults(
   leaves: FittedLeaf[],
   limits: TrimLimits | undefined,
 ): void {
-  const rated = (record.fact('rating') ?? 0) > 0;
-  if (rated && record.fact('listedTrim') === undefined) {
+  const rated = (known(record.facts.rating) ?? 0) > 0;
+  if (rated && known(record.facts.listedTrim) === undefined) {
     record.report(
       'check',
       'sizing.ratedTrim',

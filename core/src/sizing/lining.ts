@@ -1,4 +1,4 @@
-import { said } from '../opening/index.js';
+import { known, said } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 
@@ -7,7 +7,7 @@ import type { Practice } from '../practice/index.js';
  * trim sits square. Only where the wall was measured.
  */
 export function decideLining(record: SizingRecord, practice: Practice): void {
-  const wall = record.fact('wallThickness');
+  const wall = known(record.facts.wallThickness);
   if (wall === undefined) return;
   const { boardAllowance } = practice.values;
   record.decide('liningDepth', wall + boardAllowance.value, {

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { known, said, type Said } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 
@@ -22,17 +22,17 @@ export function timberMovement(
   about: Ticks | undefined,
 ): Movement | undefined {
   const { movementFlat, movementQuarter, moistureSwing, stileWidth } = practice.values;
-  const construction = record.fact('leafConstruction');
+  const construction = known(record.facts.leafConstruction);
   if (!construction?.startsWith('timber')) return undefined;
-  const boarded = record.fact('boarded') === true;
+  const boarded = known(record.facts.boarded) === true;
   const framed = construction.startsWith('timber-panelled');
-  const stile = record.fact('stileWidth') ?? stileWidth.value;
+  const stile = known(record.facts.stileWidth) ?? stileWidth.value;
   const across = boarded ? about : framed ? 2 * stile : undefined;
   const change =
-    record.fact('moistureChange') ??
-    (record.fact('exterior') === true ? moistureSwing.value : undefined);
+    known(record.facts.moistureChange) ??
+    (known(record.facts.exterior) === true ? moistureSwing.value : undefined);
   if (across === undefined || !change) return undefined;
-  const quarter = record.fact('sawn') === 'quarter';
+  const quarter = known(record.facts.sawn) === 'quarter';
   const rate = quarter ? movementQuarter : movementFlat;
   const ticks = Math.ceil(across * rate.value * change);
   return {

@@ -17,10 +17,7 @@ export function nominalOf(
     if (!leaf) return undefined;
     const off = (size: NominalSize) =>
       Math.max(Math.abs(size.width - leaf.width), Math.abs(size.height - leaf.height));
-    return best(
-      nominalSizes.value.filter((size) => off(size) <= nominalMost.value),
-      off,
-    );
+    return best(nominalSizes.value, (size) => off(size) <= nominalMost.value, off);
   }
   if (frame) {
     const exact = nominalSizes.value.find(
@@ -32,7 +29,8 @@ export function nominalOf(
   // Heights also lose the undercut, so their allowance is wider than the width's.
   const heightMost = nominalMost.value + nominalHeightMost.value;
   return best(
-    nominalSizes.value.filter((size) => {
+    nominalSizes.value,
+    (size) => {
       const wider = size.width - leaf.width;
       const taller = size.height - leaf.height;
       return (
@@ -41,13 +39,18 @@ export function nominalOf(
         taller >= nominalLeast.value &&
         taller <= heightMost
       );
-    }),
+    },
     (size) => size.width * 1e6 + size.height,
   );
 }
 
-function best(sizes: NominalSize[], cost: (size: NominalSize) => number): NominalSize | undefined {
+/** The cheapest of those that fit, the first of equals. */
+function best(
+  sizes: readonly NominalSize[],
+  fits: (size: NominalSize) => boolean,
+  cost: (size: NominalSize) => number,
+): NominalSize | undefined {
   let chosen: NominalSize | undefined;
-  for (const size of sizes) if (!chosen || cost(size) < cost(chosen)) chosen = size;
+  for (const size of sizes) if (fits(size) && (!chosen || cost(size) < cost(chosen))) chosen = size;
   return chosen;
 }

@@ -1,5 +1,5 @@
 import type { SizingRecord } from './decisions.js';
-import { said, type Basis, type Said } from '../opening/index.js';
+import { known, said, type Basis, type Said } from '../opening/index.js';
 import type { SolvedChain, SolvedFrom } from './chain.js';
 import type { ChainNote, ChainRun } from './stacks.js';
 
@@ -93,7 +93,7 @@ function openChain(
   }
   const recorded = record.fact(run.totalFact);
   const needsMaterial =
-    record.fact('frameMaterial') === undefined && result.missing.includes('undercut');
+    known(record.facts.frameMaterial) === undefined && result.missing.includes('undercut');
   const question = needsMaterial
     ? 'ask.frameMaterial'
     : recorded !== undefined && result.missing.includes('thresholdHeight')

@@ -1,6 +1,7 @@
 import { roundTo, type Ticks } from '../measure/index.js';
 import type { SizingRecord } from './decisions.js';
 import {
+  known,
   meetsInMiddle,
   said,
   slides,
@@ -20,7 +21,7 @@ import { frameOpening } from './wall.js';
 /** Gaps by the frame's material; undefined where they depend on a material nobody has said. */
 export function usualGaps(record: SizingRecord, practice: Practice): Partial<Gaps> {
   const { gapsSteel, gapsTimber } = practice.values;
-  const material = record.fact('frameMaterial');
+  const material = known(record.facts.frameMaterial);
   if (material) return (material === 'timber' ? gapsTimber : gapsSteel).value;
   const same: Partial<Gaps> = {};
   for (const key of Object.keys(gapsSteel.value) as (keyof Gaps)[]) {
@@ -112,7 +113,7 @@ export function widthChain(
         overlap: { ticks: overlap.value },
         source: overlap.source,
       });
-    const fixed = record.fact('leafWidth');
+    const fixed = known(record.facts.leafWidth);
     members.push({ key: 'leafWidth', times: 1, fixed, usual: undefined });
     members.push({
       key: 'overlap',
@@ -132,7 +133,7 @@ export function widthChain(
   const movement = timberMovement(
     record,
     practice,
-    record.fact('leafWidth') ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
+    known(record.facts.leafWidth) ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
   );
   const moved = (gap: Ticks | undefined) =>
     gap === undefined ? undefined : gap + (movement?.ticks ?? 0);
@@ -155,7 +156,7 @@ export function widthChain(
   }
   add('hingeGap', 'hingeGap', 'hingeGap', paired ? 2 : 1, hingeUsual, hingeWhy);
   if (paired) {
-    const edge = record.fact('meetingEdge') ?? 'square';
+    const edge = known(record.facts.meetingEdge) ?? 'square';
     const mullion = edge === 'mullion';
     if (edge === 'rebated') {
       members.push({ key: 'rebate', times: 1, usual: -values.rebate.value });
@@ -214,7 +215,7 @@ export function heightChain(
   const { values } = practice;
   const gapReason = () =>
     said('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
-  const threshold = (record.fact('threshold') ?? 'none') !== 'none';
+  const threshold = (known(record.facts.threshold) ?? 'none') !== 'none';
   let undercut = threshold ? usual.undercutOverThreshold : usual.undercut;
   let why = (): Said =>
     said(threshold ? 'sizing.undercut.threshold' : 'sizing.undercut.practice', {
@@ -224,7 +225,7 @@ export function heightChain(
     undercut = values.slidingUndercut.value;
     why = () => said('sizing.undercut.sliding', { source: values.slidingUndercut.source });
   }
-  const rise = record.fact('floorRise');
+  const rise = known(record.facts.floorRise);
   if (
     rise !== undefined &&
     undercut !== undefined &&
@@ -238,14 +239,14 @@ export function heightChain(
       });
   }
   const members: Member[] = [
-    { key: 'floorFinish', times: 1, fixed: record.fact('floorFinish'), usual: 0 },
+    { key: 'floorFinish', times: 1, fixed: known(record.facts.floorFinish), usual: 0 },
     {
       key: 'thresholdHeight',
       times: 1,
-      fixed: threshold ? record.fact('thresholdHeight') : 0,
+      fixed: threshold ? known(record.facts.thresholdHeight) : 0,
       usual: undefined,
     },
-    { key: 'undercut', times: 1, fixed: record.fact('undercut'), usual: undercut },
+    { key: 'undercut', times: 1, fixed: known(record.facts.undercut), usual: undercut },
   ];
   const notes: ChainRun['members'] = [
     { key: 'undercut', name: 'undercut', fact: 'undercut', why },
@@ -253,10 +254,10 @@ export function heightChain(
   ];
   if (threshold)
     notes.push({ key: 'thresholdHeight', name: 'thresholdHeight', fact: 'thresholdHeight' });
-  const finish = record.fact('floorFinish');
+  const finish = known(record.facts.floorFinish);
   if (finish) notes.push({ key: 'floorFinish', name: 'floorFinish', fact: 'floorFinish' });
   if (facts.kind === 'stable') {
-    const lower = record.fact('lowerLeafHeight');
+    const lower = known(record.facts.lowerLeafHeight);
     const division = values.stableDivision;
     members.push(
       {
@@ -266,7 +267,7 @@ export function heightChain(
         usual:
           undercut === undefined
             ? undefined
-            : division.value - (record.fact('undercut') ?? undercut),
+            : division.value - (known(record.facts.undercut) ?? undercut),
       },
       { key: 'stableGap', times: 1, usual: values.stableGap.value },
       { key: 'upperHeight', times: 1 },
@@ -286,10 +287,10 @@ export function heightChain(
       { key: 'upperHeight', name: 'leafHeight', fact: 'leafHeight', leaf: 'upper' },
     );
   } else {
-    members.push({ key: 'leafHeight', times: 1, fixed: record.fact('leafHeight') });
+    members.push({ key: 'leafHeight', times: 1, fixed: known(record.facts.leafHeight) });
     notes.push({ key: 'leafHeight', name: 'leafHeight', fact: 'leafHeight' });
   }
-  members.push({ key: 'headGap', times: 1, fixed: record.fact('headGap'), usual: usual.head });
+  members.push({ key: 'headGap', times: 1, fixed: known(record.facts.headGap), usual: usual.head });
   const gives = facts.heightGives ?? 'undercut';
   return {
     result: solveChain(frame.total, members, gives),

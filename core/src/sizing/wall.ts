@@ -1,24 +1,26 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { known, said, type Said } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { SolvedChain } from './chain.js';
 
 type Axis = 'Width' | 'Height';
 
+interface Around {
+  face: Ticks | undefined;
+  packing: Ticks | undefined;
+}
+
 /** Face (or jamb) and packing of one side; absent while the frame's material is open. */
-function around(record: SizingRecord, practice: Practice): { face?: Ticks; packing?: Ticks } {
+function around(record: SizingRecord, practice: Practice): Around {
   const { steelFrameFace, timberJamb, packingSteel, packingTimber } = practice.values;
-  const material = record.fact('frameMaterial');
+  const material = known(record.facts.frameMaterial);
   const steel = material !== 'timber';
   const face =
-    record.fact('frameFace') ?? (material && (steel ? steelFrameFace : timberJamb).value);
+    known(record.facts.frameFace) ?? (material && (steel ? steelFrameFace : timberJamb).value);
   const packing =
-    record.fact('packing') ?? (material && (steel ? packingSteel : packingTimber).value);
-  return {
-    ...(face === undefined ? {} : { face }),
-    ...(packing === undefined ? {} : { packing }),
-  };
+    known(record.facts.packing) ?? (material && (steel ? packingSteel : packingTimber).value);
+  return { face, packing };
 }
 
 /** Sides of the frame that stand in the wall opening: both jambs across, the head alone up. */
