@@ -232,7 +232,7 @@ export function searchWays(facts: OpeningFacts, basis: ProjectBasis, exhaustive 
     const held = best.get(family);
     if (!exhaustive && held && most < held.score) continue;
     const next = factsWith(facts, today, choice, WAY_REASON);
-    const decided = decideOpening(next, basis);
+    const decided = decideOpening(next, basis, { explain: false });
     decidedCount += 1;
     const stops = blocking(decided, now);
     if (stops.length > 0) {

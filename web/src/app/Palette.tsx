@@ -1,7 +1,9 @@
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useMatch, useNavigate } from 'react-router';
+import { termText } from '@riegel/core';
+import { REACHED_STAGES, stageAddress } from '../stage/pages.js';
 import { findOpenings } from './findOpenings.js';
 import { useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
@@ -14,18 +16,12 @@ export function Palette(props: { open: boolean; onClose: () => void; onKeys: () 
   return props.open ? <OpenPalette {...props} /> : null;
 }
 
-function OpenPalette({
-  open,
-  onClose,
-  onKeys,
-}: {
-  open: boolean;
-  onClose: () => void;
-  onKeys: () => void;
-}) {
-  const { project, openings, step, canEdit } = useProject();
+function OpenPalette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+  const { project, openings, byId, step, canEdit } = useProject();
   const navigate = useNavigate();
   const theme = useTheme();
+  const at = useMatch('/projects/:projectId/:page/:openingId');
+  const open = at?.params.openingId ? byId.get(at.params.openingId) : undefined;
   const [words, setWords] = useState('');
   const found = useMemo(() => findOpenings(openings, words), [openings, words]);
   const run = (action: () => void) => () => {
@@ -35,7 +31,7 @@ function OpenPalette({
   const base = `/projects/${project.id}`;
   const item = 'flex cursor-pointer gap-3 px-3 py-1.5 data-[selected=true]:bg-brass-wash';
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
@@ -93,6 +89,20 @@ function OpenPalette({
                   All projects
                 </Command.Item>
               </Command.Group>
+              {open && (
+                <Command.Group heading={`Opening ${open.facts.mark}`}>
+                  {REACHED_STAGES.map((stage) => (
+                    <Command.Item
+                      key={stage}
+                      value={`${termText(`stage.${stage}`)} ${open.facts.mark}`}
+                      className={item}
+                      onSelect={run(() => void navigate(stageAddress(base, open.id, stage)))}
+                    >
+                      {termText(`stage.${stage}`)}
+                    </Command.Item>
+                  ))}
+                </Command.Group>
+              )}
               <Command.Group heading="Do">
                 {canEdit && (
                   <Command.Item

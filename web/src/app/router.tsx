@@ -7,6 +7,7 @@ import { SurveyList } from '../screens/survey/SurveyList.js';
 import { SurveyScreen } from '../screens/survey/SurveyScreen.js';
 import { ResetScreen } from '../screens/signIn/ResetScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
+import { STAGE_ROUTES } from '../stage/pages.js';
 import { ProjectShell, Shell } from './Shell.js';
 
 function NotFound() {
@@ -111,6 +112,7 @@ export const router = createBrowserRouter([
           },
           { path: 'survey', element: <SurveyList /> },
           { path: 'survey/:openingId', element: <SurveyScreen /> },
+          ...STAGE_ROUTES,
           {
             path: 'replacement/:openingId',
             lazy: () =>

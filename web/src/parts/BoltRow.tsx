@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import { termText, type StageProgress, type Stage } from '@riegel/core';
+import { termText, type Stage, type StageProgress } from '@riegel/core';
+import type { StageShare } from '../worker/progress.js';
 
 const TIP = { stop: 'var(--oxide)', check: 'var(--ochre)', note: 'var(--soft)' };
 
@@ -143,19 +144,11 @@ export function BoltButtons({
 }
 
 /** All of a project's bolts stacked: for each stage, how much is thrown, none and still open. */
-export const BoltStack = memo(function BoltStack({
-  rows,
-}: {
-  rows: readonly (readonly StageProgress[])[];
-}) {
-  const stages = rows[0]?.map((bolt) => bolt.stage) ?? [];
+export const BoltStack = memo(function BoltStack({ shares }: { shares: readonly StageShare[] }) {
   return (
     <div className="flex gap-2">
-      {stages.map((stage, index) => {
-        const bolts = rows.map((row) => row[index]!);
-        const share = (state: StageProgress['state']) =>
-          bolts.filter((bolt) => bolt.state === state).length / Math.max(1, bolts.length);
-        const words = `${termText(`stage.${stage}`)}: ${Math.round(share('decided') * 100)} % decided, ${Math.round(share('none') * 100)} % deliberately none`;
+      {shares.map(({ stage, decided, none }) => {
+        const words = `${termText(`stage.${stage}`)}: ${Math.round(decided * 100)} % decided, ${Math.round(none * 100)} % deliberately none`;
         return (
           <div key={stage} title={words} className="flex flex-col items-start gap-0.5">
             <svg
@@ -167,11 +160,11 @@ export const BoltStack = memo(function BoltStack({
               aria-label={words}
             >
               <rect x="0.5" y="0.5" width="71" height="11" fill="none" stroke="var(--rule)" />
-              <rect x="1" y="1" width={70 * share('decided')} height="10" fill="var(--verdigris)" />
+              <rect x="1" y="1" width={70 * decided} height="10" fill="var(--verdigris)" />
               <rect
-                x={1 + 70 * share('decided')}
+                x={1 + 70 * decided}
                 y="1"
-                width={70 * share('none')}
+                width={70 * none}
                 height="10"
                 fill="var(--soft)"
                 opacity="0.55"

@@ -11,6 +11,7 @@ import {
 import { DrawingView } from '../drawing/DrawingView.js';
 import { BasisMark } from './BasisMark.js';
 import { BoltRow, BoltStack, boltWords } from './BoltRow.js';
+import { packProgress, sharesOf, unpackProgress } from '../worker/progress.js';
 import { Figures } from './Figure.js';
 import { WithFractions } from './WithFractions.js';
 
@@ -68,19 +69,29 @@ describe('bolts', () => {
     );
     expect(new Set(shapes).size).toBe(shapes.length);
   });
+  it('cross from the worker in short and come out the same', () => {
+    const states = ['open', 'decided', 'none'] as const;
+    const findings = [undefined, 'stop', 'check', 'note'] as const;
+    const row = states.flatMap((state) =>
+      findings.map((finding, open) => bolt({ state, open, ...(finding ? { finding } : {}) })),
+    );
+    expect(unpackProgress(packProgress(row))).toEqual(row);
+  });
   it('stack a project’s into shares', () => {
     const markup = renderToStaticMarkup(
       <BoltStack
-        rows={[
-          [bolt({ state: 'decided' })],
-          [bolt({ state: 'none' })],
-          [bolt({})],
-          [bolt({ state: 'decided' })],
-        ]}
+        shares={sharesOf(
+          [
+            bolt({ state: 'decided' }),
+            bolt({ state: 'none' }),
+            bolt({}),
+            bolt({ state: 'decided' }),
+          ].map((one) => packProgress([one])),
+        )}
       />,
     );
     expect(markup).toContain('Hanging: 50 % decided, 25 % deliberately none');
-    expect(renderToStaticMarkup(<BoltStack rows={[]} />)).not.toContain('NaN');
+    expect(renderToStaticMarkup(<BoltStack shares={sharesOf([])} />)).not.toContain('NaN');
   });
   it('mark every basis by a shape of its own with a name', () => {
     const marks = (['given', 'measured', 'derived', 'chosen', 'open', 'none'] as const).map(

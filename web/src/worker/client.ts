@@ -14,7 +14,7 @@ import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';
 import { WorkerLine } from './line.js';
-import type { RegisterRow } from './row.js';
+import type { PackedRow } from './row.js';
 
 /** The one worker of this page. */
 const line = new WorkerLine<Remote<CoreWorker>>(() => {
@@ -47,8 +47,8 @@ const BATCH = 800;
 export function useRows(
   openings: OpeningView[],
   basis: BasisData,
-): { rows: ReadonlyMap<string, RegisterRow>; busy: boolean } {
-  const [rows, setRows] = useState<ReadonlyMap<string, RegisterRow>>(new Map());
+): { rows: ReadonlyMap<string, PackedRow>; busy: boolean } {
+  const [rows, setRows] = useState<ReadonlyMap<string, PackedRow>>(new Map());
   const [done, setDone] = useState<unknown>(undefined);
   const known = useRef(new Map<string, { facts: OpeningFacts; basis: string }>());
   const wanted = useMemo(() => ({ openings, basis }), [openings, basis]);

@@ -9,7 +9,7 @@ import {
 } from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
 import { doorOf } from './door.js';
-import { rowOf } from './row.js';
+import { packRow } from './row.js';
 
 /** Side by side no more than these can be compared. */
 const MOST_WAYS = 6;
@@ -25,11 +25,13 @@ export type LightOpening = ReturnType<typeof light>;
 /** The core off the main thread: screens ask, answers are plain data. */
 const core = {
   rows: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
-    openings.map(({ id, facts }) => rowOf(id, facts, basisOf(data))),
+    openings.map(({ id, facts }) => packRow(id, facts, basisOf(data))),
 
   /** Doors as keys and corridors see them. */
   doors: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
-    openings.map(({ id, facts }) => doorOf(id, decideOpening(facts, basisOf(data)))),
+    openings.map(({ id, facts }) =>
+      doorOf(id, decideOpening(facts, basisOf(data), { explain: false })),
+    ),
 
   decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
 

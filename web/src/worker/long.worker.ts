@@ -21,6 +21,9 @@ import {
 } from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
 
+/** What changes is told by values alone. */
+const BRIEFLY = { explain: false };
+
 /** A decision of an opening that would come out otherwise, in words. */
 export interface WouldChange {
   id: string;
@@ -49,7 +52,10 @@ const long = {
     ) as [ProjectBasis, ProjectBasis];
     return openings.flatMap(({ id, facts }, index) => {
       if (index % 100 === 0) progress(index / openings.length);
-      const [was, is] = [decideOpening(facts, old), decideOpening(facts, fresh)];
+      const [was, is] = [old, fresh].map((basis) => decideOpening(facts, basis, BRIEFLY)) as [
+        DecidedOpening,
+        DecidedOpening,
+      ];
       const text = (decided: DecidedOpening, value: Value | undefined) =>
         value ? partsText(valueParts(value, unitsOf(decided))) : 'open';
       return changesBetween(was, is).map(({ key, stage, name, before: b, after: a }) => ({

@@ -1,5 +1,6 @@
 import {
   decideOpening,
+  decisionOf,
   itemSizeParts,
   itemText,
   lengthPart,
@@ -8,12 +9,16 @@ import {
   unitsOf,
   valueParts,
   type Basis,
-  type StageProgress,
   type DecidedOpening,
+  type Item,
   type OpeningFacts,
   type Part,
   type ProjectBasis,
+  type Rounding,
+  type System,
+  type Ticks,
 } from '@riegel/core';
+import { packProgress, type PackedProgress } from './progress.js';
 
 /** What a register cell shows. */
 export interface Cell {
@@ -23,13 +28,23 @@ export interface Cell {
   basis: Basis | 'open';
 }
 
-/** One line of the register, light enough to send by the thousand. */
-export interface RegisterRow {
+/** A text, or a length that is put into the units of its opening where it is shown. */
+type PackedPart = string | [ticks: Ticks, rounding: Rounding];
+
+/**
+ * A line of the register as it crosses from the worker: texts and figures, no objects that have to be
+ * cloned one by one. What a cell shows of it is put together when it is looked at.
+ */
+export interface PackedRow {
   id: string;
-  cells: Record<string, Cell>;
+  system: System;
+  denominator: number;
+  /** By column, `undefined` where nothing is decided of it. */
+  cells: Record<string, PackedPart[]>;
+  bases: Record<string, Cell['basis']>;
   /** The four-hand code by which a hand is typed, in every practice; empty while there is none. */
   handCode: string;
-  bolts: readonly StageProgress[];
+  progress: PackedProgress;
   stops: number;
   checks: number;
   open: number;
@@ -44,85 +59,111 @@ const SHORT: Record<string, string> = {
   'item.track': 'sliding',
 };
 
-const cell = (parts: Part[], basis: Cell['basis']): Cell => ({
-  parts,
-  text: partsText(parts),
-  basis,
-});
+const OPEN: PackedPart[] = ['open'];
 
-function decided(opening: DecidedOpening, key: string): Cell {
-  const decision = opening.decisions.find((candidate) => candidate.key === key);
-  if (!decision) return cell([], 'derived');
-  if (!decision.value) return cell(['open'], 'open');
-  return cell(valueParts(decision.value, unitsOf(opening)), decision.basis);
-}
-
-function handCodeOf({ facts, results }: DecidedOpening): string {
-  const { handing } = results;
-  if (!handing.hand || !handing.names || facts.kind === 'double-egress') return '';
-  return handing.active ? `${handing.names.code} active` : handing.names.code;
-}
-
-/** Decides an opening and keeps what the register shows of it. */
-export function rowOf(id: string, facts: OpeningFacts, basis: ProjectBasis): RegisterRow {
-  const opening = decideOpening(facts, basis);
-  const units = unitsOf(opening);
-  const leaf = opening.results.sizing.leaves[0]!;
-  const leafParts: Part[] =
-    leaf.width !== undefined && leaf.height !== undefined
-      ? [lengthPart(leaf.width, units, 'down'), ' × ', lengthPart(leaf.height, units, 'down')]
-      : [];
-  const hanging = opening.items.filter((item) => item.stage === 'hanging');
-  const hung = hanging[0];
-  const hingeParts: Part[] = hung
-    ? hung.term === 'item.butt'
-      ? [
-          `${hanging.reduce((sum, item) => sum + item.quantity, 0)} · `,
-          ...itemSizeParts(hung, units),
-        ]
-      : [
-          `${hung.quantity} · ${SHORT[hung.term ?? ''] ?? itemText({ ...hung, traits: [] }).toLowerCase()}`,
-        ]
-    : [];
-  const hand = decided(opening, 'handing.hand');
-  const { rating } = facts;
-  return {
-    id,
-    cells: {
-      frameWidth: decided(opening, 'sizing.frameWidth'),
-      frameHeight: decided(opening, 'sizing.frameHeight'),
-      hand: hand.parts.length > 0 ? shorter(hand) : shorter(decided(opening, 'handing.slide')),
-      leafSize: leafParts.length > 0 ? cell(leafParts, 'derived') : cell(['open'], 'open'),
-      hinges: hingeParts.length > 0 ? cell(hingeParts, 'derived') : cell(['open'], 'open'),
-      rating: cell(
-        [
-          rating === undefined
-            ? ''
-            : rating === 'unknown'
-              ? 'unknown'
-              : rating === 0
-                ? '–'
-                : String(rating),
-        ],
-        'given',
-      ),
-      kind: cell([termText(`short.kind.${facts.kind}`)], 'given'),
-    },
-    handCode: handCodeOf(opening),
-    bolts: opening.progress,
-    stops: opening.findings.filter((finding) => finding.level === 'stop').length,
-    checks: opening.findings.filter((finding) => finding.level === 'check').length,
-    open: opening.progress.reduce((sum, bolt) => sum + bolt.open, 0),
-  };
-}
-
-/** Long hand names in a narrow column: the part before the explanation. */
-function shorter(hand: Cell): Cell {
-  const text = hand.text
+/** The long hand names cut down for a narrow column: the part before the explanation. */
+function shortHand(text: string): string {
+  return text
     .replace(/^none; pivots (left|right).*/, 'pivots $1')
     .replace(/^to the (left|right).*/, 'to $1')
     .replace(', both leaves', ' both')
     .replace(/^(left|right), opens (in|out) \(\w+( active)?\)$/, '$1, $2$3')
     .replace(' active', ' act.');
-  return { ...hand, parts: [text], text };
+}
+
+function handCodeOf({ facts, results }: DecidedOpening): string {
+  const { hand, names, active } = results.handing;
+  if (!hand || !names || facts.kind === 'double-egress') return '';
+  return active ? `${names.code} active` : names.code;
+}
+
+function hingesOf(items: readonly Item[]): PackedPart[] {
+  const hanging = items.filter((item) => item.stage === 'hanging');
+  const hung = hanging[0];
+  if (!hung) return OPEN;
+  if (hung.term !== 'item.butt')
+    return [
+      `${hung.quantity} · ${SHORT[hung.term ?? ''] ?? itemText({ ...hung, traits: [] }).toLowerCase()}`,
+    ];
+  const count = `${hanging.reduce((sum, item) => sum + item.quantity, 0)} · `;
+  if (hung.height !== undefined && hung.width !== undefined && !hung.size)
+    return [count, [hung.height, 'nearest'], ' × ', [hung.width, 'nearest']];
+  return [count, partsText(itemSizeParts(hung, { system: 'inch' }))];
+}
+
+/** Decides an opening and keeps what the register shows of it. */
+export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): PackedRow {
+  const opening = decideOpening(facts, basis, { explain: false });
+  const units = unitsOf(opening);
+  const cells: PackedRow['cells'] = {};
+  const bases: PackedRow['bases'] = {};
+  const put = (column: string, parts: PackedPart[], of: Cell['basis']) => {
+    cells[column] = parts;
+    bases[column] = parts === OPEN ? 'open' : of;
+  };
+  const decided = (key: string): [PackedPart[], Cell['basis']] => {
+    const decision = decisionOf(opening, key);
+    if (!decision) return [[], 'derived'];
+    const { value } = decision;
+    if (!value) return [OPEN, 'open'];
+    return value.type === 'length'
+      ? [[[value.ticks, value.rounding]], decision.basis]
+      : [[partsText(valueParts(value, units))], decision.basis];
+  };
+  put('frameWidth', ...decided('sizing.frameWidth'));
+  put('frameHeight', ...decided('sizing.frameHeight'));
+  const [handed, handBasis] = decided('handing.hand');
+  const [hand, of] = handed.length > 0 ? [handed, handBasis] : decided('handing.slide');
+  put('hand', hand === OPEN ? OPEN : [shortHand(hand.join(''))], of);
+  const { width, height } = opening.results.sizing.leaves[0]!;
+  put(
+    'leafSize',
+    width !== undefined && height !== undefined ? [[width, 'down'], ' × ', [height, 'down']] : OPEN,
+    'derived',
+  );
+  put('hinges', hingesOf(opening.items), 'derived');
+  put('rating', [ratingText(facts.rating)], 'given');
+  put('kind', [termText(`short.kind.${facts.kind}`)], 'given');
+  let [stops, checks, open] = [0, 0, 0];
+  for (const { level } of opening.findings) {
+    if (level === 'stop') stops += 1;
+    else if (level === 'check') checks += 1;
+  }
+  for (const stage of opening.progress) open += stage.open;
+  return {
+    id,
+    system: units.system,
+    denominator: units.denominator ?? 16,
+    cells,
+    bases,
+    handCode: handCodeOf(opening),
+    progress: packProgress(opening.progress),
+    stops,
+    checks,
+    open,
+  };
+}
+
+function ratingText(rating: OpeningFacts['rating']): string {
+  if (rating === undefined) return '';
+  return rating === 0 ? '–' : String(rating);
+}
+
+const shown = new WeakMap<PackedRow, Map<string, Cell>>();
+
+/** What a column shows of a line, put together once; undefined where nothing is decided of it. */
+export function cellOfRow(row: PackedRow, column: string): Cell | undefined {
+  const packed = row.cells[column];
+  if (!packed) return undefined;
+  let cells = shown.get(row);
+  if (!cells) shown.set(row, (cells = new Map<string, Cell>()));
+  const before = cells.get(column);
+  if (before) return before;
+  const { system, denominator } = row;
+  const parts = packed.map((part) =>
+    typeof part === 'string' ? part : lengthPart(part[0], { system, denominator }, part[1]),
+  );
+  const cell: Cell = { parts, text: partsText(parts), basis: row.bases[column]! };
+  cells.set(column, cell);
+  return cell;
 }

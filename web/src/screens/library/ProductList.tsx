@@ -2,7 +2,14 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download, Trash2, Upload } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { PRODUCT_TYPES, stageOfType, termText, type Product, type ProductType } from '@riegel/core';
+import {
+  PRODUCT_TYPES,
+  SET_STAGES,
+  stageOfType,
+  termText,
+  type Product,
+  type ProductType,
+} from '@riegel/core';
 import { useProject } from '../../data/project.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { basisOf } from '../../worker/basis.js';
@@ -82,7 +89,9 @@ export function ProductList() {
             onChange={(event) => setType(event.target.value as ProductType | '')}
           >
             <option value="">every type</option>
-            {(['hanging', 'securing', 'closing', 'sealing'] as const).map((stage) => (
+            {SET_STAGES.filter((stage) =>
+              PRODUCT_TYPES.some((one) => stageOfType(one) === stage),
+            ).map((stage) => (
               <optgroup key={stage} label={termText(`stage.${stage}`)}>
                 {PRODUCT_TYPES.filter((one) => stageOfType(one) === stage).map((one) => (
                   <option key={one} value={one}>

@@ -1,7 +1,18 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { SET_STAGES, unitsOf, VIEWS, type FactsPatch, type Stage, type View } from '@riegel/core';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import {
+  BOLT_STAGES,
+  FIELDS,
+  SET_STAGES,
+  STAGES,
+  unitsOf,
+  VIEWS,
+  type FactsPatch,
+  type SetStage,
+  type Stage,
+  type View,
+} from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
 import { useProject } from '../../data/project.js';
 import { BoltButtons } from '../../parts/BoltRow.js';
@@ -14,8 +25,21 @@ import { History } from './History.js';
 import { StageSection } from './StageSection.js';
 import { WrittenStage } from './WrittenStage.js';
 
-/** Stages on this page in working order; each answers to its number key. */
-const PAGE_STAGES: Stage[] = ['sizing', 'handing', ...SET_STAGES];
+/** Stages of this page, in working order: those of the bolt row, and what has facts beside them. */
+const PAGE_STAGES = STAGES.filter(
+  (stage) => BOLT_STAGES.includes(stage) || FIELDS.some((field) => field.stage === stage),
+);
+
+/** The number key of a stage: its place in the bolt row. */
+function keyOf(stage: Stage): number | undefined {
+  const at = BOLT_STAGES.indexOf(stage);
+  return at < 0 ? undefined : at + 1;
+}
+
+/** Whether a stage's hardware may be written by hand; that of the hanging is decided whole. */
+function isWritten(stage: Stage): stage is SetStage {
+  return stage !== 'hanging' && SET_STAGES.includes(stage as SetStage);
+}
 
 /** One opening: drawn, decided, reasoned, and every fact edited in place. */
 export function OpeningScreen() {
@@ -46,6 +70,13 @@ export function OpeningScreen() {
     section?.scrollIntoView({ block: 'start' });
     section?.querySelector<HTMLElement>('h2')?.focus({ preventScroll: true });
   }, []);
+  // An address may name a stage of the opening.
+  const { hash } = useLocation();
+  const there = decided !== undefined;
+  useEffect(() => {
+    const stage = hash.replace(/^#stage-/, '') as Stage;
+    if (there && STAGES.includes(stage)) toStage(stage);
+  }, [hash, there, openingId, toStage]);
   const toDecision = useCallback((part: string) => {
     const row = document.querySelector<HTMLElement>(
       `[data-decision="${CSS.escape(part)}"], [data-fact="${CSS.escape(part)}"]`,
@@ -59,7 +90,7 @@ export function OpeningScreen() {
     p: () => go(-1),
     d: () => setView((before) => VIEWS[(VIEWS.indexOf(before) + 1) % VIEWS.length]!),
     ...Object.fromEntries(
-      PAGE_STAGES.map((stage, index) => [String(index + 1), () => toStage(stage)]),
+      BOLT_STAGES.map((stage, index) => [String(index + 1), () => toStage(stage)]),
     ),
   });
   const onPatch = useCallback(
@@ -165,13 +196,18 @@ export function OpeningScreen() {
           role="region"
           aria-label="Stages"
         >
-          <StageSection stage="opening" {...shared} />
-          <StageSection stage="sizing" number={1} {...shared} />
-          <StageSection stage="handing" number={2} {...shared} />
-          <StageSection stage="hanging" number={3} {...shared} />
-          {SET_STAGES.filter((stage) => stage !== 'hanging').map((stage, index) => (
-            <WrittenStage key={stage} {...shared} stage={stage} number={index + 4} />
-          ))}
+          {PAGE_STAGES.map((stage) =>
+            isWritten(stage) ? (
+              <WrittenStage key={stage} {...shared} stage={stage} number={keyOf(stage)!} />
+            ) : (
+              <StageSection
+                key={stage}
+                {...shared}
+                stage={stage}
+                {...(keyOf(stage) ? { number: keyOf(stage)! } : {})}
+              />
+            ),
+          )}
           <section aria-label="Care" className="mt-6 border-l-4 border-ochre bg-wash/60 px-4 py-3">
             <h2 className="caps mb-1">Care</h2>
             {decided.cautions.map((caution) => (

@@ -4,6 +4,7 @@ import { Figures } from '../../parts/Figure.js';
 import { LevelSign } from '../../parts/Say.js';
 import { CellEditor, type EditorProps } from './CellEditor.js';
 import { cellOf, COLUMNS, type Line, type RegisterColumn } from './columns.js';
+import { unpackProgress } from '../../worker/progress.js';
 import type { Unread } from './unread.js';
 
 /** Widths of the columns beside the facts. */
@@ -90,7 +91,7 @@ export const GridRow = memo(function GridRow({
         );
       })}
       <div role="gridcell" style={{ width: BOLTS }} className="flex items-center px-1.5">
-        {line.row && <BoltRow bolts={line.row.bolts} width={13} />}
+        {line.row && <BoltRow bolts={unpackProgress(line.row.progress)} width={13} />}
       </div>
     </div>
   );

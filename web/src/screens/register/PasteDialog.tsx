@@ -5,7 +5,7 @@ import { Modal } from '../../parts/Modal.js';
 import { useProject } from '../../data/project.js';
 import { basisOf } from '../../worker/basis.js';
 import { askCore, coreFailed } from '../../worker/client.js';
-import { rowOf } from '../../worker/row.js';
+import { cellOfRow, packRow } from '../../worker/row.js';
 import { Figures } from '../../parts/Figure.js';
 
 const MOST_BYTES = 5_000_000;
@@ -165,9 +165,9 @@ export function PasteDialog({
               </thead>
               <tbody>
                 {shown.map((facts, index) => {
-                  const row = rowOf(String(index), facts, basisOf(basis));
+                  const row = packRow(String(index), facts, basisOf(basis));
                   const figures = (name: string) => (
-                    <Figures parts={row.cells[name]?.parts ?? []} units={false} />
+                    <Figures parts={cellOfRow(row, name)?.parts ?? []} units={false} />
                   );
                   return (
                     <tr key={index} className="border-t border-rule/60">

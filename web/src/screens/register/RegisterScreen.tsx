@@ -16,6 +16,7 @@ import { useProject } from '../../data/project.js';
 import { BoltStack } from '../../parts/BoltRow.js';
 import { LevelSign } from '../../parts/Say.js';
 import { useRows } from '../../worker/client.js';
+import { sharesOf } from '../../worker/progress.js';
 import { cellOf, COLUMNS, readCell, type Line } from './columns.js';
 import { EditManyDialog } from './EditManyDialog.js';
 import type { Place } from './CellEditor.js';
@@ -73,7 +74,7 @@ export function RegisterScreen() {
       stops: sum('stops'),
       checks: sum('checks'),
       open: sum('open'),
-      bolts: shown.map((row) => row.bolts),
+      shares: sharesOf(shown.map((row) => row.progress)),
     };
   }, [openings, rows]);
 
@@ -194,7 +195,7 @@ export function RegisterScreen() {
             <span>{totals.open} open</span>
           </span>
           <div className="max-[1180px]:hidden">
-            <BoltStack rows={totals.bolts} />
+            <BoltStack shares={totals.shares} />
           </div>
         </div>
       </div>

@@ -1,5 +1,5 @@
 import { bareBasis, inches, mm, PRACTICES, type OpeningFacts } from '@riegel/core';
-import { rowOf } from '../../worker/row.js';
+import { packRow } from '../../worker/row.js';
 import { cellOf, COLUMNS, editText, optionsOf, readCell, type Line } from './columns.js';
 
 const us = PRACTICES['us-commercial'];
@@ -18,7 +18,7 @@ const facts: OpeningFacts = {
 };
 const line = (rest: Partial<OpeningFacts> = {}, practice = us): Line => {
   const all = { ...facts, ...rest };
-  return { id: 'x', facts: all, row: rowOf('x', all, bareBasis(practice)) };
+  return { id: 'x', facts: all, row: packRow('x', all, bareBasis(practice)) };
 };
 const column = (id: string) => COLUMNS.find((one) => one.id === id)!;
 const shown = (one: Line) =>

@@ -10,14 +10,14 @@ import {
   type Part,
   type Practice,
 } from '@riegel/core';
-import type { RegisterRow } from '../../worker/row.js';
+import { cellOfRow, type PackedRow } from '../../worker/row.js';
 import { fieldText } from '../../parts/FieldInput.js';
 
 /** A line as the register shows it: facts, and what was decided of them once that has come. */
 export interface Line {
   id: string;
   facts: OpeningFacts;
-  row: RegisterRow | undefined;
+  row: PackedRow | undefined;
 }
 
 export interface RegisterColumn {
@@ -51,7 +51,7 @@ export function cellOf(
   line: Line,
   column: RegisterColumn,
 ): { parts: Part[]; text: string; basis: string } {
-  const decided = line.row?.cells[column.id];
+  const decided = line.row && cellOfRow(line.row, column.id);
   if (decided) return decided;
   const value = line.facts[column.id as keyof OpeningFacts];
   const field = fieldOf(column.id);
