@@ -1,27 +1,34 @@
+import { readFileSync } from 'node:fs';
+import { URL } from 'node:url';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** The stages in their order, as the one list has them (`core/src/stages/list.ts`). */
+const STAGES = [
+  ...readFileSync(new URL('./core/src/stages/list.ts', import.meta.url), 'utf8')
+    .split('STAGE_LIST')[1]
+    .matchAll(/^ {2}(\w+),$/gm),
+]
+  .map(([, stage]) => stage)
+  // What opening and survey are as stages is written in `stage/`.
+  .filter((stage) => stage !== 'opening' && stage !== 'survey');
+
 /** The one direction: a folder of core may import from those before it, never from those after it. */
 const ORDER = [
   'measure',
+  'shape',
   'practice',
   'catalogue',
   'opening',
   'survey',
-  'sizing',
-  'handing',
-  'hanging',
-  'securing',
-  'closing',
-  'protecting',
-  'sealing',
-  'powering',
-  'preparing',
-  'replacing',
+  'stage',
+  ...STAGES,
+  'stages',
+  'project',
   'checking',
   'deciding',
-  'waysOut',
+  'alternatives',
   'phrasing',
   'scheduling',
   'exchange',
@@ -85,7 +92,14 @@ const purity = {
 export default tseslint.config(
   {
     files: ['scripts/**/*.mjs'],
-    languageOptions: { globals: { console: 'readonly', process: 'readonly', Buffer: 'readonly' } },
+    languageOptions: {
+      globals: {
+        console: 'readonly',
+        process: 'readonly',
+        Buffer: 'readonly',
+        structuredClone: 'readonly',
+      },
+    },
   },
   { ignores: ['**/dist/**', '**/node_modules/**', '.riegel/**'] },
   js.configs.recommended,
@@ -108,6 +122,8 @@ export default tseslint.config(
       ],
       '@typescript-eslint/consistent-type-imports': 'error',
       'no-control-regex': 'off',
+      // What a stage brings is declared by interfaces that extend others and add nothing.
+      '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'always' }],
     },
   },
   { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },

@@ -187,7 +187,7 @@ const sectionOf = (decided, name) => decided[name] ?? decided[RENAMED[name]];
 const canonical = (value) =>
   JSON.stringify(value, (_, inner) => {
     if (!inner || typeof inner !== 'object' || Array.isArray(inner)) return inner;
-    const words = inner.params && before.SENTENCES[inner.code];
+    const words = inner.params && (before.SENTENCES[inner.code] ?? after.SENTENCES[inner.code]);
     const entries = Object.entries(
       words === undefined
         ? inner

@@ -5,6 +5,11 @@
 export const RENAMED = { progress: 'bolts' };
 
 const RENAMINGS = [
+  ['"hanging.use"', '"hanging.frequency"'],
+  [/"use"(?=[,\]])/g, '"frequency"'],
+  ['"wayOut"', '"egress"'],
+  ['"care.wayOut"', '"care.egress"'],
+  ['"securing.bolts.wayOut"', '"securing.bolts.egress"'],
   ['"preparing.', '"replacing.'],
   ['"closerKind"', '"closer"'],
   ['"closer.closer"', '"graded.closer"'],

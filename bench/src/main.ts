@@ -15,7 +15,7 @@ import {
   projectBasis,
   propertiesOf,
   readProject,
-  searchWays,
+  searchAlternatives,
   solid,
   type Solid,
   span,
@@ -179,12 +179,12 @@ if (mill.ok) {
   const basis = projectBasis(mill.project.practice);
   row(
     'ways out of the knot',
-    median(() => searchWays(knot, basis)),
+    median(() => searchAlternatives(knot, basis)),
     '',
   );
   row(
     'the same, every combination decided',
-    median(() => searchWays(knot, basis, true)),
+    median(() => searchAlternatives(knot, basis, true)),
     '',
   );
 }

@@ -30,8 +30,8 @@ if (!read.ok) throw new Error('the demo project cannot be read');
 const base = read.project.openings;
 const openings = Array.from({ length: ROWS }, (_, index) => {
   const {
-    written: _written,
-    none: _none,
+    manualItems: _written,
+    omitted: _none,
     choices: _choices,
     ...facts
   } = base[index % base.length]!;

@@ -20,7 +20,7 @@ export * from './stages/index.js';
 export * from './project/index.js';
 export * from './checking/index.js';
 export * from './deciding/index.js';
-export * from './waysOut/index.js';
+export * from './alternatives/index.js';
 export * from './phrasing/index.js';
 export * from './scheduling/index.js';
 export * from './exchange/index.js';

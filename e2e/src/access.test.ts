@@ -107,7 +107,7 @@ describe('axe finds no serious fault', () => {
     await page.find('[role=dialog] input');
     await check();
     await page.go(`${base}/import`);
-    await page.sees('h1', 'Take over a door list');
+    await page.sees('h1', 'Import door list');
     await check();
     await (
       await page.find('input[type=file]')
@@ -172,8 +172,8 @@ describe('axe finds no serious fault', () => {
     await page.click('[role=tab]', 'Clashes');
     await page.find('[data-clash]');
     await check();
-    await page.click('a', 'Ways out');
-    await page.find('[aria-label="Ways out"]');
+    await page.click('a', 'Alternatives');
+    await page.find('[aria-label="Alternatives"]');
     await check();
     await page.click('a', 'Opening');
     await page.click('[role=tab]', 'Stack');
@@ -194,7 +194,7 @@ describe('axe finds no serious fault', () => {
     await page.click('a', 'Wendelmoor Mill Studios');
     await page.fill('input', 'Search', 'Recital');
     await page.click('[role=grid] a', 'Open 1.40');
-    await page.click('a', 'Ways out');
+    await page.click('a', 'Alternatives');
     await page.find('article[data-device="concealed"]');
     await check();
     await page.click('a', 'Hanging');

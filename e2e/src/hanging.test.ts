@@ -125,7 +125,7 @@ describe('the knot', () => {
       'section[aria-label="Not possible"]',
       /concealed spring hinges Springs have no checking/,
     );
-    await page.sees('[aria-label="Ways out"]', 'A threshold after all');
+    await page.sees('[aria-label="Alternatives"]', 'A threshold after all');
   });
 
   it('takes one as a single step that is undone as one', async () => {
@@ -142,7 +142,7 @@ describe('the knot', () => {
   });
 
   it('changes with what is wished', async () => {
-    await page.click('a', 'Ways out');
+    await page.click('a', 'Alternatives');
     await page.click('label', 'Held open');
     await page.until(
       'the wish gone',

@@ -74,7 +74,7 @@ describe('lock functions', () => {
     const kind = await page.named('select', 'Kind of lock');
     await kind.sendKeys('mortise');
     await page.decision('securing.function', 'Is it locked against people');
-    const secured = await page.named('select', 'Locked against people');
+    const secured = await page.named('select', 'Secured');
     await secured.sendKeys('yes');
     await page.decision('securing.function', /storeroom/);
     await page.saved();

@@ -112,7 +112,7 @@ try {
   await page.click('a', 'Wendelmoor Mill Studios');
   await page.fill('input', 'Search', 'Recital');
   await page.click('[role=grid] a', 'Open 1.40');
-  await page.click('a', 'Ways out');
+  await page.click('a', 'Alternatives');
   await page.find('article[data-device="concealed"]');
   await shot('ways-out');
   // Something to read: a link made and revoked, a wrong password, a letter.

@@ -42,7 +42,7 @@ describe('securing an opening', () => {
   it('proposes lock, function, backset and height, and draws them cut and from the face', async () => {
     await open('A');
     await page.decision('securing.kind', 'Is it locked against people');
-    await select('Locked against people', 'yes');
+    await select('Secured', 'yes');
     await page.decision('securing.kind', /cylindrical lock/);
     await page.decision('securing.backset', /2 3\/4 in/);
     await page.decision('securing.strike', /1 1\/8 in from the stop/);
@@ -58,7 +58,11 @@ describe('securing an opening', () => {
     expect(await count('svg[aria-label="Heights on the elevation"] .layer-escape')).toBe(1);
     await page.sees('[aria-label="Height of the lock"]', /from floor 40 5\/16 in/);
     await page.click('[role=tab]', 'Facts and decisions');
-    const field = await page.fill('[role=tabpanel] input', 'Lock above the floor', '52');
+    const field = await page.fill(
+      '[role=tabpanel] input',
+      'Lock height (from finished floor)',
+      '52',
+    );
     await field.sendKeys(Key.TAB);
     await page.sees('[aria-label="Height of the lock"]', /from floor 52 in/);
     await page.sees('[role=tabpanel]', /At 52 in; the practice keeps it between 38 in and 44 in/);
@@ -68,7 +72,7 @@ describe('securing an opening', () => {
   it('keeps the locks along a corridor level, in one step', async () => {
     for (const mark of ['B', 'C']) {
       await open(mark);
-      await select('Locked against people', 'yes');
+      await select('Secured', 'yes');
       await page.decision('securing.height', /40 5\/16 in/);
     }
     await page.click('a', 'Securing');
@@ -83,11 +87,11 @@ describe('securing an opening', () => {
 
   it('holds the second leaf of a rated pair by automatic bolts, with a coordinator', async () => {
     await open('P');
-    await select('Locked against people', 'yes');
+    await select('Secured', 'yes');
     await page.decision('securing.bolts', /automatic flush bolts.*Rated/);
     await page.decision('securing.coordinator', /coordinator.*second leaf closed first/);
     await page.click('a', 'Securing');
-    await page.click('button', 'Choose otherwise: Second leaf held by');
+    await page.click('button', 'Choose otherwise: Inactive leaf bolts');
     await page.sees('[role=dialog]', 'a rated second leaf wants automatic ones');
     await page.click('[role=dialog] label', 'constant-latching');
     await page.fill('[role=dialog] input', 'Because', 'never left drawn');

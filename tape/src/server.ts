@@ -2,13 +2,13 @@ import { createServer, type IncomingMessage, type Server, type ServerResponse } 
 import type { Manners, TapeDevice } from './device.js';
 import { PANEL } from './panel.js';
 
-const MOST_BODY = 2000;
+const MAX_BODY = 2000;
 
 function body(request: IncomingMessage): Promise<Record<string, unknown>> {
   return new Promise((resolve) => {
     let text = '';
     request.on('data', (chunk: Buffer) => {
-      if (text.length < MOST_BODY) text += chunk.toString('utf8');
+      if (text.length < MAX_BODY) text += chunk.toString('utf8');
     });
     request.on('end', () => {
       try {

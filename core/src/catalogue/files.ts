@@ -10,7 +10,7 @@ import {
 import { PRODUCT_FIELDS, PRODUCT_TYPES, type Product, type ProductField } from './product.js';
 
 /** The most products a project's own catalogue holds. */
-export const MOST_PRODUCTS = 5000;
+export const MAX_PRODUCTS = 5000;
 
 const PLAIN = /^[a-z0-9][a-z0-9-]{0,79}$/;
 
@@ -46,7 +46,7 @@ function fits(field: ProductField, value: unknown): boolean {
  * which field), `catalogue.repeated` (an id twice).
  */
 export function readProducts(value: unknown): Result<Product[]> {
-  if (!Array.isArray(value) || value.length > MOST_PRODUCTS) return bad('catalogue.shape');
+  if (!Array.isArray(value) || value.length > MAX_PRODUCTS) return bad('catalogue.shape');
   const seen = new Set<string>();
   const products: Product[] = [];
   for (const [index, entry] of (value as unknown[]).entries()) {

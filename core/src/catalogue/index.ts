@@ -1,7 +1,7 @@
 export * from './product.js';
 export { MAKERS, SHIPPED_PRODUCTS } from './shipped/index.js';
 export {
-  MOST_PRODUCTS,
+  MAX_PRODUCTS,
   productCells,
   readProductCells,
   readProducts,

@@ -234,14 +234,14 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
 }
 
 /** The most functions a project composes for itself. */
-const MOST_OWN = 200;
+const MAX_OWN = 200;
 
 /**
  * A project's own functions as they come in: each `own-…` with a name of its own. Faults:
  * `locks.shape`, `locks.value` (which).
  */
 export function readLocks(json: unknown): Result<LockSpec[]> {
-  if (!Array.isArray(json) || json.length > MOST_OWN) return bad('locks.shape');
+  if (!Array.isArray(json) || json.length > MAX_OWN) return bad('locks.shape');
   const seen = new Set<string>();
   const read: LockSpec[] = [];
   for (const [index, one] of (json as unknown[]).entries()) {

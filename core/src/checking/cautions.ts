@@ -14,7 +14,7 @@ export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Ha
     cautions.push(said('care.rated', { minutes: facts.rating }));
     if (facts.work === 'replacement') cautions.push(said('care.asbestos'));
   }
-  if (facts.secured === true) cautions.push(said('care.wayOut'));
+  if (facts.secured === true) cautions.push(said('care.egress'));
   if (facts.work === 'replacement') cautions.push(said('care.oldPaint'), said('care.outOfUse'));
   if (facts.leafConstruction === 'glass') cautions.push(said('care.glass'));
   if (hanging.device.includes('pivot')) cautions.push(said('care.pivot'));

@@ -14,7 +14,7 @@ const base: OpeningFacts = {
   hingeSide: 'left',
   swing: 'in',
   rating: 0,
-  use: 'low',
+  frequency: 'low',
 };
 const decide = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
@@ -38,7 +38,7 @@ describe('bolts', () => {
   it('are thrown when decided, open while a question is, and carry the worst finding', () => {
     expect(bolt({}, 'hanging')).toEqual({ stage: 'hanging', state: 'decided', open: 0 });
     expect(bolt({ hingeSide: undefined }, 'handing')).toMatchObject({ state: 'open', open: 1 });
-    expect(bolt({ rating: undefined, use: undefined }, 'hanging').finding).toBe('check');
+    expect(bolt({ rating: undefined, frequency: undefined }, 'hanging').finding).toBe('check');
     expect(
       bolt({ rating: 90, choices: { 'hanging.count': { value: 2, reason: 'x' } } }, 'hanging')
         .finding,
@@ -48,13 +48,13 @@ describe('bolts', () => {
     expect(bolt({}, 'securing').state).toBe('open');
     expect(
       bolt(
-        { written: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }] },
+        { manualItems: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }] },
         'securing',
       ).state,
     ).toBe('decided');
-    expect(bolt({ none: { securing: 'nothing to lock' } }, 'securing').state).toBe('none');
-    expect(bolt({ none: { hanging: 'hung by others' } }, 'hanging').state).toBe('none');
-    expect(decide({ none: { hanging: 'hung by others' } }).items).toEqual([]);
+    expect(bolt({ omitted: { securing: 'nothing to lock' } }, 'securing').state).toBe('none');
+    expect(bolt({ omitted: { hanging: 'hung by others' } }, 'hanging').state).toBe('none');
+    expect(decide({ omitted: { hanging: 'hung by others' } }).items).toEqual([]);
   });
 });
 
@@ -68,7 +68,7 @@ describe('cautions', () => {
     expect(cautions({ leafMass: 20_000 })).not.toContain('care.heavy');
     expect(cautions({ leafConstruction: undefined })).toContain('care.massUnknown');
     expect(cautions({ rating: 20 })).toContain('care.rated');
-    expect(cautions({ secured: true })).toContain('care.wayOut');
+    expect(cautions({ secured: true })).toContain('care.egress');
     expect(cautions({ work: 'replacement' })).toEqual(
       expect.arrayContaining(['care.oldPaint', 'care.outOfUse']),
     );

@@ -36,8 +36,8 @@ export function progressOf(
   }
   return BOLT_STAGES.map((stage) => {
     const count = open.get(stage) ?? 0;
-    const none = facts.none?.[stage as SetStage] !== undefined;
-    const written = facts.written?.some((item) => item.stage === stage) ?? false;
+    const none = facts.omitted?.[stage as SetStage] !== undefined;
+    const written = facts.manualItems?.some((item) => item.stage === stage) ?? false;
     const settled = written || (DECIDES.get(stage)! && count === 0);
     const state = none ? 'none' : settled ? 'decided' : 'open';
     const finding = worst.get(stage);

@@ -133,7 +133,7 @@ function itemsOf(
   decided: Item[],
   named: ReadonlyMap<string, Product>,
 ): Item[] {
-  const { none, written } = facts;
+  const { omitted: none, manualItems: written } = facts;
   const wanted = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
   const items = named.size === 0 ? wanted : withProducts(wanted, named);
   return written ? [...items, ...written.map(writtenItem)] : items;

@@ -7,7 +7,7 @@ import { extentsOf, rect, type DrawingModel, type Element, type Point } from './
 /** The largest stray of a corner is drawn as this share of the width; gaps as many times their size. */
 const STRAY = 0.09;
 const GAPS_TIMES = 7;
-const MOST_TIMES = 40;
+const MAX_TIMES = 40;
 
 /**
  * The opening as it stands, its crookedness drawn many times what it is, with the leaf that fits inside
@@ -29,7 +29,7 @@ export function asItStands(
     [shape.lockTop, { x: width, y: height }],
   ];
   const most = Math.max(...strays.map(([at, to]) => Math.hypot(at.x - to.x, at.y - to.y)), 1);
-  const times = Math.max(1, Math.min(MOST_TIMES, Math.round((width * STRAY) / most)));
+  const times = Math.max(1, Math.min(MAX_TIMES, Math.round((width * STRAY) / most)));
   const far = (at: Corner, from: Point): Point => ({
     x: from.x + (at.x - from.x) * times,
     y: from.y + (at.y - from.y) * times,
@@ -150,7 +150,7 @@ export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number
   const { width, height } = plan.blank;
   const cut = (edge: EdgeCut['edge']) => plan.cuts.find((one) => one.edge === edge)!.ends;
   const most = Math.max(1, ...plan.cuts.flatMap((one) => one.ends));
-  const times = Math.max(1, Math.min(MOST_TIMES, Math.round((width * 0.14) / most)));
+  const times = Math.max(1, Math.min(MAX_TIMES, Math.round((width * 0.14) / most)));
   const [hingeTop, hingeBottom] = cut('hinge');
   const [lockTop, lockBottom] = cut('lock');
   const [headHinge, headLock] = cut('head');

@@ -81,7 +81,7 @@ export function swingDrawing(decided: DecidedOpening, degrees: number): DrawingM
       at: -jamb * 1.25 - text * 1.6,
       ticks: trim,
       rounding: 'nearest',
-      basis: facts.how?.['trimProjection'] === 'measured' ? 'measured' : 'given',
+      basis: facts.provenance?.['trimProjection'] === 'measured' ? 'measured' : 'given',
     });
   if (axis.y > 0)
     elements.push({

@@ -177,7 +177,7 @@ describe('the project file', () => {
               ...facts,
               observations,
               choices: { 'hanging.count': { value: 4, reason: 'heavy use' } },
-              written: [
+              manualItems: [
                 {
                   stage: 'securing' as const,
                   quantity: 1,
@@ -186,8 +186,8 @@ describe('the project file', () => {
                   size: '10',
                 },
               ],
-              none: { powering: 'none here' },
-              how: { frameWidth: 'measured' as const },
+              omitted: { powering: 'none here' },
+              provenance: { frameWidth: 'measured' as const },
               tested: {
                 function: 'storeroom',
                 steps: { '1': 'ok' as const, '2': 'fault' as const },

@@ -1,6 +1,6 @@
 import { bad, good, type Fault, type Result, type System } from '../measure/index.js';
 import { readLocks, readProducts, type LockSpec, type Product } from '../catalogue/index.js';
-import { fieldsAt, FIELDS, readRecord, RECORDS, type Field } from '../stages/index.js';
+import { fieldsAt, FIELDS, readRecord, recordAt, RECORDS, type Field } from '../stages/index.js';
 import {
   currentFacts,
   FACTS_VERSION,
@@ -53,7 +53,7 @@ const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The most faults one reading reports. */
-const MOST_FAULTS = 100;
+const MAX_FAULTS = 100;
 
 /**
  * Reads a project file (JSON text, format described in docs/project-file.md). Lengths and masses may
@@ -146,7 +146,7 @@ export function readProjectObject(json: unknown): ReadProject {
   const basis = projectBasis(typeof practiceId === 'string' ? practiceId : '', own);
   const openings: OpeningFacts[] = [];
   list.forEach((entry, index) => {
-    if (faults.length > MOST_FAULTS) return;
+    if (faults.length > MAX_FAULTS) return;
     if (!isObject(entry)) {
       complain(`opening ${index + 1}`, 'file.openingNotObject');
       return;
@@ -159,7 +159,7 @@ export function readProjectObject(json: unknown): ReadProject {
       complain(key, 'file.unknownKey', { key });
     }
   }
-  if (faults.length > 0) return { ok: false, faults: faults.slice(0, MOST_FAULTS) };
+  if (faults.length > 0) return { ok: false, faults: faults.slice(0, MAX_FAULTS) };
   return {
     ok: true,
     project: {
@@ -222,13 +222,14 @@ function readOpening(
       else faults.push({ where: `${where}, ${key}`, fault: read.fault });
       continue;
     }
-    if (!Object.hasOwn(RECORDS, key)) {
+    const record = recordAt(key, version);
+    if (record === undefined) {
       faults.push({ where, fault: { code: 'file.unknownKey', params: { key } } });
       continue;
     }
-    const read = readRecord(key, value);
+    const read = readRecord(record, value);
     if (read === undefined)
-      faults.push({ where: `${where}, ${key}`, fault: { code: `file.${key}`, params: {} } });
+      faults.push({ where: `${where}, ${key}`, fault: { code: `file.${record}`, params: {} } });
     else facts = applyPatch(facts, { [key]: read });
   }
   return faults.length === before ? currentFacts({ ...facts, version }) : undefined;

@@ -1,5 +1,5 @@
 import { bad, good, type Result } from '../measure/index.js';
-import { fieldsAt, readRecord, RECORDS, type Field } from '../stages/index.js';
+import { fieldsAt, readRecord, recordAt, type Field } from '../stages/index.js';
 import { currentFacts, FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
 
 /**
@@ -22,8 +22,9 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
       if (value === undefined) return bad('facts.value', { field: name });
       facts[name] = value;
     } else {
-      if (!Object.hasOwn(RECORDS, name)) return bad('facts.unknownField', { field: name });
-      const list = readRecord(name, fact);
+      const record = recordAt(name, Number(version));
+      if (record === undefined) return bad('facts.unknownField', { field: name });
+      const list = readRecord(record, fact);
       if (list === undefined) return bad('facts.value', { field: name });
       facts[name] = list;
     }

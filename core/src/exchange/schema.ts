@@ -1,7 +1,7 @@
-import { MOST_KEY_GROUPS } from '../securing/index.js';
-import { MOST_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
+import { MAX_KEY_GROUPS } from '../securing/index.js';
+import { MAX_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
 import { FIELDS, fieldsAt, RECORDS, type Field } from '../stages/index.js';
-import { FACTS_VERSION, retiredFacts, ROOM_USES } from '../opening/index.js';
+import { FACTS_VERSION, renamedRecords, retiredFacts, ROOM_USES } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 
 type Schema = Record<string, unknown>;
@@ -169,9 +169,9 @@ export function projectFileSchema(): Schema {
           },
           ['storeys', 'rooms'],
         ),
-        products: list(product, MOST_PRODUCTS),
+        products: list(product, MAX_PRODUCTS),
         locks: list(lock, 200),
-        keying: object({ groups: list(keyGroup, MOST_KEY_GROUPS) }, ['groups']),
+        keying: object({ groups: list(keyGroup, MAX_KEY_GROUPS) }, ['groups']),
         openings: {
           type: 'array',
           items: object(
@@ -180,7 +180,12 @@ export function projectFileSchema(): Schema {
               size: text(60, { description: '3070, 3-0 x 7-0, 910 x 2040' }),
               hand: text(60, { description: 'LH, RHR, LHR active, DIN left in' }),
               ...Object.fromEntries(
-                Object.entries(RECORDS).map(([name, shape]) => [name, shape.schema]),
+                [
+                  ...Object.entries(RECORDS),
+                  ...Object.entries(renamedRecords(1)).map(
+                    ([was, now]) => [was, RECORDS[now]!] as const,
+                  ),
+                ].map(([name, shape]) => [name, shape.schema]),
               ),
             },
             ['mark'],

@@ -16,7 +16,7 @@ export const HANDING_TERMS = {
   'name.handing.hand': 'Hand',
   'name.handing.slide': 'Slides',
   'name.handing.knuckles': 'Knuckles',
-  'name.handing.closerSide': 'Closer would stand',
+  'name.handing.closerSide': 'Closer side',
   'fact.outside': 'Outside is',
   'fact.hingeSide': 'Hinges, from outside',
   'fact.swing': 'Swing',

@@ -16,7 +16,7 @@ const base: OpeningFacts = {
   hingeSide: 'left',
   swing: 'out',
   rating: 0,
-  use: 'low',
+  frequency: 'low',
   closer: 'none',
   secured: false,
 };

@@ -81,7 +81,7 @@ export function chooseWeight(
       heavy.length > 0 ? { value: 'standard', against: heavy[0]!() } : { value: 'standard' },
       { value: 'heavy' },
     ],
-    facts: ['use', 'passagesPerDay', 'leafMass'],
+    facts: ['frequency', 'passagesPerDay', 'leafMass'],
   });
 }
 
@@ -111,7 +111,7 @@ export function chooseBearing(
       { value: 'bearing' },
       wanted ? { value: 'plain', against: reason() } : { value: 'plain' },
     ],
-    facts: ['closer', 'rating', 'use'],
+    facts: ['closer', 'rating', 'frequency'],
   });
   if (bearing === 'plain' && (rated || closes)) {
     record.report(

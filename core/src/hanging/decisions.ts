@@ -21,7 +21,7 @@ export type ButtForm = 'full-mortise' | 'swing-clear';
 /** What the stage decides, by name. */
 export const HANGING_DECISIONS = decisionTable('hanging', {
   mass: asMass(),
-  use: asTerm<UseClass>('use'),
+  frequency: asTerm<UseClass>('use'),
   device: asTerm<HangingDevice>('device'),
   metal: asTerm<string>('metal'),
   screws: asTerm<string>('screws'),

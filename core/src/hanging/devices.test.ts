@@ -15,7 +15,7 @@ const US: OpeningFacts = {
   hingeSide: 'left',
   swing: 'in',
   rating: 0,
-  use: 'medium',
+  frequency: 'medium',
   secured: false,
   exterior: false,
   closer: 'none',
@@ -46,7 +46,7 @@ const ofHanging = ({ items }: ReturnType<typeof us>) =>
 
 describe('which device a leaf hangs on', () => {
   it('a 20 lb closet leaf hangs on two or three light butts, a 420 lb dock leaf on more and heavy ones', () => {
-    const closet = us({ leafMass: 9072, use: 'low', leafThickness: inches(1.375) });
+    const closet = us({ leafMass: 9072, frequency: 'low', leafThickness: inches(1.375) });
     expect(closet.results.hanging.device).toBe('butt');
     expect(closet.items[0]!.traits).toEqual(
       expect.arrayContaining(['weight.standard', 'bearing.plain']),

@@ -15,7 +15,7 @@ import { described, integer, list, map, word } from '../shape/index.js';
 const swinging = { applies: swings };
 
 /** The most hinges of one leaf that may be set by hand. */
-export const MOST_SET = 12;
+export const MAX_SET = 12;
 
 /** Facts about what the leaf weighs, what stands in its way and what may be let in. */
 export const HANGING_FACTS = {
@@ -54,7 +54,7 @@ export const HANGING_FACTS = {
 export const HANGING_RECORDS = {
   /** Where hinges were set by hand, by leaf. */
   hingePositions: described(
-    map(word(LEAF_IDS), list(integer(0, MAX_TICKS), MOST_SET)),
+    map(word(LEAF_IDS), list(integer(0, MAX_TICKS), MAX_SET)),
     'Top edges of hinges below the leaf’s top, in whole ticks, by leaf.',
   ),
 };

@@ -30,7 +30,7 @@ const typical: OpeningFacts = {
   swing: 'out',
   rating: 90,
   secured: true,
-  use: 'medium',
+  frequency: 'medium',
 };
 const decide = (facts: Partial<OpeningFacts>, practice = us) =>
   decideOpening({ ...typical, ...facts }, practice);
@@ -259,7 +259,9 @@ describe('hanging an opening', () => {
     });
   });
   it('takes heavy weight for use, mass or width, with the numbers in its reason', () => {
-    expect(value({ use: 'high' }, 'hanging.weight')!.reasons[0]!.code).toBe('hanging.heavy.use');
+    expect(value({ frequency: 'high' }, 'hanging.weight')!.reasons[0]!.code).toBe(
+      'hanging.heavy.use',
+    );
     expect(value({ passagesPerDay: 400 }, 'hanging.weight')!.value).toEqual({
       type: 'term',
       term: 'weight.heavy',
@@ -350,7 +352,9 @@ describe('hanging an opening', () => {
     expect(decide({ rating: undefined }).findings.map((f) => f.code)).toContain(
       'hanging.ratingUnknown',
     );
-    expect(decide({ use: 'unknown' }).findings.map((f) => f.code)).toContain('hanging.useUnknown');
+    expect(decide({ frequency: 'unknown' }).findings.map((f) => f.code)).toContain(
+      'hanging.useUnknown',
+    );
     expect(value({ leafConstruction: undefined }, 'hanging.mass')).toMatchObject({
       status: 'open',
       question: { code: 'ask.leafConstruction' },

@@ -21,6 +21,6 @@ export { against, deviceFor, type DeviceCase } from './device.js';
 export { compareSchools, hingeLoads, longestRun, type HingeLoad, type School } from './loads.js';
 export { movedHinge, snapHinge, type SnapTo } from './snapping.js';
 export { concealedData, type ConcealedDevice } from './concealed.js';
-export { MOST_SET } from './facts.js';
+export { MAX_SET } from './facts.js';
 export { COUNTS, type ButtForm } from './decisions.js';
 export { hanging } from './stage.js';

@@ -63,22 +63,22 @@ export function decideMass(
 export function decideUse(record: HangingRecord, practice: Practice): UseClass {
   const { highUse, mediumUse, assumedUse } = practice.values;
   const passages = known(record.facts.passagesPerDay);
-  const recorded = known(record.facts.use);
+  const recorded = known(record.facts.frequency);
   if (passages !== undefined) {
     const use = passages >= highUse.value ? 'high' : passages >= mediumUse.value ? 'medium' : 'low';
-    record.decide('use', use, {
+    record.decide('frequency', use, {
       basis: 'derived',
       reasons: () => [
         said('hanging.use.passages', { passages, high: highUse.value, medium: mediumUse.value }),
       ],
-      facts: ['passagesPerDay', 'use'],
+      facts: ['passagesPerDay', 'frequency'],
     });
     return use;
   }
-  record.decide('use', recorded ?? assumedUse.value, {
-    basis: recorded ? record.basisOf('use') : 'derived',
+  record.decide('frequency', recorded ?? assumedUse.value, {
+    basis: recorded ? record.basisOf('frequency') : 'derived',
     reasons: () => (recorded ? [] : [said('hanging.use.assumed', { practice: practice.name })]),
-    facts: ['passagesPerDay', 'use'],
+    facts: ['passagesPerDay', 'frequency'],
   });
   if (!recorded) {
     record.report(
@@ -86,7 +86,7 @@ export function decideUse(record: HangingRecord, practice: Practice): UseClass {
       'hanging.useUnknown',
       { use: { term: `use.${assumedUse.value}` } },
       assumedUse.source,
-      ['use'],
+      ['frequency'],
     );
   }
   return recorded ?? assumedUse.value;

@@ -1,7 +1,7 @@
 type Plain = string | number | boolean | undefined;
 
 /** More results than this are not kept for one thing. */
-const MOST_KEPT = 4000;
+const MAX_KEPT = 4000;
 
 /**
  * A function that works each case out once for every thing it is asked about. The key is made of its
@@ -17,7 +17,7 @@ export function remembered<Of extends object, Args extends Plain[], Result>(
     if (!results) kept.set(of, (results = new Map<string, Result>()));
     const key = args.join('|');
     if (results.has(key)) return results.get(key)!;
-    if (results.size >= MOST_KEPT) results.clear();
+    if (results.size >= MAX_KEPT) results.clear();
     const result = work(of, ...args);
     results.set(key, result);
     return result;

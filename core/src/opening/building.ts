@@ -32,8 +32,8 @@ export interface Building {
 
 export const NO_BUILDING: Building = { storeys: [], rooms: [] };
 
-const MOST_STOREYS = 200;
-const MOST_ROOMS = 5000;
+const MAX_STOREYS = 200;
+const MAX_ROOMS = 5000;
 
 /** One spelling of a room's name. */
 export function roomKey(name: string): string {
@@ -46,7 +46,7 @@ export function readBuilding(json: unknown): Result<Building> {
   const text = (value: unknown, most: number) =>
     typeof value === 'string' && value.trim() !== '' && value.length <= most;
   if (!Array.isArray(storeys) || !Array.isArray(rooms)) return bad('building.shape');
-  if (storeys.length > MOST_STOREYS || rooms.length > MOST_ROOMS) return bad('building.shape');
+  if (storeys.length > MAX_STOREYS || rooms.length > MAX_ROOMS) return bad('building.shape');
   if (!storeys.every((storey) => text(storey, 40))) return bad('building.shape');
   if (new Set(storeys.map(roomKey)).size !== storeys.length)
     return bad('building.repeated', { name: storeys.join(', ') });

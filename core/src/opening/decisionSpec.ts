@@ -20,7 +20,7 @@ export type NativeOf<S> = S extends DecisionSpec<infer T> ? T : never;
 export type DecisionSpecs = Readonly<Record<string, DecisionSpec<never>>>;
 
 /** Made values of one group of terms are kept: there are few, and ten thousand openings share them. */
-const MOST_KEPT = 500;
+const MAX_KEPT = 500;
 
 function kept(make: (word: string) => Value): (word: string) => Value {
   const made = new Map<string, Value>();
@@ -28,7 +28,7 @@ function kept(make: (word: string) => Value): (word: string) => Value {
     const before = made.get(word);
     if (before) return before;
     const value = make(word);
-    if (made.size < MOST_KEPT) made.set(word, value);
+    if (made.size < MAX_KEPT) made.set(word, value);
     return value;
   };
 }

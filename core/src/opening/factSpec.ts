@@ -50,7 +50,7 @@ export type RecordsOf<S extends RecordSpecs> = {
 const always: Applies = () => true;
 
 /** The heaviest leaf that is taken, 5 t; anything above is a slip. Grams. */
-const MOST_MASS = 5_000_000;
+const MAX_MASS = 5_000_000;
 
 const unknown = word(['unknown']);
 
@@ -83,7 +83,7 @@ export function lengthFact(options: FactOptions = {}): FactSpec<Fact<number>> {
 
 /** A mass, in grams. */
 export function massFact(options: FactOptions = {}): FactSpec<Fact<number>> {
-  return spec('mass', integer(1, MOST_MASS), options);
+  return spec('mass', integer(1, MAX_MASS), options);
 }
 
 /** A number of things, at most so many. */

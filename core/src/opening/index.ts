@@ -23,6 +23,7 @@ export {
   currentFacts,
   FACTS_UPGRADES,
   FACTS_VERSION,
+  renamedRecords,
   retiredFacts,
   type FactsUpgrade,
   type StoredFacts,

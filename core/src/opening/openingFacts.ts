@@ -42,12 +42,12 @@ export const OPENING_FACTS = {
   work: choiceFact(['new', 'replacement'], 'work', { first: true }),
   /** Fire rating in minutes; 0 is not rated. */
   rating: minutesFact(480, { first: true }),
-  use: choiceFact(['high', 'medium', 'low'], 'use', { first: true }),
+  frequency: choiceFact(['high', 'medium', 'low'], 'use', { first: true }),
   /** Whether the door is locked against people on one side. */
   secured: yesNoFact({ first: true }),
   accessible: yesNoFact({ first: true }),
   /** Whether people leave the building this way. */
-  wayOut: yesNoFact({ first: true }),
+  egress: yesNoFact({ first: true }),
   exterior: yesNoFact({ first: true }),
   storey: textFact(40, { first: true }),
   note: textFact(2000),

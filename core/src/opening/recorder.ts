@@ -110,7 +110,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
 
   /** The basis of a recorded figure: measured when it was so marked, else given. */
   basisOf(fact: string): Basis {
-    return this.facts.how?.[fact] === 'measured' ? 'measured' : 'given';
+    return this.facts.provenance?.[fact] === 'measured' ? 'measured' : 'given';
   }
 
   /** A decision that stands as computed: no choosing otherwise (change the facts instead). */

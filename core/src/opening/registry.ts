@@ -22,11 +22,11 @@ export interface OpeningFacts extends SingleFacts {
   /** The version the facts were written under; absent for the first (`upgrades.ts`). */
   version?: number | undefined;
   /** How a figure came to be known; absent means given. */
-  how?: Partial<Record<string, How>> | undefined;
+  provenance?: Partial<Record<string, How>> | undefined;
   choices?: Record<string, Choice> | undefined;
-  written?: WrittenItem[] | undefined;
+  manualItems?: WrittenItem[] | undefined;
   /** Stages deliberately left without hardware, with the reason. */
-  none?: Partial<Record<SetStage, string>> | undefined;
+  omitted?: Partial<Record<SetStage, string>> | undefined;
 }
 
 /** What each stage gives to those after it; `undefined` where it only has facts. */

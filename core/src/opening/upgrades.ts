@@ -9,8 +9,24 @@ export type StoredFacts = Readonly<Record<string, unknown>>;
 export interface FactsUpgrade {
   /** Facts that are no more after the step, or had other values, as they were read until then. */
   readonly retired: FactSpecs;
+  /** Lists and maps that have another name after the step. */
+  readonly renamed: Readonly<Record<string, string>>;
   /** The same facts under the next version's names. Total: what does not concern it stays. */
   upgrade(facts: StoredFacts): StoredFacts;
+}
+
+/** The same under other names; what stands under today's name already goes before what is brought to it. */
+function renamed(
+  facts: StoredFacts,
+  names: Readonly<Record<string, string>>,
+): Record<string, unknown> {
+  const now: Record<string, unknown> = {};
+  for (const [name, value] of Object.entries(facts)) {
+    const to = names[name];
+    if (to === undefined) now[name] = value;
+    else if (!Object.hasOwn(facts, to)) now[to] = value;
+  }
+  return now;
 }
 
 /** Another name for a decision, so that choices made under the old one go on to hold. */
@@ -43,13 +59,18 @@ const MERGED: FactsUpgrade = {
     threshold: choiceFact(['none', 'present'], 'threshold'),
     bottomSeal: choiceFact(OLD_SEALS, 'bottomSeal'),
     bottomSealed: yesNoFact(),
+    use: choiceFact(['high', 'medium', 'low'], 'use'),
+    wayOut: yesNoFact(),
   },
+  renamed: { how: 'provenance', written: 'manualItems', none: 'omitted' },
   upgrade(stored) {
-    const { closerKind, bottomSealed, ...kept } = renamedChoices(stored, (key) =>
-      key.replace(/^preparing\./, 'replacing.'),
+    const facts = renamed(
+      renamedChoices(stored, (key) => key.replace(/^preparing\./, 'replacing.')),
+      { ...MERGED.renamed, use: 'frequency', wayOut: 'egress' },
     );
-    const facts: Record<string, unknown> = kept;
-    const { closer, threshold, bottomSeal, how } = facts;
+    const { closerKind, bottomSealed, closer, threshold, bottomSeal, provenance } = facts;
+    delete facts['closerKind'];
+    delete facts['bottomSealed'];
     if (closer === 'closer' || closer === 'back-check')
       facts['closer'] = said(closerKind) ? closerKind : 'any';
     else if (!said(closer) && closerKind !== undefined) facts['closer'] = closerKind;
@@ -63,19 +84,13 @@ const MERGED: FactsUpgrade = {
     else if (bottomSealed === false && !said(bottomSeal)) facts['bottomSeal'] = 'none';
     else if (bottomSeal === undefined && bottomSealed === 'unknown')
       facts['bottomSeal'] = 'unknown';
-    if (how && typeof how === 'object') {
-      const {
-        closerKind: byKind,
-        bottomSealed: bySealed,
-        ...rest
-      } = how as Record<string, unknown>;
-      if (byKind ?? bySealed)
-        facts['how'] = {
-          ...(byKind ? { closer: byKind } : {}),
-          ...(bySealed ? { bottomSeal: bySealed } : {}),
-          ...rest,
-        };
-    }
+    if (provenance && typeof provenance === 'object')
+      facts['provenance'] = renamed(provenance as StoredFacts, {
+        closerKind: 'closer',
+        bottomSealed: 'bottomSeal',
+        use: 'frequency',
+        wayOut: 'egress',
+      });
     return facts;
   },
 };
@@ -121,4 +136,15 @@ export function retiredFacts(
       .map(({ retired }) => retired)
       .reverse(),
   ) as FactSpecs;
+}
+
+/** What lists and maps of an older version are called now. */
+export function renamedRecords(
+  version: number,
+  upgrades: readonly FactsUpgrade[] = FACTS_UPGRADES,
+): Readonly<Record<string, string>> {
+  return Object.assign({}, ...upgrades.slice(version - 1).map((step) => step.renamed)) as Record<
+    string,
+    string
+  >;
 }

@@ -1,14 +1,14 @@
 /** Words of a practice’s lock values, of lock products and wishes. */
 export const LOCK_TERMS: Record<string, string> = {
   'value.backset': 'Backset',
-  'value.lockHeight': 'Lock above the floor',
+  'value.lockHeight': 'Lock height (from finished floor)',
   'wish.lock.leftOpen': 'May it be left so that anybody comes in?',
   'wish.lock.locksItself': 'Must it lock by itself when it closes?',
   'wish.lock.fromInside': 'Locked without a key, from inside or in its edge?',
   'wish.lock.fromOutside': 'Locked from outside with a key?',
   'wish.lock.privacy': 'Private, with a tool to open it in need?',
   'wish.lock.deadBolt': 'A dead bolt?',
-  'wish.lock.wayOut': 'On a way out: one motion, no key, always?',
+  'wish.lock.egress': 'On a way out: one motion, no key, always?',
   'wish.lock.lockDown': 'Locked from inside with a key?',
   'wish.lock.power': 'Worked by power?',
   'wish.lock.keyless': 'No key outside at all?',

@@ -57,11 +57,11 @@ export const COMMON_MESSAGES = {
   'file.readings':
     'each reading needs what was read, a value or why it was skipped, how, by whom and when.',
   'file.choices': 'each choice needs a value and a reason.',
-  'file.written': 'each line needs a stage, a whole quantity and a description.',
-  'file.none': 'each stage left without hardware needs a reason.',
+  'file.manualItems': 'each line needs a stage, a whole quantity and a description.',
+  'file.omitted': 'each stage left without hardware needs a reason.',
   'file.hingePositions': 'hinges set by hand are lengths in ticks, by leaf.',
   'file.tested': 'a test names its function, who tested when, and each step as ok or fault.',
-  'file.how': 'each figure is either given or measured.',
+  'file.provenance': 'each figure is either given or measured.',
   'survey.question.size':
     '{value} is unusual here; {least} to {most} would be expected. Is it right?',
   'survey.question.middle':
@@ -92,7 +92,7 @@ export const COMMON_MESSAGES = {
     'Old rated leaves and panels may hold asbestos: do not saw, plane or drill them before they were tested.',
   'care.rated':
     'Rated {minutes} minutes: no cut, hole or trim beyond the listing, on leaf or frame; keep labels readable and never paint over them.',
-  'care.wayOut':
+  'care.egress':
     'Never leave a person with only a key, a tool or electric power between them and the exit.',
   'care.oldPaint':
     'Old paint may hold lead: test before sanding. Old rated leaves and panels may hold asbestos: do not cut them; have them tested.',
@@ -137,36 +137,38 @@ export const COMMON_MESSAGES = {
   'catalogue.lacks.opens': 'It opens to {is}; {wanted} is wanted.',
   'catalogue.lacks.drop': 'It drops {is}; the gap under the leaf is {wanted}.',
   'catalogue.lacks.templated': 'It is not templated for {device}.',
-  'ways.rule.foot': 'Only offset pivots stand on the jamb.',
-  'ways.rule.frame':
+  'alternatives.rule.foot': 'Only offset pivots stand on the jamb.',
+  'alternatives.rule.frame':
     'Centre-hung leaves turn in a frame without stops; all others close against a rebate or stops.',
-  'ways.rule.pivotCloser': 'A floor or head closer turns the leaf by its pivot.',
-  'ways.rule.centreCloser':
+  'alternatives.rule.pivotCloser': 'A floor or head closer turns the leaf by its pivot.',
+  'alternatives.rule.centreCloser':
     'On centre pivots the closer is the pivot: no arm reaches over the heel.',
-  'ways.rule.spring': 'Springs are the closer already.',
-  'ways.rule.footCloser': 'A floor closer is the foot itself.',
-  'ways.hang': 'Hung on {to}, no longer {from}: both edges are prepared anew.',
-  'ways.frame.rebated': 'The frame becomes rebated, or gets stops.',
-  'ways.frame.stopless': 'The frame loses its stops.',
-  'ways.strike': 'The strike moves with the rebate: it is cut anew.',
-  'ways.seals.ordinary': 'Seals at head and jambs become ordinary ones, against the stops.',
-  'ways.seals.difficult': 'Without stops, seals are difficult on all four edges.',
-  'ways.foot.jamb': 'The foot stands on the jamb: nothing is let into floor or bottom rail.',
-  'ways.foot.floor': 'The foot stands on the floor.',
-  'ways.offset.full':
+  'alternatives.rule.spring': 'Springs are the closer already.',
+  'alternatives.rule.footCloser': 'A floor closer is the foot itself.',
+  'alternatives.hang': 'Hung on {to}, no longer {from}: both edges are prepared anew.',
+  'alternatives.frame.rebated': 'The frame becomes rebated, or gets stops.',
+  'alternatives.frame.stopless': 'The frame loses its stops.',
+  'alternatives.strike': 'The strike moves with the rebate: it is cut anew.',
+  'alternatives.seals.ordinary': 'Seals at head and jambs become ordinary ones, against the stops.',
+  'alternatives.seals.difficult': 'Without stops, seals are difficult on all four edges.',
+  'alternatives.foot.jamb':
+    'The foot stands on the jamb: nothing is let into floor or bottom rail.',
+  'alternatives.foot.floor': 'The foot stands on the floor.',
+  'alternatives.offset.full':
     'A full-mortised drop seal fits too, once the foot stands on the jamb or is short.',
-  'ways.closer': 'Closer: {from} → {to}.',
-  'ways.seal': 'Bottom: {from} → {to}.',
-  'ways.threshold': 'A threshold after all, with its step or ramp.',
-  'ways.lock': 'Lock: {from} → {to}.',
-  'ways.actuator':
+  'alternatives.closer': 'Closer: {from} → {to}.',
+  'alternatives.seal': 'Bottom: {from} → {to}.',
+  'alternatives.threshold': 'A threshold after all, with its step or ramp.',
+  'alternatives.lock': 'Lock: {from} → {to}.',
+  'alternatives.actuator':
     'The drop seal’s plunger needs an actuator plate on the jamb: it rubs along an arc.',
-  'ways.ask.leaf': 'Leaf maker: agree to all {count} recesses, with blocking behind each.',
-  'ways.ask.template': 'Closer maker: a template for this hanging’s moving axis.',
-  'ways.ask.seal': 'Leaf maker: a groove along the bottom rail for the drop seal.',
-  'ways.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
-  'ways.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
-  'ways.ask.springs': 'Hinge maker: what mass and width the springs bring to without slamming.',
+  'alternatives.ask.leaf': 'Leaf maker: agree to all {count} recesses, with blocking behind each.',
+  'alternatives.ask.template': 'Closer maker: a template for this hanging’s moving axis.',
+  'alternatives.ask.seal': 'Leaf maker: a groove along the bottom rail for the drop seal.',
+  'alternatives.ask.floor': 'Floor: depth for the case, nothing in the way, and who sets it.',
+  'alternatives.ask.closer': 'Leaf maker: the top rail takes the closer’s case.',
+  'alternatives.ask.springs':
+    'Hinge maker: what mass and width the springs bring to without slamming.',
   'catalogue.lacks.function': 'It is not made as: {function}.',
   'catalogue.lacks.backset': 'Its backset is {is}; {wanted} is decided.',
   'catalogue.lacks.leafThick': 'The leaf is {is} thick; it is made up to {most}.',

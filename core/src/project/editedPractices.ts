@@ -26,7 +26,7 @@ export interface EditedPractice {
 }
 
 const OWN = /^own-[a-z0-9-]{1,36}$/;
-const MOST_PRACTICES = 40;
+const MAX_PRACTICES = 40;
 
 /** Whether an id is that of a project's own practice. */
 export function isOwnPractice(id: string): boolean {
@@ -107,7 +107,7 @@ export function arePatterns(value: unknown): value is HingePattern[] {
 
 /** Checks a project's own practices as they come in. Faults: `practice.shape`, `practice.value`. */
 export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
-  if (!Array.isArray(json) || json.length > MOST_PRACTICES) return bad('practice.shape');
+  if (!Array.isArray(json) || json.length > MAX_PRACTICES) return bad('practice.shape');
   const ids = new Set<string>();
   for (const one of json as Partial<EditedPractice>[]) {
     if (typeof one !== 'object' || one === null) return bad('practice.shape');

@@ -1,6 +1,7 @@
 import type { StageInput } from '../stage/index.js';
 import { type Ticks } from '../measure/index.js';
-import { ReplacingRecord, type ExistingPart, type Verdict } from './decisions.js';
+import type { ReplacingRecord} from './decisions.js';
+import { type ExistingPart, type Verdict } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { matchPatterns, patternLibrary, type PatternMatch } from '../hanging/index.js';
 import { hingeEdgeOf, type Sizes } from '../sizing/index.js';

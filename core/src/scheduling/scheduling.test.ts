@@ -131,7 +131,7 @@ describe('the schedule by set', () => {
   it('prints what is open, found and unwritten, and written hardware in working order', () => {
     const made = schedule([
       {
-        written: [
+        manualItems: [
           {
             stage: 'securing',
             quantity: 1,
@@ -140,7 +140,7 @@ describe('the schedule by set', () => {
             finish: '626',
           },
         ],
-        none: { powering: 'no power here' },
+        omitted: { powering: 'no power here' },
       },
     ]);
     expect(made.open[0]).toMatchObject({ mark: '100', stage: 'Handing' });

@@ -54,7 +54,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   } else if (known(record.facts.secured) === true && facts.leafConstruction === 'glass') {
     record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
-  if (!facts.written?.some((line) => line.stage === 'securing'))
+  if (!facts.manualItems?.some((line) => line.stage === 'securing'))
     securingItems(record.items, {
       facts,
       kind,

@@ -15,7 +15,7 @@ export interface LockWishes {
   privacy?: boolean | undefined;
   deadBolt?: boolean | undefined;
   /** Is it on a way out: one motion, no key, always? */
-  wayOut?: boolean | undefined;
+  egress?: boolean | undefined;
   /** Locked from inside with a key, against a threat. */
   lockDown?: boolean | undefined;
   /** Freed or blocked by power. */
@@ -31,7 +31,7 @@ export const LOCK_WISHES = [
   'fromOutside',
   'privacy',
   'deadBolt',
-  'wayOut',
+  'egress',
   'lockDown',
   'power',
   'keyless',
@@ -52,7 +52,7 @@ function has(wish: keyof LockWishes, spec: LockSpec, derived: LockProperties): b
       return derived.emergencyEnters;
     case 'deadBolt':
       return spec.bolt;
-    case 'wayOut':
+    case 'egress':
       return derived.freeOut;
     case 'lockDown':
       return derived.locksFromInsideByKey;

@@ -151,7 +151,7 @@ export function findHeight(
     );
   if (known(record.facts.accessible) === true && outside(reach.value))
     tell('check', 'securing.height.reach', reach.value, reach.source);
-  if (known(record.facts.wayOut) === true && outside(escape.value))
+  if (known(record.facts.egress) === true && outside(escape.value))
     tell('check', 'securing.height.escape', escape.value, escape.source);
   if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
 }

@@ -25,8 +25,8 @@ export function wishesFor(kind: LockKind, use: LockUse, deadBolt: boolean | unde
   // Of an exit device only the outside differs.
   if (isExit(kind))
     return use === 'passage'
-      ? { wayOut: true, leftOpen: true, fromOutside: false }
-      : { wayOut: true, locksItself: true, keyless: false };
+      ? { egress: true, leftOpen: true, fromOutside: false }
+      : { egress: true, locksItself: true, keyless: false };
   const wishes = USE_WISHES[use];
   // A bored lock has no dead bolt; one that is asked for stands above it.
   return deadBolt === undefined || LOCK_FORMS[kind].sits === 'bore'
@@ -122,7 +122,7 @@ function findFunction(
   const { nearGlass } = practice.values;
   const follows = derivedProperties(spec);
   const parts = ['securing.function'];
-  const wayOut = known(record.facts.wayOut);
+  const egress = known(record.facts.egress);
   if (follows.canTrap) {
     record.report('stop', 'securing.traps', {}, 'every state of the function', parts);
     if (spec.insideKey.includes('bolt'))
@@ -135,8 +135,8 @@ function findFunction(
       );
   } else if (!follows.freeOut)
     record.report(
-      wayOut === true ? 'stop' : 'check',
-      wayOut === true ? 'securing.twoMotionsOut' : 'securing.twoMotions',
+      egress === true ? 'stop' : 'check',
+      egress === true ? 'securing.twoMotionsOut' : 'securing.twoMotions',
       {},
       'every state of the function',
       parts,

@@ -27,7 +27,7 @@ export function decideInactive(
   const bolts = record.propose('bolts', second.bolts, {
     reasons: () => [second.why()],
     alternatives: second.alternatives,
-    facts: ['bolts', 'rating', 'wayOut', 'clearWanted'],
+    facts: ['bolts', 'rating', 'egress', 'clearWanted'],
   });
   const order = bolts === second.bolts ? second : secondLeaf({ ...facts, bolts }, needed);
   const coordinator =

@@ -43,7 +43,7 @@ export { acceptanceTest, testSheet, type TestStep } from './testSheet.js';
 export { findLocks, LOCK_WISHES, type LockMatch, type LockWishes } from './finder.js';
 export {
   doorsWithoutKey,
-  MOST_KEY_GROUPS,
+  MAX_KEY_GROUPS,
   opensDoor,
   passingOf,
   readKeying,

@@ -24,7 +24,7 @@ export interface Keying {
   groups: KeyGroup[];
 }
 
-export const MOST_KEY_GROUPS = 500;
+export const MAX_KEY_GROUPS = 500;
 
 /** Checks a keying as it comes in. Faults: `keying.shape`, `keying.value` (which group). */
 export function readKeying(json: unknown): Result<Keying> {
@@ -34,7 +34,7 @@ export function readKeying(json: unknown): Result<Keying> {
     json === null ||
     Object.keys(json).some((key) => key !== 'groups') ||
     !Array.isArray(groups) ||
-    groups.length > MOST_KEY_GROUPS
+    groups.length > MAX_KEY_GROUPS
   )
     return bad('keying.shape');
   const texts = (list: unknown, most: number, each: number) =>

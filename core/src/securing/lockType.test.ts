@@ -28,7 +28,7 @@ describe('the kind of lock', () => {
           .securing.kind,
     );
     expect(usual).toEqual(['cylindrical', 'tubular', 'sash', 'profile', 'tubular']);
-    expect(us({ secured: true, use: 'high' }).results.securing.kind).toBe('mortise');
+    expect(us({ secured: true, frequency: 'high' }).results.securing.kind).toBe('mortise');
   });
   it('follows the leaf: metal stiles, thin wood, glass, leaves that slide or swing both ways', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
@@ -37,21 +37,21 @@ describe('the kind of lock', () => {
     expect(kind({ leafConstruction: 'glass' })).toBe('none');
     expect(kind({ kind: 'pocket', slideTo: 'left' })).toBe('sliding');
     expect(kind({ kind: 'double-acting' })).toBe('deadbolt');
-    expect(kind({ use: 'high', leafThickness: inches(1.25) })).toBe('rim-lock');
+    expect(kind({ frequency: 'high', leafThickness: inches(1.25) })).toBe('rim-lock');
     expect(us({ secured: true, leafConstruction: 'glass' }).findings.map((f) => f.code)).toContain(
       'securing.glass',
     );
   });
   it('is an exit device where the way out serves many, by how the leaves meet', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
-      us({ wayOut: true, occupants: 50, ...facts }).results.securing.kind;
+      us({ egress: true, occupants: 50, ...facts }).results.securing.kind;
     const pair = { kind: 'pair', active: 'left', frameWidth: inches(72) } as const;
     expect(kind({})).toBe('rim-exit');
     expect(kind({ ...pair })).toBe('rods-surface');
     expect(kind({ ...pair, nothingVisible: true })).toBe('rods-concealed');
     expect(kind({ ...pair, meetingEdge: 'mullion' })).toBe('rim-exit');
     expect(kind({ occupants: 49, secured: true })).toBe('cylindrical');
-    expect(us({ wayOut: false, occupants: 500, secured: true }).results.securing.kind).toBe(
+    expect(us({ egress: false, occupants: 500, secured: true }).results.securing.kind).toBe(
       'cylindrical',
     );
   });
@@ -231,7 +231,7 @@ describe('findings of a lock in its leaf', () => {
     expect(codes(us({ lockKind: 'none', rating: 90 }))).toContain('securing.noLatch');
     const second = { lockKind: 'cylindrical', secured: true, deadBolt: true } as const;
     expect(codes(us(second))).toContain('securing.secondLock');
-    expect(codes(us({ ...second, wayOut: true }))).toContain('securing.secondLockOut');
+    expect(codes(us({ ...second, egress: true }))).toContain('securing.secondLockOut');
     expect(us(second).results.securing.secondHeight).toBe(inches(48));
     expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
     const gone = us({ secured: true, choices: choose('own-lost') });
@@ -247,9 +247,11 @@ describe('the things of the stage in the set', () => {
         .map((one) => one.term ?? one.written);
     expect(items({})).toEqual(['item.lock.cylindrical']);
     expect(
-      items({ written: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }] }),
+      items({
+        manualItems: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }],
+      }),
     ).toEqual(['Lock']);
-    expect(items({ none: { securing: 'by others' } })).toEqual([]);
+    expect(items({ omitted: { securing: 'by others' } })).toEqual([]);
     expect(items({ kind: 'pocket', slideTo: 'left' })).toEqual([
       'item.lock.sliding',
       'item.edgePull',

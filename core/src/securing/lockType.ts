@@ -99,7 +99,7 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
   if (kind === 'none')
     return use === 'passage' && !rated ? undefined : said('securing.against.none');
   if (wantsExitDevice(facts, practice) && !isExit(kind)) return said('securing.against.notExit');
-  if (isExit(kind) && facts.wayOut === false) return said('securing.against.noWayOut');
+  if (isExit(kind) && facts.egress === false) return said('securing.against.noWayOut');
   if (kind === 'roller' && (rated || use !== 'passage')) return said('securing.against.roller');
   if (kind === 'gate' && facts.exterior !== true) return said('securing.against.gate');
   if (kind === 'narrow-stile' && construction !== 'aluminium-narrow')
@@ -167,7 +167,8 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
   }
   if (construction === 'aluminium-narrow')
     return { kind: 'narrow-stile', why: said('securing.kind.narrow') };
-  const high = facts.use === 'high' || (known(facts.passagesPerDay) ?? 0) >= values.highUse.value;
+  const high =
+    facts.frequency === 'high' || (known(facts.passagesPerDay) ?? 0) >= values.highUse.value;
   let kind = (high ? values.lockHighUse : values.lockUsual).value as LockKind;
   let why = said(high ? 'securing.kind.highUse' : 'securing.kind.usual');
   const bolt = known(facts.deadBolt) ?? (use === 'entrance' || use === 'dormitory');

@@ -1,7 +1,6 @@
 /** What the stage says: reasons, questions, findings. `{name}` is a parameter. */
 export const SECURING_MESSAGES = {
-  'securing.function.secured':
-    'Locked against people: the simplest that locks by itself and lets people out.',
+  'securing.function.secured': 'Secured: the simplest that locks by itself and lets people out.',
   'securing.function.free': 'Not locked against people: the simplest that nobody can lock.',
   'securing.against.traps': 'In some state nobody gets out without a key.',
   'securing.against.twoMotions': 'In some state it takes two motions to get out.',
@@ -116,7 +115,7 @@ export const SECURING_MESSAGES = {
   'securing.bolts.manual':
     'Neither rated nor on a way out, and the active leaf is wide enough alone.',
   'securing.bolts.rated': 'Rated: both leaves must be held by themselves.',
-  'securing.bolts.wayOut': 'On a way out: the second leaf must let itself be opened at once.',
+  'securing.bolts.egress': 'On a way out: the second leaf must let itself be opened at once.',
   'securing.bolts.width': 'The active leaf alone is too narrow: the second must open with it.',
   'securing.coordinator.overlap': 'The meeting edges overlap: the active leaf must close last.',
   'securing.coordinator.bolts': 'Bolts that throw themselves want the second leaf closed first.',

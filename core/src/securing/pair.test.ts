@@ -17,7 +17,7 @@ const pair: OpeningFacts = {
   leafConstruction: 'steel-honeycomb-18',
   leafThickness: inches(1.75),
   rating: 0,
-  use: 'medium',
+  frequency: 'medium',
   secured: true,
 };
 const us = (facts: Partial<OpeningFacts> = {}) =>
@@ -32,7 +32,7 @@ describe('the second leaf of a pair', () => {
   it('is bolted by hand only where it is neither rated, nor on a way out, nor needed', () => {
     expect(held({ closer: 'none' })).toEqual(['flush', false]);
     expect(held({ rating: 90 })).toEqual(['automatic', true]);
-    expect(held({ wayOut: true, closer: 'any' })).toEqual(['automatic', true]);
+    expect(held({ egress: true, closer: 'any' })).toEqual(['automatic', true]);
     expect(held({ clearWanted: inches(60), closer: 'none' })).toEqual(['automatic', false]);
     expect(held({ clearWanted: inches(30), closer: 'none' })).toEqual(['flush', false]);
   });
@@ -45,15 +45,15 @@ describe('the second leaf of a pair', () => {
   });
   it('needs no bolts where a mullion or rods hold each leaf', () => {
     expect(held({ meetingEdge: 'mullion' })[0]).toBe('none');
-    expect(held({ wayOut: true, occupants: 200 })[0]).toBeUndefined();
-    expect(held({ wayOut: true, occupants: 200, meetingEdge: 'mullion' })[0]).toBeUndefined();
-    const items = us({ wayOut: true, occupants: 200, meetingEdge: 'mullion' }).items;
+    expect(held({ egress: true, occupants: 200 })[0]).toBeUndefined();
+    expect(held({ egress: true, occupants: 200, meetingEdge: 'mullion' })[0]).toBeUndefined();
+    const items = us({ egress: true, occupants: 200, meetingEdge: 'mullion' }).items;
     expect(items.find((one) => one.term === 'item.lock.rim-exit')?.quantity).toBe(2);
     expect(items.map((one) => one.term)).toContain('item.mullion');
   });
   it('is told when it is held as its rating or the way out does not allow', () => {
     expect(codes({ bolts: 'flush', rating: 90 })).toContain('securing.against.manualRated');
-    expect(codes({ bolts: 'flush', wayOut: true })).toContain('securing.against.manualWayOut');
+    expect(codes({ bolts: 'flush', egress: true })).toContain('securing.against.manualWayOut');
     expect(codes({ bolts: 'surface', rating: 20 })).toContain('securing.against.surface');
     expect(codes({ bolts: 'flush', clearWanted: inches(60) })).toContain(
       'securing.against.manualWidth',
@@ -112,7 +112,7 @@ describe('the second leaf of a pair', () => {
 });
 
 describe('an exit device', () => {
-  const exit = (facts: Partial<OpeningFacts>) => us({ wayOut: true, occupants: 100, ...facts });
+  const exit = (facts: Partial<OpeningFacts>) => us({ egress: true, occupants: 100, ...facts });
   it('is cut to its leaf from the next longer bar, with rods to head and floor', () => {
     const { securing, sizing: sizes } = exit({}).results;
     const leaf = sizes.leaves[0]!;
@@ -203,7 +203,7 @@ describe('heights', () => {
     expect(at(50, { accessible: true })).toEqual(
       expect.arrayContaining(['securing.height.reach', 'securing.height.range']),
     );
-    expect(at(50, { wayOut: true })).toContain('securing.height.escape');
+    expect(at(50, { egress: true })).toContain('securing.height.escape');
     expect(at(48, { accessible: true })).not.toContain('securing.height.reach');
   });
   it('of a stable door’s lock leave its case within the lower leaf', () => {

@@ -33,9 +33,9 @@ export function hasSecondLeaf(facts: OpeningFacts, kind: LockKind): boolean {
 export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, secondNeeded: boolean) {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (bolts === 'none') return 'securing.against.loose';
-  if (bolts === 'surface' && (rated || facts.wayOut === true)) return 'securing.against.surface';
+  if (bolts === 'surface' && (rated || facts.egress === true)) return 'securing.against.surface';
   if (bolts === 'flush' && rated) return 'securing.against.manualRated';
-  if (bolts === 'flush' && facts.wayOut === true) return 'securing.against.manualWayOut';
+  if (bolts === 'flush' && facts.egress === true) return 'securing.against.manualWayOut';
   if (bolts === 'flush' && secondNeeded) return 'securing.against.manualWidth';
   return undefined;
 }
@@ -52,7 +52,7 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
   const usual: LeafBolts =
     facts.meetingEdge === 'mullion'
       ? 'none'
-      : rated || facts.wayOut === true || secondNeeded
+      : rated || facts.egress === true || secondNeeded
         ? 'automatic'
         : 'flush';
   const bolts = recorded ?? usual;
@@ -66,8 +66,8 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
           : said(
               rated
                 ? 'securing.bolts.rated'
-                : facts.wayOut === true
-                  ? 'securing.bolts.wayOut'
+                : facts.egress === true
+                  ? 'securing.bolts.egress'
                   : 'securing.bolts.width',
             );
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';

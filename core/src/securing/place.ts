@@ -132,8 +132,8 @@ function decideSecondHeight(
     facts: ['deadBolt'],
   });
   record.report(
-    facts.wayOut === true ? 'stop' : 'check',
-    facts.wayOut === true ? 'securing.secondLockOut' : 'securing.secondLock',
+    facts.egress === true ? 'stop' : 'check',
+    facts.egress === true ? 'securing.secondLockOut' : 'securing.secondLock',
     {},
     'trade practice',
     ['deadBolt', 'securing.secondHeight'],

@@ -12,15 +12,15 @@ import type { LockWishes } from './finder.js';
 
 /** What a lock for a use must do, as wishes to the finder. Out goes everybody, by one motion. */
 export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
-  passage: { wayOut: true, leftOpen: true, fromInside: false, fromOutside: false },
-  privacy: { wayOut: true, fromInside: true, privacy: true },
-  office: { wayOut: true, leftOpen: true, fromInside: true, keyless: false, deadBolt: false },
-  classroom: { wayOut: true, leftOpen: true, fromOutside: true, fromInside: false },
-  'lock-down': { wayOut: true, leftOpen: true, lockDown: true },
-  store: { wayOut: true, locksItself: true, deadBolt: false, keyless: false },
-  entrance: { wayOut: true, fromInside: true, fromOutside: true, deadBolt: true, keyless: false },
-  dormitory: { wayOut: true, leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
-  exit: { wayOut: true, locksItself: true, keyless: false },
+  passage: { egress: true, leftOpen: true, fromInside: false, fromOutside: false },
+  privacy: { egress: true, fromInside: true, privacy: true },
+  office: { egress: true, leftOpen: true, fromInside: true, keyless: false, deadBolt: false },
+  classroom: { egress: true, leftOpen: true, fromOutside: true, fromInside: false },
+  'lock-down': { egress: true, leftOpen: true, lockDown: true },
+  store: { egress: true, locksItself: true, deadBolt: false, keyless: false },
+  entrance: { egress: true, fromInside: true, fromOutside: true, deadBolt: true, keyless: false },
+  dormitory: { egress: true, leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
+  exit: { egress: true, locksItself: true, keyless: false },
 };
 
 /** The function the trade expects for a use where a simpler one would do as well. */
@@ -46,7 +46,7 @@ export interface DerivedUse {
 export function wantsExitDevice(facts: OpeningFacts, practice: Practice): boolean {
   const people = known(facts.occupants);
   return (
-    people !== undefined && people >= practice.values.panicFrom.value && facts.wayOut !== false
+    people !== undefined && people >= practice.values.panicFrom.value && facts.egress !== false
   );
 }
 

@@ -92,7 +92,9 @@ describe('the floor', () => {
     const basis = (facts: Partial<OpeningFacts>) =>
       size(facts).decisions.find((one) => one.key === 'sizing.undercut')!.basis;
     expect(basis({ undercut: inches(1 / 2) })).toBe('given');
-    expect(basis({ undercut: inches(1 / 2), how: { undercut: 'measured' } })).toBe('measured');
+    expect(basis({ undercut: inches(1 / 2), provenance: { undercut: 'measured' } })).toBe(
+      'measured',
+    );
     expect(basis({})).toBe('derived');
   });
 });

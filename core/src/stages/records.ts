@@ -1,4 +1,5 @@
 import {
+  renamedRecords,
   retiredFacts,
   type Choice,
   type How,
@@ -54,10 +55,10 @@ const FIGURES = [...FIELDS.map(({ name }) => name as string), ...Object.keys(ret
 
 /** What is recorded of every stage in one way. */
 const COMMON: RecordSpecs = {
-  how: map(word(FIGURES), word(['given', 'measured'] satisfies How[])),
+  provenance: map(word(FIGURES), word(['given', 'measured'] satisfies How[])),
   choices: map(KEY, CHOICE),
-  written: list(WRITTEN, 200),
-  none: map(word(SET_STAGES), words(1000)),
+  manualItems: list(WRITTEN, 200),
+  omitted: map(word(SET_STAGES), words(1000)),
 };
 
 /** Every fact that is a list or a map, with its shape. */
@@ -67,7 +68,13 @@ export const RECORDS: Readonly<Record<string, Shape<unknown>>> = Object.assign(
   COMMON,
 ) as Record<string, Shape<unknown>>;
 
-/** A list or map as it is read; undefined where it is not as described, or no fact of that name. */
+/** The name a list or map of a version has now; undefined where there is and was none of that name. */
+export function recordAt(name: string, version: number): string | undefined {
+  const now = renamedRecords(version)[name] ?? name;
+  return Object.hasOwn(RECORDS, now) ? now : undefined;
+}
+
+/** A list or map as it is read; undefined where it is not as described. */
 export function readRecord(name: string, value: unknown): unknown {
-  return Object.hasOwn(RECORDS, name) ? RECORDS[name]!.read(value) : undefined;
+  return RECORDS[name]?.read(value);
 }

@@ -10,7 +10,7 @@ import {
   word,
   type Shape,
 } from '../shape/index.js';
-import { fitsKind, MOST_HINGES, readingKinds } from './names.js';
+import { fitsKind, MAX_HINGES, readingKinds } from './names.js';
 
 /**
  * One reading of a survey, kept as it was taken. Nothing is overwritten: a later reading of the same
@@ -31,20 +31,20 @@ export interface Reading {
   replaces?: string[] | undefined;
 }
 
-const MOST_NUMBER = 1e9;
+const MAX_NUMBER = 1e9;
 
 const READING: Shape<Reading> = holding(
   object(
     {
       id: text(40),
-      name: word(readingKinds(MOST_HINGES).map((kind) => kind.name)),
+      name: word(readingKinds(MAX_HINGES).map((kind) => kind.name)),
       how: word(['tape', 'digital']),
       by: text(120),
       at: text(40),
     },
     {
       value: described(
-        either(integer(-MOST_NUMBER, MOST_NUMBER), text(300)),
+        either(integer(-MAX_NUMBER, MAX_NUMBER), text(300)),
         'Lengths in whole ticks, 320 to the millimetre; choices and texts as they are.',
       ),
       skipped: described(text(300), 'Why it was not taken; then there is no value.'),

@@ -9,7 +9,7 @@ export {
   hingeReading,
   LEAF_STATES,
   LOCK_STATES,
-  MOST_HINGES,
+  MAX_HINGES,
   readingKind,
   readingKinds,
   type ReadingGroup,

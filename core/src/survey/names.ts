@@ -95,7 +95,7 @@ const FIXED: readonly ReadingKind[] = [
 ];
 
 /** The most hinges that are surveyed one by one. */
-export const MOST_HINGES = 6;
+export const MAX_HINGES = 6;
 
 /** Name of a hinge's position, counted from the top. */
 export function hingeReading(index: number): string {
@@ -106,7 +106,7 @@ export function hingeReading(index: number): string {
 export function readingKinds(hinges = 3): ReadingKind[] {
   const kinds = [...FIXED];
   const from = kinds.findIndex((kind) => kind.name === 'hingeHeight');
-  const positions = Array.from({ length: Math.min(hinges, MOST_HINGES) }, (_, index) => {
+  const positions = Array.from({ length: Math.min(hinges, MAX_HINGES) }, (_, index) => {
     const v = hinges === 1 ? 0.5 : 0.92 - (0.8 * index) / (hinges - 1);
     return {
       name: hingeReading(index + 1),
@@ -120,7 +120,7 @@ export function readingKinds(hinges = 3): ReadingKind[] {
   return kinds;
 }
 
-const BY_NAME = new Map(readingKinds(MOST_HINGES).map((kind) => [kind.name, kind]));
+const BY_NAME = new Map(readingKinds(MAX_HINGES).map((kind) => [kind.name, kind]));
 
 /** The kind of a reading by its name. */
 export function readingKind(name: string): ReadingKind | undefined {
@@ -139,7 +139,7 @@ export function fitsKind(reading: Pick<Reading, 'name' | 'value'>): boolean {
     case 'lean':
       return Number.isInteger(value) && Math.abs(Number(value)) < 1e6;
     case 'count':
-      return Number.isInteger(value) && Number(value) >= 1 && Number(value) <= MOST_HINGES;
+      return Number.isInteger(value) && Number(value) >= 1 && Number(value) <= MAX_HINGES;
     case 'choice':
       return kind.options!.includes(String(value));
     case 'text':

@@ -2,7 +2,7 @@ import type { Ticks } from '../measure/index.js';
 import { said, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Survey } from './current.js';
-import { hingeReading, MOST_HINGES } from './names.js';
+import { hingeReading, MAX_HINGES } from './names.js';
 
 /**
  * Whether a reading can be: its own size, and against the others (with it in place). The first doubt
@@ -102,7 +102,7 @@ function questionHinges(
   const index = Number(/^hinge(\d)$/.exec(name)?.[1] ?? 0);
   if (index === 0) return undefined;
   const height = read('hingeHeight') ?? hingeAssumed;
-  for (let other = 1; other <= MOST_HINGES; other++) {
+  for (let other = 1; other <= MAX_HINGES; other++) {
     const position = other === index ? undefined : read(hingeReading(other));
     if (position === undefined) continue;
     const inOrder = other < index ? value - position >= height : position - value >= height;

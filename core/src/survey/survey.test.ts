@@ -217,7 +217,7 @@ describe('what a survey fills in', () => {
       frameHeight: mm(1990),
       floorFinish: mm(8),
       work: 'replacement',
-      how: { frameWidth: 'measured' },
+      provenance: { frameWidth: 'measured' },
     });
   });
 

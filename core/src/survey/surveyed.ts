@@ -48,12 +48,12 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     strikeCutHeight: survey.number('strikeLength'),
   };
   const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
-  const how: Partial<Record<string, How>> = { ...facts.how };
+  const how: Partial<Record<string, How>> = { ...facts.provenance };
   for (const [name, value] of Object.entries(measured)) {
     const fact = name as keyof Filled;
     if (value === undefined || facts[fact] !== undefined) continue;
     (filled as unknown as Record<string, unknown>)[fact] = value;
     how[fact] = 'measured';
   }
-  return { ...filled, how };
+  return { ...filled, provenance: how };
 }

@@ -3,7 +3,7 @@ import { inches } from '../measure/index.js';
 import { FACTS_VERSION, OPENING_KINDS, type OpeningFacts } from '../opening/index.js';
 import type { Shape } from '../shape/index.js';
 import { FIELDS, RECORDS, type Field } from '../stages/index.js';
-import { MOST_HINGES, readingKinds, type Reading } from '../survey/index.js';
+import { MAX_HINGES, readingKinds, type Reading } from '../survey/index.js';
 
 /** Anything of a shape, as somebody could have stored it. */
 export function ofShape<T>(shape: Shape<T>): fc.Arbitrary<T> {
@@ -83,7 +83,7 @@ function valueOf(field: Field): fc.Arbitrary<unknown> {
 
 /** Readings as a survey takes them. */
 export const anyReadings: fc.Arbitrary<Reading[]> = fc
-  .subarray(readingKinds(MOST_HINGES))
+  .subarray(readingKinds(MAX_HINGES))
   .chain((kinds) =>
     fc.tuple(
       ...kinds.map((kind, index) =>
@@ -98,7 +98,7 @@ export const anyReadings: fc.Arbitrary<Reading[]> = fc
                   case 'text':
                     return fc.constant({ value: 'as seen' });
                   case 'count':
-                    return fc.integer({ min: 1, max: MOST_HINGES }).map((value) => ({ value }));
+                    return fc.integer({ min: 1, max: MAX_HINGES }).map((value) => ({ value }));
                   case 'lean':
                     return fc.integer({ min: -5000, max: 5000 }).map((value) => ({ value }));
                   case 'length':

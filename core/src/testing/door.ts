@@ -13,5 +13,5 @@ export const DOOR: OpeningFacts = {
   hingeSide: 'left',
   swing: 'in',
   rating: 0,
-  use: 'medium',
+  frequency: 'medium',
 };

@@ -5,7 +5,7 @@ import { AuditRow, type AuditKind } from './audit.entity.js';
 
 /** How long lines are kept. */
 const KEPT_DAYS = 400;
-const MOST_LINES = 200;
+const MAX_LINES = 200;
 
 export interface AuditEntry {
   kind: AuditKind;
@@ -80,7 +80,7 @@ export class AuditService {
     const rows = (await this.source.query(
       `SELECT a.id, a.kind, a.subject, a.address, a.created_at AS at, p.name AS who, p.email AS email, r.name AS project
          FROM audit a LEFT JOIN person p ON p.id = a.person_id LEFT JOIN project r ON r.id = a.project_id
-        WHERE ${where} AND a.id < ? ORDER BY a.id DESC LIMIT ${MOST_LINES}`,
+        WHERE ${where} AND a.id < ? ORDER BY a.id DESC LIMIT ${MAX_LINES}`,
       [
         ...(projectId ? [projectId, ...OF_ACCOUNTS, projectId] : []),
         before ?? '18446744073709551615',

@@ -28,7 +28,7 @@ const READERS: Record<Exclude<DocumentName, 'lists'>, (body: unknown) => Result<
 };
 
 /** The most bytes a document may have, so that it fits into one statement beside its past. */
-export const MOST_DOCUMENT_BYTES = 6_000_000;
+export const MAX_DOCUMENT_BYTES = 6_000_000;
 
 /** Checks a document's body by its name and gives it as it is stored, or the sentence that says what is wrong. */
 export function readDocument(
@@ -45,7 +45,7 @@ export function readDocument(
     value = read.value;
   }
   const text = storedJson(value);
-  return Buffer.byteLength(text) > MOST_DOCUMENT_BYTES
+  return Buffer.byteLength(text) > MAX_DOCUMENT_BYTES
     ? { ok: false, message: 'It is too long to be kept: at most 6 MB.' }
     : { ok: true, text };
 }

@@ -12,17 +12,17 @@ const LOOK_MS = 500;
 const COMMENT_MS = 25_000;
 
 /** Streams one person may hold open on this server. */
-const MOST_STREAMS = 24;
+const MAX_STREAMS = 24;
 
 /** Up to so many openings an event names them; with more the list is read anew. */
-const MOST_NAMED = 50;
+const MAX_NAMED = 50;
 
 /** Further behind than this is not caught up event by event. */
-const MOST_BEHIND = 500;
+const MAX_BEHIND = 500;
 const PAGE = 100;
 
 /** Bytes that may wait for one listener; who reads no faster is let go and comes back. */
-const MOST_WAITING = 1_000_000;
+const MAX_WAITING = 1_000_000;
 
 interface Listener {
   projectId: string;
@@ -110,10 +110,10 @@ export class EventsService implements OnModuleDestroy {
     const newest = await this.feed.seq(projectId);
     // From here to the listener's being added nothing else runs.
     const own = [...this.listeners].filter((one) => one.personId === personId);
-    if (own.length >= MOST_STREAMS)
+    if (own.length >= MAX_STREAMS)
       throw new Problem(
         HttpStatus.TOO_MANY_REQUESTS,
-        `Riegel is open in ${MOST_STREAMS} windows already; close one to hear of changes here.`,
+        `Riegel is open in ${MAX_STREAMS} windows already; close one to hear of changes here.`,
       );
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
@@ -123,7 +123,7 @@ export class EventsService implements OnModuleDestroy {
     });
     response.write('retry: 2000\n: open\n\n');
     const heard = since === undefined ? newest : this.feed.read(since);
-    const reset = heard === undefined || heard > newest || newest - heard > MOST_BEHIND;
+    const reset = heard === undefined || heard > newest || newest - heard > MAX_BEHIND;
     if (reset) response.write(`id: ${this.feed.place(newest)}\nevent: reset\ndata: {}\n\n`);
     const comment = setInterval(() => response.write(': here\n\n'), COMMENT_MS);
     const listener: Listener = {
@@ -217,7 +217,7 @@ export class EventsService implements OnModuleDestroy {
           if (one.last >= seq) continue;
           one.last = seq;
           one.response.write(line);
-          if (one.response.writableLength > MOST_WAITING) one.end();
+          if (one.response.writableLength > MAX_WAITING) one.end();
         }
       }
     }
@@ -227,7 +227,7 @@ export class EventsService implements OnModuleDestroy {
   private async named(
     rows: FeedRow[],
   ): Promise<Map<string, { openings: string[]; documents: DocumentName[] }>> {
-    const few = rows.filter((row) => row.size <= MOST_NAMED).map((row) => String(row.id));
+    const few = rows.filter((row) => row.size <= MAX_NAMED).map((row) => String(row.id));
     const found = new Map(
       few.map((id) => [id, { openings: [], documents: [] }] as const) as [
         string,

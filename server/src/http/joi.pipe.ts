@@ -24,7 +24,7 @@ const MESSAGES = {
 };
 
 /** No answer tells of more faults than this. */
-export const MOST_FAULTS = 20;
+export const MAX_FAULTS = 20;
 
 /** What a schema says of a value; a value that breaks the check itself cannot be used either. */
 export function checked<T>(
@@ -44,7 +44,7 @@ export function checked<T>(
   }
   if (!result.error) return { value: result.value as T };
   return {
-    faults: result.error.details.slice(0, MOST_FAULTS).map((detail) => ({
+    faults: result.error.details.slice(0, MAX_FAULTS).map((detail) => ({
       field: [...detail.path, ...fieldWithin(detail.context)].join('.'),
       message: detail.message,
     })),

@@ -1,5 +1,5 @@
 /** Deeper than anything Riegel keeps; what is deeper would break whoever walks it. */
-const MOST_DEPTH = 60;
+const MAX_DEPTH = 60;
 
 /** Keys by which a plain object stops being one. */
 const FORBIDDEN = new Set(['__proto__', 'constructor', 'prototype']);
@@ -14,7 +14,7 @@ export function unsound(value: unknown): string | undefined {
       continue;
     }
     if (typeof one !== 'object' || one === null) continue;
-    if (depth >= MOST_DEPTH) return 'It is nested too deeply.';
+    if (depth >= MAX_DEPTH) return 'It is nested too deeply.';
     if (Array.isArray(one)) for (const inner of one) open.push({ value: inner, depth: depth + 1 });
     else
       for (const [key, inner] of Object.entries(one)) {

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, LessThan } from 'typeorm';
 import { Letter } from './letter.entity.js';
 
-const MOST_LETTERS = 100;
+const MAX_LETTERS = 100;
 const KEPT_DAYS = 30;
 
 /** Sends letters into the simulated mailbox, which shows what would be sent. */
@@ -19,7 +19,7 @@ export class MailService {
   async box() {
     const letters = await this.source
       .getRepository(Letter)
-      .find({ order: { createdAt: 'DESC', id: 'ASC' }, take: MOST_LETTERS });
+      .find({ order: { createdAt: 'DESC', id: 'ASC' }, take: MAX_LETTERS });
     return letters.map(({ createdAt, ...letter }) => ({ ...letter, at: createdAt.toISOString() }));
   }
 

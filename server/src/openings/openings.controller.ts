@@ -38,8 +38,8 @@ const update = Joi.object({
   version: Joi.number().integer().min(1).required(),
   facts: Joi.object().unknown(true).required(),
 });
-const MOST_ASKED = 500;
-const some = Joi.object({ ids: Joi.array().items(idField).min(1).max(MOST_ASKED).required() });
+const MAX_ASKED = 500;
+const some = Joi.object({ ids: Joi.array().items(idField).min(1).max(MAX_ASKED).required() });
 
 const MB = 1_000_000;
 /** A project of 20,000 openings at once. */

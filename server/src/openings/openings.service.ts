@@ -24,10 +24,10 @@ import { listedColumns, unfolded, type OpeningText } from './openingText.js';
 import type { StoredFacts, Write } from './readWrites.js';
 
 /** The most openings a project holds. */
-const MOST_OPENINGS = 20_000;
+const MAX_OPENINGS = 20_000;
 
 /** A refusal tells at most so many stale openings; the rest is told when these are settled. */
-const MOST_STALE = 100;
+const MAX_STALE = 100;
 
 /** Rows of a list read at a time. */
 const PAGE = 500;
@@ -171,10 +171,10 @@ export class OpeningsService {
       'SELECT COUNT(*) AS count FROM opening WHERE project_id = ?',
       [projectId],
     )) as { count: string | number }[];
-    if (Number(count) + openings.length > MOST_OPENINGS) {
+    if (Number(count) + openings.length > MAX_OPENINGS) {
       throw new Problem(
         HttpStatus.UNPROCESSABLE_ENTITY,
-        `A project holds at most ${MOST_OPENINGS} openings.`,
+        `A project holds at most ${MAX_OPENINGS} openings.`,
       );
     }
     await insertOpenings(manager, projectId, openings);
@@ -192,7 +192,7 @@ export class OpeningsService {
         ? 'An opening was deleted by somebody in the meantime.'
         : 'Somebody changed this in the meantime.',
       {
-        stale: stale.slice(0, MOST_STALE).map(unfolded),
+        stale: stale.slice(0, MAX_STALE).map(unfolded),
         gone,
         ...(latest ? { by: latest } : {}),
       },

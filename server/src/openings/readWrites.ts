@@ -2,7 +2,7 @@ import { phraseText, readFacts, type OpeningFacts } from '@riegel/core';
 import { readDocument, type DocumentWrite } from '../documents/readDocument.js';
 import { DOCUMENT_NAMES, type DocumentName } from '../documents/document.entity.js';
 import { idField } from '../http/ids.js';
-import { checked, Joi, MOST_FAULTS } from '../http/joi.pipe.js';
+import { checked, Joi, MAX_FAULTS } from '../http/joi.pipe.js';
 import type { FieldFault } from '../http/problem.js';
 import { parseSound, UnsoundJson } from '../http/wellFormed.js';
 import { packWrites, type PackedWrites } from './packedWrites.js';
@@ -25,9 +25,9 @@ export type ReadWrites =
   | { ok: true; changes: PackedWrites; documents: DocumentWrite[]; kind?: 'import' }
   | { ok: false; status: 400 | 422; title?: string; faults: FieldFault[] };
 
-export const MOST_CHANGES = 20_000;
+export const MAX_CHANGES = 20_000;
 /** Characters of one opening's facts: several hundred readings and pages of notes. */
-const MOST_FACTS = 250_000;
+const MAX_FACTS = 250_000;
 
 const version = Joi.number().integer().min(1);
 const change = Joi.object({
@@ -47,13 +47,13 @@ const document = Joi.object({
 });
 /** The whole as the interface's documents tell it. */
 export const writesSchema = Joi.object({
-  changes: Joi.array().items(change).max(MOST_CHANGES).required(),
+  changes: Joi.array().items(change).max(MAX_CHANGES).required(),
   documents: Joi.array().items(document).max(DOCUMENT_NAMES.length),
   kind: Joi.string().valid('import'),
 });
 /** Only the outside: counts are known before anything inside is looked at. */
 const outside = Joi.object({
-  changes: Joi.array().max(MOST_CHANGES).required(),
+  changes: Joi.array().max(MAX_CHANGES).required(),
   documents: Joi.array().max(DOCUMENT_NAMES.length).default([]),
   kind: Joi.string().valid('import'),
 });
@@ -67,7 +67,7 @@ export function storedFacts(
   const read = readFacts(value);
   if (read.ok) {
     const stored = ofFacts(read.value);
-    if (stored.text.length <= MOST_FACTS) return stored;
+    if (stored.text.length <= MAX_FACTS) return stored;
     faults.push({ field: at, message: 'One opening may have at most 250 kB.' });
     return undefined;
   }
@@ -111,7 +111,7 @@ export function checkWrites(body: unknown): ReadWrites {
   const ids = new Set<string>();
   const writes: Write[] = [];
   for (const [index, item] of changes.entries()) {
-    if (faults.length >= MOST_FAULTS) break;
+    if (faults.length >= MAX_FAULTS) break;
     const at = `changes.${index}`;
     const one = checked<{ op: Write['op']; id?: string; version?: number; facts?: unknown }>(
       change,
@@ -162,7 +162,7 @@ export function checkWrites(body: unknown): ReadWrites {
     if (read.ok) parts.push({ name, version: one.value.version, body: read.text });
     else faults.push({ field: name, message: read.message });
   }
-  if (faults.length > 0) return { ok: false, status: 422, faults: faults.slice(0, MOST_FAULTS) };
+  if (faults.length > 0) return { ok: false, status: 422, faults: faults.slice(0, MAX_FAULTS) };
   return {
     ok: true,
     changes: packWrites(writes),

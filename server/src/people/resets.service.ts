@@ -7,7 +7,7 @@ import { PeopleService } from './people.service.js';
 import type { Person } from './person.entity.js';
 
 /** Letters with a reset that one person gets in an hour. */
-const MOST_AN_HOUR = 5;
+const MAX_AN_HOUR = 5;
 
 /** Sends people the link by which they set a new password; nobody else ever sees it. */
 @Injectable()
@@ -35,7 +35,7 @@ export class ResetsService {
       "SELECT COUNT(*) AS count FROM invitation WHERE person_id = ? AND kind = 'reset' AND created_at > ?",
       [person.id, new Date(Date.now() - 3600 * 1000)],
     )) as { count: string | number }[];
-    if (Number(row?.count) >= MOST_AN_HOUR) return false;
+    if (Number(row?.count) >= MAX_AN_HOUR) return false;
     const token = await this.links.make({
       kind: 'reset',
       personId: person.id,

@@ -7,13 +7,13 @@ import { SignInDelay } from './signInDelay.entity.js';
 
 /** So many failures cost nothing: a person may have forgotten which password it was. */
 const FREE = 5;
-const MOST_SECONDS = 300;
+const MAX_SECONDS = 300;
 /** Failures are forgotten when nobody tried for so long. */
 const FORGOTTEN_MS = 24 * 3600 * 1000;
 
 /** Seconds to wait after so many failures: none at first, then twice as long each time. */
 export function delayAfter(failures: number): number {
-  return failures < FREE ? 0 : Math.min(MOST_SECONDS, 2 ** (failures - FREE));
+  return failures < FREE ? 0 : Math.min(MAX_SECONDS, 2 ** (failures - FREE));
 }
 
 const hashOf = (account: string) => createHash('sha256').update(account).digest('hex');

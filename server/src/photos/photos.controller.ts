@@ -7,7 +7,7 @@ import { invalid } from '../http/problem.js';
 import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { PhotosService } from './photos.service.js';
-import { MOST_BYTES } from './readPicture.js';
+import { MAX_BYTES } from './readPicture.js';
 
 @ApiTags('photographs')
 @Controller('projects/:projectId/openings/:openingId/photos')
@@ -45,7 +45,7 @@ export class PhotosController {
   @Post()
   @May('editor')
   @HttpCode(201)
-  @TakesFile(MOST_BYTES)
+  @TakesFile(MAX_BYTES)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiQuery({ name: 'id', type: String })

@@ -8,7 +8,7 @@ import { TooMuchWork, WorkService } from '../work/work.service.js';
 import { Photo } from './photo.entity.js';
 import { looksLikePicture, type ReadPicture } from './readPicture.js';
 
-const MOST_PHOTOS = 40;
+const MAX_PHOTOS = 40;
 const NONE = 'This is no photograph. Send a JPEG, PNG or WebP picture.';
 
 @Injectable()
@@ -68,10 +68,10 @@ export class PhotosService {
           throw invalid([{ field: 'id', message: 'That identifier is taken.' }]);
         return;
       }
-      if ((await manager.countBy(Photo, { openingId })) >= MOST_PHOTOS)
+      if ((await manager.countBy(Photo, { openingId })) >= MAX_PHOTOS)
         throw new Problem(
           HttpStatus.UNPROCESSABLE_ENTITY,
-          `An opening keeps at most ${MOST_PHOTOS} photographs; delete one first.`,
+          `An opening keeps at most ${MAX_PHOTOS} photographs; delete one first.`,
         );
       const bytes = Buffer.from(picture.bytes);
       const type = 'image/jpeg';

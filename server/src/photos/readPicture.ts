@@ -1,8 +1,8 @@
 import sharp from 'sharp';
 
 /** What may be sent: bytes and pixels. What is kept is a JPEG whose longest side is at most this. */
-export const MOST_BYTES = 12_000_000;
-const MOST_PIXELS = 60_000_000;
+export const MAX_BYTES = 12_000_000;
+const MAX_PIXELS = 60_000_000;
 const LONGEST_SIDE = 2560;
 const QUALITY = 82;
 const SECONDS = 10;
@@ -34,12 +34,12 @@ export function looksLikePicture(bytes: Uint8Array): boolean {
  * without place, camera or anything else that came with it.
  */
 export async function readPicture(sent: Uint8Array): Promise<ReadPicture> {
-  if (sent.length > MOST_BYTES)
+  if (sent.length > MAX_BYTES)
     return { ok: false, message: 'A photograph may have at most 12 MB.' };
   if (!looksLikePicture(sent)) return { ok: false, message: NONE };
   try {
     const image = sharp(sent, {
-      limitInputPixels: MOST_PIXELS,
+      limitInputPixels: MAX_PIXELS,
       failOn: 'warning',
       pages: 1,
       sequentialRead: true,

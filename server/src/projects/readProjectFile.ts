@@ -4,7 +4,7 @@ import type { DocumentName } from '../documents/document.entity.js';
 import type { FieldFault } from '../http/problem.js';
 import { parseSound, UnsoundJson } from '../http/wellFormed.js';
 import { packWrites, type PackedWrites } from '../openings/packedWrites.js';
-import { MOST_CHANGES, ofFacts } from '../openings/readWrites.js';
+import { MAX_CHANGES, ofFacts } from '../openings/readWrites.js';
 
 /** A project file, checked and ready to be stored, or what of it cannot be used. */
 export type ReadProjectFile =
@@ -45,8 +45,8 @@ export function readProjectFile(bytes: Uint8Array): ReadProjectFile {
     };
   const { name, practice, note, openings, practices, building, products, locks, keying } =
     read.project;
-  if (openings.length > MOST_CHANGES)
-    return refused(`A project holds at most ${MOST_CHANGES} openings.`, 'openings');
+  if (openings.length > MAX_CHANGES)
+    return refused(`A project holds at most ${MAX_CHANGES} openings.`, 'openings');
   const parts: [DocumentName, unknown][] = [
     ['practices', practices],
     ['building', building],

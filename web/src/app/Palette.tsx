@@ -109,7 +109,7 @@ function OpenPalette({ onClose, onKeys }: { onClose: () => void; onKeys: () => v
                     className={item}
                     onSelect={run(() => void navigate(`${base}/import`))}
                   >
-                    Take over a door list
+                    Import door list
                   </Command.Item>
                 )}
                 {canEdit && (

@@ -1,7 +1,7 @@
 import type { OpeningView } from './api.js';
 
 /** So many are shown; more words find fewer. */
-const MOST_SHOWN = 50;
+const MAX_SHOWN = 50;
 
 /**
  * The openings that a few words find, the best first: the mark itself, marks that begin so, then marks and
@@ -9,7 +9,7 @@ const MOST_SHOWN = 50;
  */
 export function findOpenings(openings: readonly OpeningView[], text: string): OpeningView[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  if (words.length === 0) return openings.slice(0, MOST_SHOWN);
+  if (words.length === 0) return openings.slice(0, MAX_SHOWN);
   const whole = words.join(' ');
   const ranked: OpeningView[][] = [[], [], []];
   for (const opening of openings) {
@@ -22,5 +22,5 @@ export function findOpenings(openings: readonly OpeningView[], text: string): Op
       if (words.every((word) => all.includes(word))) ranked[2]!.push(opening);
     }
   }
-  return ranked.flat().slice(0, MOST_SHOWN);
+  return ranked.flat().slice(0, MAX_SHOWN);
 }

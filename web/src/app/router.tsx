@@ -149,10 +149,10 @@ export const router = createBrowserRouter([
               })),
           },
           {
-            path: 'ways/:openingId',
+            path: 'alternatives/:openingId',
             lazy: () =>
-              import('../screens/ways/WaysScreen.js').then((page) => ({
-                Component: page.WaysScreen,
+              import('../screens/alternatives/AlternativesScreen.js').then((page) => ({
+                Component: page.AlternativesScreen,
               })),
           },
           {

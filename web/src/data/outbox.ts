@@ -45,16 +45,16 @@ export interface ServerSide {
    * Told what the server holds after every answer. `anew`: it holds this whatever was known, as where its
    * database was put back to an earlier state.
    */
-  landed(openings: OpeningView[], deleted: string[], anew?: boolean): void;
+  onAck(openings: OpeningView[], deleted: string[], anew?: boolean): void;
 }
 
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000];
 /** Changes that come together are sent together. */
 const GATHER_MS = 120;
 /** So often in a row what to send is made anew at once; then it waits: nobody is hammered. */
-const MOST_CONTESTS = 10;
+const MAX_CONTESTS = 10;
 /** The most writes of one request. */
-const MOST_WRITES = 20_000;
+const MAX_WRITES = 20_000;
 
 /**
  * Keeps every change until the server has it, for all tabs of a person and project. A change is shown
@@ -97,7 +97,7 @@ export class Outbox {
     const deaf = this.tabs.hear((news) => this.heard(news));
     for (const entry of old) this.step(entry.id, (before) => before ?? entry);
     void this.reload().then(() => {
-      if (this.entries().size > 0) this.later(0);
+      if (this.entries().size > 0) this.schedule(0);
     });
     return () => {
       this.closed = true;
@@ -126,7 +126,7 @@ export class Outbox {
   edit(changes: { id: string; patch: FactsPatch; shown: OpeningFacts }[]): void {
     for (const { id, patch, shown } of changes) this.step(id, edited(id, this.rev(), patch, shown));
     this.changed();
-    this.later(GATHER_MS);
+    this.schedule(GATHER_MS);
   }
 
   create(list: { id: string; facts: OpeningFacts }[]): void {
@@ -136,13 +136,13 @@ export class Outbox {
       this.step(id, created(id, this.rev(), facts, this.made));
     }
     this.changed();
-    this.later(GATHER_MS);
+    this.schedule(GATHER_MS);
   }
 
   remove(ids: string[]): void {
     for (const id of ids) this.step(id, deleted(id, this.rev(), this.server.current(id)));
     this.changed();
-    this.later(GATHER_MS);
+    this.schedule(GATHER_MS);
   }
 
   /** Drops a pending change: what the server holds stands. */
@@ -155,7 +155,7 @@ export class Outbox {
   resolve(id: string, facts: OpeningFacts): void {
     this.step(id, resolved(this.rev(), facts));
     this.changed();
-    this.later(0);
+    this.schedule(0);
   }
 
   /** Sends what can be sent now; resolves when it has been answered. */
@@ -171,20 +171,20 @@ export class Outbox {
     return this.run;
   }
 
-  private later(ms: number): void {
+  private schedule(ms: number): void {
     clearTimeout(this.timer);
     if (!this.closed) this.timer = setTimeout(() => void this.flush(), ms);
   }
 
-  private heard({ landed }: TabNews): void {
-    if (landed) this.server.landed(landed.openings, landed.deleted, landed.anew);
+  private heard({ onAck }: TabNews): void {
+    if (onAck) this.server.onAck(onAck.openings, onAck.deleted, onAck.anew);
     void this.reload();
   }
 
   /** What is pending: the store's with the steps that are not in it yet. */
   private entries(): Map<string, Pending> {
     const entries = new Map(this.stored);
-    for (const { id, step } of this.queue) put(entries, id, step(entries.get(id)));
+    for (const { id, step } of this.queue) enqueue(entries, id, step(entries.get(id)));
     return entries;
   }
 
@@ -210,7 +210,7 @@ export class Outbox {
     } catch {
       results = this.kept(steps);
     }
-    steps.forEach(({ id }, index) => put(this.stored, id, results[index]));
+    steps.forEach(({ id }, index) => enqueue(this.stored, id, results[index]));
     this.queue = this.queue.slice(steps.length);
     this.changed();
     this.tabs.tell({});
@@ -221,7 +221,7 @@ export class Outbox {
     const own = new Map(this.stored);
     return steps.map(({ id, step }) => {
       const after = step(own.get(id));
-      put(own, id, after);
+      enqueue(own, id, after);
       if (after) this.here.add(id);
       else this.here.delete(id);
       return after;
@@ -269,7 +269,7 @@ export class Outbox {
           return;
         }
       }
-      const batch = this.compose(open).slice(0, MOST_WRITES);
+      const batch = this.compose(open).slice(0, MAX_WRITES);
       if (batch.length === 0) {
         await this.settledInStore();
         continue;
@@ -316,33 +316,32 @@ export class Outbox {
     const views = new Map(answers.map((opening) => [opening.id, opening]));
     const gone = batch.flatMap(({ write }) => (write.op === 'delete' ? [write.id] : []));
     // First what the server holds, then what is no longer pending: the screens never show the old.
-    this.landed(answers, gone);
+    this.onAck(answers, gone);
     for (const { entry } of batch)
       this.step(entry.id, acknowledged(entry.rev, this.rev(), views.get(entry.id)));
     this.changed();
   }
 
-  private landed(openings: OpeningView[], gone: string[], anew = false): void {
-    this.server.landed(openings, gone, anew);
-    this.tabs.tell({ landed: { openings, deleted: gone, anew } });
+  private onAck(openings: OpeningView[], gone: string[], anew = false): void {
+    this.server.onAck(openings, gone, anew);
+    this.tabs.tell({ onAck: { openings, deleted: gone, anew } });
   }
 
   /** Whether to go on at once. */
   private failed(error: unknown, batch: Sent[]): boolean {
     const problem =
       error instanceof ApiProblem ? error : new ApiProblem(0, 'Something went wrong while saving.');
-    if (problem.status === 409 && this.contests++ < MOST_CONTESTS)
-      return this.stale(problem, batch);
+    if (problem.status === 409 && this.contests++ < MAX_CONTESTS) return this.stale(problem, batch);
     if (problem.status === 409) {
       this.contests = 0;
       this.settle('waiting', problem.message);
-      this.later(RETRY_MS.at(-1)!);
+      this.schedule(RETRY_MS.at(-1)!);
       return false;
     }
     if (problem.status === 422) return this.refuse(problem, batch);
     if (problem.passing) {
       this.settle('waiting', problem.message);
-      this.later(RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!);
+      this.schedule(RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!);
       return false;
     }
     this.settle('refused', sentence(problem));
@@ -354,7 +353,7 @@ export class Outbox {
     const stale = (problem.body['stale'] ?? []) as OpeningView[];
     const gone = (problem.body['gone'] ?? []) as string[];
     const by = problem.body['by'] as string | undefined;
-    this.landed(stale, gone, true);
+    this.onAck(stale, gone, true);
     let moved = 0;
     for (const { entry, write } of batch) {
       const theirs = stale.find(({ id }) => id === entry.id);
@@ -428,7 +427,7 @@ interface Sent {
   write: Write;
 }
 
-function put(entries: Map<string, Pending>, id: string, after: Pending | undefined): void {
+function enqueue(entries: Map<string, Pending>, id: string, after: Pending | undefined): void {
   if (after) entries.set(id, after);
   else entries.delete(id);
 }

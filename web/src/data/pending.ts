@@ -137,12 +137,12 @@ export function deleted(id: string, rev: string, server: OpeningView | undefined
 }
 
 /** The last of what was sent without an answer; a connection that never answers fills no store. */
-const MOST_SENT = 8;
+const MAX_SENT = 8;
 
 /** It is being sent: from here on the server may have it. */
 export function sending(rev: string): Step {
   const added = <T>(list: readonly T[] | undefined, one: T): T[] =>
-    [...(list ?? []).filter((each) => !same(each, one)), one].slice(-MOST_SENT);
+    [...(list ?? []).filter((each) => !same(each, one)), one].slice(-MAX_SENT);
   return (before) => {
     if (before?.rev !== rev || before.op === 'delete') return before;
     return before.op === 'create'

@@ -11,6 +11,7 @@ import {
 } from 'react';
 import { toast } from 'sonner';
 import {
+  currentFacts,
   NO_BUILDING,
   type Building,
   type EditedPractice,
@@ -112,6 +113,12 @@ function merged(
   return [...kept, ...[...fresh.values()].filter((opening) => !gone.has(opening.id))];
 }
 
+/** An opening whose facts were stored under older names, with those of today. */
+function underTodaysNames(opening: OpeningView): OpeningView {
+  const facts = currentFacts(opening.facts);
+  return facts === opening.facts ? opening : { ...opening, facts };
+}
+
 const indexes = new WeakMap<OpeningView[], Map<string, OpeningView>>();
 
 /** An opening of a list by its id; a list is indexed once. */
@@ -151,12 +158,12 @@ export function ProjectProvider({
         `/projects/${id}/openings`,
       );
       seen.at(read.place);
-      return read.openings;
+      return read.openings.map(underTodaysNames);
     },
     structuralSharing: true,
   });
 
-  const landed = useCallback(
+  const onAck = useCallback(
     (changed: OpeningView[], deleted: string[], anew = false) => {
       // A reading that is under way may be older than what was just saved: it is read anew instead.
       const reading = client.isFetching({ queryKey: key }) > 0;
@@ -166,7 +173,7 @@ export function ProjectProvider({
         if (opening) seen.gone.set(openingId, opening.facts);
       }
       client.setQueryData<OpeningView[]>(key, (before) =>
-        before ? merged(before, changed, deleted, anew) : before,
+        before ? merged(before, changed.map(underTodaysNames), deleted, anew) : before,
       );
       if (reading) void client.invalidateQueries({ queryKey: key });
       void client.invalidateQueries({ queryKey: ['schedule', id] });
@@ -181,8 +188,8 @@ export function ProjectProvider({
       current,
       known: () => client.getQueryData(key) !== undefined,
       last: (openingId) => seen.gone.get(openingId),
-      read: async (ids) => landed(await readSome(id, ids), []),
-      landed,
+      read: async (ids) => onAck(await readSome(id, ids), []),
+      onAck,
     });
   });
   const save = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
@@ -200,7 +207,7 @@ export function ProjectProvider({
       end();
     };
   }, [outbox, person.id, id]);
-  useStream(id, project.isSuccess && openings.isSuccess, key, seen, landed);
+  useStream(id, project.isSuccess && openings.isSuccess, key, seen, onAck);
   useEffect(() => {
     if (openings.isSuccess) void outbox.flush();
   }, [outbox, openings.isSuccess]);
@@ -243,7 +250,7 @@ export function ProjectProvider({
             deleted: string[];
             documents: string[];
           }>('POST', `/projects/${id}/${way}`);
-          landed(answer.openings, answer.deleted);
+          onAck(answer.openings, answer.deleted);
           if (answer.documents.length > 0) await documentsChanged();
           toast(way === 'undo' ? 'Taken back.' : 'Done again.');
         } catch (error) {
@@ -257,7 +264,7 @@ export function ProjectProvider({
           `/projects/${id}/openings/bulk`,
           { changes, documents, ...(kind ? { kind } : {}) },
         );
-        landed(
+        onAck(
           answer.openings,
           changes.flatMap((change) => (change.op === 'delete' ? [change.id] : [])),
         );
@@ -266,7 +273,7 @@ export function ProjectProvider({
       resolve: (openingId: string, facts: OpeningFacts) => outbox.resolve(openingId, facts),
       drop: (openingId: string) => outbox.drop(openingId),
     };
-  }, [outbox, client, key, id, landed]);
+  }, [outbox, client, key, id, onAck]);
 
   const whole = project.data;
   const basis = useMemo<BasisData | undefined>(
@@ -323,7 +330,7 @@ export async function readSome(projectId: string, ids: string[]): Promise<Openin
       ids,
     },
   );
-  return read.openings;
+  return read.openings.map(underTodaysNames);
 }
 
 /** Asks before the page is left while something would be lost by that. */

@@ -42,20 +42,20 @@ export function useStream(
   ready: boolean,
   key: string[],
   seen: { place: string | undefined },
-  landed: (changed: OpeningView[], deleted: string[]) => void,
+  onAck: (changed: OpeningView[], deleted: string[]) => void,
 ): void {
   const client = useQueryClient();
   useEffect(() => {
     if (!ready) return;
-    return listen(id, seen, hearingOf(client, id, key, landed));
-  }, [id, ready, key, seen, client, landed]);
+    return listen(id, seen, hearingOf(client, id, key, onAck));
+  }, [id, ready, key, seen, client, onAck]);
 }
 
 function hearingOf(
   client: QueryClient,
   id: string,
   key: string[],
-  landed: (changed: OpeningView[], deleted: string[]) => void,
+  onAck: (changed: OpeningView[], deleted: string[]) => void,
 ): Hearing {
   const all = () => void client.invalidateQueries({ queryKey: key });
   return {
@@ -67,7 +67,7 @@ function hearingOf(
     openings: (ids) =>
       void readSome(id, ids).then((changed) => {
         const there = new Set(changed.map((opening) => opening.id));
-        landed(
+        onAck(
           changed,
           ids.filter((one) => !there.has(one)),
         );

@@ -3,7 +3,7 @@ import type { OpeningView } from '../app/api.js';
 /** What tabs of one project tell each other. */
 export interface TabNews {
   /** What the server answered to another tab. */
-  landed?: { openings: OpeningView[]; deleted: string[]; anew: boolean };
+  onAck?: { openings: OpeningView[]; deleted: string[]; anew: boolean };
 }
 
 /** The other tabs of the same person and project. */

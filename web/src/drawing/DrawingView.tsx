@@ -20,18 +20,18 @@ export const VIEW_NAMES: Record<View, string> = {
 };
 
 /** The part a decision or fact is drawn as: leaf suffixes and stages do not matter for lighting it. */
-function sameAs(part: string | undefined, lit: string | undefined): boolean {
-  if (!part || !lit) return false;
+function sameAs(part: string | undefined, highlighted: string | undefined): boolean {
+  if (!part || !highlighted) return false;
   const bare = (name: string) => name.replace(/@.*$/, '').replace(/^.*\./, '');
-  return part === lit || bare(part) === bare(lit);
+  return part === highlighted || bare(part) === bare(highlighted);
 }
 
 /** One view of an opening, drawn live; hovering links a part to its decision, a click selects it. */
 export const DrawingView = memo(function DrawingView({
   decided,
   view,
-  lit,
-  onLight,
+  highlighted,
+  onHighlight,
   onSelect,
   title,
   bare = false,
@@ -40,8 +40,8 @@ export const DrawingView = memo(function DrawingView({
   bare?: boolean;
   decided: DecidedOpening;
   view: View;
-  lit?: string | undefined;
-  onLight?: (part: string | undefined) => void;
+  highlighted?: string | undefined;
+  onHighlight?: (part: string | undefined) => void;
   onSelect?: (part: string, event: MouseEvent) => void;
   title: string;
 }) {
@@ -62,8 +62,8 @@ export const DrawingView = memo(function DrawingView({
         <Shape
           key={index}
           primitive={primitive}
-          lit={sameAs(primitive.part, lit)}
-          onLight={onLight}
+          highlighted={sameAs(primitive.part, highlighted)}
+          onHighlight={onHighlight}
           onSelect={onSelect}
         />
       ))}
@@ -73,22 +73,26 @@ export const DrawingView = memo(function DrawingView({
 
 export function Shape({
   primitive,
-  lit,
-  onLight,
+  highlighted,
+  onHighlight,
   onSelect,
 }: {
   primitive: Primitive;
-  lit: boolean;
-  onLight?: ((part: string | undefined) => void) | undefined;
+  highlighted: boolean;
+  onHighlight?: ((part: string | undefined) => void) | undefined;
   onSelect?: ((part: string, event: MouseEvent) => void) | undefined;
 }) {
   const { part, layer } = primitive;
-  const names = [`layer-${layer}`, part && onSelect ? 'part' : '', lit ? 'lit' : ''];
+  const names = [
+    `layer-${layer}`,
+    part && onSelect ? 'part' : '',
+    highlighted ? 'highlighted' : '',
+  ];
   const link =
     part && onSelect
       ? {
-          onPointerEnter: () => onLight?.(part),
-          onPointerLeave: () => onLight?.(undefined),
+          onPointerEnter: () => onHighlight?.(part),
+          onPointerLeave: () => onHighlight?.(undefined),
           onClick: (event: MouseEvent) => onSelect(part, event),
           'data-part': part,
         }

@@ -25,7 +25,7 @@ export const ModelView = memo(function ModelView({
     >
       <title>{title}</title>
       {drawing.primitives.map((primitive, index) => (
-        <Shape key={index} primitive={primitive} lit={false} onSelect={onSelect} />
+        <Shape key={index} primitive={primitive} highlighted={false} onSelect={onSelect} />
       ))}
     </svg>
   );

@@ -31,19 +31,19 @@ export function LevelSign({ level }: { level: Finding['level'] }) {
 export function FindingLine({
   finding,
   units,
-  onLight,
+  onHighlight,
 }: {
   finding: Finding;
   units: Units;
   /** Lights what the finding points at. */
-  onLight?: (part: string | undefined) => void;
+  onHighlight?: (part: string | undefined) => void;
 }) {
   const part = finding.parts[0];
   return (
     <div
       className="flex gap-2 py-1"
-      onPointerEnter={part && onLight ? () => onLight(part) : undefined}
-      onPointerLeave={onLight ? () => onLight(undefined) : undefined}
+      onPointerEnter={part && onHighlight ? () => onHighlight(part) : undefined}
+      onPointerLeave={onHighlight ? () => onHighlight(undefined) : undefined}
     >
       <span className="pt-[3px]">
         <LevelSign level={finding.level} />

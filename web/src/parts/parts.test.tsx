@@ -114,7 +114,7 @@ describe('a drawing on the screen', () => {
     leafConstruction: 'timber-stave',
     hingeSide: 'left',
     swing: 'in',
-    how: { frameWidth: 'measured' },
+    provenance: { frameWidth: 'measured' },
   };
   const decided = decideOpening(facts, PRACTICES['us-commercial']);
   it.each(VIEWS)('%s is named and links its parts to decisions', (view) => {
@@ -123,7 +123,7 @@ describe('a drawing on the screen', () => {
         decided={decided}
         view={view}
         title="1, a view"
-        lit="sizing.leafHeight"
+        highlighted="sizing.leafHeight"
         onSelect={() => undefined}
       />,
     );
@@ -133,9 +133,14 @@ describe('a drawing on the screen', () => {
   });
   it('lights a part, and tells a measured figure from others', () => {
     const markup = renderToStaticMarkup(
-      <DrawingView decided={decided} view="elevation-outside" title="" lit="sizing.frameWidth" />,
+      <DrawingView
+        decided={decided}
+        view="elevation-outside"
+        title=""
+        highlighted="sizing.frameWidth"
+      />,
     );
-    expect(markup).toMatch(/class="layer-dimension {2}lit of-measured"/);
+    expect(markup).toMatch(/class="layer-dimension {2}highlighted of-measured"/);
     expect(markup).not.toContain('data-part');
   });
 });

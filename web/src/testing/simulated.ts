@@ -174,7 +174,7 @@ export class SimulatedTab {
         read: async (ids) => {
           for (const one of await server.some(ids)) this.cache.set(one.id, one);
         },
-        landed: (openings, deleted, anew) => {
+        onAck: (openings, deleted, anew) => {
           for (const one of openings)
             if (anew || one.version >= (this.cache.get(one.id)?.version ?? 0))
               this.cache.set(one.id, one);

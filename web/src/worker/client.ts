@@ -115,13 +115,13 @@ function whole({ practiceId, ...rest }: LightOpening, basis: BasisData): Decided
 }
 
 /** The ways out of an opening, searched in the worker; undefined while they are. */
-export function useWays(opening: OpeningView | undefined, basis: BasisData) {
+export function useAlternatives(opening: OpeningView | undefined, basis: BasisData) {
   const facts = opening?.facts;
-  const [found, setFound] = useState<{ of: OpeningFacts; ways: WaysFound } | undefined>();
+  const [found, setFound] = useState<{ of: OpeningFacts; ways: AlternativesFound } | undefined>();
   useEffect(() => {
     if (!facts) return;
     let current = true;
-    askCore((core) => core.ways(facts, basis))
+    askCore((core) => core.alternatives(facts, basis))
       .then(({ now, ways, ...rest }) => {
         if (!current) return;
         setFound({
@@ -142,7 +142,7 @@ export function useWays(opening: OpeningView | undefined, basis: BasisData) {
 }
 
 /** What a search came to, as the screen reads it. */
-export interface WaysFound extends Omit<Searched, 'ways'> {
+export interface AlternativesFound extends Omit<Searched, 'ways'> {
   now: DecidedOpening;
   ways: (Found & { consequences: Consequences })[];
 }

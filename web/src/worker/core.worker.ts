@@ -3,7 +3,7 @@ import {
   consequencesOf,
   decideOpening,
   readPaste,
-  searchWays,
+  searchAlternatives,
   type DecidedOpening,
   type OpeningFacts,
 } from '@riegel/core';
@@ -12,7 +12,7 @@ import { doorOf } from './door.js';
 import { packRow } from './row.js';
 
 /** Side by side no more than these can be compared. */
-const MOST_WAYS = 6;
+const MAX_WAYS = 6;
 
 /** Without the practice, which the screen has already and which is large. */
 function light(decided: DecidedOpening) {
@@ -36,15 +36,15 @@ const core = {
   decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
 
   /** The ways out of an opening's clashes and unmet wishes, each decided, with what it comes to. */
-  ways(facts: OpeningFacts, data: BasisData) {
+  alternatives(facts: OpeningFacts, data: BasisData) {
     const basis = basisOf(data);
     const now = decideOpening(facts, basis);
-    const { ways, today, ...rest } = searchWays(facts, basis);
+    const { ways, today, ...rest } = searchAlternatives(facts, basis);
     return {
       ...rest,
       now: light(now),
       today,
-      ways: ways.slice(0, MOST_WAYS).map((way) => ({
+      ways: ways.slice(0, MAX_WAYS).map((way) => ({
         ...way,
         consequences: consequencesOf(way, now, today),
         decided: light(way.decided),

@@ -36,7 +36,7 @@ export function Clashes({
       {shown.map((clash, index) => (
         <ClashFigure key={index} clash={clash} decided={decided} units={units} />
       ))}
-      <Link className="button primary mt-2 inline-flex" to={`${base}/ways/${openingId}`}>
+      <Link className="button primary mt-2 inline-flex" to={`${base}/alternatives/${openingId}`}>
         Look for ways out
       </Link>
     </>

@@ -46,7 +46,12 @@ export function HangingScreen() {
             practice={decided.practice}
             {...shared}
           />
-          <StageOutcome stage="hanging" {...shared} lit={undefined} onLight={() => undefined} />
+          <StageOutcome
+            stage="hanging"
+            {...shared}
+            highlighted={undefined}
+            onHighlight={() => undefined}
+          />
         </>
       ),
     },
@@ -64,8 +69,8 @@ export function HangingScreen() {
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
       <OpeningBar opening={opening} among={openings} path={`${base}/hanging`}>
-        <Link className="button" to={`${base}/ways/${opening.id}`}>
-          Ways out
+        <Link className="button" to={`${base}/alternatives/${opening.id}`}>
+          Alternatives
         </Link>
         <Link className="button" to={`${base}/openings/${opening.id}`}>
           Opening

@@ -210,7 +210,7 @@ function Dragging({ decided, units, canEdit, onPatch, hung }: Bench & { hung: Hu
         onPointerCancel={end}
       >
         {drawing.primitives.map((primitive, index) => (
-          <Shape key={index} primitive={primitive} lit={false} />
+          <Shape key={index} primitive={primitive} highlighted={false} />
         ))}
         {positions.map((top, index) => (
           <rect

@@ -47,12 +47,13 @@ export function Products({
   onPatch: (patch: FactsPatch) => void;
 }) {
   const { basis } = useProject();
-  const whole = basisOf(basis);
-  const { products } = whole;
+  const { products } = basisOf(basis);
   const needs = useMemo(
     () =>
-      needsOf(decided, whole).filter(({ slot }) => stages.includes(slot.split('.')[0] as Stage)),
-    [decided, stages, whole],
+      needsOf(decided, basisOf(basis)).filter(({ slot }) =>
+        stages.includes(slot.split('.')[0] as Stage),
+      ),
+    [decided, stages, basis],
   );
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};

@@ -10,7 +10,7 @@ export interface Source {
   sheets: { name: string; cells: string[][] }[];
 }
 
-const MOST_PASTED = 8_000_000;
+const MAX_PASTED = 8_000_000;
 
 /** Cells of a text copied from a spreadsheet; quoted cells may hold line breaks. */
 export function pastedSource(text: string): Source {
@@ -54,13 +54,13 @@ export function SourceStep({
     }
   };
   const paste = (text: string) => {
-    if (text.length > MOST_PASTED) setFault('That is more than 8 MB. Paste the list in parts.');
+    if (text.length > MAX_PASTED) setFault('That is more than 8 MB. Paste the list in parts.');
     else if (text.trim() !== '') onSource(pastedSource(text));
   };
 
   return (
     <div className="mx-auto grid w-full max-w-4xl grid-cols-2 gap-6 p-8 max-[900px]:grid-cols-1">
-      <h1 className="col-span-full text-2xl leading-8">Take over a door list</h1>
+      <h1 className="col-span-full text-2xl leading-8">Import door list</h1>
       <label
         className={`sheet flex h-64 cursor-pointer flex-col items-center justify-center gap-3 border-dashed p-6 text-center ${over ? '!border-brass' : ''}`}
         onDragOver={(event) => {

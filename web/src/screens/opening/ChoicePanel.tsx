@@ -32,8 +32,8 @@ export function ChoicePanel({
         choices={decided.facts.choices}
         canEdit={canEdit}
         onPatch={onPatch}
-        lit={false}
-        onLight={() => undefined}
+        highlighted={false}
+        onHighlight={() => undefined}
       />
       {findings.map((finding, index) => (
         <p key={index} className={finding.level === 'stop' ? 'text-oxide' : 'text-ochre'}>

@@ -23,14 +23,14 @@ interface DecisionRowProps {
   choices: OpeningFacts['choices'];
   canEdit: boolean;
   onPatch: (patch: FactsPatch) => void;
-  lit: boolean;
-  onLight: (part: string | undefined) => void;
+  highlighted: boolean;
+  onHighlight: (part: string | undefined) => void;
 }
 
 /** Decisions come from the worker as new objects each time; what says the same is not drawn again. */
 function sameRow(before: DecisionRowProps, after: DecisionRowProps): boolean {
   return (
-    before.lit === after.lit &&
+    before.highlighted === after.highlighted &&
     before.canEdit === after.canEdit &&
     before.choices === after.choices &&
     before.onPatch === after.onPatch &&
@@ -46,8 +46,8 @@ export const DecisionRow = memo(function DecisionRow({
   choices,
   canEdit,
   onPatch,
-  lit,
-  onLight,
+  highlighted,
+  onHighlight,
 }: DecisionRowProps) {
   const [choosing, setChoosing] = useState(false);
   const { status, basis, value } = decision;
@@ -59,9 +59,9 @@ export const DecisionRow = memo(function DecisionRow({
       data-decision={decision.key}
       data-basis={mark}
       tabIndex={-1}
-      onPointerEnter={() => onLight(decision.key)}
-      onPointerLeave={() => onLight(undefined)}
-      className={`grid grid-cols-[18px_168px_minmax(0,1fr)_auto] items-baseline gap-x-2 py-1 outline-none ${lit ? 'bg-brass-wash/60' : ''}`}
+      onPointerEnter={() => onHighlight(decision.key)}
+      onPointerLeave={() => onHighlight(undefined)}
+      className={`grid grid-cols-[18px_168px_minmax(0,1fr)_auto] items-baseline gap-x-2 py-1 outline-none ${highlighted ? 'bg-brass-wash/60' : ''}`}
     >
       <span className="translate-y-[2px]">
         <BasisMark basis={mark} />

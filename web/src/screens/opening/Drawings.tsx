@@ -17,8 +17,8 @@ export function Drawings({
   decided,
   view,
   onView,
-  lit,
-  onLight,
+  highlighted,
+  onHighlight,
   onSelect,
   canEdit,
   onPatch,
@@ -26,8 +26,8 @@ export function Drawings({
   decided: DecidedOpening;
   view: View;
   onView: (view: View) => void;
-  lit: string | undefined;
-  onLight: (part: string | undefined) => void;
+  highlighted: string | undefined;
+  onHighlight: (part: string | undefined) => void;
   onSelect: (part: string) => void;
   canEdit: boolean;
   onPatch: (patch: FactsPatch) => void;
@@ -90,8 +90,8 @@ export function Drawings({
             <DrawingView
               decided={decided}
               view={one}
-              lit={lit}
-              onLight={onLight}
+              highlighted={highlighted}
+              onHighlight={onHighlight}
               onSelect={select}
               title={`${heading.mark}, ${VIEW_NAMES[one].toLowerCase()}`}
             />

@@ -49,7 +49,7 @@ export function OpeningScreen() {
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);
   const [view, setView] = useState<View>('elevation-outside');
-  const [lit, setLit] = useState<string | undefined>();
+  const [highlighted, setHighlighted] = useState<string | undefined>();
 
   const at = openings.findIndex((candidate) => candidate.id === openingId);
   const base = `/projects/${project.id}`;
@@ -83,7 +83,7 @@ export function OpeningScreen() {
     );
     row?.scrollIntoView({ block: 'center' });
     row?.focus({ preventScroll: true });
-    setLit(part);
+    setHighlighted(part);
   }, []);
   useKeys({
     n: () => go(1),
@@ -122,8 +122,8 @@ export function OpeningScreen() {
     units,
     canEdit,
     onPatch,
-    lit,
-    onLight: setLit,
+    highlighted,
+    onHighlight: setHighlighted,
   };
   return (
     <div className="grid h-full grid-rows-[auto_1fr]">
@@ -166,9 +166,9 @@ export function OpeningScreen() {
         </Link>
         <Link
           className={`button ${decided.clashes.length > 0 ? '!border-oxide text-oxide' : ''}`}
-          to={`${base}/ways/${opening.id}`}
+          to={`${base}/alternatives/${opening.id}`}
         >
-          Ways out
+          Alternatives
         </Link>
         {decided.results.replacing && (
           <Link className="button" to={`${base}/replacement/${opening.id}`}>
@@ -184,8 +184,8 @@ export function OpeningScreen() {
           decided={decided}
           view={view}
           onView={setView}
-          lit={lit}
-          onLight={setLit}
+          highlighted={highlighted}
+          onHighlight={setHighlighted}
           onSelect={toDecision}
           canEdit={canEdit}
           onPatch={onPatch}

@@ -90,7 +90,7 @@ export function StackEditor({
   const decision = decided.decisions.find((one) => one.key === part);
   if (!fact || !decision) return null;
   const recorded = facts[fact] !== undefined;
-  const measured = facts.how?.[fact] === 'measured';
+  const measured = facts.provenance?.[fact] === 'measured';
   const title = termText(`name.sizing.${decision.name}`);
   const { fact: givesFact, gives } = givers(part, facts);
   return (
@@ -133,7 +133,10 @@ export function StackEditor({
               checked={measured}
               onChange={(event) =>
                 onPatch({
-                  how: { ...facts.how, [fact]: event.target.checked ? 'measured' : 'given' },
+                  provenance: {
+                    ...facts.provenance,
+                    [fact]: event.target.checked ? 'measured' : 'given',
+                  },
                 })
               }
             />

@@ -71,7 +71,7 @@ export function StageFacts({
   const input = (field: Field) => {
     const measurable =
       (field.type === 'length' || field.type === 'mass') && typeof facts[field.name] === 'number';
-    const measured = facts.how?.[field.name] === 'measured';
+    const measured = facts.provenance?.[field.name] === 'measured';
     return (
       <div
         key={field.name}
@@ -102,7 +102,9 @@ export function StageFacts({
             }
             className={`absolute top-[18px] left-0 flex h-[28px] w-6 items-center justify-center ${measured ? 'text-slate' : 'text-rule hover:text-soft'}`}
             onClick={() =>
-              onPatch({ how: { ...facts.how, [field.name]: measured ? 'given' : 'measured' } })
+              onPatch({
+                provenance: { ...facts.provenance, [field.name]: measured ? 'given' : 'measured' },
+              })
             }
           >
             <Ruler size={13} />

@@ -9,8 +9,8 @@ export function StageOutcome({
   units,
   canEdit,
   onPatch,
-  lit,
-  onLight,
+  highlighted,
+  onHighlight,
 }: Omit<StageProps, 'facts' | 'practice'>) {
   const decisions = decided.decisions.filter((decision) => decision.stage === stage);
   const findings = decided.findings.filter((finding) => finding.stage === stage);
@@ -19,7 +19,7 @@ export function StageOutcome({
       {findings.length > 0 && (
         <div className="mt-2">
           {findings.map((finding, index) => (
-            <FindingLine key={index} finding={finding} units={units} onLight={onLight} />
+            <FindingLine key={index} finding={finding} units={units} onHighlight={onHighlight} />
           ))}
         </div>
       )}
@@ -33,8 +33,8 @@ export function StageOutcome({
               choices={decided.facts.choices}
               canEdit={canEdit}
               onPatch={onPatch}
-              lit={lit === decision.key}
-              onLight={onLight}
+              highlighted={highlighted === decision.key}
+              onHighlight={onHighlight}
             />
           ))}
         </div>

@@ -21,8 +21,8 @@ export interface StageProps {
   units: Units;
   canEdit: boolean;
   onPatch: (patch: FactsPatch) => void;
-  lit: string | undefined;
-  onLight: (part: string | undefined) => void;
+  highlighted: string | undefined;
+  onHighlight: (part: string | undefined) => void;
 }
 
 /** One stage: its facts edited in place, its decisions with basis and reasons, its findings. */

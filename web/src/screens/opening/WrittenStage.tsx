@@ -9,9 +9,9 @@ import type { StageProps } from './StageSection.js';
 /** A stage whose hardware a person writes down, or rules out with a reason. */
 export function WrittenStage(props: StageProps & { stage: SetStage }) {
   const { stage, number, facts, canEdit, onPatch } = props;
-  const written = facts.written ?? [];
+  const written = facts.manualItems ?? [];
   const lines = written.filter((item) => item.stage === stage);
-  const none = facts.none?.[stage];
+  const none = facts.omitted?.[stage];
   const decides = props.decided.decisions.some(
     (one) => one.stage === stage && one.status !== 'open',
   );
@@ -20,7 +20,7 @@ export function WrittenStage(props: StageProps & { stage: SetStage }) {
 
   const take = (line: WrittenItem) => {
     const rest = written.filter((item) => item !== line);
-    onPatch({ written: rest.length > 0 ? rest : undefined });
+    onPatch({ manualItems: rest.length > 0 ? rest : undefined });
   };
   const add = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -35,15 +35,15 @@ export function WrittenStage(props: StageProps & { stage: SetStage }) {
       ...(text('size') ? { size: text('size').slice(0, 60) } : {}),
       ...(text('finish') ? { finish: text('finish').slice(0, 60) } : {}),
     };
-    onPatch({ written: [...written, line] });
+    onPatch({ manualItems: [...written, line] });
     event.currentTarget.reset();
     setAdding(false);
   };
   const ruleOut = () =>
-    reason.trim() && onPatch({ none: { ...facts.none, [stage]: reason.trim() } });
+    reason.trim() && onPatch({ omitted: { ...facts.omitted, [stage]: reason.trim() } });
   const bringBack = () => {
-    const { [stage]: _, ...rest } = facts.none ?? {};
-    onPatch({ none: Object.keys(rest).length > 0 ? rest : undefined });
+    const { [stage]: _, ...rest } = facts.omitted ?? {};
+    onPatch({ omitted: Object.keys(rest).length > 0 ? rest : undefined });
   };
   return (
     <section id={`stage-${stage}`} aria-labelledby={`title-${stage}`} className="pt-4">

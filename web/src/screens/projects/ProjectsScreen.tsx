@@ -7,7 +7,7 @@ import { ApiProblem, call, type ProjectSummary, type ProjectView } from '../../a
 import { Message, Waiting } from '../../parts/Message.js';
 import { Modal } from '../../parts/Modal.js';
 
-const MOST_BYTES = 24_000_000;
+const MAX_BYTES = 24_000_000;
 
 export function ProjectsScreen() {
   const projects = useQuery({
@@ -22,7 +22,7 @@ export function ProjectsScreen() {
 
   const load = async (chosen: File) => {
     setFaults([]);
-    if (chosen.size > MOST_BYTES)
+    if (chosen.size > MAX_BYTES)
       return setFaults([`“${chosen.name}” is larger than 24 MB; a project file is not.`]);
     let json: unknown;
     try {

@@ -23,7 +23,7 @@ const COMMON: Field['name'][] = [
   'frameHeight',
   'leafThickness',
   'closer',
-  'use',
+  'frequency',
   'exterior',
   'secured',
   'accessible',

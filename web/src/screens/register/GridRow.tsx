@@ -53,11 +53,11 @@ export const GridRow = memo(function GridRow({
       </div>
       {COLUMNS.map((column, at) => {
         const fault = unread[`${line.id}:${column.id}`];
-        const lit = at >= left && at <= right && left >= 0;
+        const highlighted = at >= left && at <= right && left >= 0;
         const state = [
           column.right ? 'justify-end' : '',
           column.id === 'mark' ? 'sticky left-0 z-10 bg-sheet font-semibold' : '',
-          lit ? '!bg-brass-wash' : '',
+          highlighted ? '!bg-brass-wash' : '',
           active === at ? 'shadow-[inset_0_0_0_2px_var(--brass)]' : '',
           fault ? 'text-oxide shadow-[inset_3px_0_0_var(--oxide)]' : '',
         ];
@@ -68,7 +68,7 @@ export const GridRow = memo(function GridRow({
             role="gridcell"
             data-row={index}
             data-column={at}
-            aria-selected={lit || active === at}
+            aria-selected={highlighted || active === at}
             aria-readonly={!column.editable}
             aria-invalid={fault ? true : undefined}
             title={fault?.message}

@@ -8,10 +8,10 @@ import { askCore, coreFailed } from '../../worker/client.js';
 import { cellOfRow, packRow } from '../../worker/row.js';
 import { Figures } from '../../parts/Figure.js';
 
-const MOST_BYTES = 5_000_000;
-const MOST_ROWS = 10_000;
+const MAX_BYTES = 5_000_000;
+const MAX_ROWS = 10_000;
 /** Cells told one by one; a paste with more is not what it should be. */
-const MOST_FAULTS = 500;
+const MAX_FAULTS = 500;
 
 /** Cells of a text copied from a spreadsheet; quoted cells may hold line breaks. */
 export function cellsOf(text: string): string[][] {
@@ -42,15 +42,15 @@ function columnName(column: string): string {
 /** The cells of a text, unless it is empty or more than can be taken at a time. */
 function boundedCells(text: string): { cells?: string[][]; fault: string } {
   if (text.trim() === '') return { fault: '' };
-  if (text.length > MOST_BYTES) {
+  if (text.length > MAX_BYTES) {
     return {
       fault: `That is ${(text.length / 1e6).toFixed(0)} MB; at most 5 MB can be pasted. Paste it in parts. Nothing was added.`,
     };
   }
   const cells = cellsOf(text);
-  return cells.length > MOST_ROWS
+  return cells.length > MAX_ROWS
     ? {
-        fault: `That is ${cells.length} rows; at most ${MOST_ROWS} can be pasted at a time. Nothing was added.`,
+        fault: `That is ${cells.length} rows; at most ${MAX_ROWS} can be pasted at a time. Nothing was added.`,
       }
     : { cells, fault: '' };
 }
@@ -134,7 +134,7 @@ export function PasteDialog({
                 read. Each row is still added; what was typed goes into its note.
               </p>
               <ul className="text-oxide">
-                {pasted.faults.slice(0, MOST_FAULTS).map((one) => (
+                {pasted.faults.slice(0, MAX_FAULTS).map((one) => (
                   <li key={`${one.row}-${one.column}`}>
                     Row {one.row + 1}, {pasted.openings[one.row]?.mark}, {columnName(one.column)}:{' '}
                     {phraseText(
@@ -146,8 +146,8 @@ export function PasteDialog({
                     )}
                   </li>
                 ))}
-                {pasted.faults.length > MOST_FAULTS && (
-                  <li>and {pasted.faults.length - MOST_FAULTS} more, each in its row’s note.</li>
+                {pasted.faults.length > MAX_FAULTS && (
+                  <li>and {pasted.faults.length - MAX_FAULTS} more, each in its row’s note.</li>
                 )}
               </ul>
             </div>

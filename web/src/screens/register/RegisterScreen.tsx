@@ -140,7 +140,7 @@ export function RegisterScreen() {
             <button className="button" onClick={() => setPaste({ text: '', at: undefined })}>
               <ClipboardPaste size={16} /> Paste
             </button>
-            <Link className="button" to="import" title="Take over a door list from a file">
+            <Link className="button" to="import" title="Import a door list from a file">
               <FileUp size={16} /> Import
             </Link>
             <button

@@ -14,7 +14,7 @@ const facts: OpeningFacts = {
   hingeSide: 'right',
   swing: 'out',
   rating: 90,
-  how: { frameWidth: 'measured' },
+  provenance: { frameWidth: 'measured' },
 };
 const line = (rest: Partial<OpeningFacts> = {}, practice = us): Line => {
   const all = { ...facts, ...rest };
@@ -79,8 +79,11 @@ describe('a register line', () => {
   });
   it('counts what is found and what is open', () => {
     expect(
-      line({ choices: { 'hanging.count': { value: 2, reason: 'x' } }, use: 'low', secured: true })
-        .row,
+      line({
+        choices: { 'hanging.count': { value: 2, reason: 'x' } },
+        frequency: 'low',
+        secured: true,
+      }).row,
     ).toMatchObject({ stops: 1, checks: 0, open: 0 });
     expect(line({ hingeSide: undefined, secured: true }).row!.open).toBe(2);
   });

@@ -140,8 +140,8 @@ function Body({
                 choices={decided.facts.choices}
                 canEdit={canEdit}
                 onPatch={onPatch}
-                lit={false}
-                onLight={() => undefined}
+                highlighted={false}
+                onHighlight={() => undefined}
               />
             ))}
         </div>
@@ -176,8 +176,8 @@ function Body({
               choices={decided.facts.choices}
               canEdit={canEdit}
               onPatch={onPatch}
-              lit={false}
-              onLight={() => undefined}
+              highlighted={false}
+              onHighlight={() => undefined}
             />
           ))}
         </div>

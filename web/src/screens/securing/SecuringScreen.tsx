@@ -48,7 +48,12 @@ export function SecuringScreen() {
             practice={decided.practice}
             {...shared}
           />
-          <StageOutcome stage="securing" {...shared} lit={undefined} onLight={() => undefined} />
+          <StageOutcome
+            stage="securing"
+            {...shared}
+            highlighted={undefined}
+            onHighlight={() => undefined}
+          />
         </>
       ),
     },

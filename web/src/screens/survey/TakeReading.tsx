@@ -1,7 +1,7 @@
 import { Check, Radio, SkipForward } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import {
-  MOST_HINGES,
+  MAX_HINGES,
   mm,
   parseLength,
   phraseText,
@@ -64,7 +64,7 @@ export function TakeReading({
         ) : (
           <div className="grid grid-cols-2 gap-2">
             {(kind.type === 'count'
-              ? Array.from({ length: MOST_HINGES }, (_, index) => index + 1)
+              ? Array.from({ length: MAX_HINGES }, (_, index) => index + 1)
               : kind.options!
             ).map((value) => (
               <button

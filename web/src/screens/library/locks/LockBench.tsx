@@ -235,7 +235,7 @@ function Edge({ spec, state, drawn, act }: Shared) {
         <circle className="layer-hardware" cx={62} cy={96} r={drawn ? 4 : 10} />
       )}
       {(spec.latch === 'spring' || spec.latch === 'dead-latching') && (
-        <Part name="Push the latch back" onAct={() => act('outside-slip')}>
+        <Part name="Slip the latch" onAct={() => act('outside-slip')}>
           <path className="layer-hardware" d={`M62 86h${latchOut - 6}l6 20h${-latchOut}Z`} />
           {spec.latch === 'dead-latching' && (
             <path

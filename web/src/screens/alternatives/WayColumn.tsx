@@ -11,9 +11,9 @@ import {
 } from '@riegel/core';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { LevelSign, Say } from '../../parts/Say.js';
-import type { WaysFound } from '../../worker/client.js';
+import type { AlternativesFound } from '../../worker/client.js';
 
-type Way = WaysFound['ways'][number];
+type Way = AlternativesFound['ways'][number];
 
 const COLUMN = 'row-span-7 grid grid-rows-subgrid gap-y-0 sheet px-3 py-2';
 
@@ -132,7 +132,7 @@ function Wishes({
 }
 
 /** What stands today: its choices, drawing and findings. */
-export function TodayColumn({ found, units }: { found: WaysFound; units: Units }) {
+export function TodayColumn({ found, units }: { found: AlternativesFound; units: Units }) {
   const { now, today } = found;
   const stops = now.findings.filter((one) => one.level === 'stop');
   return (
@@ -160,7 +160,7 @@ export function WayColumn({
 }: {
   way: Way;
   number: number;
-  found: WaysFound;
+  found: AlternativesFound;
   units: Units;
   canEdit: boolean;
   onTake: () => void;

@@ -3,7 +3,7 @@ export {
   assignmentOf,
   factsWith,
   familyOf,
-  searchWays,
+  searchAlternatives,
   WAY_REASON,
   type Found,
   type Refused,

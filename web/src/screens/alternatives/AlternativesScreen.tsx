@@ -13,7 +13,7 @@ import { useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
-import { useWays } from '../../worker/client.js';
+import { useAlternatives } from '../../worker/client.js';
 import { TodayColumn, WayColumn } from './WayColumn.js';
 
 /** What a press on a wish records or takes back; the others follow from facts kept elsewhere. */
@@ -36,12 +36,12 @@ function patchTo(before: OpeningFacts, after: OpeningFacts): FactsPatch {
 }
 
 /** Ways out of what clashes or is wished in vain, side by side with what stands today. */
-export function WaysScreen() {
+export function AlternativesScreen() {
   const { openingId } = useParams();
   const { project, basis, openings, byId, canEdit, edit } = useProject();
   const navigate = useNavigate();
   const opening = byId.get(openingId!);
-  const found = useWays(opening, basis);
+  const found = useAlternatives(opening, basis);
   const base = `/projects/${project.id}`;
   if (!opening) return <NoOpening base={base} />;
   const wished = wishesOf(opening.facts);
@@ -82,7 +82,7 @@ export function WaysScreen() {
         })}
       </div>
       {found ? (
-        <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Ways out">
+        <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Alternatives">
           {found.ways.length === 0 ? (
             <p className="px-4 py-6 text-soft">
               {found.wishes.length === 0

@@ -7,7 +7,7 @@ import { projectBasis } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { brokenRule } from './rules.js';
-import { consequencesOf, searchWays } from './index.js';
+import { consequencesOf, searchAlternatives } from './index.js';
 
 const basis = projectBasis('continental');
 /** Nothing visible, no threshold, sealed below, closing: drawn with centre pivots and a floor closer. */
@@ -23,7 +23,7 @@ const KNOT: OpeningFacts = {
   hingeSide: 'left',
   swing: 'in',
   rating: 0,
-  use: 'medium',
+  frequency: 'medium',
   secured: false,
   exterior: false,
   nothingVisible: true,
@@ -37,7 +37,7 @@ const KNOT: OpeningFacts = {
 
 describe('the knot: nothing visible, no threshold, sealed, closing', () => {
   const now = decideOpening(KNOT, basis);
-  const found = searchWays(KNOT, basis);
+  const found = searchAlternatives(KNOT, basis);
   const way = (device: string, seal?: string) =>
     found.ways.find((one) => one.choice.device === device && (!seal || one.choice.seal === seal))!;
   const codes = (device: string, seal?: string) => {
@@ -58,7 +58,7 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
       frameKind: 'stopless',
     });
     expect(codes('centre-pivot', 'drop-half').changes).toEqual(
-      expect.arrayContaining(['ways.seal', 'ways.actuator']),
+      expect.arrayContaining(['alternatives.seal', 'alternatives.actuator']),
     );
     expect(way('centre-pivot', 'drop-half').kept.sealed).toBe(0.5);
   });
@@ -66,7 +66,11 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
   it('offset pivots: the frame gets stops, seals become ordinary', () => {
     expect(way('offset-pivot').choice.frameKind).toBe('rebated');
     expect(codes('offset-pivot').changes).toEqual(
-      expect.arrayContaining(['ways.frame.rebated', 'ways.strike', 'ways.seals.ordinary']),
+      expect.arrayContaining([
+        'alternatives.frame.rebated',
+        'alternatives.strike',
+        'alternatives.seals.ordinary',
+      ]),
     );
     expect(way('offset-pivot').kept).toMatchObject({ nothingVisible: 0.5, sealed: 1 });
   });
@@ -79,21 +83,21 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
     });
     expect(Object.values(way('concealed').kept)).toEqual([1, 1, 1, 1, 1]);
     expect(codes('concealed').asks).toEqual(
-      expect.arrayContaining(['ways.ask.leaf', 'ways.ask.template']),
+      expect.arrayContaining(['alternatives.ask.leaf', 'alternatives.ask.template']),
     );
   });
 
   it('spring-type concealed hinges are refused on this leaf, with the reason; a light leaf may have them', () => {
     const refused = found.refused.find((one) => one.family === 'spring-concealed')!;
     expect(refused.why.map((one) => one.code)).toContain('hanging.springSlams');
-    const light = searchWays({ ...KNOT, leafMass: 15_000 }, basis);
+    const light = searchAlternatives({ ...KNOT, leafMass: 15_000 }, basis);
     expect(light.ways.some((one) => one.choice.device === 'spring-concealed')).toBe(true);
   });
 
   it('a threshold after all, last, with its wish lost', () => {
     const threshold = way('centre-pivot', 'threshold');
     expect(threshold.kept.noThreshold).toBe(0);
-    expect(codes('centre-pivot', 'threshold').changes).toContain('ways.threshold');
+    expect(codes('centre-pivot', 'threshold').changes).toContain('alternatives.threshold');
     expect(found.ways.at(-1)).toBe(threshold);
   });
 
@@ -127,7 +131,10 @@ describe('the search', () => {
     fc.assert(
       fc.property(facts, (more) => {
         const opening = { ...KNOT, choices: {}, ...more };
-        const [quick, whole] = [searchWays(opening, basis), searchWays(opening, basis, true)];
+        const [quick, whole] = [
+          searchAlternatives(opening, basis),
+          searchAlternatives(opening, basis, true),
+        ];
         const brief = (found: typeof quick) =>
           found.ways.map((one) => [one.choice, one.kept, one.score]);
         expect(brief(quick)).toEqual(brief(whole));
@@ -138,23 +145,27 @@ describe('the search', () => {
   });
 
   it('offers no device that the kind of opening does not take', () => {
-    const doors = searchWays({ ...KNOT, kind: 'double-acting', choices: {} }, basis);
+    const doors = searchAlternatives({ ...KNOT, kind: 'double-acting', choices: {} }, basis);
     expect(doors.ways.length + doors.refused.length).toBeGreaterThan(0);
     for (const way of doors.ways) {
       expect(['centre-pivot', 'double-acting-spring']).toContain(way.choice.device);
       expect(way.decided.results.hanging.device).toBe(way.choice.device);
     }
-    for (const way of searchWays(KNOT, basis).ways)
+    for (const way of searchAlternatives(KNOT, basis).ways)
       expect(way.decided.results.hanging.device).toBe(way.choice.device);
   });
 
   it('cuts off only what a rule breaks, whatever is still to be chosen', () => {
     expect(brokenRule({ device: 'butt' })).toBeUndefined();
-    expect(brokenRule({ device: 'butt', closer: 'floor' })!.why.code).toBe('ways.rule.pivotCloser');
-    expect(brokenRule({ device: 'spring-hinge', closer: 'surface-pull' })!.why.code).toBe(
-      'ways.rule.spring',
+    expect(brokenRule({ device: 'butt', closer: 'floor' })!.why.code).toBe(
+      'alternatives.rule.pivotCloser',
     );
-    expect(brokenRule({ foot: 'jamb', closer: 'floor' })!.why.code).toBe('ways.rule.footCloser');
+    expect(brokenRule({ device: 'spring-hinge', closer: 'surface-pull' })!.why.code).toBe(
+      'alternatives.rule.spring',
+    );
+    expect(brokenRule({ foot: 'jamb', closer: 'floor' })!.why.code).toBe(
+      'alternatives.rule.footCloser',
+    );
   });
 
   it('keeps what a person recorded beside the choices, and lets products of what changes go', () => {
@@ -167,7 +178,7 @@ describe('the search', () => {
         'handing.active': { value: 'left', reason: 'kept' },
       },
     };
-    const found = searchWays(facts, basis);
+    const found = searchAlternatives(facts, basis);
     for (const way of found.ways) {
       expect(way.facts.note).toBe('by the stair');
       expect(way.facts.choices!['handing.active']).toBeDefined();

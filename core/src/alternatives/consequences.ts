@@ -23,60 +23,70 @@ export function consequencesOf(way: Found, today: DecidedOpening, was: Assignmen
   const asks: Said[] = [];
   if (changed.includes('device'))
     changes.push(
-      said('ways.hang', {
+      said('alternatives.hang', {
         from: { term: `device.${was.device}` },
         to: { term: `device.${choice.device}` },
       }),
     );
   if (changed.includes('frameKind')) {
     changes.push(
-      said(choice.frameKind === 'rebated' ? 'ways.frame.rebated' : 'ways.frame.stopless'),
-      said('ways.strike'),
+      said(
+        choice.frameKind === 'rebated'
+          ? 'alternatives.frame.rebated'
+          : 'alternatives.frame.stopless',
+      ),
+      said('alternatives.strike'),
     );
     changes.push(
-      said(choice.frameKind === 'rebated' ? 'ways.seals.ordinary' : 'ways.seals.difficult'),
+      said(
+        choice.frameKind === 'rebated'
+          ? 'alternatives.seals.ordinary'
+          : 'alternatives.seals.difficult',
+      ),
     );
   }
   if (changed.includes('foot') || (changed.includes('device') && choice.device === 'offset-pivot'))
-    changes.push(said(choice.foot === 'jamb' ? 'ways.foot.jamb' : 'ways.foot.floor'));
+    changes.push(
+      said(choice.foot === 'jamb' ? 'alternatives.foot.jamb' : 'alternatives.foot.floor'),
+    );
   if (choice.device === 'offset-pivot' && choice.seal !== 'drop-full')
-    changes.push(said('ways.offset.full'));
+    changes.push(said('alternatives.offset.full'));
   if (changed.includes('closer'))
     changes.push(
-      said('ways.closer', {
+      said('alternatives.closer', {
         from: { term: `closer.${was.closer}` },
         to: { term: `closer.${choice.closer}` },
       }),
     );
   if (changed.includes('seal'))
     changes.push(
-      said('ways.seal', {
+      said('alternatives.seal', {
         from: { term: sealTerm(was.seal) },
         to: { term: sealTerm(choice.seal) },
       }),
     );
-  if (choice.seal === 'threshold') changes.push(said('ways.threshold'));
+  if (choice.seal === 'threshold') changes.push(said('alternatives.threshold'));
   if (changed.includes('lockKind'))
     changes.push(
-      said('ways.lock', {
+      said('alternatives.lock', {
         from: { term: `lockKind.${String(was.lockKind)}` },
         to: { term: `lockKind.${String(choice.lockKind)}` },
       }),
     );
   // The plunger of a drop seal rubs along an arc where the leaf turns inside its own thickness.
   if (choice.device === 'centre-pivot' && choice.seal.startsWith('drop'))
-    changes.push(said('ways.actuator'));
+    changes.push(said('alternatives.actuator'));
   const recesses = decided.solids.filter((one) => one.on === 'leaf' && one.how === 'in').length;
   if (CONCEALED.includes(choice.device)) {
-    if (recesses > 0) asks.push(said('ways.ask.leaf', { count: recesses }));
-    if (choice.closer !== 'none') asks.push(said('ways.ask.template'));
+    if (recesses > 0) asks.push(said('alternatives.ask.leaf', { count: recesses }));
+    if (choice.closer !== 'none') asks.push(said('alternatives.ask.template'));
   }
   if (choice.seal === 'drop-full' && !CONCEALED.includes(choice.device))
-    asks.push(said('ways.ask.seal'));
-  if (choice.closer === 'floor') asks.push(said('ways.ask.floor'));
+    asks.push(said('alternatives.ask.seal'));
+  if (choice.closer === 'floor') asks.push(said('alternatives.ask.floor'));
   if (choice.closer === 'concealed-overhead' && !CONCEALED.includes(choice.device))
-    asks.push(said('ways.ask.closer'));
-  if (springs(choice.device)) asks.push(said('ways.ask.springs'));
+    asks.push(said('alternatives.ask.closer'));
+  if (springs(choice.device)) asks.push(said('alternatives.ask.springs'));
   const key = (finding: Finding) => `${finding.code} ${finding.parts.join(' ')}`;
   const before = new Set(today.findings.map(key));
   const after = new Set(decided.findings.map(key));

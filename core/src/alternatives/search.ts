@@ -200,7 +200,11 @@ function blocking(decided: DecidedOpening, today: DecidedOpening): Finding[] {
  *
  * @param exhaustive decide every combination, without rules or bounds cutting anything off
  */
-export function searchWays(facts: OpeningFacts, basis: ProjectBasis, exhaustive = false): Searched {
+export function searchAlternatives(
+  facts: OpeningFacts,
+  basis: ProjectBasis,
+  exhaustive = false,
+): Searched {
   const now = decideOpening(facts, basis);
   const today = assignmentOf(now);
   const wishes = wishesOf(now.facts);

@@ -17,35 +17,35 @@ export const RULES: readonly Rule[] = [
   {
     of: ['device', 'foot'],
     breaks: ({ device, foot }) => foot === 'jamb' && device !== 'offset-pivot',
-    why: said('ways.rule.foot'),
+    why: said('alternatives.rule.foot'),
   },
   {
     of: ['device', 'frameKind'],
     breaks: ({ device, frameKind }) => centre(device) !== (frameKind === 'stopless'),
-    why: said('ways.rule.frame'),
+    why: said('alternatives.rule.frame'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) =>
       (closer === 'floor' || closer === 'head') && (!pivot(device) || springs(device)),
-    why: said('ways.rule.pivotCloser'),
+    why: said('alternatives.rule.pivotCloser'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) =>
       centre(device) &&
       (closer === 'surface-pull' || closer === 'surface-push' || closer === 'concealed-overhead'),
-    why: said('ways.rule.centreCloser'),
+    why: said('alternatives.rule.centreCloser'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) => springs(device) && closer !== 'none',
-    why: said('ways.rule.spring'),
+    why: said('alternatives.rule.spring'),
   },
   {
     of: ['foot', 'closer'],
     breaks: ({ foot, closer }) => foot === 'jamb' && closer === 'floor',
-    why: said('ways.rule.footCloser'),
+    why: said('alternatives.rule.footCloser'),
   },
 ];
 
