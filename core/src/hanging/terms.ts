@@ -132,4 +132,5 @@ export const HANGING_TERMS = {
   'value.ratedGrade': 'EN 1935 grade on rated leaves, at least',
   'value.wideOpen': 'Opens to, where nothing is in the way',
   'value.thinnerLeaf': 'Next thinner leaf, of the thickness',
+  'fact.hingePositions': 'Hinges set by hand',
 } as const;

@@ -163,7 +163,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
         asValue(derived),
         this.explain(options.reasons),
         options.facts,
-        alternatives,
+        this.explains ? alternatives : NONE,
       );
       return derived;
     }

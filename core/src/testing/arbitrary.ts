@@ -151,6 +151,12 @@ const RECORDED: Record<string, fc.Arbitrary<unknown>> = {
   ...Object.fromEntries(Object.entries(RECORDS).map(([name, shape]) => [name, ofShape(shape)])),
   readings: anyReadings,
   choices,
+  // What was found of facts that are no more is only read, never recorded.
+  provenance: fc.dictionary(
+    fc.constantFrom(...FIELDS.map(({ name }) => name)),
+    fc.constantFrom('given', 'measured'),
+    { maxKeys: 4, noNullPrototype: true },
+  ),
 };
 
 /** Any single values, as a list of doors holds them. */

@@ -1,8 +1,9 @@
-import type { OpeningFacts } from '@riegel/core';
+import { FACTS_VERSION, type OpeningFacts } from '@riegel/core';
 import type { Client, Harness } from './harness.js';
 
 /** Facts of a plain opening. */
 export const plainFacts = (mark: string, rest: Partial<OpeningFacts> = {}): OpeningFacts => ({
+  version: FACTS_VERSION,
   mark,
   kind: 'single',
   ...rest,
