@@ -1,6 +1,6 @@
 import type { StageInput } from '../stage/index.js';
 import { type Ticks } from '../measure/index.js';
-import type { ReplacingRecord} from './decisions.js';
+import type { ReplacingRecord } from './decisions.js';
 import { type ExistingPart, type Verdict } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { matchPatterns, patternLibrary, type PatternMatch } from '../hanging/index.js';
