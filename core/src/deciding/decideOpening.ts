@@ -29,7 +29,8 @@ import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/in
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import type { AnyInput } from './input.js';
 import { productDecisions } from './productDecisions.js';
-import { namedProducts, withProducts } from './products.js';
+import { namedProducts } from './named.js';
+import { withProducts } from './products.js';
 import { solidsOf } from './solids.js';
 
 /** Everything that follows from one opening's facts. */

@@ -1,16 +1,29 @@
+import { practiceWith } from '../catalogue/index.js';
 import type { ProjectBasis, Stage } from '../opening/index.js';
 import type { StageInput } from '../stage/index.js';
 import { normalizeFacts } from '../stages/index.js';
-import { surveyed } from '../survey/index.js';
+import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decideOpening.js';
+import { namedProducts } from './named.js';
 
 /** The input of any stage: each reads of the results only what it says it needs. */
 export type AnyInput = StageInput<Stage>;
 
-/** What the stages read of an opening that was decided. */
+/**
+ * What the stages read of an opening that was decided. It may have come from another thread as plain
+ * data: the survey is read from the facts again.
+ */
 export function inputOf(
-  { facts, practice, survey, results }: DecidedOpening,
+  { facts, practice, results }: Pick<DecidedOpening, 'facts' | 'practice' | 'results'>,
   project: ProjectBasis,
 ): AnyInput {
-  return { facts: normalizeFacts(surveyed(facts, survey)), practice, project, survey, results };
+  const survey = surveyOf(facts);
+  const { named } = namedProducts(facts, project.products);
+  return {
+    facts: normalizeFacts(surveyed(facts, survey)),
+    practice: practiceWith(practice, [...named.values()]),
+    project,
+    survey,
+    results,
+  };
 }

@@ -1,7 +1,7 @@
 import type { Product } from '../catalogue/index.js';
-import type { Item, OpeningFacts, ProjectBasis } from '../opening/index.js';
+import type { Item, ProjectBasis } from '../opening/index.js';
 import type { Need } from '../stage/index.js';
-import { PRODUCT_SLOTS, SLOTS } from '../stages/index.js';
+import { SLOTS } from '../stages/index.js';
 import type { DecidedOpening } from './decideOpening.js';
 import { inputOf, type AnyInput } from './input.js';
 
@@ -16,24 +16,6 @@ export function needsFor(input: AnyInput): Need[] {
     const asked = need(input);
     return asked ? [{ ...asked, slot: key }] : [];
   });
-}
-
-/** The products an opening names, by slot; those the catalogue no longer has come out as `gone`. */
-export function namedProducts(
-  facts: OpeningFacts,
-  products: ReadonlyMap<string, Product>,
-): { named: Map<string, Product>; gone: string[] } {
-  const named = new Map<string, Product>();
-  const gone: string[] = [];
-  if (facts.choices)
-    for (const slot of PRODUCT_SLOTS) {
-      const choice = facts.choices[slot];
-      if (choice === undefined) continue;
-      const product = products.get(String(choice.value));
-      if (product) named.set(slot, product);
-      else gone.push(slot);
-    }
-  return { named, gone };
 }
 
 /** The items with the name of its product on what each product is. */

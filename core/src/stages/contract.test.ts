@@ -242,6 +242,20 @@ describe('every fact', () => {
   });
 });
 
+it('a decided opening works the same once it has crossed from another thread', () => {
+  fc.assert(
+    fc.property(openings, practiceOf, (facts, practice) => {
+      const decided = decideOpening(facts, practice);
+      const { practice: own, ...rest } = decided;
+      const crossed = { ...structuredClone(rest), practice: own } as typeof decided;
+      const project = bareBasis(practice);
+      expect(preparationOf(crossed, project)).toEqual(preparationOf(decided, project));
+      expect(needsOf(crossed, project)).toEqual(needsOf(decided, project));
+    }),
+    { numRuns: 100 },
+  );
+});
+
 describe('the registries', () => {
   it('follow the list', () => {
     expect(STAGES).toEqual(STAGE_LIST.map(({ id }) => id));

@@ -1,0 +1,21 @@
+import type { Product } from '../catalogue/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { PRODUCT_SLOTS } from '../stages/index.js';
+
+/** The products an opening names, by slot; those the catalogue no longer has come out as `gone`. */
+export function namedProducts(
+  facts: OpeningFacts,
+  products: ReadonlyMap<string, Product>,
+): { named: Map<string, Product>; gone: string[] } {
+  const named = new Map<string, Product>();
+  const gone: string[] = [];
+  if (facts.choices)
+    for (const slot of PRODUCT_SLOTS) {
+      const choice = facts.choices[slot];
+      if (choice === undefined) continue;
+      const product = products.get(String(choice.value));
+      if (product) named.set(slot, product);
+      else gone.push(slot);
+    }
+  return { named, gone };
+}
