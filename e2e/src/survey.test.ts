@@ -268,9 +268,9 @@ describe('surveying an opening on site', () => {
     );
     await page.sees('section[aria-label="Hinges"]', /cut to survey/);
     await page.sees('[data-pattern="british-150-225"]', 'does not fit');
-    await page.sees('[data-decision="preparing.leaf"]', 'renew Found split');
+    await page.sees('[data-decision="replacing.leaf"]', 'renew Found split');
     await page.sees(
-      '[data-decision="preparing.lock"]',
+      '[data-decision="replacing.lock"]',
       /move Taken over into the new leaf: centre 1000 mm/,
     );
     await page.sees(

@@ -1,15 +1,19 @@
 import { known, type Finding, type OpeningFacts, type Solid } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
 import { stageOfOwner } from './clashFindings.js';
-
-/** Cores that do not hold a screw by themselves (trade practice). */
-const SOFT = ['timber-mineral', 'timber-particle', 'timber-hollow', 'steel-honeycomb-18'];
 
 /** What is screwed to a face and bears load, so that it wants blocking behind it. */
 const LOADED = ['solid.surfaceCloser', 'solid.exitDevice', 'solid.surfaceBolt'];
 
 /** Loaded surface hardware on a core that holds no screw, unless blocking stands behind it. */
-export function fixingFindings(facts: OpeningFacts, solids: readonly Solid[]): Finding[] {
-  if (!SOFT.includes(known(facts.leafConstruction) ?? '')) return [];
+export function fixingFindings(
+  facts: OpeningFacts,
+  practice: Practice,
+  solids: readonly Solid[],
+): Finding[] {
+  const construction = known(facts.leafConstruction);
+  const { cores } = practice.values;
+  if (construction === undefined || cores.value[construction].holdsScrews) return [];
   const blocking = known(facts.blocking);
   if (blocking === 'all') return [];
   const things = new Map(
@@ -22,7 +26,7 @@ export function fixingFindings(facts: OpeningFacts, solids: readonly Solid[]): F
       stage: stageOfOwner(one.owner),
       code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
       params: { a: { term: one.thing } },
-      source: 'trade practice',
+      source: cores.source,
       parts: [one.owner, 'blocking'],
     }));
 }

@@ -94,7 +94,7 @@ export function decideOpening(
     results[id] = decide(input, new Recorder(facts, id, decisions, record, explain));
   const { items, findings } = record;
   const { solids, clashes } = solidsOf(input, record.solids);
-  findings.push(...clashFindings(clashes), ...fixingFindings(facts, solids));
+  findings.push(...clashFindings(clashes), ...fixingFindings(facts, practice, solids));
   const products = productDecisions(input, named, gone);
   findings.push(...products.findings);
   const decisions = inOrder(record.decisions, products.decisions);

@@ -82,7 +82,8 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   const rows = data.masses.value;
   const row =
     mass === undefined ? undefined : (rows.find((one) => mass <= one.toMass) ?? rows.at(-1)!);
-  const byHeight = leaf.height > practice.values.counts.value[0]!.toHeight ? 3 : 2;
+  const low = practice.values.counts.value[0]!.toHeight;
+  const byHeight = leaf.height > low ? 3 : 2;
   const wanted = Math.max(row?.count ?? 3, byHeight);
   const count = record.propose('count', wanted, {
     leaf: leaf.id,
@@ -94,6 +95,9 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
             carried: { grams: row.toMass },
           })
         : said('hanging.count.massUnknown', { count: wanted }),
+      ...(row && byHeight > row.count
+        ? [said('hanging.count.tall', { count: byHeight, limit: { ticks: low } })]
+        : []),
     ],
     alternatives: () =>
       [2, 3, 4].map((value) =>

@@ -34,9 +34,8 @@ export const HANGING_MESSAGES = {
   'hanging.clear.folded':
     '{frame} frame − {count} leaves of {thickness} folded together, and the gap at the jamb.',
   'hanging.gain.swingClear': 'Hinges that swing it clear of the opening give {clear}: {enough}.',
-  'hanging.gain.wide':
-    'Opened further than 90°, as far as it goes up to 110°, it gives {clear}: {enough}.',
-  'hanging.gain.thinner': 'A leaf a fifth thinner gives {clear}: {enough}.',
+  'hanging.gain.wide': 'Opened to {angle}, it gives {clear}: {enough}.',
+  'hanging.gain.thinner': 'A leaf of {thickness} gives {clear}: {enough}.',
   'hanging.gain.frame': 'Or a frame opening of {frame}.',
   'hanging.widest.wall':
     'The leaf or its handle ({handle} out) meets the wall {wall} beside the opening.',
@@ -156,6 +155,7 @@ export const HANGING_MESSAGES = {
   'hanging.centreListed': 'A centre-hung rated leaf stands only as listed.',
   'hanging.height.concealed': 'The height of its body; the leaf is {thickness} thick.',
   'hanging.count.concealed': '{count} carry {carried}; the leaf weighs {mass}.',
+  'hanging.count.tall': '{count} on a leaf more than {limit} high.',
   'hanging.count.massUnknown': '{count} until the mass is known.',
   'hanging.recess.butt': 'The thickness of the hinge leaf ({source}).',
   'hanging.setBack.why': 'Left uncut behind the hinge on an edge {thickness} thick.',

@@ -114,28 +114,28 @@ function waysToGain(
   const { frameWidth, stopWidth } = sizes;
   const { wideOpen, thinnerLeaf } = practice.values;
   if (!wanted || clear >= wanted.value || frameWidth === undefined) return [];
-  const way = (
-    code: `hanging.gain.${'swingClear' | 'wide' | 'thinner'}`,
-    ticks: number,
-  ): Said[] => {
+  const gained = (ticks: number) => {
     const whole = -ticksUp(-ticks);
-    return whole > clear
-      ? [
-          said(code, {
-            clear: { ticks: whole, rounding: 'down' },
-            enough: { term: whole >= wanted.value ? 'enough.yes' : 'enough.no' },
-          }),
-        ]
-      : [];
+    const clearer = { ticks: whole, rounding: 'down' as const };
+    const enough = { term: whole >= wanted.value ? 'enough.yes' : 'enough.no' };
+    return whole > clear ? { clear: clearer, enough } : undefined;
   };
   const trim = known(record.facts.trimProjection);
   const most = wideOpen.value;
   const wide = Math.min(most, trim === undefined ? most : widestAngle(plan, trim));
   const thinner = { ...plan, thickness: Math.round(plan.thickness * thinnerLeaf.value) };
+  const bySwing = gained(frameWidth - 2 * stopWidth);
+  const byAngle = gained(clearWidth(plan, frameWidth, stopWidth, wide, stopWidth));
+  const byLeaf = gained(clearWidth(thinner, frameWidth, stopWidth, 90, stopWidth));
+  const { thickness } = thinner;
   return [
-    ...way('hanging.gain.swingClear', frameWidth - 2 * stopWidth),
-    ...way('hanging.gain.wide', clearWidth(plan, frameWidth, stopWidth, wide, stopWidth)),
-    ...way('hanging.gain.thinner', clearWidth(thinner, frameWidth, stopWidth, 90, stopWidth)),
+    ...(bySwing ? [said('hanging.gain.swingClear', bySwing)] : []),
+    ...(byAngle
+      ? [said('hanging.gain.wide', { ...byAngle, angle: { degrees: Math.floor(wide) } })]
+      : []),
+    ...(byLeaf
+      ? [said('hanging.gain.thinner', { ...byLeaf, thickness: { ticks: thickness } })]
+      : []),
     said('hanging.gain.frame', {
       frame: { ticks: frameWidth + wanted.value - clear, rounding: 'up' },
     }),

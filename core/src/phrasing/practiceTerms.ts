@@ -89,6 +89,8 @@ export const PRACTICE_TERMS: Record<string, string> = {
   'figure.gramsPerSquareMetre': 'g/m²',
   'figure.at': 'at thickness',
   'figure.scales': 'scales',
+  'figure.holdsScrews': 'screws',
+  'figure.holdsLock': 'a lock',
   'figure.name': 'name',
   'figure.id': 'name',
   'figure.top.from': 'top from',

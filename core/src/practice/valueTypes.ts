@@ -24,6 +24,8 @@ const LENGTHS = new Set([
   'below',
 ]);
 
+const YES_NO = new Set(['scales', 'holdsScrews', 'holdsLock']);
+
 const CHOICES: Record<string, readonly string[]> = {
   'top.from': ['leaf-top', 'frame-head'],
   'bottom.from': ['leaf-bottom', 'floor'],
@@ -59,7 +61,7 @@ export function figureType(
   if (choice) return { type: 'choice', options: choice };
   const terms = TERMS[name];
   if (terms && path.length === 0) return { type: 'choice', options: terms };
-  if (typeof value.value === 'boolean' || last === 'scales') return { type: 'yes-no' };
+  if (typeof value.value === 'boolean' || YES_NO.has(last ?? '')) return { type: 'yes-no' };
   if (last === 'name' || last === 'id' || typeof value.value === 'string') return { type: 'text' };
   if (last === 'heavy' && name === 'butts') return { type: 'yes-no' };
   if (last === 'toMass' || value.unit === 'mass') return { type: 'mass' };

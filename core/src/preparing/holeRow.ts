@@ -1,21 +1,26 @@
 import type { HoleRow } from '../stage/index.js';
-/** Holes overlap by a quarter of the bit, so that little is left to pare. */
-const OVERLAP = 0.75;
 
 /**
  * The row of holes that clears a pocket: the bit is the case's thickness and a little over, up to the
  * next made; the first and last hole end where the pocket ends; the others stand evenly between, no
- * further apart than three quarters of the bit (trade practice).
+ * further apart than a part of the bit (trade practice: three quarters).
  *
  * @param length of the pocket, along the edge
  * @param through thickness of the case
  * @param over how much wider the bit is
  * @param step made steps of bits
+ * @param apart the most centre to centre, of the bit
  */
-export function holeRow(length: number, through: number, over: number, step: number): HoleRow {
+export function holeRow(
+  length: number,
+  through: number,
+  over: number,
+  step: number,
+  apart: number,
+): HoleRow {
   const bit = Math.ceil((through + over) / step) * step;
   const between = Math.max(0, length - bit);
-  const spaces = Math.ceil(between / (bit * OVERLAP));
+  const spaces = Math.ceil(between / (bit * apart));
   const pitch = spaces === 0 ? 0 : between / spaces;
   const half = bit / 2;
   return {

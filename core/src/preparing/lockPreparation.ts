@@ -121,8 +121,8 @@ function pocketLines(
   fit: LockFit,
   pocket: NonNullable<LockFit['pocket']>,
 ): HoleRow {
-  const { fronts, pilots, pocketOver, bitStep, faceHoles, centres } = practice.values;
-  const row = holeRow(pocket.up, pocket.through, pocketOver.value, bitStep.value);
+  const { fronts, pilots, pocketOver, bitStep, rowPitch, faceHoles, centres } = practice.values;
+  const row = holeRow(pocket.up, pocket.through, pocketOver.value, bitStep.value, rowPitch.value);
   sheet.group('pocket');
   sheet.lengths('pocket', pocket.up, row.bit, pocket.across);
   sheet.lengths('rowBit', row.bit);

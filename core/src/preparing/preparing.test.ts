@@ -36,6 +36,7 @@ describe('a row of holes', () => {
             mm(through),
             mm(1.5),
             mm(1),
+            0.75,
           );
           expect(bit).toBeGreaterThanOrEqual(mm(through + 1.5));
           expect(bit).toBeLessThan(mm(through + 2.5) + 1);
@@ -57,7 +58,7 @@ describe('a row of holes', () => {
     );
   });
   it('is, for a case of 16 by 155, ten holes of 18', () => {
-    const row = holeRow(mm(155), mm(16), mm(1.5), mm(1));
+    const row = holeRow(mm(155), mm(16), mm(1.5), mm(1), 0.75);
     expect([row.bit / mm(1), row.count]).toEqual([18, 12]);
     expect(row.pitch / mm(1)).toBeCloseTo((155 - 18) / 11, 1);
   });

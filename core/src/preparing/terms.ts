@@ -1,6 +1,7 @@
 /** The stage’s words: its decisions, facts and their values, its hardware. */
 export const PREPARING_TERMS = {
   'stage.preparing': 'Preparing',
+  'value.rowPitch': 'Row of holes, centre to centre, of the bit',
   'prepGroup.place': 'Place of the lock',
   'prepGroup.bores': 'Bores',
   'prepGroup.pocket': 'Pocket in the edge',

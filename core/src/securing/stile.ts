@@ -9,8 +9,6 @@ export interface SolidWidth {
   by: 'stile' | 'glass' | 'blocking';
 }
 
-const SOFT = ['timber-hollow', 'timber-particle', 'timber-mineral'];
-
 /**
  * Width from the lock edge that is solid at a height: the stile of a framed leaf, up to the glass
  * beside it, or the block in the core of a flush leaf. Undefined where the leaf is solid throughout.
@@ -36,7 +34,9 @@ export function solidWidth(
     if (y >= bottom && y <= bottom + glassHeight)
       limits.push({ width: leaf.width - left - glassWidth, by: 'glass' });
   }
-  if (known(facts.blocking) === 'lock' && SOFT.includes(known(facts.leafConstruction) ?? ''))
+  const construction = known(facts.leafConstruction);
+  const soft = construction && !practice.values.cores.value[construction].holdsLock;
+  if (known(facts.blocking) === 'lock' && soft)
     limits.push({ width: practice.values.lockBlocking.value, by: 'blocking' });
   return limits.sort((a, b) => a.width - b.width)[0];
 }

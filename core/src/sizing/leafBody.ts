@@ -64,8 +64,8 @@ export function framingOf(
 
 /**
  * What of a leaf is not solid: glass and panels, where nothing can be let in, and the tenons of the
- * rails, which nothing should cut. A tenon reaches two thirds of the stile’s width, a third of the
- * thickness (joinery practice).
+ * rails, which nothing should cut. A tenon’s length and thickness are the practice’s
+ * (joinery practice: two thirds of the stile’s width, a third of the leaf’s thickness).
  */
 export function leafBody(facts: OpeningFacts, practice: Practice, leaf: MeasuredLeaf): Solid[] {
   const { width, height, thickness } = leaf;
@@ -98,9 +98,11 @@ export function leafBody(facts: OpeningFacts, practice: Practice, leaf: Measured
         [height - topRail, height],
       ];
       if (mid) rails.push([mid.from, mid.to]);
-      const z = about(thickness / 2, thickness / 3);
+      const { tenonLength, tenonThickness } = practice.values;
+      const long = stile * tenonLength.value;
+      const z = about(thickness / 2, thickness * tenonThickness.value);
       for (const y of rails) {
-        for (const x of [span(stile / 3, (stile * 2) / 3), span(width - stile, (stile * 2) / 3)])
+        for (const x of [span(stile - long, long), span(width - stile, long)])
           solids.push(solid('leafConstruction', 'solid.tenon', leaf.id, 'joint', { x, y, z }));
       }
     }
