@@ -19,6 +19,18 @@ const ticks = (text: string, system: System) => {
   return result.ok ? result.value : result.fault.code;
 };
 
+describe('reading a fraction written as one sign', () => {
+  const SIGNS = [...'¼½¾⅛⅜⅝⅞⅓⅔⅕⅖⅗⅘⅙⅚'];
+  it.each(SIGNS)('%s is what unicode takes it apart into', (sign) => {
+    const [over, under] = sign.normalize('NFKD').split('⁄').map(Number) as [number, number];
+    // A rule is divided into halves: thirds, fifths and sixths are refused, not rounded.
+    const halves = [2, 4, 8].includes(under);
+    expect(ticks(`2${sign}`, 'inch')).toBe(
+      halves ? inches(2 + over / under) : 'length.denominator',
+    );
+  });
+});
+
 describe('reading a length', () => {
   const width = inches(35.75);
   it.each([

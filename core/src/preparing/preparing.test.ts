@@ -140,6 +140,14 @@ describe('the numbers of a preparation sheet', () => {
     expect((solid.y[0] + solid.y[1]) / 2 + decided.results.securing.leaf!.bottom).toBe(
       height! - inches(0.375),
     );
+    // The strike's own height is its middle's, further from the head than the lock's.
+    const below = lockPreparation(
+      decided.facts,
+      decided.practice,
+      decided.results.sizing,
+      decided.results.securing,
+    )!;
+    expect(ticks(below, 'strikeFromHead')).toEqual([ticks(below, 'fromHead')![0]! + inches(0.375)]);
     expect(ticks(prepared({ lockKind: 'mortise' }), 'dustBox')).toEqual([inches(0.75)]);
   });
   it('are the same for both hands: only the drawings are mirrored', () => {

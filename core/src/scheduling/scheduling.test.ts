@@ -57,6 +57,39 @@ describe('grouping openings into sets', () => {
     expect(back.sets.map((set) => set.number)).toEqual([1, 3]);
   });
 
+  it('gives a number to the hardware that most of its openings now take', () => {
+    const first = groupSets(['1', '2', '3', '4', '5'].map((id) => opening(id, 3)));
+    const split = groupSets(
+      [opening('1', 6), opening('2', 6), opening('3', 8), opening('4', 8), opening('5', 8)],
+      first.known,
+    );
+    expect(split.sets.map((set) => [set.number, set.items[0]!.quantity])).toEqual([
+      [1, 8],
+      [2, 6],
+    ]);
+    // Evenly divided, the first in mark order keeps it.
+    const even = groupSets(
+      [opening('1', 6), opening('2', 6), opening('3', 8), opening('4', 8), opening('5', 3)],
+      groupSets(['1', '2', '3', '4'].map((id) => opening(id, 4))).known,
+    );
+    expect(even.sets.map((set) => [set.number, set.items[0]!.quantity])).toEqual([
+      [1, 6],
+      [2, 8],
+      [3, 3],
+    ]);
+  });
+  it('of two sets that become one keeps the number most were of, then the lower', () => {
+    const before = [opening('1', 3), opening('2', 4), opening('3', 4)];
+    const { known } = groupSets(before);
+    const one = groupSets(
+      before.map(({ id }) => opening(id, 9)),
+      known,
+    );
+    expect(one.sets.map((set) => set.number)).toEqual([2]);
+    const even = groupSets([opening('1', 9), opening('2', 9)], groupSets(before.slice(0, 2)).known);
+    expect(even.sets.map((set) => set.number)).toEqual([1]);
+  });
+
   it('is stable, complete and disjoint for any history', () => {
     const project = fc.uniqueArray(
       fc.record({ id: fc.integer({ min: 1, max: 30 }).map(String), q: fc.nat({ max: 5 }) }),

@@ -6,6 +6,7 @@ import { projectBasis, PRACTICES } from '../project/index.js';
 import type { Building, OpeningFacts } from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
+import { exitCase } from './exitDevice.js';
 import { LOCK_FORMS } from './index.js';
 import { DOOR } from '../testing/door.js';
 
@@ -230,12 +231,86 @@ describe('findings of a lock in its leaf', () => {
     expect(codes(rated)).toContain('securing.noLatch');
     expect(codes(us({ lockKind: 'none', rating: 90 }))).toContain('securing.noLatch');
     const second = { lockKind: 'cylindrical', secured: true, deadBolt: true } as const;
-    expect(codes(us(second))).toContain('securing.secondLock');
-    expect(codes(us({ ...second, egress: true }))).toContain('securing.secondLockOut');
+    const told = (facts: Partial<OpeningFacts>) =>
+      us(facts)
+        .findings.filter((one) => one.code.startsWith('securing.secondLock'))
+        .map((one) => `${one.level} ${one.code}`);
+    expect(told(second)).toEqual(['check securing.secondLock']);
+    expect(told({ ...second, egress: 'unknown' })).toEqual(['check securing.secondLock']);
+    // Two motions to get out: nobody may have to know of the second.
+    expect(told({ ...second, egress: true })).toEqual(['stop securing.secondLockOut']);
+    expect(told({ ...second, lockKind: 'mortise', egress: true })).toEqual([]);
     expect(us(second).results.securing.secondHeight).toBe(inches(48));
     expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
     const gone = us({ secured: true, choices: choose('own-lost') });
     expect(codes(gone)).toContain('choice.notTaken');
+  });
+});
+
+describe('limits of a lock, on both sides', () => {
+  const { values } = PRACTICES['us-commercial'];
+  it('an exit device from so many people, unless it is no way out', () => {
+    const kind = (occupants: number, egress?: boolean) =>
+      us({ occupants, egress, secured: true }).results.securing.kind;
+    const from = values.panicFrom.value;
+    expect(kind(from - 1, true)).not.toMatch(/exit/);
+    expect(kind(from, true)).toMatch(/exit/);
+    expect(kind(from)).toMatch(/exit/);
+    expect(kind(from, false)).not.toMatch(/exit/);
+  });
+  it('an exit device no wider than its stile', () => {
+    const told = (stileWidth: number) =>
+      us({
+        leafConstruction: 'timber-panelled-hardwood',
+        midRail: 0,
+        lockKind: 'rim-exit',
+        egress: true,
+        stileWidth,
+      }).findings.filter((one) => one.code === 'securing.exitStile');
+    const across = exitCase({ ...base, lockKind: 'rim-exit' }, PRACTICES['us-commercial']).across;
+    expect(told(across)).toEqual([]);
+    expect(told(across - 1)).toMatchObject([
+      {
+        level: 'check',
+        params: { needed: { ticks: across }, has: { ticks: across - 1 } },
+      },
+    ]);
+  });
+  it('a bored lock in a leaf of its range: too thin stops, too thick is checked', () => {
+    const told = (leafThickness: number) =>
+      us({ lockKind: 'cylindrical', secured: true, leafThickness })
+        .findings.filter((one) => one.code.startsWith('securing.bored'))
+        .map((one) => `${one.level} ${one.code}`);
+    const { from, to } = values.boredLeaf.value;
+    expect(told(from - 1)).toEqual(['stop securing.boredThin']);
+    expect(told(from)).toEqual([]);
+    expect(told(to)).toEqual([]);
+    expect(told(to + 1)).toEqual(['check securing.boredThick']);
+  });
+  it('heights within reach, escape and range, each end belonging to it', () => {
+    const told = (lockHeight: number, code: string) =>
+      us({
+        lockKind: 'mortise',
+        secured: true,
+        accessible: true,
+        egress: true,
+        lockHeight,
+      }).findings.some((one) => one.code === `securing.height.${code}`);
+    const bands = { reach: values.reach.value, escape: values.escape.value };
+    for (const [code, { from, to }] of Object.entries(bands)) {
+      expect([told(from, code), told(to, code)]).toEqual([false, false]);
+      expect([told(from - 1, code), told(to + 1, code)]).toEqual([true, true]);
+    }
+    const { from, to } = values.heights.value.lock;
+    expect([told(from, 'range'), told(to, 'range')]).toEqual([false, false]);
+    expect([told(from - 1, 'range'), told(to + 1, 'range')]).toEqual([true, true]);
+  });
+  it('the stronger lock from high use on', () => {
+    const kind = (passagesPerDay: number) =>
+      us({ secured: true, frequency: undefined, passagesPerDay }).results.securing.kind;
+    const from = values.highUse.value;
+    expect(kind(from - 1)).toBe(values.lockUsual.value);
+    expect(kind(from)).toBe(values.lockHighUse.value);
   });
 });
 

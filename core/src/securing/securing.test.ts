@@ -148,6 +148,16 @@ describe('lock functions', () => {
     expect([two.freeOut, two.twoMotions, two.canTrap]).toEqual([false, true, false]);
   });
 
+  it('does not let the leaf close on a thrown bolt, and closes it once it is withdrawn', () => {
+    for (const spec of LOCK_SPECS.filter((one) => one.bolt)) {
+      const open = { ...restingState(spec), closed: false };
+      expect(lockStep(spec, { ...open, bolt: true }, 'close').state.closed).toBe(false);
+      const closed = lockStep(spec, open, 'close').state;
+      expect(closed.closed).toBe(true);
+      expect(closed.bolt).toBe(spec.boltsOnClosing);
+    }
+  });
+
   it('never opens by itself and never loses a state: any actions in any order', () => {
     const anyLock = fc.constantFrom(...LOCK_SPECS);
     fc.assert(

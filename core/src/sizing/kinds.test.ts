@@ -84,6 +84,9 @@ describe('the floor', () => {
   it('a rise under the sweep counts only when it is more than the undercut holds', () => {
     expect(text({ floorRise: inches(1 / 2) }, 'sizing.undercut')).toBe('3/4 in');
     expect(text({ floorRise: inches(7 / 8) }, 'sizing.undercut')).toBe('1 in');
+    // 3/4 holds a rise of 5/8 with its clearance of 1/8, and not a sixteenth more.
+    expect(text({ floorRise: inches(5 / 8) }, 'sizing.undercut')).toBe('3/4 in');
+    expect(text({ floorRise: inches(11 / 16) }, 'sizing.undercut')).toBe('13/16 in');
     expect(text({ floorRise: inches(7 / 8), undercut: inches(1 / 2) }, 'sizing.undercut')).toBe(
       '1/2 in',
     );
