@@ -82,6 +82,17 @@ free_port() {
     look(Number(process.argv[1]));' "$1"
 }
 
+# start_database DIR [PORT]: prints the address; a port that another took meanwhile is exchanged for the next free one.
+start_database() {
+  local number=${2:-$(free_port 34310)} code=4
+  for _ in 1 2 3; do
+    code=0; "$root/bin/database" start "$1" "$number" || code=$?
+    [ "$code" = 4 ] || break
+    number=$(free_port "$((number + 1))")
+  done
+  return "$code"
+}
+
 # use_database PORT [new]: sets RIEGEL_DATABASE_URL to the database of the demo at PORT, started if it does not run.
 started=
 use_database() {
@@ -90,10 +101,10 @@ use_database() {
   for name in demo plain; do [ -d "$state/$name-$1/data" ] && data="$state/$name-$1"; done
   [ -n "$data" ] || [ "${2:-}" = new ] || fail "there is no demo at port $1; set RIEGEL_DATABASE_URL for a database of yours."
   data=${data:-$state/demo-$1}
-  local number; number=$(cat "$data/database-port" 2>/dev/null || free_port 34310)
+  local number; number=$(cat "$data/database-port" 2>/dev/null || true)
   "$root/bin/database" pid "$data" >/dev/null 2>&1 || started=$data
   trap leave_database EXIT
-  RIEGEL_DATABASE_URL=$("$root/bin/database" start "$data" "$number") || fail "the private database did not start."
+  RIEGEL_DATABASE_URL=$(start_database "$data" "$number") || fail "the private database did not start."
   export RIEGEL_DATABASE_URL
 }
 leave_database() { [ -z "$started" ] || "$root/bin/database" stop "$started" || true; }

@@ -129,7 +129,7 @@ describe('the knot', () => {
   });
 
   it('takes one as a single step that is undone as one', async () => {
-    await page.click('article[data-device="concealed"] button', 'Take this way');
+    await page.click('article[data-device="concealed"] button', 'Take this one');
     await page.decision('hanging.device', 'concealed hinges');
     await page.saved();
     await page.until(

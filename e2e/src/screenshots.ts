@@ -114,7 +114,7 @@ try {
   await page.click('[role=grid] a', 'Open 1.40');
   await page.click('a', 'Alternatives');
   await page.find('article[data-device="concealed"]');
-  await shot('ways-out');
+  await shot('alternatives');
   // Something to read: a link made and revoked, a wrong password, a letter.
   await page.driver.executeAsyncScript(
     `const [project, done] = arguments;

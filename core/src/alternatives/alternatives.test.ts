@@ -38,10 +38,12 @@ const KNOT: OpeningFacts = {
 describe('the knot: nothing visible, no threshold, sealed, closing', () => {
   const now = decideOpening(KNOT, basis);
   const found = searchAlternatives(KNOT, basis);
-  const way = (device: string, seal?: string) =>
-    found.ways.find((one) => one.choice.device === device && (!seal || one.choice.seal === seal))!;
+  const alternative = (device: string, seal?: string) =>
+    found.alternatives.find(
+      (one) => one.choice.device === device && (!seal || one.choice.seal === seal),
+    )!;
   const codes = (device: string, seal?: string) => {
-    const { changes, asks } = consequencesOf(way(device, seal), now, found.today);
+    const { changes, asks } = consequencesOf(alternative(device, seal), now, found.today);
     return { changes: changes.map((one) => one.code), asks: asks.map((one) => one.code) };
   };
 
@@ -53,18 +55,18 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
   });
 
   it('centre-hung stays: floor closer, a drop seal that is not full-mortised, an actuator plate', () => {
-    expect(way('centre-pivot', 'drop-half').choice).toMatchObject({
+    expect(alternative('centre-pivot', 'drop-half').choice).toMatchObject({
       closer: 'floor',
       frameKind: 'stopless',
     });
     expect(codes('centre-pivot', 'drop-half').changes).toEqual(
       expect.arrayContaining(['alternatives.seal', 'alternatives.actuator']),
     );
-    expect(way('centre-pivot', 'drop-half').kept.sealed).toBe(0.5);
+    expect(alternative('centre-pivot', 'drop-half').kept.sealed).toBe(0.5);
   });
 
   it('offset pivots: the frame gets stops, seals become ordinary', () => {
-    expect(way('offset-pivot').choice.frameKind).toBe('rebated');
+    expect(alternative('offset-pivot').choice.frameKind).toBe('rebated');
     expect(codes('offset-pivot').changes).toEqual(
       expect.arrayContaining([
         'alternatives.frame.rebated',
@@ -72,16 +74,16 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
         'alternatives.seals.ordinary',
       ]),
     );
-    expect(way('offset-pivot').kept).toMatchObject({ nothingVisible: 0.5, sealed: 1 });
+    expect(alternative('offset-pivot').kept).toMatchObject({ nothingVisible: 0.5, sealed: 1 });
   });
 
   it('concealed hinges with a templated concealed closer: the full-mortised seal fits, makers are asked', () => {
-    expect(way('concealed').choice).toMatchObject({
+    expect(alternative('concealed').choice).toMatchObject({
       closer: 'concealed-overhead',
       seal: 'drop-full',
       frameKind: 'rebated',
     });
-    expect(Object.values(way('concealed').kept)).toEqual([1, 1, 1, 1, 1]);
+    expect(Object.values(alternative('concealed').kept)).toEqual([1, 1, 1, 1, 1]);
     expect(codes('concealed').asks).toEqual(
       expect.arrayContaining(['alternatives.ask.leaf', 'alternatives.ask.template']),
     );
@@ -91,24 +93,24 @@ describe('the knot: nothing visible, no threshold, sealed, closing', () => {
     const refused = found.refused.find((one) => one.family === 'spring-concealed')!;
     expect(refused.why.map((one) => one.code)).toContain('hanging.springSlams');
     const light = searchAlternatives({ ...KNOT, leafMass: 15_000 }, basis);
-    expect(light.ways.some((one) => one.choice.device === 'spring-concealed')).toBe(true);
+    expect(light.alternatives.some((one) => one.choice.device === 'spring-concealed')).toBe(true);
   });
 
   it('a threshold after all, last, with its wish lost', () => {
-    const threshold = way('centre-pivot', 'threshold');
+    const threshold = alternative('centre-pivot', 'threshold');
     expect(threshold.kept.noThreshold).toBe(0);
     expect(codes('centre-pivot', 'threshold').changes).toContain('alternatives.threshold');
-    expect(found.ways.at(-1)).toBe(threshold);
+    expect(found.alternatives.at(-1)).toBe(threshold);
   });
 
-  it('every way is free of clashes and of new stops, and is said in words', () => {
-    expect(found.ways.length).toBeGreaterThanOrEqual(3);
-    for (const one of found.ways) {
+  it('every alternative is free of clashes and of new stops, and is said in words', () => {
+    expect(found.alternatives.length).toBeGreaterThanOrEqual(3);
+    for (const one of found.alternatives) {
       expect(one.decided.findings.filter((finding) => finding.level === 'stop')).toEqual([]);
       const { changes, asks, gone } = consequencesOf(one, now, found.today);
       expect(gone.map((finding) => finding.code)).toContain('checking.overlap');
       for (const said of [...changes, ...asks])
-        expect(phraseText(said, { system: 'metric' })).not.toMatch(/ways\.|\?|undefined/);
+        expect(phraseText(said, { system: 'metric' })).not.toMatch(/alternatives\.|\?|undefined/);
     }
   });
 });
@@ -136,7 +138,7 @@ describe('the search', () => {
           searchAlternatives(opening, basis, true),
         ];
         const brief = (found: typeof quick) =>
-          found.ways.map((one) => [one.choice, one.kept, one.score]);
+          found.alternatives.map((one) => [one.choice, one.kept, one.score]);
         expect(brief(quick)).toEqual(brief(whole));
         expect(quick.decided).toBeLessThanOrEqual(whole.decided);
       }),
@@ -146,13 +148,13 @@ describe('the search', () => {
 
   it('offers no device that the kind of opening does not take', () => {
     const doors = searchAlternatives({ ...KNOT, kind: 'double-acting', choices: {} }, basis);
-    expect(doors.ways.length + doors.refused.length).toBeGreaterThan(0);
-    for (const way of doors.ways) {
-      expect(['centre-pivot', 'double-acting-spring']).toContain(way.choice.device);
-      expect(way.decided.results.hanging.device).toBe(way.choice.device);
+    expect(doors.alternatives.length + doors.refused.length).toBeGreaterThan(0);
+    for (const alternative of doors.alternatives) {
+      expect(['centre-pivot', 'double-acting-spring']).toContain(alternative.choice.device);
+      expect(alternative.decided.results.hanging.device).toBe(alternative.choice.device);
     }
-    for (const way of searchAlternatives(KNOT, basis).ways)
-      expect(way.decided.results.hanging.device).toBe(way.choice.device);
+    for (const alternative of searchAlternatives(KNOT, basis).alternatives)
+      expect(alternative.decided.results.hanging.device).toBe(alternative.choice.device);
   });
 
   it('cuts off only what a rule breaks, whatever is still to be chosen', () => {
@@ -179,11 +181,11 @@ describe('the search', () => {
       },
     };
     const found = searchAlternatives(facts, basis);
-    for (const way of found.ways) {
-      expect(way.facts.note).toBe('by the stair');
-      expect(way.facts.choices!['handing.active']).toBeDefined();
-      if (way.changed.includes('seal'))
-        expect(way.facts.choices!['sealing.product']).toBeUndefined();
+    for (const alternative of found.alternatives) {
+      expect(alternative.facts.note).toBe('by the stair');
+      expect(alternative.facts.choices!['handing.active']).toBeDefined();
+      if (alternative.changed.includes('seal'))
+        expect(alternative.facts.choices!['sealing.product']).toBeUndefined();
     }
   });
 });

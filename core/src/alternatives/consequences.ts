@@ -3,7 +3,7 @@ import type { DecidedOpening } from '../deciding/index.js';
 import type { Found } from './search.js';
 import { sealTerm, springs, type Assignment } from './wishes.js';
 
-/** What a way comes to against today, for the specifier and for those who make the parts. */
+/** What an alternative comes to against today, for the specifier and for those who make the parts. */
 export interface Consequences {
   /** What changes at frame, strike, seals and preparation. */
   changes: Said[];
@@ -16,9 +16,13 @@ export interface Consequences {
 
 const CONCEALED = ['concealed', 'adjustable-concealed', 'spring-concealed'];
 
-/** What taking a way changes, and what has to be asked before it is ordered. */
-export function consequencesOf(way: Found, today: DecidedOpening, was: Assignment): Consequences {
-  const { choice, changed, decided } = way;
+/** What taking an alternative changes, and what has to be asked before it is ordered. */
+export function consequencesOf(
+  alternative: Found,
+  today: DecidedOpening,
+  was: Assignment,
+): Consequences {
+  const { choice, changed, decided } = alternative;
   const changes: Said[] = [];
   const asks: Said[] = [];
   if (changed.includes('device'))

@@ -4,7 +4,7 @@ export {
   factsWith,
   familyOf,
   searchAlternatives,
-  WAY_REASON,
+  TAKEN_REASON,
   type Found,
   type Refused,
   type Searched,

@@ -37,7 +37,7 @@ export interface Found {
   changed: (keyof Assignment)[];
 }
 
-/** A family of ways that cannot be gone, with what speaks against it. */
+/** A family of alternatives that is ruled out, with what speaks against it. */
 export interface Refused {
   family: string;
   choice: Assignment;
@@ -50,7 +50,7 @@ export interface Searched {
   /** How far today keeps them. */
   keptToday: Partial<Record<Wish, Kept>>;
   /** The best of each family, best first. */
-  ways: Found[];
+  alternatives: Found[];
   refused: Refused[];
   /** How many combinations were decided. */
   decided: number;
@@ -85,7 +85,7 @@ export function familyOf(choice: Assignment): string {
   return choice.device === 'adjustable-concealed' ? 'concealed' : choice.device;
 }
 
-/** The facts of an opening with the choices of a way; named products of what changed are let go. */
+/** The facts of an opening with the choices of an alternative; named products of what changed are let go. */
 export function factsWith(
   facts: OpeningFacts,
   today: Assignment,
@@ -182,7 +182,7 @@ function consistent(of: ReturnType<typeof options>, prune: boolean): Assignment[
 
 const isClash = (finding: Finding) => finding.code.startsWith('checking.');
 
-/** Stops that a way must not have: clashes, and whatever does not stand today already. */
+/** Stops that an alternative must not have: clashes, and whatever does not stand today already. */
 function blocking(decided: DecidedOpening, today: DecidedOpening): Finding[] {
   const before = new Set(
     today.findings.filter((one) => one.level === 'stop').map((one) => one.code),
@@ -235,7 +235,7 @@ export function searchAlternatives(
     const family = familyOf(choice);
     const held = best.get(family);
     if (!exhaustive && held && most < held.score) continue;
-    const next = factsWith(facts, today, choice, WAY_REASON);
+    const next = factsWith(facts, today, choice, TAKEN_REASON);
     const decided = decideOpening(next, basis, { explain: false });
     decidedCount += 1;
     const stops = blocking(decided, now);
@@ -256,18 +256,20 @@ export function searchAlternatives(
     if (!held || score > held.score || (score === held.score && key < held.key))
       best.set(family, { choice, facts: next, decided, kept: keptNow, score, cost, changed, key });
   }
-  const ways = [...best.values()].sort((a, b) => b.score - a.score || (a.key < b.key ? -1 : 1));
+  const alternatives = [...best.values()].sort(
+    (a, b) => b.score - a.score || (a.key < b.key ? -1 : 1),
+  );
   return {
     today,
     wishes,
     keptToday,
-    ways: ways.map(({ key: _, ...way }) => way),
+    alternatives: alternatives.map(({ key: _, ...alternative }) => alternative),
     refused: [...refused.values()]
       .filter(({ family }) => !best.has(family))
-      .map(({ key: _, ...way }) => way),
+      .map(({ key: _, ...alternative }) => alternative),
     decided: decidedCount,
   };
 }
 
-/** The reason written down with the choices of a way that was taken. */
-export const WAY_REASON = 'Taken as a way out.';
+/** The reason written down with the choices of an alternative that was taken. */
+export const TAKEN_REASON = 'Taken as an alternative.';

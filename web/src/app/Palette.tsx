@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
 import { termText } from '@riegel/core';
-import { REACHED_STAGES, stageAddress } from '../stage/pages.js';
+import { REACHED_STAGES, stageAddress } from '../stage/reached.js';
 import { findOpenings } from './findOpenings.js';
 import { useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
@@ -12,11 +12,7 @@ import { setTheme, useTheme } from './theme.js';
  * Find an opening by mark or room, go to a screen, or do something: all from the keyboard. Mounted only
  * while it is open. Openings are searched among all, and the best few shown.
  */
-export function Palette(props: { open: boolean; onClose: () => void; onKeys: () => void }) {
-  return props.open ? <OpenPalette {...props} /> : null;
-}
-
-function OpenPalette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+export default function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const { project, openings, byId, step, canEdit } = useProject();
   const navigate = useNavigate();
   const theme = useTheme();

@@ -1,14 +1,17 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
 import { Message, Waiting } from '../parts/Message.js';
-import { OpeningScreen } from '../screens/opening/OpeningScreen.js';
-import { ProjectsScreen } from '../screens/projects/ProjectsScreen.js';
-import { RegisterScreen } from '../screens/register/RegisterScreen.js';
-import { SurveyList } from '../screens/survey/SurveyList.js';
-import { SurveyScreen } from '../screens/survey/SurveyScreen.js';
 import { ResetScreen } from '../screens/signIn/ResetScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
 import { STAGE_ROUTES } from '../stage/pages.js';
-import { ProjectShell, Shell } from './Shell.js';
+import {
+  loadOpening,
+  loadProject,
+  loadProjects,
+  loadRegister,
+  loadSurvey,
+  loadSurveyList,
+} from './pages.js';
+import { Shell } from './Shell.js';
 
 function NotFound() {
   return (
@@ -42,7 +45,7 @@ function Broken() {
   );
 }
 
-// What is needed where a connection may be lost comes with the first load; the rest when it is opened.
+// Every page comes when it is opened, those for the site ahead of that (`pages.ts`).
 export const router = createBrowserRouter([
   { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
   { path: '/reset', element: <ResetScreen />, errorElement: <Broken /> },
@@ -52,7 +55,7 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
-      { index: true, element: <ProjectsScreen /> },
+      { index: true, lazy: loadProjects },
       {
         path: 'account',
         lazy: () =>
@@ -92,10 +95,10 @@ export const router = createBrowserRouter([
       },
       {
         path: 'projects/:projectId',
-        element: <ProjectShell />,
+        lazy: loadProject,
         children: [
-          { index: true, element: <RegisterScreen /> },
-          { path: 'openings/:openingId', element: <OpeningScreen /> },
+          { index: true, lazy: loadRegister },
+          { path: 'openings/:openingId', lazy: loadOpening },
           {
             path: 'import',
             lazy: () =>
@@ -110,37 +113,9 @@ export const router = createBrowserRouter([
                 Component: page.BuildingScreen,
               })),
           },
-          { path: 'survey', element: <SurveyList /> },
-          { path: 'survey/:openingId', element: <SurveyScreen /> },
+          { path: 'survey', lazy: loadSurveyList },
+          { path: 'survey/:openingId', lazy: loadSurvey },
           ...STAGE_ROUTES,
-          {
-            path: 'replacement/:openingId',
-            lazy: () =>
-              import('../screens/replacement/ReplacementScreen.js').then((page) => ({
-                Component: page.ReplacementScreen,
-              })),
-          },
-          {
-            path: 'hanging/:openingId',
-            lazy: () =>
-              import('../screens/hanging/HangingScreen.js').then((page) => ({
-                Component: page.HangingScreen,
-              })),
-          },
-          {
-            path: 'securing/:openingId',
-            lazy: () =>
-              import('../screens/securing/SecuringScreen.js').then((page) => ({
-                Component: page.SecuringScreen,
-              })),
-          },
-          {
-            path: 'preparation/:openingId',
-            lazy: () =>
-              import('../screens/preparation/PreparationScreen.js').then((page) => ({
-                Component: page.PreparationScreen,
-              })),
-          },
           {
             path: 'keys',
             lazy: () =>

@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import { BOLT_STAGES, STAGES, type Stage } from '@riegel/core';
+import type { Stage } from '@riegel/core';
 
 /** A page of its own that a stage has, beside its part of the opening's page. */
 export interface StagePage {
@@ -45,16 +45,3 @@ export const STAGE_ROUTES = Object.values(STAGE_PAGES).map(({ path, load }) => (
   path: `${path}/:openingId`,
   lazy: load,
 }));
-
-/** Where a stage of an opening is looked at: on a page of its own, else on the opening's. */
-export function stageAddress(base: string, openingId: string, stage: Stage): string {
-  const page = STAGE_PAGES[stage];
-  return page
-    ? `${base}/${page.path}/${openingId}`
-    : `${base}/openings/${openingId}#stage-${stage}`;
-}
-
-/** The stages of an opening that can be gone to, in the order of the work. */
-export const REACHED_STAGES: readonly Stage[] = STAGES.filter(
-  (stage) => BOLT_STAGES.includes(stage) || STAGE_PAGES[stage] !== undefined,
-);

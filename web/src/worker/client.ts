@@ -114,22 +114,27 @@ function whole({ practiceId, ...rest }: LightOpening, basis: BasisData): Decided
   return { ...rest, practice: practiceFor(practiceId, basisOf(basis)) };
 }
 
-/** The ways out of an opening, searched in the worker; undefined while they are. */
+/** The alternatives to an opening, searched in the worker; undefined while they are. */
 export function useAlternatives(opening: OpeningView | undefined, basis: BasisData) {
   const facts = opening?.facts;
-  const [found, setFound] = useState<{ of: OpeningFacts; ways: AlternativesFound } | undefined>();
+  const [found, setFound] = useState<
+    { of: OpeningFacts; alternatives: AlternativesFound } | undefined
+  >();
   useEffect(() => {
     if (!facts) return;
     let current = true;
     askCore((core) => core.alternatives(facts, basis))
-      .then(({ now, ways, ...rest }) => {
+      .then(({ now, alternatives, ...rest }) => {
         if (!current) return;
         setFound({
           of: facts,
-          ways: {
+          alternatives: {
             ...rest,
             now: whole(now, basis),
-            ways: ways.map((way) => ({ ...way, decided: whole(way.decided, basis) })),
+            alternatives: alternatives.map((alternative) => ({
+              ...alternative,
+              decided: whole(alternative.decided, basis),
+            })),
           },
         });
       })
@@ -138,13 +143,13 @@ export function useAlternatives(opening: OpeningView | undefined, basis: BasisDa
       current = false;
     };
   }, [facts, basis]);
-  return found?.of === facts ? found?.ways : undefined;
+  return found?.of === facts ? found?.alternatives : undefined;
 }
 
 /** What a search came to, as the screen reads it. */
-export interface AlternativesFound extends Omit<Searched, 'ways'> {
+export interface AlternativesFound extends Omit<Searched, 'alternatives'> {
   now: DecidedOpening;
-  ways: (Found & { consequences: Consequences })[];
+  alternatives: (Found & { consequences: Consequences })[];
 }
 
 /** A decided opening; after a change the one before stays until the new one has come. */

@@ -35,19 +35,19 @@ const core = {
 
   decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
 
-  /** The ways out of an opening's clashes and unmet wishes, each decided, with what it comes to. */
+  /** The alternatives to an opening's clashes and unmet wishes, each decided, with what it comes to. */
   alternatives(facts: OpeningFacts, data: BasisData) {
     const basis = basisOf(data);
     const now = decideOpening(facts, basis);
-    const { ways, today, ...rest } = searchAlternatives(facts, basis);
+    const { alternatives, today, ...rest } = searchAlternatives(facts, basis);
     return {
       ...rest,
       now: light(now),
       today,
-      ways: ways.slice(0, MAX_WAYS).map((way) => ({
-        ...way,
-        consequences: consequencesOf(way, now, today),
-        decided: light(way.decided),
+      alternatives: alternatives.slice(0, MAX_WAYS).map((alternative) => ({
+        ...alternative,
+        consequences: consequencesOf(alternative, now, today),
+        decided: light(alternative.decided),
       })),
     };
   },

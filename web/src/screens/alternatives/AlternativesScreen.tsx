@@ -14,7 +14,7 @@ import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
 import { useAlternatives } from '../../worker/client.js';
-import { TodayColumn, WayColumn } from './WayColumn.js';
+import { TodayColumn, AlternativeColumn } from './AlternativeColumn.js';
 
 /** What a press on a wish records or takes back; the others follow from facts kept elsewhere. */
 const SWITCHES: Partial<Record<Wish, (on: boolean) => FactsPatch>> = {
@@ -35,7 +35,7 @@ function patchTo(before: OpeningFacts, after: OpeningFacts): FactsPatch {
   return patch as FactsPatch;
 }
 
-/** Ways out of what clashes or is wished in vain, side by side with what stands today. */
+/** Alternatives to what clashes or is wished in vain, side by side with what stands today. */
 export function AlternativesScreen() {
   const { openingId } = useParams();
   const { project, basis, openings, byId, canEdit, edit } = useProject();
@@ -52,7 +52,7 @@ export function AlternativesScreen() {
   };
   return (
     <div className="grid h-full grid-rows-[auto_auto_1fr]">
-      <OpeningBar opening={opening} among={openings} path={`${base}/ways`}>
+      <OpeningBar opening={opening} among={openings} path={`${base}/alternatives`}>
         <Link className="button" to={`${base}/hanging/${opening.id}`}>
           Hanging
         </Link>
@@ -83,7 +83,7 @@ export function AlternativesScreen() {
       </div>
       {found ? (
         <div className="min-h-0 overflow-auto" tabIndex={0} role="region" aria-label="Alternatives">
-          {found.ways.length === 0 ? (
+          {found.alternatives.length === 0 ? (
             <p className="px-4 py-6 text-soft">
               {found.wishes.length === 0
                 ? 'Nothing is wished yet: say above what matters, and record closer, bottom seal and lock on the opening’s page.'
@@ -93,19 +93,19 @@ export function AlternativesScreen() {
             <div
               className="grid grid-rows-[repeat(7,auto)] gap-x-3 px-4 py-3"
               style={{
-                gridTemplateColumns: `repeat(${found.ways.length + 1}, minmax(236px, 1fr))`,
+                gridTemplateColumns: `repeat(${found.alternatives.length + 1}, minmax(236px, 1fr))`,
               }}
             >
               <TodayColumn found={found} units={unitsOf(found.now)} />
-              {found.ways.map((way, index) => (
-                <WayColumn
+              {found.alternatives.map((alternative, index) => (
+                <AlternativeColumn
                   key={index}
                   number={index + 1}
-                  way={way}
+                  alternative={alternative}
                   found={found}
                   units={unitsOf(found.now)}
                   canEdit={canEdit}
-                  onTake={() => take(way.facts)}
+                  onTake={() => take(alternative.facts)}
                 />
               ))}
             </div>
@@ -136,7 +136,7 @@ export function AlternativesScreen() {
           </p>
         </div>
       ) : (
-        <Waiting what="Looking for ways …" />
+        <Waiting what="Looking for alternatives …" />
       )}
     </div>
   );

@@ -56,7 +56,7 @@ function boundedCells(text: string): { cells?: string[][]; fault: string } {
 }
 
 /** Paste from a spreadsheet: shows what will be added, and every cell that could not be read, first. */
-export function PasteDialog({
+export default function PasteDialog({
   initial,
   practice,
   onClose,

@@ -7,11 +7,12 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { ClipboardPaste, FileUp, PencilLine, Plus, Trash2 } from 'lucide-react';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { duplicateMarks, type OpeningFacts } from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
+import { loadPaste } from '../../app/pages.js';
 import { useProject } from '../../data/project.js';
 import { BoltStack } from '../../parts/BoltRow.js';
 import { LevelSign } from '../../parts/Say.js';
@@ -21,9 +22,10 @@ import { cellOf, COLUMNS, readCell, type Line } from './columns.js';
 import { EditManyDialog } from './EditManyDialog.js';
 import type { Place } from './CellEditor.js';
 import { Grid, type GridHandle } from './Grid.js';
-import { PasteDialog } from './PasteDialog.js';
 import { TakeMenu } from './TakeMenu.js';
 import { useUnread } from './unread.js';
+
+const PasteDialog = lazy(loadPaste);
 
 const marks = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 
@@ -243,14 +245,18 @@ export function RegisterScreen() {
         )}
       </div>
       {paste && (
-        <PasteDialog
-          initial={paste.text}
-          practice={practice}
-          onClose={() => setPaste(undefined)}
-          onAdd={addPasted}
-          onColumns={(text) => void navigate('import', { state: { pasted: text } })}
-          onOver={paste.at && lines.length > 0 ? (cells) => writeOver(cells, paste.at!) : undefined}
-        />
+        <Suspense fallback={null}>
+          <PasteDialog
+            initial={paste.text}
+            practice={practice}
+            onClose={() => setPaste(undefined)}
+            onAdd={addPasted}
+            onColumns={(text) => void navigate('import', { state: { pasted: text } })}
+            onOver={
+              paste.at && lines.length > 0 ? (cells) => writeOver(cells, paste.at!) : undefined
+            }
+          />
+        </Suspense>
       )}
       <EditManyDialog
         open={many}

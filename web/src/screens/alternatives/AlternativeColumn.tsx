@@ -13,7 +13,7 @@ import { DrawingView } from '../../drawing/DrawingView.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import type { AlternativesFound } from '../../worker/client.js';
 
-type Way = AlternativesFound['ways'][number];
+type Alternative = AlternativesFound['alternatives'][number];
 
 const COLUMN = 'row-span-7 grid grid-rows-subgrid gap-y-0 sheet px-3 py-2';
 
@@ -27,7 +27,7 @@ function Title({ choice, number }: { choice: Assignment; number?: number }) {
   const { device, closer, seal } = choice;
   return (
     <div className="pb-1">
-      <p className="caps">{number === undefined ? 'today' : `way ${number}`}</p>
+      <p className="caps">{number === undefined ? 'today' : `alternative ${number}`}</p>
       <h2 className="text-base leading-5 first-letter:uppercase">{termText(`device.${device}`)}</h2>
       <p className="text-[13px] leading-4 text-soft">
         {[
@@ -149,29 +149,29 @@ export function TodayColumn({ found, units }: { found: AlternativesFound; units:
   );
 }
 
-/** One way: what it keeps, changes and asks for, and the press that takes it. */
-export function WayColumn({
-  way,
+/** One alternative: what it keeps, changes and asks for, and the press that takes it. */
+export function AlternativeColumn({
+  alternative,
   number,
   found,
   units,
   canEdit,
   onTake,
 }: {
-  way: Way;
+  alternative: Alternative;
   number: number;
   found: AlternativesFound;
   units: Units;
   canEdit: boolean;
   onTake: () => void;
 }) {
-  const { changes, asks, gone, fresh } = way.consequences;
-  const title = `Way ${number}`;
+  const { changes, asks, gone, fresh } = alternative.consequences;
+  const title = `Alternative ${number}`;
   return (
-    <article className={COLUMN} aria-label={title} data-device={way.choice.device}>
-      <Title choice={way.choice} number={number} />
-      <Pictures decided={way.decided} title={title} />
-      <Wishes wishes={found.wishes} kept={way.kept} cost={way.cost} />
+    <article className={COLUMN} aria-label={title} data-device={alternative.choice.device}>
+      <Title choice={alternative.choice} number={number} />
+      <Pictures decided={alternative.decided} title={title} />
+      <Wishes wishes={found.wishes} kept={alternative.kept} cost={alternative.cost} />
       <div>
         <button
           type="button"
@@ -179,7 +179,7 @@ export function WayColumn({
           disabled={!canEdit}
           onClick={onTake}
         >
-          Take this way
+          Take this one
         </button>
       </div>
       <List title="changes" said={changes} units={units} />

@@ -1,0 +1,191 @@
+import { CloudOff, Keyboard, Redo2, Search, Undo2 } from 'lucide-react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { ProjectProvider, useProject } from '../data/project.js';
+import { IconButton } from '../parts/IconButton.js';
+import { Message, Waiting } from '../parts/Message.js';
+import { RoomList } from '../parts/RoomList.js';
+import { ProjectDialog } from '../screens/projects/ProjectDialog.js';
+import { ApiProblem } from './api.js';
+import { Bar } from './Bar.js';
+import { useKeys } from './keys.js';
+import { KeySheet } from './KeySheet.js';
+import { MergeDialog } from './MergeDialog.js';
+import { loadPalette, loadWhenIdle } from './pages.js';
+import { useSession } from './session.js';
+
+const Palette = lazy(loadPalette);
+
+const tab = ({ isActive }: { isActive: boolean }) =>
+  `flex h-12 items-center border-b-[3px] px-1 pt-[3px] ${isActive ? 'border-brass font-semibold' : 'border-transparent text-soft hover:text-ink'}`;
+
+/** Tells whether everything is saved, and what to do when it is not. */
+function SaveNote() {
+  const { save } = useProject();
+  if (save.state === 'saved')
+    return (
+      <span className="text-xs text-soft" data-save="saved">
+        saved
+      </span>
+    );
+  if (save.state === 'saving')
+    return (
+      <span className="text-xs text-soft" data-save="saving">
+        saving …
+      </span>
+    );
+  const count = save.pending.size;
+  return (
+    <span
+      role="status"
+      data-save={save.state}
+      className="flex items-center gap-1.5 truncate text-xs text-ochre"
+      title={save.message}
+    >
+      <CloudOff size={14} /> {count} not saved yet,{' '}
+      {save.kept ? 'kept on this device.' : 'and this browser cannot keep it: leave the page open.'}{' '}
+      {save.message}
+    </span>
+  );
+}
+
+function ProjectFrame() {
+  const { project, building, step, canEdit } = useProject();
+  const [palette, setPalette] = useState(false);
+  const [sheet, setSheet] = useState(false);
+  const [about, setAbout] = useState(false);
+  useKeys({
+    'Ctrl+k': () => setPalette(true),
+    '/': () => setPalette(true),
+    '?': () => setSheet(true),
+    ...(canEdit
+      ? {
+          'Ctrl+z': () => void step('undo'),
+          'Ctrl+Shift+z': () => void step('redo'),
+          'Ctrl+y': () => void step('redo'),
+        }
+      : {}),
+  });
+  useEffect(loadWhenIdle, []);
+  const base = `/projects/${project.id}`;
+  return (
+    <div className="flex h-full flex-col print:block print:h-auto">
+      <Bar>
+        <button
+          type="button"
+          className="max-w-64 truncate font-head font-semibold hover:text-brass"
+          title="Name, practice and file of the project"
+          onClick={() => setAbout(true)}
+        >
+          {project.name}
+        </button>
+        <nav aria-label="Project" className="flex gap-4">
+          <NavLink to={base} end className={tab}>
+            Register
+          </NavLink>
+          <NavLink to={`${base}/survey`} className={tab}>
+            Survey
+          </NavLink>
+          <NavLink to={`${base}/building`} className={tab}>
+            Building
+          </NavLink>
+          <NavLink to={`${base}/keys`} className={tab}>
+            Keys
+          </NavLink>
+          <NavLink to={`${base}/schedule`} className={tab}>
+            Schedule
+          </NavLink>
+          <NavLink to={`${base}/library`} className={tab}>
+            Library
+          </NavLink>
+          <NavLink to={`${base}/practices`} className={tab}>
+            Practices
+          </NavLink>
+          <NavLink to={`${base}/people`} className={tab}>
+            People
+          </NavLink>
+        </nav>
+        <div className="flex min-w-0 flex-1 items-center justify-end gap-1">
+          <SaveNote />
+          {canEdit && (
+            <>
+              <IconButton label="Undo" title="Undo (Ctrl Z)" onClick={() => void step('undo')}>
+                <Undo2 size={16} />
+              </IconButton>
+              <IconButton
+                label="Redo"
+                title="Redo (Ctrl Shift Z)"
+                onClick={() => void step('redo')}
+              >
+                <Redo2 size={16} />
+              </IconButton>
+            </>
+          )}
+          <IconButton
+            label="Find"
+            title="Find an opening or do something (Ctrl K or /)"
+            onClick={() => setPalette(true)}
+          >
+            <Search size={16} />
+          </IconButton>
+          <IconButton label="Keys" title="Keys (?)" onClick={() => setSheet(true)}>
+            <Keyboard size={16} />
+          </IconButton>
+        </div>
+      </Bar>
+      <main className="relative min-h-0 flex-1 overflow-hidden print:overflow-visible">
+        <Outlet />
+      </main>
+      {palette && (
+        <Suspense fallback={null}>
+          <Palette onClose={() => setPalette(false)} onKeys={() => setSheet(true)} />
+        </Suspense>
+      )}
+      <KeySheet open={sheet} onClose={() => setSheet(false)} />
+      <ProjectDialog open={about} onClose={() => setAbout(false)} />
+      <MergeDialog />
+      <RoomList building={building} />
+    </div>
+  );
+}
+
+/** Everything below a project: loads it, or says why it cannot. */
+export function ProjectShell() {
+  const { projectId } = useParams();
+  const session = useSession();
+  return (
+    <ProjectProvider
+      key={projectId}
+      id={projectId!}
+      person={session.data!.person!}
+      waiting={<Waiting what="Opening the project …" />}
+      failed={(error, again) =>
+        error instanceof ApiProblem && error.status === 404 ? (
+          <Message
+            title="This project is not here"
+            actions={
+              <Link className="button primary" to="/">
+                To the projects
+              </Link>
+            }
+          >
+            It was deleted, or you are not a member of it. Ask its owner for a link.
+          </Message>
+        ) : (
+          <Message
+            title="The project did not open"
+            actions={
+              <button className="button primary" onClick={again}>
+                Try again
+              </button>
+            }
+          >
+            {error instanceof Error ? error.message : ''}
+          </Message>
+        )
+      }
+    >
+      <ProjectFrame />
+    </ProjectProvider>
+  );
+}

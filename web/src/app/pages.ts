@@ -1,0 +1,42 @@
+import type { ComponentType } from 'react';
+
+/** Brings the code of a page, and gives its component as the router wants it. */
+const page =
+  <Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) =>
+  async () => ({ Component: (await load())[name] });
+
+export const loadProjects = page(
+  () => import('../screens/projects/ProjectsScreen.js'),
+  'ProjectsScreen',
+);
+export const loadProject = page(() => import('./ProjectShell.js'), 'ProjectShell');
+export const loadRegister = page(
+  () => import('../screens/register/RegisterScreen.js'),
+  'RegisterScreen',
+);
+export const loadOpening = page(
+  () => import('../screens/opening/OpeningScreen.js'),
+  'OpeningScreen',
+);
+export const loadSurveyList = page(() => import('../screens/survey/SurveyList.js'), 'SurveyList');
+export const loadSurvey = page(() => import('../screens/survey/SurveyScreen.js'), 'SurveyScreen');
+export const loadPalette = () => import('./Palette.js');
+export const loadPaste = () => import('../screens/register/PasteDialog.js');
+
+/** What is needed where a connection may be lost: brought once a project is open and the page is idle. */
+const AHEAD = [loadRegister, loadOpening, loadSurveyList, loadSurvey, loadPalette, loadPaste];
+
+/** Brings those pages when the browser has nothing better to do; for an effect. */
+export function loadWhenIdle(): () => void {
+  const bring = () => {
+    // One that fails now is asked for again when it is opened.
+    for (const load of AHEAD) void load().catch(() => undefined);
+  };
+  // Not every browser tells when it is idle.
+  if (!('requestIdleCallback' in window)) {
+    const timer = setTimeout(bring, 2000);
+    return () => clearTimeout(timer);
+  }
+  const idle = requestIdleCallback(bring, { timeout: 2000 });
+  return () => cancelIdleCallback(idle);
+}
