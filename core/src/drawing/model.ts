@@ -112,6 +112,22 @@ export function rect(
   };
 }
 
+/** A line through points, `[across, up]` each, closed unless told otherwise. */
+export function outline(
+  layer: Layer,
+  points: readonly [number, number][],
+  part?: string,
+  closed = true,
+): Element {
+  return {
+    kind: 'line',
+    layer,
+    closed,
+    points: points.map(([x, y]) => ({ x, y })),
+    ...(part ? { part } : {}),
+  };
+}
+
 /** The extents of elements, with room around for texts. */
 export function extentsOf(elements: Element[], margin: number): DrawingModel['extents'] {
   let [left, bottom, right, top] = [Infinity, Infinity, -Infinity, -Infinity];

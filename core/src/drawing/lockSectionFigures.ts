@@ -1,0 +1,123 @@
+import type { DecidedOpening } from '../deciding/index.js';
+import { mm } from '../measure/index.js';
+import { known } from '../opening/index.js';
+import { isExit, type LockFit, type StrikeFit } from '../securing/index.js';
+import type { Element } from './model.js';
+
+/** The figures of the cut. */
+export function lockSectionFigures(
+  decided: DecidedOpening,
+  fit: LockFit,
+  strike: StrikeFit,
+  t: number,
+  shown: number,
+  text: number,
+): Element[] {
+  const { bodies } = decided.practice.values;
+  const elements: Element[] = [];
+  const knob = known(decided.facts.handle) === 'knob';
+  const grip = bodies.value[knob ? 'knob' : 'lever'];
+  const above = grip.through + text * 1.6;
+  const below = -t - grip.through - text * 1.4;
+  const across = (
+    part: string,
+    from: number,
+    to: number,
+    y: number,
+    at: number,
+    basis: 'derived' | 'given' = 'derived',
+  ): Element => ({
+    kind: 'dimension',
+    layer: 'dimension',
+    axis: 'horizontal',
+    part,
+    from: { x: from, y },
+    to: { x: to, y },
+    at,
+    ticks: Math.round(Math.abs(to - from)),
+    rounding: 'nearest',
+    basis,
+  });
+  const through = (part: string, from: number, to: number, x: number, at: number): Element => ({
+    kind: 'dimension',
+    layer: 'dimension',
+    axis: 'vertical',
+    part,
+    from: { x, y: from },
+    to: { x, y: to },
+    at,
+    ticks: Math.round(Math.abs(to - from)),
+    rounding: 'nearest',
+    basis: 'derived',
+  });
+  const inLeaf = fit.pocket ?? fit.bore;
+  if (inLeaf) elements.push(across('securing.backset', -fit.backset, 0, 0, above));
+  if (fit.pocket) elements.push(across('securing.kind', -fit.pocket.across, 0, -t, below));
+  if (fit.solid && fit.solid.width < shown)
+    elements.push(across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf ? text * 1.7 : 0)));
+  // Outside the halves of a cylinder, whose figures stand nearer.
+  const outer = decided.results.securing.lengths.profile ? 3.2 : 1.2;
+  elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * outer));
+  if (inLeaf && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller') {
+    // Room for fingers: from the grip to the stop on the push side, to the jamb on the pull side.
+    const edge = -fit.backset + grip.across / 2;
+    const y = -t - grip.through * 0.85;
+    if (strike.on === 'jamb')
+      elements.push(across('handle', edge, edge + fit.fingersPush, y, y - text * 0.2));
+    elements.push(
+      word('fingers', edge + fit.fingersPull + text * 0.5, grip.through * 0.85, 'start'),
+      across(
+        'handle',
+        edge,
+        edge + fit.fingersPull,
+        grip.through * 0.85,
+        grip.through * 0.85 + text * 0.1,
+      ),
+    );
+  }
+  const right = strike.gap + Math.max(strike.latchHole, strike.boltHole, mm(12)) + mm(22);
+  const stopFace = -t - strike.play;
+  const { lengths } = decided.results.securing;
+  if (lengths.profile) {
+    const { outer, inner } = lengths.profile;
+    const [pull, push] = decided.results.securing.outsidePull ? [outer, inner] : [inner, outer];
+    const at = -shown - text * 1.2;
+    elements.push(
+      through('securing.cylinder', -fit.z, -fit.z + pull.length, -fit.backset, at),
+      through('securing.cylinder', -fit.z - push.length, -fit.z, -fit.backset, at),
+    );
+  }
+  if (strike.on === 'jamb' || strike.on === 'leaf')
+    elements.push(
+      through(
+        'securing.strike',
+        stopFace,
+        stopFace + strike.toFlat,
+        strike.gap,
+        right + text * 1.4,
+      ),
+    );
+  if (strike.lip !== undefined)
+    elements.push(
+      through(
+        'securing.strike',
+        stopFace + strike.centre,
+        stopFace + strike.centre + strike.lip,
+        strike.gap,
+        right + text * 3.4,
+      ),
+    );
+  elements.push(
+    word('pull side', -shown, above + text * 1.9 + (fit.solid ? text * 1.2 : 0), 'start'),
+    word('push side', -shown, below - text * 1.2, 'start'),
+  );
+  return elements;
+}
+
+const word = (text: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Element => ({
+  kind: 'text',
+  layer: 'label',
+  at: { x, y },
+  text,
+  anchor,
+});
