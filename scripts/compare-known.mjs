@@ -35,6 +35,15 @@ export function normalised(section, list, side) {
 /** Differences with their reason: `matches({ section, sign, code, text, facts })`. */
 export const KNOWN = [
   {
+    why: 'a tall leaf on concealed hinges says why it has three',
+    matches: ({ text }) =>
+      text.includes('"key":"hanging.count"') && text.includes('"hanging.count.concealed"'),
+  },
+  {
+    why: 'ways to gain clear width name the angle and the thickness they mean',
+    matches: ({ text }) => text.includes('"hanging.gain.'),
+  },
+  {
     why: 'a product of another type lacks only that it is of another type',
     matches: ({ section, text }) =>
       (section === 'findings' && text.includes('"code":"catalogue.lacks')) ||

@@ -133,6 +133,7 @@ describe('from a list to a schedule', () => {
   it('draws every kind from every side', async () => {
     await page.go('/');
     await page.click('a', 'Larkhollow Playhouse');
+    await page.find('[role=grid]');
     for (const mark of ['101', '111', '118', '119', '160', '162', '209']) {
       await page.go(new URL(await page.url).pathname.replace(/\/openings.*/, ''));
       await page.fill('input', 'Search', mark);

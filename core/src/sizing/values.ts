@@ -23,7 +23,7 @@ export const SIZING_VALUES = {
         glass: holds(true, true),
       },
       'table',
-      `${TRADE}: screws on the faces and a lock in the edge without blocking`,
+      TRADE,
       'limit',
     ),
   ),

@@ -23,14 +23,14 @@ export const loadSurvey = page(() => import('../screens/survey/SurveyScreen.js')
 export const loadPalette = () => import('./Palette.js');
 export const loadPaste = () => import('../screens/register/PasteDialog.js');
 
-/** What is needed where a connection may be lost: brought once a project is open and the page is idle. */
-const AHEAD = [loadRegister, loadOpening, loadSurveyList, loadSurvey, loadPalette, loadPaste];
+/** What is needed where a connection may be lost. */
+const ON_SITE = [loadRegister, loadOpening, loadSurveyList, loadSurvey, loadPalette, loadPaste];
 
-/** Brings those pages when the browser has nothing better to do; for an effect. */
-export function loadWhenIdle(): () => void {
+/** Brings pages when the browser has nothing better to do; gives what calls it off. */
+function whenIdle(pages: readonly (() => Promise<unknown>)[]): () => void {
   const bring = () => {
     // One that fails now is asked for again when it is opened.
-    for (const load of AHEAD) void load().catch(() => undefined);
+    for (const load of pages) void load().catch(() => undefined);
   };
   // Not every browser tells when it is idle.
   if (!('requestIdleCallback' in window)) {
@@ -40,3 +40,7 @@ export function loadWhenIdle(): () => void {
   const idle = requestIdleCallback(bring, { timeout: 2000 });
   return () => cancelIdleCallback(idle);
 }
+
+/** Effects: from the projects the register is next, in a project whatever is needed on site. */
+export const bringProjectAhead = () => whenIdle([loadProject, loadRegister]);
+export const bringSiteAhead = () => whenIdle(ON_SITE);

@@ -1,15 +1,17 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
-import { useRef, useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { isOwnPractice, practiceOf, PRACTICES, termText, type PracticeId } from '@riegel/core';
 import { ApiProblem, call, type ProjectSummary, type ProjectView } from '../../app/api.js';
+import { bringProjectAhead } from '../../app/pages.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Modal } from '../../parts/Modal.js';
 
 const MAX_BYTES = 24_000_000;
 
 export function ProjectsScreen() {
+  useEffect(bringProjectAhead, []);
   const projects = useQuery({
     queryKey: ['projects'],
     queryFn: async () => (await call<{ projects: ProjectSummary[] }>('GET', '/projects')).projects,
