@@ -37,7 +37,7 @@ export const KNOWN = [
   {
     why: 'a tall leaf on concealed hinges says why it has three',
     matches: ({ text }) =>
-      text.includes('"key":"hanging.count"') && text.includes('"hanging.count.concealed"'),
+      /"key":"hanging.count[@"]/.test(text) && text.includes('"hanging.count.concealed"'),
   },
   {
     why: 'ways to gain clear width name the angle and the thickness they mean',
