@@ -81,6 +81,7 @@ describe('surveying an opening on site', () => {
 
   it('asks for the readings one by one and shows where to hold the tape', async () => {
     await page.click('nav a', 'Survey');
+    await page.sees('h1', 'Survey');
     await page.click('main a', 'D1');
     await asks('Frame width at the top');
     await page.sees('section[aria-label="Reading"]', 'Hook in the hinge rabbet');

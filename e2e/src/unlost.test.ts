@@ -25,6 +25,7 @@ describe('unsaved work of several tabs', () => {
   const inTab = async (index: number) => page.driver.switchTo().window(tabs[index]!);
   const openMark = async (mark: string) => {
     await page.go(project);
+    await page.sees('[role=grid]', /83 1\/8.*83 1\/8.*83 1\/8/);
     await page.click('[role=grid] a', `Open ${mark}`);
     await page.sees('h1', mark);
   };

@@ -11,7 +11,7 @@ import { Bar } from './Bar.js';
 import { useKeys } from './keys.js';
 import { KeySheet } from './KeySheet.js';
 import { MergeDialog } from './MergeDialog.js';
-import { loadPalette, bringSiteAhead } from './pages.js';
+import { loadPalette, bringDialogsAhead } from './pages.js';
 import { useSession } from './session.js';
 
 const Palette = lazy(loadPalette);
@@ -66,7 +66,7 @@ function ProjectFrame() {
         }
       : {}),
   });
-  useEffect(bringSiteAhead, []);
+  useEffect(bringDialogsAhead, []);
   const base = `/projects/${project.id}`;
   return (
     <div className="flex h-full flex-col print:block print:h-auto">

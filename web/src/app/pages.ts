@@ -9,7 +9,6 @@ export const loadProjects = page(
   () => import('../screens/projects/ProjectsScreen.js'),
   'ProjectsScreen',
 );
-export const loadProject = page(() => import('./ProjectShell.js'), 'ProjectShell');
 export const loadRegister = page(
   () => import('../screens/register/RegisterScreen.js'),
   'RegisterScreen',
@@ -23,8 +22,17 @@ export const loadSurvey = page(() => import('../screens/survey/SurveyScreen.js')
 export const loadPalette = () => import('./Palette.js');
 export const loadPaste = () => import('../screens/register/PasteDialog.js');
 
-/** What is needed where a connection may be lost. */
-const ON_SITE = [loadRegister, loadOpening, loadSurveyList, loadSurvey, loadPalette, loadPaste];
+/** What is needed where a connection may be lost: it comes with the project, before anything is shown. */
+export const loadProject = page(async () => {
+  const [shell] = await Promise.all([
+    import('./ProjectShell.js'),
+    loadRegister(),
+    loadOpening(),
+    loadSurveyList(),
+    loadSurvey(),
+  ]);
+  return shell;
+}, 'ProjectShell');
 
 /** Brings pages when the browser has nothing better to do; gives what calls it off. */
 function whenIdle(pages: readonly (() => Promise<unknown>)[]): () => void {
@@ -41,6 +49,6 @@ function whenIdle(pages: readonly (() => Promise<unknown>)[]): () => void {
   return () => cancelIdleCallback(idle);
 }
 
-/** Effects: from the projects the register is next, in a project whatever is needed on site. */
-export const bringProjectAhead = () => whenIdle([loadProject, loadRegister]);
-export const bringSiteAhead = () => whenIdle(ON_SITE);
+/** Effects: from the projects a project is next; in one, what opens above its pages. */
+export const bringProjectAhead = () => whenIdle([loadProject]);
+export const bringDialogsAhead = () => whenIdle([loadPalette, loadPaste]);

@@ -45,7 +45,7 @@ function Broken() {
   );
 }
 
-// Every page comes when it is opened, those for the site ahead of that (`pages.ts`).
+// Every page comes when it is opened, those for the site with the project (`pages.ts`).
 export const router = createBrowserRouter([
   { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
   { path: '/reset', element: <ResetScreen />, errorElement: <Broken /> },
