@@ -1,29 +1,30 @@
-import type { ComponentType } from 'react';
+import { lazyPage } from '../parts/lazyPage.js';
 
-/** Brings the code of a page, and gives its component as the router wants it. */
-const page =
-  <Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) =>
-  async () => ({ Component: (await load())[name] });
-
-export const loadProjects = page(
+export const loadProjects = lazyPage(
   () => import('../screens/projects/ProjectsScreen.js'),
   'ProjectsScreen',
 );
-export const loadRegister = page(
+export const loadRegister = lazyPage(
   () => import('../screens/register/RegisterScreen.js'),
   'RegisterScreen',
 );
-export const loadOpening = page(
+export const loadOpening = lazyPage(
   () => import('../screens/opening/OpeningScreen.js'),
   'OpeningScreen',
 );
-export const loadSurveyList = page(() => import('../screens/survey/SurveyList.js'), 'SurveyList');
-export const loadSurvey = page(() => import('../screens/survey/SurveyScreen.js'), 'SurveyScreen');
+export const loadSurveyList = lazyPage(
+  () => import('../screens/survey/SurveyList.js'),
+  'SurveyList',
+);
+export const loadSurvey = lazyPage(
+  () => import('../screens/survey/SurveyScreen.js'),
+  'SurveyScreen',
+);
 export const loadPalette = () => import('./Palette.js');
 export const loadPaste = () => import('../screens/register/PasteDialog.js');
 
 /** What is needed where a connection may be lost: it comes with the project, before anything is shown. */
-export const loadProject = page(async () => {
+export const loadProject = lazyPage(async () => {
   const [shell] = await Promise.all([
     import('./ProjectShell.js'),
     loadRegister(),

@@ -1,4 +1,5 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
+import { lazyPage } from '../parts/lazyPage.js';
 import { Message, Waiting } from '../parts/Message.js';
 import { ResetScreen } from '../screens/signIn/ResetScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
@@ -58,24 +59,21 @@ export const router = createBrowserRouter([
       { index: true, lazy: loadProjects },
       {
         path: 'account',
-        lazy: () =>
-          import('../screens/account/AccountScreen.js').then((page) => ({
-            Component: page.AccountScreen,
-          })),
+        lazy: lazyPage(() => import('../screens/account/AccountScreen.js'), 'AccountScreen'),
       },
       {
         path: 'installation',
-        lazy: () =>
-          import('../screens/installation/InstallationScreen.js').then((page) => ({
-            Component: page.InstallationScreen,
-          })),
+        lazy: lazyPage(
+          () => import('../screens/installation/InstallationScreen.js'),
+          'InstallationScreen',
+        ),
         children: [
           {
             index: true,
-            lazy: () =>
-              import('../screens/installation/EverybodyPane.js').then((page) => ({
-                Component: page.EverybodyPane,
-              })),
+            lazy: lazyPage(
+              () => import('../screens/installation/EverybodyPane.js'),
+              'EverybodyPane',
+            ),
           },
           {
             path: 'audit',
@@ -86,10 +84,7 @@ export const router = createBrowserRouter([
           },
           {
             path: 'mail',
-            lazy: () =>
-              import('../screens/installation/MailPane.js').then((page) => ({
-                Component: page.MailPane,
-              })),
+            lazy: lazyPage(() => import('../screens/installation/MailPane.js'), 'MailPane'),
           },
         ],
       },
@@ -101,62 +96,44 @@ export const router = createBrowserRouter([
           { path: 'openings/:openingId', lazy: loadOpening },
           {
             path: 'import',
-            lazy: () =>
-              import('../screens/import/ImportScreen.js').then((page) => ({
-                Component: page.ImportScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/import/ImportScreen.js'), 'ImportScreen'),
           },
           {
             path: 'building',
-            lazy: () =>
-              import('../screens/building/BuildingScreen.js').then((page) => ({
-                Component: page.BuildingScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/building/BuildingScreen.js'), 'BuildingScreen'),
           },
           { path: 'survey', lazy: loadSurveyList },
           { path: 'survey/:openingId', lazy: loadSurvey },
           ...STAGE_ROUTES,
           {
             path: 'keys',
-            lazy: () =>
-              import('../screens/keying/KeyingScreen.js').then((page) => ({
-                Component: page.KeyingScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/keying/KeyingScreen.js'), 'KeyingScreen'),
           },
           {
             path: 'alternatives/:openingId',
-            lazy: () =>
-              import('../screens/alternatives/AlternativesScreen.js').then((page) => ({
-                Component: page.AlternativesScreen,
-              })),
+            lazy: lazyPage(
+              () => import('../screens/alternatives/AlternativesScreen.js'),
+              'AlternativesScreen',
+            ),
           },
           {
             path: 'library',
-            lazy: () =>
-              import('../screens/library/LibraryScreen.js').then((page) => ({
-                Component: page.LibraryScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/library/LibraryScreen.js'), 'LibraryScreen'),
           },
           {
             path: 'practices',
-            lazy: () =>
-              import('../screens/practices/PracticesScreen.js').then((page) => ({
-                Component: page.PracticesScreen,
-              })),
+            lazy: lazyPage(
+              () => import('../screens/practices/PracticesScreen.js'),
+              'PracticesScreen',
+            ),
           },
           {
             path: 'schedule',
-            lazy: () =>
-              import('../screens/schedule/ScheduleScreen.js').then((page) => ({
-                Component: page.ScheduleScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/schedule/ScheduleScreen.js'), 'ScheduleScreen'),
           },
           {
             path: 'people',
-            lazy: () =>
-              import('../screens/people/PeopleScreen.js').then((page) => ({
-                Component: page.PeopleScreen,
-              })),
+            lazy: lazyPage(() => import('../screens/people/PeopleScreen.js'), 'PeopleScreen'),
           },
           { path: '*', element: <NotFound /> },
         ],

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Stage } from '@riegel/core';
+import { lazyPage } from '../parts/lazyPage.js';
 
 /** A page of its own that a stage has, beside its part of the opening's page. */
 export interface StagePage {
@@ -12,31 +13,25 @@ export interface StagePage {
 export const STAGE_PAGES: Partial<Record<Stage, StagePage>> = {
   hanging: {
     path: 'hanging',
-    load: () =>
-      import('../screens/hanging/HangingScreen.js').then((page) => ({
-        Component: page.HangingScreen,
-      })),
+    load: lazyPage(() => import('../screens/hanging/HangingScreen.js'), 'HangingScreen'),
   },
   securing: {
     path: 'securing',
-    load: () =>
-      import('../screens/securing/SecuringScreen.js').then((page) => ({
-        Component: page.SecuringScreen,
-      })),
+    load: lazyPage(() => import('../screens/securing/SecuringScreen.js'), 'SecuringScreen'),
   },
   replacing: {
     path: 'replacement',
-    load: () =>
-      import('../screens/replacement/ReplacementScreen.js').then((page) => ({
-        Component: page.ReplacementScreen,
-      })),
+    load: lazyPage(
+      () => import('../screens/replacement/ReplacementScreen.js'),
+      'ReplacementScreen',
+    ),
   },
   preparing: {
     path: 'preparation',
-    load: () =>
-      import('../screens/preparation/PreparationScreen.js').then((page) => ({
-        Component: page.PreparationScreen,
-      })),
+    load: lazyPage(
+      () => import('../screens/preparation/PreparationScreen.js'),
+      'PreparationScreen',
+    ),
   },
 };
 
