@@ -48,6 +48,7 @@ export async function startServer(): Promise<Running> {
         RIEGEL_REQUESTS_A_MINUTE: '1000000',
         RIEGEL_SECRET: 'bench '.repeat(10),
         RIEGEL_DEMO_FILES: join(root, 'demo'),
+        RIEGEL_WEB_ROOT: join(root, 'web/dist'),
       },
     },
   );

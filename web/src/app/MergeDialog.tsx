@@ -9,7 +9,7 @@ import {
   type OpeningFacts,
   type System,
 } from '@riegel/core';
-import { useProject } from '../data/project.js';
+import { useProject, useSave } from '../data/project.js';
 import type { Pending } from '../data/pending.js';
 import { Modal } from '../parts/Modal.js';
 
@@ -31,7 +31,8 @@ function mineOf(entry: Pending): OpeningFacts | undefined {
 
 /** Two people changed the same facts: shows both, field by field, and lets one be taken for each. */
 export function MergeDialog() {
-  const { save, resolve, drop } = useProject();
+  const { resolve, drop } = useProject();
+  const save = useSave();
   const entry = [...save.pending.values()].find((candidate) => candidate.conflict);
   if (!entry) return null;
   return (

@@ -5,7 +5,7 @@ import { useMatch, useNavigate } from 'react-router';
 import { termText } from '@riegel/core';
 import { REACHED_STAGES, stageAddress } from '../stage/reached.js';
 import { findOpenings } from './findOpenings.js';
-import { useProject } from '../data/project.js';
+import { useOpenings, useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
 
 /**
@@ -13,7 +13,8 @@ import { setTheme, useTheme } from './theme.js';
  * while it is open. Openings are searched among all, and the best few shown.
  */
 export default function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
-  const { project, openings, byId, step, canEdit } = useProject();
+  const { project, step, canEdit } = useProject();
+  const { openings, byId } = useOpenings();
   const navigate = useNavigate();
   const theme = useTheme();
   const at = useMatch('/projects/:projectId/:page/:openingId');

@@ -1,7 +1,7 @@
 import { CloudOff, Keyboard, Redo2, Search, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
-import { ProjectProvider, useProject } from '../data/project.js';
+import { ProjectProvider, useProject, useSave } from '../data/project.js';
 import { IconButton } from '../parts/IconButton.js';
 import { Message, Waiting } from '../parts/Message.js';
 import { RoomList } from '../parts/RoomList.js';
@@ -21,7 +21,7 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 
 /** Tells whether everything is saved, and what to do when it is not. */
 function SaveNote() {
-  const { save } = useProject();
+  const save = useSave();
   if (save.state === 'saved')
     return (
       <span className="text-xs text-soft" data-save="saved">

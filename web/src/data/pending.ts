@@ -255,11 +255,18 @@ export function overlay(
   pending: ReadonlyMap<string, Pending>,
 ): OpeningView[] {
   if (pending.size === 0) return server as OpeningView[];
-  const known = new Set(server.map(({ id }) => id));
-  const shown = server.flatMap((opening) => shownWith(opening, pending.get(opening.id)) ?? []);
-  for (const entry of pending.values())
-    if (!known.has(entry.id))
-      shown.push(...[shownWith(undefined, entry)].flatMap((one) => one ?? []));
+  const left = new Map(pending);
+  const shown: OpeningView[] = [];
+  for (const opening of server) {
+    const entry = left.get(opening.id);
+    if (entry) left.delete(opening.id);
+    const view = entry ? shownWith(opening, entry) : opening;
+    if (view) shown.push(view);
+  }
+  for (const entry of left.values()) {
+    const view = shownWith(undefined, entry);
+    if (view) shown.push(view);
+  }
   return shown;
 }
 

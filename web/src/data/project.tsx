@@ -34,7 +34,13 @@ import { browserTabs } from './tabs.js';
 import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
 import { useStream } from './stream.js';
 
-/** A project as every screen of it sees it. */
+/** The openings of a project as they stand, one's own unsaved changes among them. */
+export interface OpeningsState {
+  openings: OpeningView[];
+  byId: ReadonlyMap<string, OpeningView>;
+}
+
+/** A project as every screen of it sees it, and what can be done to it. Its openings stand apart. */
 export interface ProjectState {
   project: WholeProject;
   practice: Practice;
@@ -44,10 +50,7 @@ export interface ProjectState {
   ownPractices: EditedPractice[];
   /** The project's own products, beside those that ship. */
   ownProducts: Product[];
-  openings: OpeningView[];
-  byId: ReadonlyMap<string, OpeningView>;
   canEdit: boolean;
-  save: OutboxView;
   /** Applies changes to facts; all of one call are one event. */
   edit(changes: { id: string; patch: FactsPatch }[]): void;
   create(facts: OpeningFacts[]): string[];
@@ -86,14 +89,24 @@ export class Seen {
   }
 }
 
-const Context = createContext<ProjectState | undefined>(undefined);
+// Three, so that an edit of an opening does not draw what looks at the project alone.
+const ProjectContext = createContext<ProjectState | undefined>(undefined);
+const OpeningsContext = createContext<OpeningsState | undefined>(undefined);
+const SaveContext = createContext<OutboxView | undefined>(undefined);
 
-/** The project whose screens are open. */
-export function useProject(): ProjectState {
-  const state = useContext(Context);
-  if (!state) throw new Error('useProject needs a ProjectProvider');
+function within<T>(state: T | undefined): T {
+  if (state === undefined) throw new Error('this needs a ProjectProvider around it');
   return state;
 }
+
+/** The project whose screens are open. */
+export const useProject = (): ProjectState => within(useContext(ProjectContext));
+
+/** Its openings. */
+export const useOpenings = (): OpeningsState => within(useContext(OpeningsContext));
+
+/** What is not saved yet. */
+export const useSave = (): OutboxView => within(useContext(SaveContext));
 
 function merged(
   before: OpeningView[],
@@ -298,24 +311,29 @@ export function ProjectProvider({
   const failure = project.error ?? openings.error;
   const value = useMemo<ProjectState | undefined>(
     () =>
-      project.data && basis && server
+      whole && basis
         ? {
-            project: project.data,
+            project: whole,
             practice: basisOf(basis).practice,
             basis,
             building: basis.building ?? NO_BUILDING,
             ownPractices: basis.practices,
             ownProducts: basis.products ?? [],
-            openings: shown,
-            byId,
-            canEdit: project.data.role === 'owner' || project.data.role === 'editor',
-            save,
+            canEdit: whole.role === 'owner' || whole.role === 'editor',
             ...actions,
           }
         : undefined,
-    [project.data, basis, server, shown, byId, save, actions],
+    [whole, basis, actions],
   );
-  if (value) return <Context value={value}>{children}</Context>;
+  const list = useMemo<OpeningsState>(() => ({ openings: shown, byId }), [shown, byId]);
+  if (value && server)
+    return (
+      <ProjectContext value={value}>
+        <OpeningsContext value={list}>
+          <SaveContext value={save}>{children}</SaveContext>
+        </OpeningsContext>
+      </ProjectContext>
+    );
   if (failure)
     return failed(failure, () => void Promise.all([project.refetch(), openings.refetch()]));
   return waiting;

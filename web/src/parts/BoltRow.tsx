@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import { termText, type Stage, type StageProgress } from '@riegel/core';
-import type { StageShare } from '../worker/progress.js';
+import type { StageCount } from '../worker/progress.js';
+
+export type Colour = 'soft' | 'verdigris' | 'oxide' | 'ochre' | 'sheet';
 
 const TIP = { stop: 'var(--oxide)', check: 'var(--ochre)', note: 'var(--soft)' };
 
@@ -64,7 +66,46 @@ function BoltShape({ bolt, x, width }: { bolt: StageProgress; x: number; width: 
   );
 }
 
-/** An opening's bolts in a row: its progress at a glance. Few shapes: a register draws thousands. */
+/** The paths of a row of bolts, few of them: what each is filled and drawn with is the colour's name. */
+export function boltPaths(
+  bolts: readonly StageProgress[],
+  width: number,
+): { whole: number; paths: { d: string; fill?: Colour; stroke?: Colour; weight?: number }[] } {
+  const length = width * 0.62;
+  const d = { guides: '', thrown: '', hollow: '', notched: '', stop: '', check: '', note: '' };
+  bolts.forEach((bolt, index) => {
+    const x = index * (width + 3);
+    d.guides += `M${x + 1} 4.5h${width * 0.5}M${x + 1} 15.5h${width * 0.5}`;
+    const bar = (at: number) => `M${at} 6.5h${length}v7h${-length}z`;
+    if (bolt.state === 'decided') d.thrown += bar(x + width - length - 1);
+    else if (bolt.state === 'open') d.hollow += bar(x + 1.5);
+    else {
+      const part = length / 3;
+      d.notched += `M${x + 1.5} 6.5h${length}v7h${-part}v-3.5h${-part}v3.5h${-part}z`;
+    }
+    if (bolt.finding) {
+      const tip = x + width - 4;
+      d[bolt.finding] +=
+        bolt.finding === 'stop' ? `M${tip} 1l4.5 4.5-4.5 4.5-4.5-4.5z` : `M${tip} 1l4.4 8h-8.8z`;
+    }
+  });
+  const tip = (at: string, fill: Colour) =>
+    ({ d: at, fill, stroke: 'sheet', weight: 0.8 }) as const;
+  return {
+    whole: bolts.length * (width + 3),
+    paths: [
+      { d: d.guides, stroke: 'soft' as const },
+      { d: d.thrown, fill: 'verdigris' as const },
+      { d: d.hollow, stroke: 'soft' as const, weight: 1.2 },
+      { d: d.notched, fill: 'soft' as const },
+      tip(d.stop, 'oxide'),
+      tip(d.check, 'ochre'),
+      tip(d.note, 'soft'),
+    ].filter((path) => path.d),
+  };
+}
+
+/** An opening's bolts in a row: its progress at a glance. */
 export const BoltRow = memo(function BoltRow({
   bolts,
   width = 15,
@@ -72,44 +113,19 @@ export const BoltRow = memo(function BoltRow({
   bolts: readonly StageProgress[];
   width?: number;
 }) {
-  const words = bolts.map(boltWords).join('; ');
-  const length = width * 0.62;
-  const paths = { guides: '', thrown: '', hollow: '', notched: '', stop: '', check: '', note: '' };
-  bolts.forEach((bolt, index) => {
-    const x = index * (width + 3);
-    paths.guides += `M${x + 1} 4.5h${width * 0.5}M${x + 1} 15.5h${width * 0.5}`;
-    const bar = (at: number) => `M${at} 6.5h${length}v7h${-length}z`;
-    if (bolt.state === 'decided') paths.thrown += bar(x + width - length - 1);
-    else if (bolt.state === 'open') paths.hollow += bar(x + 1.5);
-    else {
-      const part = length / 3;
-      paths.notched += `M${x + 1.5} 6.5h${length}v7h${-part}v-3.5h${-part}v3.5h${-part}z`;
-    }
-    if (bolt.finding) {
-      const tip = x + width - 4;
-      paths[bolt.finding] +=
-        bolt.finding === 'stop' ? `M${tip} 1l4.5 4.5-4.5 4.5-4.5-4.5z` : `M${tip} 1l4.4 8h-8.8z`;
-    }
-  });
-  const whole = bolts.length * (width + 3);
+  const { whole, paths } = boltPaths(bolts, width);
+  const colour = (name: Colour | undefined) => (name ? `var(--${name})` : 'none');
   return (
-    <svg viewBox={`0 0 ${whole} 20`} width={whole} height="20" role="img" aria-label={words}>
-      <path d={paths.guides} stroke="var(--soft)" fill="none" />
-      {paths.thrown && <path d={paths.thrown} fill="var(--verdigris)" />}
-      {paths.hollow && <path d={paths.hollow} fill="none" stroke="var(--soft)" strokeWidth="1.2" />}
-      {paths.notched && <path d={paths.notched} fill="var(--soft)" />}
-      {(['stop', 'check', 'note'] as const).map(
-        (level) =>
-          paths[level] && (
-            <path
-              key={level}
-              d={paths[level]}
-              fill={TIP[level]}
-              stroke="var(--sheet)"
-              strokeWidth="0.8"
-            />
-          ),
-      )}
+    <svg
+      viewBox={`0 0 ${whole} 20`}
+      width={whole}
+      height="20"
+      role="img"
+      aria-label={bolts.map(boltWords).join('; ')}
+    >
+      {paths.map(({ d, fill, stroke, weight }, index) => (
+        <path key={index} d={d} fill={colour(fill)} stroke={colour(stroke)} strokeWidth={weight} />
+      ))}
     </svg>
   );
 });
@@ -144,36 +160,31 @@ export function BoltButtons({
 }
 
 /** All of a project's bolts stacked: for each stage, how much is thrown, none and still open. */
-export const BoltStack = memo(function BoltStack({ shares }: { shares: readonly StageShare[] }) {
+export function BoltStack({ counts, lines }: { counts: readonly StageCount[]; lines: number }) {
   return (
-    <div className="flex gap-2">
-      {shares.map(({ stage, decided, none }) => {
+    <div className="flex gap-3">
+      {counts.map(({ stage, ...count }) => {
+        const share = (of: number) => of / Math.max(1, lines);
+        const [decided, none] = [share(count.decided), share(count.none)];
         const words = `${termText(`stage.${stage}`)}: ${Math.round(decided * 100)} % decided, ${Math.round(none * 100)} % deliberately none`;
         return (
-          <div key={stage} title={words} className="flex flex-col items-start gap-0.5">
-            <svg
-              viewBox="0 0 72 12"
-              width="56"
-              height="12"
-              preserveAspectRatio="none"
-              role="img"
-              aria-label={words}
-            >
-              <rect x="0.5" y="0.5" width="71" height="11" fill="none" stroke="var(--rule)" />
-              <rect x="1" y="1" width={70 * decided} height="10" fill="var(--verdigris)" />
+          <div key={stage} title={words} className="flex items-center gap-1.5">
+            <span className="text-xs text-soft">{termText(`stage.${stage}`)}</span>
+            <svg viewBox="0 0 36 8" width="36" height="8" role="img" aria-label={words}>
+              <rect x="0.5" y="0.5" width="35" height="7" fill="none" stroke="var(--rule)" />
+              <rect x="1" y="1" width={34 * decided} height="6" fill="var(--verdigris)" />
               <rect
-                x={1 + 70 * decided}
+                x={1 + 34 * decided}
                 y="1"
-                width={70 * none}
-                height="10"
+                width={34 * none}
+                height="6"
                 fill="var(--soft)"
                 opacity="0.55"
               />
             </svg>
-            <span className="text-[10.5px] leading-4 text-soft">{termText(`stage.${stage}`)}</span>
           </div>
         );
       })}
     </div>
   );
-});
+}

@@ -11,7 +11,12 @@ import {
 import { DrawingView } from '../drawing/DrawingView.js';
 import { BasisMark } from './BasisMark.js';
 import { BoltRow, BoltStack, boltWords } from './BoltRow.js';
-import { packProgress, sharesOf, unpackProgress } from '../worker/progress.js';
+import {
+  countProgress,
+  packProgress,
+  unpackProgress,
+  type StageCount,
+} from '../worker/progress.js';
 import { Figures } from './Figure.js';
 import { WithFractions } from './WithFractions.js';
 
@@ -77,21 +82,20 @@ describe('bolts', () => {
     );
     expect(unpackProgress(packProgress(row))).toEqual(row);
   });
-  it('stack a project’s into shares', () => {
-    const markup = renderToStaticMarkup(
-      <BoltStack
-        shares={sharesOf(
-          [
-            bolt({ state: 'decided' }),
-            bolt({ state: 'none' }),
-            bolt({}),
-            bolt({ state: 'decided' }),
-          ].map((one) => packProgress([one])),
-        )}
-      />,
-    );
+  it('stack a project’s, counted in and out again', () => {
+    const counts: StageCount[] = [];
+    const all = [
+      bolt({ state: 'decided' }),
+      bolt({ state: 'none' }),
+      bolt({}),
+      bolt({ state: 'decided' }),
+    ].map((one) => packProgress([one]));
+    for (const one of all) countProgress(counts, one, 1);
+    const markup = renderToStaticMarkup(<BoltStack counts={counts} lines={4} />);
     expect(markup).toContain('Hanging: 50 % decided, 25 % deliberately none');
-    expect(renderToStaticMarkup(<BoltStack shares={sharesOf([])} />)).not.toContain('NaN');
+    for (const one of all) countProgress(counts, one, -1);
+    expect(counts).toEqual([{ stage: 'hanging', decided: 0, none: 0 }]);
+    expect(renderToStaticMarkup(<BoltStack counts={counts} lines={0} />)).not.toContain('NaN');
   });
   it('mark every basis by a shape of its own with a name', () => {
     const marks = (['given', 'measured', 'derived', 'chosen', 'open', 'none'] as const).map(

@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import {
   practiceFor,
@@ -14,7 +14,7 @@ import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';
 import { WorkerLine } from './line.js';
-import type { PackedRow } from './row.js';
+import { RowStore } from './rowStore.js';
 
 /** The one worker of this page. */
 const line = new WorkerLine<Remote<CoreWorker>>(() => {
@@ -29,9 +29,21 @@ const line = new WorkerLine<Remote<CoreWorker>>(() => {
   };
 });
 
-/** Asks the core off the main thread. */
-export function askCore<R>(work: (core: Remote<CoreWorker>) => Promise<R>): Promise<R> {
-  return line.ask(work);
+const told = new WeakMap<Remote<CoreWorker>, string>();
+
+/** Asks the core off the main thread, which decides with the basis; it is told of it when it changed. */
+export function askCore<R>(
+  basis: BasisData,
+  work: (core: Remote<CoreWorker>) => Promise<R>,
+): Promise<R> {
+  return line.ask((core) => {
+    if (told.get(core) !== basis.key) {
+      told.set(core, basis.key);
+      // Messages are read in order: it is there before the question. A worker that dies is told by the line.
+      void core.useBasis(basis);
+    }
+    return work(core);
+  });
 }
 
 /** Tells, once at a time, that nothing can be decided any more. */
@@ -43,39 +55,33 @@ export function coreFailed(error: unknown): void {
 const FIRST_BATCH = 40;
 const BATCH = 800;
 
+/** A project's decided lines outlive the pages that show them. */
+let kept = { projectId: '', store: new RowStore() };
+
 /** The register's lines, decided again only for openings whose facts changed. */
 export function useRows(
-  openings: OpeningView[],
+  projectId: string,
+  openings: readonly OpeningView[],
   basis: BasisData,
-): { rows: ReadonlyMap<string, PackedRow>; busy: boolean } {
-  const [rows, setRows] = useState<ReadonlyMap<string, PackedRow>>(new Map());
+): { rows: RowStore; busy: boolean } {
+  if (kept.projectId !== projectId) kept = { projectId, store: new RowStore() };
+  const { store } = kept;
   const [done, setDone] = useState<unknown>(undefined);
-  const known = useRef(new Map<string, { facts: OpeningFacts; basis: string }>());
   const wanted = useMemo(() => ({ openings, basis }), [openings, basis]);
   useEffect(() => {
     let current = true;
-    const changed = wanted.openings.filter(({ id, facts }) => {
-      const before = known.current.get(id);
-      return before?.facts !== facts || before.basis !== wanted.basis.key;
-    });
+    const changed = store.stale(wanted.openings, wanted.basis.key);
     const decide = async () => {
       for (let at = 0; at < changed.length && current;) {
         const batch = changed.slice(at, at + (at === 0 ? FIRST_BATCH : BATCH));
         at += batch.length;
-        const fresh = await askCore((core) =>
-          core.rows(
-            batch.map(({ id, facts }) => ({ id, facts })),
-            wanted.basis,
+        store.put(
+          batch,
+          wanted.basis.key,
+          await askCore(wanted.basis, (core) =>
+            core.rows(batch.map(({ id, facts }) => ({ id, facts }))),
           ),
         );
-        if (!current) return;
-        for (const { id, facts } of batch)
-          known.current.set(id, { facts, basis: wanted.basis.key });
-        setRows((before) => {
-          const next = new Map(before);
-          for (const row of fresh) next.set(row.id, row);
-          return next;
-        });
       }
       if (current) setDone(wanted);
     };
@@ -83,8 +89,8 @@ export function useRows(
     return () => {
       current = false;
     };
-  }, [wanted]);
-  return { rows, busy: done !== wanted };
+  }, [store, wanted]);
+  return { rows: store, busy: done !== wanted };
 }
 
 /** The doors of a project as keys and corridors see them; undefined until they are decided. */
@@ -92,12 +98,7 @@ export function useDoors(openings: OpeningView[], basis: BasisData): Door[] | un
   const [doors, setDoors] = useState<Door[] | undefined>();
   useEffect(() => {
     let current = true;
-    askCore((core) =>
-      core.doors(
-        openings.map(({ id, facts }) => ({ id, facts })),
-        basis,
-      ),
-    )
+    askCore(basis, (core) => core.doors(openings.map(({ id, facts }) => ({ id, facts }))))
       .then((found) => {
         if (current) setDoors(found);
       })
@@ -123,7 +124,7 @@ export function useAlternatives(opening: OpeningView | undefined, basis: BasisDa
   useEffect(() => {
     if (!facts) return;
     let current = true;
-    askCore((core) => core.alternatives(facts, basis))
+    askCore(basis, (core) => core.alternatives(facts))
       .then(({ now, alternatives, ...rest }) => {
         if (!current) return;
         setFound({
@@ -163,7 +164,7 @@ export function useDecided(
   useEffect(() => {
     if (!facts || !id) return;
     let current = true;
-    askCore((core) => core.decide(facts, basis))
+    askCore(basis, (core) => core.decide(facts))
       .then((light) => {
         if (current) setLast({ id, decided: whole(light, basis) });
       })

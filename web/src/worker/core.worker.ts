@@ -22,22 +22,39 @@ function light(decided: DecidedOpening) {
 
 export type LightOpening = ReturnType<typeof light>;
 
+let told: BasisData | undefined;
+
+/** The basis of what is asked: told once, since it is far larger than a question. */
+function basisNow() {
+  if (!told) throw new Error('The basis comes before any question.');
+  return basisOf(told);
+}
+
 /** The core off the main thread: screens ask, answers are plain data. */
 const core = {
-  rows: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
-    openings.map(({ id, facts }) => packRow(id, facts, basisOf(data))),
+  /** What every following question is decided with. */
+  useBasis(data: BasisData) {
+    told = data;
+  },
+
+  rows: (openings: { id: string; facts: OpeningFacts }[]) => {
+    const basis = basisNow();
+    return openings.map(({ id, facts }) => packRow(id, facts, basis));
+  },
 
   /** Doors as keys and corridors see them. */
-  doors: (openings: { id: string; facts: OpeningFacts }[], data: BasisData) =>
-    openings.map(({ id, facts }) =>
-      doorOf(id, decideOpening(facts, basisOf(data), { explain: false })),
-    ),
+  doors: (openings: { id: string; facts: OpeningFacts }[]) => {
+    const basis = basisNow();
+    return openings.map(({ id, facts }) =>
+      doorOf(id, decideOpening(facts, basis, { explain: false })),
+    );
+  },
 
-  decide: (facts: OpeningFacts, data: BasisData) => light(decideOpening(facts, basisOf(data))),
+  decide: (facts: OpeningFacts) => light(decideOpening(facts, basisNow())),
 
   /** The alternatives to an opening's clashes and unmet wishes, each decided, with what it comes to. */
-  alternatives(facts: OpeningFacts, data: BasisData) {
-    const basis = basisOf(data);
+  alternatives(facts: OpeningFacts) {
+    const basis = basisNow();
     const now = decideOpening(facts, basis);
     const { alternatives, today, ...rest } = searchAlternatives(facts, basis);
     return {
@@ -52,7 +69,7 @@ const core = {
     };
   },
 
-  paste: (cells: string[][], data: BasisData) => readPaste(cells, basisOf(data).practice),
+  paste: (cells: string[][]) => readPaste(cells, basisNow().practice),
 };
 
 export type CoreWorker = typeof core;

@@ -42,23 +42,23 @@ export function unpackProgress({ marks, open, stages: of }: PackedProgress): Sta
   });
 }
 
-/** How much of a stage is thrown and how much deliberately none, over a whole project, 0 to 1. */
-export interface StageShare {
+/** In how many openings a stage is decided and in how many deliberately none. */
+export interface StageCount {
   stage: StageProgress['stage'];
   decided: number;
   none: number;
 }
 
-/** All of a project's bolts stacked, counted from their short form. */
-export function sharesOf(rows: readonly PackedProgress[]): StageShare[] {
-  const first = rows[0];
-  if (!first) return [];
-  return first.stages.map((stage, index) => {
-    let [decided, none] = [0, 0];
-    for (const { marks } of rows) {
-      if (marks[2 * index] === STATES.decided) decided += 1;
-      else if (marks[2 * index] === STATES.none) none += 1;
-    }
-    return { stage, decided: decided / rows.length, none: none / rows.length };
+/** Counts an opening's bolts into a project's, or out of them. */
+export function countProgress(
+  counts: StageCount[],
+  { marks, stages: of }: PackedProgress,
+  by: 1 | -1,
+): void {
+  of.forEach((stage, index) => {
+    const count = (counts[index] ??= { stage, decided: 0, none: 0 });
+    const mark = marks[2 * index];
+    if (mark === STATES.decided) count.decided += by;
+    else if (mark === STATES.none) count.none += by;
   });
 }

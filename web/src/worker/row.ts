@@ -15,6 +15,7 @@ import {
   type Part,
   type ProjectBasis,
   type Rounding,
+  type SetStage,
   type System,
   type Ticks,
 } from '@riegel/core';
@@ -91,6 +92,13 @@ function hingesOf(items: readonly Item[]): PackedPart[] {
   return [count, partsText(itemSizeParts(hung, { system: 'inch' }))];
 }
 
+/** What a stage puts on the opening, in a line; what is deliberately none says so. */
+function hardwareOf({ items, progress }: DecidedOpening, stage: SetStage): PackedPart[] {
+  const of = items.filter((item) => item.stage === stage);
+  if (of.length > 0) return [of.map(itemText).join('; ')];
+  return progress.find((one) => one.stage === stage)?.state === 'none' ? ['none'] : [];
+}
+
 /** Decides an opening and keeps what the register shows of it. */
 export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): PackedRow {
   const opening = decideOpening(facts, basis, { explain: false });
@@ -122,6 +130,13 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
     'derived',
   );
   put('hinges', hingesOf(opening.items), 'derived');
+  put('clearWidth', ...decided('hanging.clearWidth'));
+  put('lock', ...decided('securing.kind'));
+  put('lockFunction', ...decided('securing.function'));
+  put('closing', hardwareOf(opening, 'closing'), 'derived');
+  put('protecting', hardwareOf(opening, 'protecting'), 'derived');
+  put('sealing', hardwareOf(opening, 'sealing'), 'derived');
+  put('bottomGap', ...decided('sizing.undercut'));
   put('rating', [ratingText(facts.rating)], 'given');
   put('kind', [termText(`short.kind.${facts.kind}`)], 'given');
   let [stops, checks, open] = [0, 0, 0];
@@ -147,6 +162,14 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
 function ratingText(rating: OpeningFacts['rating']): string {
   if (rating === undefined) return '';
   return rating === 0 ? '–' : String(rating);
+}
+
+/** What a column is sorted by: a length by its ticks, else its text. */
+export function sortKeyOf(row: PackedRow, column: string): number | string | undefined {
+  const packed = row.cells[column];
+  if (!packed || row.bases[column] === 'open') return undefined;
+  const [first] = packed;
+  return typeof first === 'object' ? first[0] : cellOfRow(row, column)!.text;
 }
 
 const shown = new WeakMap<PackedRow, Map<string, Cell>>();

@@ -9,7 +9,7 @@ import {
   type OpeningFacts,
   type Wish,
 } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
@@ -38,7 +38,8 @@ function patchTo(before: OpeningFacts, after: OpeningFacts): FactsPatch {
 /** Alternatives to what clashes or is wished in vain, side by side with what stands today. */
 export function AlternativesScreen() {
   const { openingId } = useParams();
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const navigate = useNavigate();
   const opening = byId.get(openingId!);
   const found = useAlternatives(opening, basis);

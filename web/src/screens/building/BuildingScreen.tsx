@@ -15,7 +15,7 @@ import {
   type RoomUse,
 } from '@riegel/core';
 import { ApiProblem } from '../../app/api.js';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
 
 /** Rooms without a storey stand below all storeys. */
@@ -23,7 +23,8 @@ const NOWHERE = '';
 
 /** The building in section: storeys from top to bottom, the rooms on each, what each is used for. */
 export function BuildingScreen() {
-  const { project, building, openings, canEdit, write } = useProject();
+  const { project, building, canEdit, write } = useProject();
+  const { openings } = useOpenings();
   const [busy, setBusy] = useState(false);
   const unlisted = unlistedRooms(
     openings.map((opening) => opening.facts),

@@ -14,7 +14,7 @@ import {
   type ListMemory,
 } from '@riegel/core';
 import { ApiProblem, call, type DocumentView } from '../../app/api.js';
-import { useProject, type ProjectWrite } from '../../data/project.js';
+import { useOpenings, useProject, type ProjectWrite } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { ColumnsStep } from './ColumnsStep.js';
 import { isTaken, NOTHING_DECIDED, PreviewStep, type Taking } from './PreviewStep.js';
@@ -99,7 +99,8 @@ function Reading({
   onSheet: (sheet: number) => void;
   onOther: () => void;
 }) {
-  const { project, practice, basis, openings, write } = useProject();
+  const { project, practice, basis, write } = useProject();
+  const { openings } = useOpenings();
   const navigate = useNavigate();
   const cells = source.sheets[sheet]?.cells ?? NO_CELLS;
   const memory = lists.body?.memory ?? NO_MEMORY;

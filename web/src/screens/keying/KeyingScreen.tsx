@@ -2,7 +2,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { doorsWithoutKey, guessRoomUse, roomKey, type KeyGroup, type Keying } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Waiting } from '../../parts/Message.js';
 import { basisOf } from '../../worker/basis.js';
@@ -15,7 +15,8 @@ const NO_KEYS: Keying = { groups: [] };
 
 /** Who holds which keys, which doors those open, and where their holders come. */
 export function KeyingScreen() {
-  const { project, basis, openings, canEdit, write } = useProject();
+  const { project, basis, canEdit, write } = useProject();
+  const { openings } = useOpenings();
   const doors = useDoors(openings, basis);
   const keying = project.keying.body ?? NO_KEYS;
   const [chosen, setChosen] = useState<string | undefined>(keying.groups[0]?.id);

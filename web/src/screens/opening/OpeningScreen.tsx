@@ -14,7 +14,7 @@ import {
   type View,
 } from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { BoltButtons } from '../../parts/BoltRow.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
@@ -44,7 +44,8 @@ function isWritten(stage: Stage): stage is SetStage {
 /** One opening: drawn, decided, reasoned, and every fact edited in place. */
 export function OpeningScreen() {
   const { openingId } = useParams();
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const navigate = useNavigate();
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);

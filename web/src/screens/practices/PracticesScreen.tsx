@@ -10,7 +10,7 @@ import {
 } from '@riegel/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { ApiProblem, call } from '../../app/api.js';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 import type { BasisData } from '../../worker/basis.js';
 import { VALUE_GROUPS } from './groups.js';
@@ -36,7 +36,8 @@ const ownId = (name: string) =>
 
 /** The practices: shipped ones to look at and copy, the project's own to edit value by value. */
 export function PracticesScreen() {
-  const { project, practice, ownPractices, basis, canEdit, openings, write } = useProject();
+  const { project, practice, ownPractices, basis, canEdit, write } = useProject();
+  const { openings } = useOpenings();
   const client = useQueryClient();
   const [selected, setSelected] = useState(practice.id);
   const [drafts, setDrafts] = useState<Record<string, EditedPractice>>({});

@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import type { BasisData } from '../../worker/basis.js';
 import type { WouldChange } from '../../worker/long.worker.js';
 import { startLongWorker } from '../../worker/startLong.js';
@@ -9,7 +9,8 @@ const SHOWN = 40;
 
 /** Which decisions of the project come out otherwise on another basis, before it is applied. */
 export function WhatChanges({ after }: { after: BasisData }) {
-  const { basis, openings } = useProject();
+  const { basis } = useProject();
+  const { openings } = useOpenings();
   const [changes, setChanges] = useState<{ of: BasisData; list: WouldChange[] } | undefined>();
   const [done, setDone] = useState(0);
   useEffect(() => {

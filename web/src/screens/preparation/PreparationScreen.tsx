@@ -14,7 +14,7 @@ import {
   type Preparation,
   type Units,
 } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { Figures } from '../../parts/Figure.js';
@@ -29,7 +29,8 @@ import { AcceptanceTest } from './AcceptanceTest.js';
 /** The sheet a workshop prepares leaf and frame from, and the test of the fitted lock; made to be printed. */
 export function PreparationScreen() {
   const { openingId } = useParams();
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);
   // A workshop cuts to the sixty-fourth.

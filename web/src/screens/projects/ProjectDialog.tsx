@@ -3,12 +3,13 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { PRACTICES } from '@riegel/core';
 import { ApiProblem, call } from '../../app/api.js';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 
 /** Name, practice and note of a project; its file; and its end. */
 export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { project, openings, ownPractices } = useProject();
+  const { project, ownPractices } = useProject();
+  const { openings } = useOpenings();
   const client = useQueryClient();
   const navigate = useNavigate();
   const [fault, setFault] = useState('');

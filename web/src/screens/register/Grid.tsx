@@ -9,14 +9,18 @@ import {
   type KeyboardEvent,
   type MouseEvent,
   type Ref,
+  type RefObject,
 } from 'react';
 import type { FactsPatch, Practice } from '@riegel/core';
-import { cellOf, COLUMNS, editText, readCell, type Line } from './columns.js';
+import type { OpeningView } from '../../app/api.js';
+import { useTheme } from '../../app/theme.js';
+import type { RowStore } from '../../worker/rowStore.js';
+import { cellOf, editText, readCell, type Line } from './columns.js';
 import type { EditorProps, Place } from './CellEditor.js';
+import { GridHead, type HeadProps } from './GridHead.js';
+import { BOLTS, GridRow, NOTHING_UNREAD, OPEN, ROW } from './GridRow.js';
+import type { Placed } from './layout.js';
 import type { Unread } from './unread.js';
-import { BOLTS, GridRow, NOTHING_UNREAD, OPEN } from './GridRow.js';
-
-const ROW = 30;
 
 export interface GridHandle {
   focus(): void;
@@ -25,13 +29,14 @@ export interface GridHandle {
 }
 
 interface GridProps {
-  lines: Line[];
+  openings: readonly OpeningView[];
+  rows: RowStore;
+  columns: readonly Placed[];
+  head: Omit<HeadProps, 'columns' | 'width' | 'unit' | 'menu' | 'onMenu'>;
   practice: Practice;
   canEdit: boolean;
   twice: ReadonlySet<string>;
   unread: Record<string, Unread>;
-  sorting: { id: string; desc: boolean } | undefined;
-  onSort: (id: string) => void;
   onSelect: (ids: string[]) => void;
   onPatch: (changes: { id: string; patch: FactsPatch }[]) => void;
   onUnread: (key: string, unread: Unread | undefined) => void;
@@ -42,24 +47,50 @@ interface GridProps {
 
 const clamp = (value: number, most: number) => Math.max(0, Math.min(most, value));
 
+/** Whether a box is narrower than what is in it: only then columns have to stay, which costs at every scroll. */
+function useNarrower(box: RefObject<HTMLDivElement | null>, width: number): boolean {
+  const [room, setRoom] = useState(0);
+  useEffect(() => {
+    const watcher = new ResizeObserver(([entry]) => setRoom(entry!.contentRect.width));
+    watcher.observe(box.current!);
+    return () => watcher.disconnect();
+  }, [box]);
+  return room < width;
+}
+
 /** The grid of openings: virtualised lines, moved, edited, copied and filled by keyboard. */
 export function Grid(props: GridProps) {
-  const { lines, practice, canEdit, unread, onPatch, onUnread } = props;
+  const { openings, rows, practice, canEdit, unread, onPatch, onUnread } = props;
+  const theme = useTheme();
+  const [menu, setMenu] = useState<string | undefined>();
+  const lineAt = (row: number): Line | undefined => {
+    const opening = openings[row];
+    return opening && { id: opening.id, facts: opening.facts, row: rows.get(opening.id) };
+  };
   const scroller = useRef<HTMLDivElement>(null);
+  const width = props.columns.reduce((sum, column) => sum + column.width, OPEN + BOLTS);
+  const scrolls = useNarrower(scroller, width);
+  const columns = useMemo(
+    () => (scrolls ? props.columns : props.columns.map((one) => ({ ...one, stays: undefined }))),
+    [scrolls, props.columns],
+  );
   const [active, setActive] = useState<Place>({ row: 0, column: 0 });
   const [anchor, setAnchor] = useState<Place>({ row: 0, column: 0 });
   const [editing, setEditing] = useState<
     { at: Place; initial: string; whole: boolean } | undefined
   >();
   const virtual = useVirtualizer({
-    count: lines.length,
+    count: openings.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW,
     overscan: 6,
   });
   const items = virtual.getVirtualItems();
-  const lastRow = Math.max(0, lines.length - 1);
-  const place = { row: clamp(active.row, lastRow), column: active.column };
+  const lastRow = Math.max(0, openings.length - 1);
+  const place = {
+    row: clamp(active.row, lastRow),
+    column: clamp(active.column, columns.length - 1),
+  };
   const range = {
     top: Math.min(place.row, clamp(anchor.row, lastRow)),
     bottom: Math.max(place.row, clamp(anchor.row, lastRow)),
@@ -69,18 +100,18 @@ export function Grid(props: GridProps) {
 
   const { onSelect } = props;
   useEffect(() => {
-    onSelect(lines.slice(range.top, range.bottom + 1).map((line) => line.id));
-  }, [lines, range.top, range.bottom, onSelect]);
+    onSelect(openings.slice(range.top, range.bottom + 1).map(({ id }) => id));
+  }, [openings, range.top, range.bottom, onSelect]);
 
   const move = (to: Place, keepAnchor = false) => {
-    const next = { row: clamp(to.row, lastRow), column: clamp(to.column, COLUMNS.length - 1) };
+    const next = { row: clamp(to.row, lastRow), column: clamp(to.column, columns.length - 1) };
     setActive(next);
     if (!keepAnchor) setAnchor(next);
     virtual.scrollToIndex(next.row);
   };
   const startEdit = (at: Place, initial?: string) => {
-    const line = lines[at.row];
-    const column = COLUMNS[at.column]!;
+    const line = lineAt(at.row);
+    const column = columns[at.column]!;
     if (!line || !canEdit || !column.editable) return;
     const kept = unread[`${line.id}:${column.id}`];
     setEditing({
@@ -91,8 +122,8 @@ export function Grid(props: GridProps) {
   };
   const commit = (text: string, then: Place | undefined) => {
     if (!editing) return;
-    const line = lines[editing.at.row];
-    const column = COLUMNS[editing.at.column]!;
+    const line = lineAt(editing.at.row);
+    const column = columns[editing.at.column]!;
     setEditing(undefined);
     if (line) {
       const key = `${line.id}:${column.id}`;
@@ -115,7 +146,7 @@ export function Grid(props: GridProps) {
   useImperativeHandle(props.handle, () => ({
     focus: () => scroller.current?.focus(),
     edit: (id) => {
-      const row = lines.findIndex((line) => line.id === id);
+      const row = openings.findIndex((opening) => opening.id === id);
       if (row < 0) return;
       move({ row, column: 0 });
       startEdit({ row, column: 0 });
@@ -126,8 +157,8 @@ export function Grid(props: GridProps) {
   const write = (cells: { place: Place; text: string }[]) => {
     const patches = new Map<string, FactsPatch>();
     for (const { place: at, text } of cells) {
-      const line = lines[at.row];
-      const column = COLUMNS[at.column];
+      const line = lineAt(at.row);
+      const column = columns[at.column];
       if (!line || !column?.editable) continue;
       const key = `${line.id}:${column.id}`;
       const read = readCell(line, column, text, practice);
@@ -158,15 +189,18 @@ export function Grid(props: GridProps) {
       PageUp: { row: place.row - 18, column: place.column },
       PageDown: { row: place.row + 18, column: place.column },
       Home: { row: control ? 0 : place.row, column: 0 },
-      End: { row: control ? lastRow : place.row, column: COLUMNS.length - 1 },
+      End: { row: control ? lastRow : place.row, column: columns.length - 1 },
     };
-    const step = steps[key];
+    const step = event.altKey ? undefined : steps[key];
     if (step) {
       event.preventDefault();
       move(step, shiftKey);
-    } else if (key === 'Enter' && control && lines[place.row]) {
+    } else if (key === 'Enter' && control && openings[place.row]) {
       event.preventDefault();
-      props.onOpen(lines[place.row]!.id);
+      props.onOpen(openings[place.row]!.id);
+    } else if (key === 'ArrowDown' && event.altKey) {
+      event.preventDefault();
+      setMenu(columns[place.column]!.id);
     } else if ((key === 'Enter' || key === 'F2') && !control) {
       event.preventDefault();
       startEdit(place);
@@ -175,7 +209,7 @@ export function Grid(props: GridProps) {
       if (canEdit)
         write(
           selected()
-            .filter((at) => !['mark', 'kind'].includes(COLUMNS[at.column]!.id))
+            .filter((at) => !['mark', 'kind'].includes(columns[at.column]!.id))
             .map((at) => ({ place: at, text: '' })),
         );
     } else if (control && key.toLowerCase() === 'd') {
@@ -186,25 +220,27 @@ export function Grid(props: GridProps) {
             .filter((at) => at.row > range.top)
             .map((at) => ({
               place: at,
-              text: editText(lines[range.top]!, COLUMNS[at.column]!, practice),
+              text: editText(lineAt(range.top)!, columns[at.column]!, practice),
             })),
         );
     } else if (control && key.toLowerCase() === 'a') {
       event.preventDefault();
       setAnchor({ row: 0, column: 0 });
-      setActive({ row: lastRow, column: COLUMNS.length - 1 });
+      setActive({ row: lastRow, column: columns.length - 1 });
     } else if (key.length === 1 && !control && !event.altKey) {
       event.preventDefault();
       startEdit(place, key);
     }
   };
   const onCopy = (event: ClipboardEvent) => {
-    if (editing || lines.length === 0) return;
+    if (editing || openings.length === 0) return;
     event.preventDefault();
-    const text = lines
+    const text = openings
       .slice(range.top, range.bottom + 1)
+      .map((_, at) => lineAt(range.top + at)!)
       .map((line) =>
-        COLUMNS.slice(range.left, range.right + 1)
+        columns
+          .slice(range.left, range.right + 1)
           .map((column) =>
             column.editable && column.id !== 'hand'
               ? editText(line, column, practice)
@@ -224,9 +260,9 @@ export function Grid(props: GridProps) {
       .split(/\r?\n/)
       .map((row) => row.split('\t'));
     if (
-      lines.length === 0 ||
+      openings.length === 0 ||
       block.some((row) => row.length > 2) ||
-      block.length > lines.length - place.row
+      block.length > openings.length - place.row
     )
       props.onPasteBlock(text, place);
     else if (block.length === 1 && block[0]!.length === 1)
@@ -256,8 +292,8 @@ export function Grid(props: GridProps) {
   const onDoubleClick = (event: MouseEvent) => {
     const at = placeOf(event.target);
     if (!at) return;
-    if (COLUMNS[at.column]!.editable) startEdit(at);
-    else if (lines[at.row]) props.onOpen(lines[at.row]!.id);
+    if (columns[at.column]!.editable) startEdit(at);
+    else if (openings[at.row]) props.onOpen(openings[at.row]!.id);
   };
   const onClick = (event: MouseEvent) => {
     const link = (event.target as HTMLElement).closest<HTMLElement>('a[data-open]');
@@ -282,17 +318,15 @@ export function Grid(props: GridProps) {
   );
   const several = range.top !== range.bottom || range.left !== range.right;
   const unit = practice.system === 'inch' ? 'in' : 'mm';
-  const width = COLUMNS.reduce((sum, column) => sum + column.width, OPEN + BOLTS);
-  const first = items[0]?.start ?? 0;
   return (
     <div
       ref={scroller}
       role="grid"
       aria-label="Openings"
-      aria-rowcount={lines.length + 1}
-      aria-colcount={COLUMNS.length + 2}
+      aria-rowcount={openings.length + 1}
+      aria-colcount={columns.length + 2}
       aria-multiselectable
-      aria-activedescendant={lines.length > 0 ? `cell-${place.row}-${place.column}` : undefined}
+      aria-activedescendant={openings.length > 0 ? `cell-${place.row}-${place.column}` : undefined}
       tabIndex={0}
       onKeyDown={onKeyDown}
       onMouseDown={onMouseDown}
@@ -302,71 +336,40 @@ export function Grid(props: GridProps) {
       onPaste={onPaste}
       className="h-full overflow-auto border-t border-rule bg-sheet text-[13px] outline-offset-[-2px] [contain:strict]"
     >
+      <GridHead
+        {...props.head}
+        columns={columns}
+        width={width}
+        unit={unit}
+        menu={menu}
+        onMenu={setMenu}
+      />
       <div
-        role="row"
-        aria-rowindex={1}
-        className="sticky top-0 z-20 flex border-b border-ink bg-paper"
-        style={{ width }}
+        role="presentation"
+        style={{ height: virtual.getTotalSize(), width, position: 'relative' }}
       >
-        <div role="columnheader" style={{ width: OPEN }}>
-          <span className="sr-only">Open</span>
-        </div>
-        {COLUMNS.map((column) => (
-          <div
-            key={column.id}
-            role="columnheader"
-            aria-sort={
-              props.sorting?.id === column.id
-                ? props.sorting.desc
-                  ? 'descending'
-                  : 'ascending'
-                : 'none'
-            }
-            style={{ width: column.width }}
-            className={`shrink-0 ${column.id === 'mark' ? 'sticky left-0 z-10 bg-paper' : ''}`}
-          >
-            <button
-              type="button"
-              tabIndex={-1}
-              onClick={() => props.onSort(column.id)}
-              className={`caps flex h-8 w-full items-center gap-1 px-2 ${column.right ? 'justify-end' : ''}`}
-            >
-              <span className="truncate">{column.title}</span>
-              {column.length && <span className="normal-case">{unit}</span>}
-              {props.sorting?.id === column.id && (
-                <span aria-hidden>{props.sorting.desc ? '↓' : '↑'}</span>
-              )}
-            </button>
-          </div>
-        ))}
-        <div
-          role="columnheader"
-          className="caps flex h-8 items-center px-2"
-          style={{ width: BOLTS }}
-        >
-          Progress
-        </div>
-      </div>
-      <div role="presentation" style={{ height: virtual.getTotalSize(), width }}>
-        <div role="presentation" style={{ transform: `translateY(${first}px)` }}>
-          {items.map((item) => {
-            const line = lines[item.index]!;
-            const within = item.index >= range.top && item.index <= range.bottom;
-            return (
-              <GridRow
-                key={line.id}
-                line={line}
-                index={item.index}
-                active={place.row === item.index ? place.column : -1}
-                left={within && several ? range.left : -1}
-                right={within && several ? range.right : -1}
-                twice={props.twice.has(line.facts.mark.trim().toLowerCase())}
-                unread={unreadLines.has(line.id) ? unread : NOTHING_UNREAD}
-                editor={editing?.at.row === item.index ? editor : undefined}
-              />
-            );
-          })}
-        </div>
+        {items.map((item) => {
+          const opening = openings[item.index]!;
+          const within = item.index >= range.top && item.index <= range.bottom;
+          return (
+            <GridRow
+              key={opening.id}
+              id={opening.id}
+              facts={opening.facts}
+              rows={rows}
+              columns={columns}
+              width={width}
+              index={item.index}
+              active={place.row === item.index ? place.column : -1}
+              left={within && several ? range.left : -1}
+              right={within && several ? range.right : -1}
+              twice={props.twice.has(opening.facts.mark.trim().toLowerCase())}
+              unread={unreadLines.has(opening.id) ? unread : NOTHING_UNREAD}
+              editor={editing?.at.row === item.index ? editor : undefined}
+              theme={theme}
+            />
+          );
+        })}
       </div>
     </div>
   );

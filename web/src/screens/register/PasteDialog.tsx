@@ -78,7 +78,7 @@ export default function PasteDialog({
   useEffect(() => {
     if (!cells) return;
     let current = true;
-    askCore((core) => core.paste(cells, basis))
+    askCore(basis, (core) => core.paste(cells))
       .then((pasted) => current && setRead({ of: text, pasted }))
       .catch(coreFailed);
     return () => {

@@ -1,46 +1,85 @@
+import { ClipboardPaste, FileUp, PencilLine, Plus, Trash2, X } from 'lucide-react';
 import {
-  getCoreRowModel,
-  getFilteredRowModel,
-  getSortedRowModel,
-  useReactTable,
-  type ColumnDef,
-  type SortingState,
-} from '@tanstack/react-table';
-import { ClipboardPaste, FileUp, PencilLine, Plus, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+  lazy,
+  Suspense,
+  useCallback,
+  useDeferredValue,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { duplicateMarks, type OpeningFacts } from '@riegel/core';
 import { useKeys } from '../../app/keys.js';
+import type { OpeningView } from '../../app/api.js';
 import { loadPaste } from '../../app/pages.js';
-import { useProject } from '../../data/project.js';
-import { BoltStack } from '../../parts/BoltRow.js';
-import { LevelSign } from '../../parts/Say.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { useRows } from '../../worker/client.js';
-import { sharesOf } from '../../worker/progress.js';
-import { cellOf, COLUMNS, readCell, type Line } from './columns.js';
+import type { RowStore } from '../../worker/rowStore.js';
+import { columnOf, readCell } from './columns.js';
+import { ColumnsPopover } from './ColumnsPopover.js';
 import { EditManyDialog } from './EditManyDialog.js';
 import type { Place } from './CellEditor.js';
 import { Grid, type GridHandle } from './Grid.js';
+import { OPEN } from './GridRow.js';
+import {
+  frozenTo,
+  LAYOUT,
+  moved,
+  placed,
+  readLayout,
+  toggled,
+  withWidth,
+  type Placed,
+} from './layout.js';
+import { AS_ENTERED, ordered, pressed, valuesOf, type Order } from './order.js';
 import { TakeMenu } from './TakeMenu.js';
+import { Totals } from './Totals.js';
 import { useUnread } from './unread.js';
+import { usePreference } from './usePreference.js';
+import { readViews, type View } from './views.js';
+import { ViewsMenu } from './ViewsMenu.js';
 
 const PasteDialog = lazy(loadPaste);
 
-const marks = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+const NO_VIEWS: View[] = [];
 
-const columns: ColumnDef<Line, string>[] = COLUMNS.map((column) => ({
-  id: column.id,
-  accessorFn: (line) => cellOf(line, column).text,
-  sortingFn: (a, b, id) => marks.compare(a.getValue(id), b.getValue(id)),
-}));
+/** Openings in the order that is asked for; decided again as lines come only where they have a say in it. */
+function useOrdered(
+  openings: readonly OpeningView[],
+  rows: RowStore,
+  columns: readonly Placed[],
+  order: Order,
+) {
+  const asked =
+    order.search !== '' || order.sorting.length > 0 || Object.keys(order.filters).length > 0;
+  const version = useSyncExternalStore(rows.subscribe, asked ? rows.version : never);
+  return useMemo(
+    () =>
+      ordered(
+        openings,
+        (id) => rows.get(id),
+        columns.map(({ id }) => id),
+        order,
+      ),
+    // The version tells that the rows changed.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [openings, rows, columns, order, version],
+  );
+}
+
+const never = () => 0;
 
 /** The register: every opening on a line, typed, pasted and filled like a list on paper. */
 export function RegisterScreen() {
-  const { project, practice, basis, openings, canEdit, edit, create, remove } = useProject();
-  const { rows, busy } = useRows(openings, basis);
-  const [search, setSearch] = useState('');
-  const [sorting, setSorting] = useState<SortingState>([]);
+  const { project, practice, basis, canEdit, edit, create, remove } = useProject();
+  const { openings } = useOpenings();
+  const { rows, busy } = useRows(project.id, openings, basis);
+  const [layout, setLayout] = usePreference('register', readLayout, LAYOUT);
+  const [views, setViews] = usePreference('registerViews', readViews, NO_VIEWS);
+  const [order, setOrder] = useState<Order>(AS_ENTERED);
   const [selected, setSelected] = useState<string[]>([]);
   const [paste, setPaste] = useState<{ text: string; at: Place | undefined } | undefined>();
   const [many, setMany] = useState(false);
@@ -48,37 +87,12 @@ export function RegisterScreen() {
   const grid = useRef<GridHandle>(null);
   const navigate = useNavigate();
 
-  const data = useMemo<Line[]>(
-    () => openings.map(({ id, facts }) => ({ id, facts, row: rows.get(id) })),
-    [openings, rows],
-  );
-  const table = useReactTable({
-    data,
-    columns,
-    state: { sorting, globalFilter: search },
-    onSortingChange: setSorting,
-    globalFilterFn: 'includesString',
-    getRowId: (line) => line.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
-  });
-  const model = table.getRowModel().rows;
-  const lines = useMemo(() => model.map((row) => row.original), [model]);
-  const twice = useMemo(
-    () => duplicateMarks(openings.map((opening) => opening.facts.mark)),
-    [openings],
-  );
-  const totals = useMemo(() => {
-    const shown = openings.flatMap(({ id }) => rows.get(id) ?? []);
-    const sum = (key: 'stops' | 'checks' | 'open') => shown.reduce((all, row) => all + row[key], 0);
-    return {
-      stops: sum('stops'),
-      checks: sum('checks'),
-      open: sum('open'),
-      shares: sharesOf(shown.map((row) => row.progress)),
-    };
-  }, [openings, rows]);
+  const columns = useMemo(() => placed(layout, OPEN), [layout]);
+  const sought = useDeferredValue(order);
+  const lines = useOrdered(openings, rows, columns, sought);
+  // Marks that stand twice are looked for when there is time.
+  const all = useDeferredValue(openings);
+  const twice = useMemo(() => duplicateMarks(all.map((opening) => opening.facts.mark)), [all]);
 
   const add = useCallback(() => {
     const used = new Set(openings.map((opening) => opening.facts.mark));
@@ -92,7 +106,7 @@ export function RegisterScreen() {
         : `${mark} 2`;
     while (used.has(mark));
     const [id] = create([{ mark, kind: 'single' }]);
-    setSearch('');
+    setOrder(AS_ENTERED);
     setTimeout(() => grid.current?.edit(id!), 60);
   }, [openings, create]);
   useKeys({
@@ -101,10 +115,37 @@ export function RegisterScreen() {
       : {}),
   });
   const onSelect = useCallback((ids: string[]) => setSelected(ids), []);
-  const onSort = (id: string) =>
-    setSorting((before) =>
-      before[0]?.id !== id ? [{ id, desc: false }] : before[0].desc ? [] : [{ id, desc: true }],
-    );
+  const filtered = useMemo(() => new Set(Object.keys(order.filters)), [order.filters]);
+  const keep = (id: string, values: readonly string[] | undefined) =>
+    setOrder((before) => {
+      const filters = { ...before.filters };
+      if (values) filters[id] = values;
+      else delete filters[id];
+      return { ...before, filters };
+    });
+  const head = {
+    sorting: order.sorting,
+    filtered,
+    onSort: useCallback(
+      (id: string, more: boolean) =>
+        setOrder((before) => ({ ...before, sorting: pressed(before.sorting, id, more) })),
+      [],
+    ),
+    onWidth: (id: string, width: number) => setLayout(withWidth(layout, id, width)),
+    menuOf: ({ id, stays }: Placed) => ({
+      frozen: stays !== undefined,
+      values: () => valuesOf(openings, (one) => rows.get(one), id),
+      kept: order.filters[id],
+      onKeep: (values: readonly string[] | undefined) => keep(id, values),
+      onSort: (desc: boolean) => setOrder((before) => ({ ...before, sorting: [{ id, desc }] })),
+      onMove: (by: number) =>
+        setLayout(
+          moved(layout, id, Math.max(0, layout.columns.findIndex((one) => one.id === id) + by)),
+        ),
+      onFreeze: () => setLayout(frozenTo(layout, id)),
+      onHide: id === 'mark' ? undefined : () => setLayout(toggled(layout, id)),
+    }),
+  };
 
   const addPasted = (list: OpeningFacts[]) => {
     create(list);
@@ -118,9 +159,9 @@ export function RegisterScreen() {
       if (!line) return;
       let patch = {};
       row.forEach((text, c) => {
-        const column = COLUMNS[at.column + c];
+        const column = columns[at.column + c];
         if (!column?.editable) return;
-        const read = readCell(line, column, text, practice);
+        const read = readCell({ ...line, row: rows.get(line.id) }, column, text, practice);
         if ('fault' in read) setUnread(`${line.id}:${column.id}`, { text, message: read.fault });
         else patch = { ...patch, ...read.patch };
       });
@@ -170,36 +211,40 @@ export function RegisterScreen() {
           </div>
         )}
         <TakeMenu projectId={project.id} />
+        <ColumnsPopover layout={layout} onLayout={setLayout} />
+        <ViewsMenu
+          views={views}
+          onTake={(view) => {
+            setLayout(view.layout);
+            setOrder(view.order);
+          }}
+          onKeep={(name) =>
+            setViews([...views.filter((one) => one.name !== name), { name, layout, order }])
+          }
+          onDelete={(name) => setViews(views.filter((one) => one.name !== name))}
+        />
         <input
-          className="field w-32"
+          className="field w-44"
           type="search"
           placeholder="Search"
           aria-label="Search"
-          value={search}
-          onChange={(event) => setSearch(event.target.value)}
+          value={order.search}
+          onChange={(event) => setOrder({ ...order, search: event.target.value })}
         />
-        <div className="ml-auto flex items-center gap-3">
-          <span className="flex items-center gap-2 text-xs text-soft" aria-live="polite">
-            <span>
-              {lines.length === openings.length
-                ? openings.length
-                : `${lines.length} of ${openings.length}`}{' '}
-              openings{busy ? ', deciding …' : ''}
+        {Object.entries(order.filters).map(([id, values]) => (
+          <button
+            key={id}
+            className="flex h-7 max-w-56 items-center gap-1 border border-brass bg-brass-wash px-2 text-xs"
+            title="Show all again"
+            onClick={() => keep(id, undefined)}
+          >
+            <span className="truncate">
+              {columnOf(id)!.title}:{' '}
+              {values.length === 1 ? values[0] || 'empty' : `${values.length} values`}
             </span>
-            <span className="flex items-center gap-1">
-              <LevelSign level="stop" />
-              {totals.stops}
-            </span>
-            <span className="flex items-center gap-1">
-              <LevelSign level="check" />
-              {totals.checks}
-            </span>
-            <span>{totals.open} open</span>
-          </span>
-          <div className="max-[1180px]:hidden">
-            <BoltStack shares={totals.shares} />
-          </div>
-        </div>
+            <X size={12} />
+          </button>
+        ))}
       </div>
       <div className="min-h-0 flex-1">
         {openings.length === 0 ? (
@@ -229,13 +274,14 @@ export function RegisterScreen() {
         ) : (
           <Grid
             handle={grid}
-            lines={lines}
+            openings={lines}
+            rows={rows}
+            columns={columns}
+            head={head}
             practice={practice}
             canEdit={canEdit}
             twice={twice}
             unread={unread}
-            sorting={sorting[0]}
-            onSort={onSort}
             onSelect={onSelect}
             onPatch={edit}
             onUnread={setUnread}
@@ -244,6 +290,7 @@ export function RegisterScreen() {
           />
         )}
       </div>
+      <Totals openings={openings.length} shown={lines.length} rows={rows} busy={busy} />
       {paste && (
         <Suspense fallback={null}>
           <PasteDialog

@@ -1,14 +1,19 @@
 import {
+  FIELDS,
   fieldOf,
+  lengthPart,
+  partsText,
   phraseText,
   readColumn,
   TERMS,
   termText,
   writeField,
   type FactsPatch,
+  type Field,
   type OpeningFacts,
   type Part,
   type Practice,
+  type Stage,
 } from '@riegel/core';
 import { cellOfRow, type PackedRow } from '../../worker/row.js';
 import { fieldText } from '../../parts/FieldInput.js';
@@ -24,6 +29,7 @@ export interface RegisterColumn {
   id: string;
   title: string;
   width: number;
+  stage: Stage;
   /** Facts are edited; what is derived is only shown. */
   editable: boolean;
   right?: boolean;
@@ -31,40 +37,111 @@ export interface RegisterColumn {
   length?: boolean;
 }
 
-export const COLUMNS: readonly RegisterColumn[] = [
-  { id: 'mark', title: 'Mark', width: 62, editable: true },
-  { id: 'from', title: 'From', width: 112, editable: true },
-  { id: 'to', title: 'To', width: 116, editable: true },
-  { id: 'kind', title: 'Kind', width: 104, editable: true },
-  { id: 'frameWidth', title: 'Width', width: 76, editable: true, right: true, length: true },
-  { id: 'frameHeight', title: 'Height', width: 80, editable: true, right: true, length: true },
-  { id: 'leafConstruction', title: 'Leaf', width: 112, editable: true },
-  { id: 'frameMaterial', title: 'Frame', width: 82, editable: true },
-  { id: 'hand', title: 'Hand', width: 84, editable: true },
-  { id: 'rating', title: 'Rating', width: 62, editable: true, right: true },
-  { id: 'leafSize', title: 'Leaf size', width: 112, editable: false, right: true, length: true },
-  { id: 'hinges', title: 'Hinges', width: 96, editable: false },
+type Own = Omit<RegisterColumn, 'stage' | 'editable'> & { stage?: Stage };
+
+/** Facts whose name in a form is too long for a head, or that want another width. */
+const OWN: Own[] = [
+  { id: 'mark', title: 'Mark', width: 62 },
+  { id: 'from', title: 'From', width: 108 },
+  { id: 'to', title: 'To', width: 116 },
+  { id: 'kind', title: 'Kind', width: 104 },
+  { id: 'frameWidth', title: 'Width', width: 76, right: true, length: true },
+  { id: 'frameHeight', title: 'Height', width: 80, right: true, length: true },
+  { id: 'leafConstruction', title: 'Leaf', width: 112 },
+  { id: 'frameMaterial', title: 'Frame', width: 82 },
+  { id: 'hand', title: 'Hand', width: 84, stage: 'handing' },
+  { id: 'rating', title: 'Rating', width: 62, right: true },
 ];
 
+/** What is decided and only shown. */
+const DERIVED: Omit<RegisterColumn, 'editable'>[] = [
+  { id: 'leafSize', title: 'Leaf size', width: 112, right: true, length: true, stage: 'sizing' },
+  { id: 'hinges', title: 'Hinges', width: 96, stage: 'hanging' },
+  {
+    id: 'clearWidth',
+    title: 'Clear width',
+    width: 110,
+    right: true,
+    length: true,
+    stage: 'hanging',
+  },
+  { id: 'lock', title: 'Lock', width: 150, stage: 'securing' },
+  { id: 'lockFunction', title: 'Function', width: 150, stage: 'securing' },
+  { id: 'closing', title: 'Closing', width: 180, stage: 'closing' },
+  { id: 'protecting', title: 'Protection', width: 150, stage: 'protecting' },
+  { id: 'sealing', title: 'Seals', width: 150, stage: 'sealing' },
+];
+
+function ownColumn(own: Own): RegisterColumn {
+  return { ...own, editable: true, stage: own.stage ?? fieldOf(own.id)!.stage };
+}
+
+/** Hand is typed as a code in one cell; the two facts behind it are no columns of their own. */
+const BEHIND_HAND = new Set(['hingeSide', 'swing']);
+
+function factColumn({ name, type, stage }: Field): RegisterColumn {
+  const figure = type === 'length' || type === 'count' || type === 'minutes' || type === 'mass';
+  return {
+    id: name,
+    title: termText(`fact.${name}`),
+    width: figure ? 96 : 112,
+    stage,
+    editable: true,
+    ...(figure ? { right: true } : {}),
+    ...(type === 'length' ? { length: true } : {}),
+  };
+}
+
+/** Every column there can be: those of the plain list first, then what follows, then all other facts. */
+export const ALL_COLUMNS: readonly RegisterColumn[] = [
+  ...OWN.map(ownColumn),
+  ...DERIVED.map((one) => ({ ...one, editable: false })),
+  ...FIELDS.filter(({ name }) => !OWN.some(({ id }) => id === name) && !BEHIND_HAND.has(name)).map(
+    factColumn,
+  ),
+];
+
+const byId = new Map(ALL_COLUMNS.map((column) => [column.id, column]));
+
+export const columnOf = (id: string): RegisterColumn | undefined => byId.get(id);
+
+/** The columns of a register nobody has arranged yet. */
+export const COLUMNS: readonly RegisterColumn[] = [
+  ...OWN.map(({ id }) => byId.get(id)!),
+  byId.get('leafSize')!,
+  byId.get('hinges')!,
+];
+
+interface Shown {
+  parts: Part[];
+  text: string;
+  basis: string;
+}
+
+const NOTHING: Shown = { parts: [], text: '', basis: 'given' };
+
 /** What a cell shows, and the plain text by which it is sorted, found and copied. */
-export function cellOf(
-  line: Line,
-  column: RegisterColumn,
-): { parts: Part[]; text: string; basis: string } {
+export function cellOf(line: Line, column: RegisterColumn): Shown {
   const decided = line.row && cellOfRow(line.row, column.id);
   if (decided) return decided;
   const value = line.facts[column.id as keyof OpeningFacts];
   const field = fieldOf(column.id);
-  if (value === undefined || !field) return { parts: [], text: '', basis: 'given' };
-  const text =
-    field.options && value !== 'unknown'
-      ? (TERMS[`short.${field.terms}.${String(value)}`] ??
+  if (value === undefined || !field) return NOTHING;
+  const parts = partsOf(field, value, line.row);
+  return { parts, text: partsText(parts), basis: 'given' };
+}
+
+function partsOf(field: Field, value: unknown, row: PackedRow | undefined): Part[] {
+  const system = row?.system ?? 'metric';
+  if (field.type === 'length' && typeof value === 'number')
+    return [lengthPart(value, { system, denominator: row?.denominator ?? 16 })];
+  if (field.options && value !== 'unknown')
+    return [
+      TERMS[`short.${field.terms}.${String(value)}`] ??
         TERMS[`${field.terms}.${String(value)}`] ??
-        String(value))
-      : field.type === 'text'
-        ? String(value)
-        : writeField(field, value as string, 'metric');
-  return { parts: [text], text, basis: 'given' };
+        String(value),
+    ];
+  return [field.type === 'text' ? String(value) : writeField(field, value as string, system)];
 }
 
 /** The text an edit of a cell starts from. */
@@ -103,5 +180,10 @@ export function readCell(
 /** The options of a choice column, as code and words. */
 export function optionsOf(column: RegisterColumn): [string, string][] | undefined {
   const field = fieldOf(column.id);
+  if (field?.type === 'yes-no')
+    return [
+      ['yes', 'yes'],
+      ['no', 'no'],
+    ];
   return field?.options?.map((option) => [option, termText(`${field.terms}.${option}`)]);
 }

@@ -9,7 +9,7 @@ import {
   type FittedLeaf,
   type Units,
 } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
@@ -23,7 +23,8 @@ import { PlugsAndRepairs } from './PlugsAndRepairs.js';
 /** What follows from a survey: how the opening stands, leaf to order, cuts, hinges, what stays. */
 export function ReplacementScreen() {
   const { openingId } = useParams();
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);
   const base = `/projects/${project.id}`;

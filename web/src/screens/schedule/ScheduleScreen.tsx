@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import type { Heading } from '@riegel/core';
 import { ApiProblem, call, type ScheduleView } from '../../app/api.js';
-import { useProject } from '../../data/project.js';
+import { useProject, useSave } from '../../data/project.js';
 import { LevelSign } from '../../parts/Say.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { WithFractions } from '../../parts/WithFractions.js';
@@ -30,7 +30,8 @@ async function download(path: string, name: string): Promise<void> {
 }
 
 export function ScheduleScreen() {
-  const { project, save } = useProject();
+  const { project } = useProject();
+  const save = useSave();
   const [making, setMaking] = useState('');
   const schedule = useQuery({
     queryKey: ['schedule', project.id],

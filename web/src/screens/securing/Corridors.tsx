@@ -1,14 +1,15 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { lengthPart, levelsOf, termText, type CorridorLevel, type Units } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';
 import { basisOf } from '../../worker/basis.js';
 import { useDoors } from '../../worker/client.js';
 
 /** Locks kept level along each corridor: the height most stand at, the odd ones, one step to level them. */
 export function Corridors({ openingId, units }: { openingId: string; units: Units }) {
-  const { project, basis, openings, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings } = useOpenings();
   const doors = useDoors(openings, basis);
   const levels = useMemo(
     () =>

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { unitsOf, type FactsPatch } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { Waiting } from '../../parts/Message.js';
 import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { TabPanes, type Pane } from '../../parts/TabPanes.js';
@@ -20,7 +20,8 @@ const CHOICES = ['kind', 'function', 'bolts', 'coordinator'];
 /** How a door is secured: the lock cut through, its strike and heights; kinds and functions compared. */
 export function SecuringScreen() {
   const { openingId } = useParams();
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const opening = byId.get(openingId!);
   const decided = useDecided(opening, basis);
   const units = useMemo(() => (decided ? unitsOf(decided) : undefined), [decided]);

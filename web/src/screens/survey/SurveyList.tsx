@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { surveyOf, surveyOrder, type OpeningFacts } from '@riegel/core';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 
 /** How far the survey of an opening is. */
 function progressOf(facts: OpeningFacts) {
@@ -15,7 +15,8 @@ function progressOf(facts: OpeningFacts) {
 
 /** The openings to survey, storey by storey, with how far each is: big enough for a glove. */
 export function SurveyList() {
-  const { project, openings, building } = useProject();
+  const { project, building } = useProject();
+  const { openings } = useOpenings();
   const storeys = [...new Set(openings.map(({ facts }) => facts.storey ?? ''))].sort(
     (a, b) => building.storeys.indexOf(a) - building.storeys.indexOf(b),
   );

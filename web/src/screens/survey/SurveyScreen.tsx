@@ -17,7 +17,7 @@ import {
   type Side,
 } from '@riegel/core';
 import { useSession } from '../../app/session.js';
-import { useProject } from '../../data/project.js';
+import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message } from '../../parts/Message.js';
@@ -52,7 +52,8 @@ export function SurveyScreen() {
 }
 
 function OneSurvey({ openingId }: { openingId: string }) {
-  const { project, basis, openings, byId, canEdit, edit } = useProject();
+  const { project, basis, canEdit, edit } = useProject();
+  const { openings, byId } = useOpenings();
   const session = useSession();
   const navigate = useNavigate();
   const opening = byId.get(openingId);
