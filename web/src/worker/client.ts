@@ -58,14 +58,18 @@ const BATCH = 800;
 /** A project's decided lines outlive the pages that show them. */
 let kept = { projectId: '', store: new RowStore() };
 
+function rowsOf(projectId: string): RowStore {
+  if (kept.projectId !== projectId) kept = { projectId, store: new RowStore() };
+  return kept.store;
+}
+
 /** The register's lines, decided again only for openings whose facts changed. */
 export function useRows(
   projectId: string,
   openings: readonly OpeningView[],
   basis: BasisData,
 ): { rows: RowStore; busy: boolean } {
-  if (kept.projectId !== projectId) kept = { projectId, store: new RowStore() };
-  const { store } = kept;
+  const store = useMemo(() => rowsOf(projectId), [projectId]);
   const [done, setDone] = useState<unknown>(undefined);
   const wanted = useMemo(() => ({ openings, basis }), [openings, basis]);
   useEffect(() => {
