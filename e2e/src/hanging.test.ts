@@ -19,7 +19,8 @@ describe('hanging a leaf', () => {
       2,
     );
     await page.click('[role=grid] a', 'Open A');
-    await page.click('a', 'Hanging');
+    await page.toStage('Hanging');
+    await page.click('[role=tab]', 'Loads');
   });
   afterAll(() => page.close());
 
@@ -47,7 +48,6 @@ describe('hanging a leaf', () => {
     const dragged = await text(0);
     expect(dragged).not.toBe('4 7/8 in');
     await page.saved();
-    await page.click('[role=tab]', 'Facts and decisions');
     await page.decision(
       'hanging.positions',
       new RegExp(`${dragged!.replace(' in', '')}.*Set on the drawing`),
@@ -68,10 +68,11 @@ describe('hanging a leaf', () => {
   });
 
   it('swings the leaf past its trim as far as the hinge lets it', async () => {
-    await page.fill('input', 'Trim stands out', '2\n');
+    await page.click('[role=tab]', 'Swing');
+    await page.fact('Trim stands out', '2');
     await page.decision('hanging.hingeWidth', '6 in');
     await page.sees('figcaption', 'carries the leaf clear of its trim all the way');
-    await page.fill('input', 'Shall open to, degrees', '100\n');
+    await page.fact('Shall open to, degrees', '100');
     await page.decision('hanging.hingeWidth', /narrowest that opens to 100°/);
     await page.sees('figcaption', /Clear of its trim to 1\d\d/);
     const slider = await page.named('input', 'Opened by, degrees');
@@ -80,13 +81,12 @@ describe('hanging a leaf', () => {
   });
 
   it('names a product that satisfies the decision, and tells what one that almost does lacks', async () => {
-    await page.click('[role=tab]', 'Products');
+    await page.click('article button', 'Products');
     await page.sees('[data-product="marrowby-p-4-5x4-5"], section', /satisfy/);
     await page.sees('section', 'It is 5 in high; 4 1/2 in is decided.');
     await page.click('[data-product="marrowby-b-4-5x4-5"] button', 'Name it');
     await page.sees('[data-product="marrowby-b-4-5x4-5"]', 'named');
     await page.saved();
-    await page.click('a', 'Opening');
     await page.decision('hanging.product', 'Marrowby B 4.5x4.5');
     await page.click('nav a', 'Schedule');
     await page.sees('main', 'Marrowby B 4.5x4.5');
@@ -105,13 +105,14 @@ describe('the knot', () => {
   afterAll(() => page.close());
 
   it('shows what clashes where it clashes', async () => {
-    await page.sees('#stage-sealing', /arm of the foot and the full-mortised drop seal/);
+    await page.toStage('Sealing');
+    await page.sees('article', /arm of the foot and the full-mortised drop seal/);
     await page.find('[role=tabpanel][data-state=active] .layer-clash');
-    await page.click('a', 'Hanging');
-    await page.click('[role=tab]', 'Clashes 1');
+    await page.toStage('Hanging');
+    await page.click('article button', 'Clashes');
     await page.sees('[data-clash="overlap"]', '250 mm × 32 mm × 14 mm');
     await page.find('[data-clash="overlap"] svg .layer-clash');
-    await page.click('a', 'Look for ways out');
+    await page.click('a', 'Look for alternatives');
   });
 
   it('lays the ways out side by side, with what each keeps, changes and asks', async () => {
@@ -134,15 +135,16 @@ describe('the knot', () => {
     await page.saved();
     await page.until(
       'no clash',
-      async () => !(await page.text('#stage-sealing')).includes('want the same place'),
+      async () => !(await page.text('nav[aria-label="Stages"]')).includes(', stop'),
     );
     await page.click('button', 'Undo');
     await page.decision('hanging.device', 'centre-hung pivots');
-    await page.sees('#stage-sealing', 'want the same place');
+    await page.toStage('Sealing');
+    await page.sees('article', 'want the same place');
   });
 
   it('changes with what is wished', async () => {
-    await page.click('a', 'Alternatives');
+    await page.toStage('Alternatives');
     await page.click('label', 'Held open');
     await page.until(
       'the wish gone',

@@ -84,7 +84,7 @@ describe('taking over a door list', () => {
     // The specifier's own change of the rating of G3.
     await page.click('[role=grid] a', 'Open G3');
     await page.sees('h1', 'G3');
-    await page.fill('input', 'Fire rating', '60\n');
+    await page.fact('Fire rating, minutes', '60');
     await page.saved();
     await page.click('a', 'Register');
     await page.click('a', 'Import');

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { By } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
 jest.setTimeout(180_000);
@@ -39,9 +39,7 @@ describe('from a list to a schedule', () => {
 
   it('shows leaf size, hand and hinges with reasons, and keeps what could not be read', async () => {
     await page.click('[role=grid] a', 'Open 105');
-    await page.click('summary', 'More facts');
-    const note = await page.named('input', 'Note');
-    expect(await note.getAttribute('value')).toContain('Size given as “wide”');
+    await page.sees('[aria-label="Recorded"]', /Note .*Size given as “wide”/);
     await page.keys('p', 'p', 'p', 'p');
     await page.sees('h1', '101');
     await page.decision(
@@ -58,8 +56,11 @@ describe('from a list to a schedule', () => {
   });
 
   it('follows a changed fact at once, and takes it back and again', async () => {
-    await page.fill('input', 'Frame opening width', '40\n');
+    await page.decision('sizing.frameWidth', '36 in');
+    await page.click('[data-decision="sizing.frameWidth"] button', '36');
+    await page.fill('[role=dialog] input', 'Frame opening width', '40\n');
     await page.decision('sizing.leafWidth', '39 3/4 in');
+    await page.keys(Key.ESCAPE);
     await page.decision('hanging.hingeHeight', '5 in');
     await page.saved();
     await page.click('button', 'Undo');
@@ -71,33 +72,44 @@ describe('from a list to a schedule', () => {
   });
 
   it('chooses otherwise with a reason, and undoes it', async () => {
-    await page.click('button', 'Choose otherwise: Number a leaf');
-    await page.click('[role=dialog] label', 'Fewer than the 3 of the rule.');
-    await page.fill('[role=dialog] input', 'Because', 'as the neighbour');
-    await page.click('[role=dialog] button', 'Take it');
+    await page.decision('hanging.count', '3 3 for a leaf');
+    await page.click('button', 'Not taken for Number a leaf');
+    // Ranked: what brings a stop comes last.
+    await page.sees(
+      '[data-decision="hanging.count"] [data-instead]:last-of-type',
+      /2 .*2 hinges where the rule gives 3/,
+    );
+    await page.click('[data-decision="hanging.count"] [data-instead="2"] button', 'take');
+    await page.fill('[data-instead="2"] input', 'Because', 'as the neighbour');
+    await page.click('[data-instead="2"] button', 'Take it');
     await page.decision('hanging.count', '2 Chosen because: as the neighbour');
-    await page.sees('#stage-hanging', 'stop 2 hinges where the rule gives 3.');
+    await page.sees('[data-stage="hanging"]', 'stop 2 hinges where the rule gives 3.');
     expect(
       await (await page.find('[data-decision="hanging.count"]')).getAttribute('data-basis'),
     ).toBe('chosen');
     await page.saved();
     await page.click('button', 'Undo');
     await page.decision('hanging.count', '3 3 for a leaf');
-    await page.click('summary', 'History');
-    await page.sees('details', /took back .*Ines Okafor changed/);
+    await page.toStage('Opening');
+    await page.click('article button', 'History');
+    await page.sees('article', /took back .*Ines Okafor changed/);
   });
 
   it('writes a lock, rules power out, and throws their bolts', async () => {
-    await page.click('#stage-securing button', 'write a line');
-    await page.fill('#stage-securing input', 'Description', 'Storeroom lock, mortise');
-    await page.fill('#stage-securing input', 'Finish', '626');
-    await page.click('#stage-securing button', 'Add the line');
-    await page.sees('#stage-securing', 'Storeroom lock, mortise');
-    await (
-      await page.named('#stage-powering input', 'deliberately none')
-    ).sendKeys('no power here\n');
-    await page.sees('#stage-powering', 'None: no power here');
-    await page.sees('nav[aria-label="Stages"]', /Securing: decided.*Powering: deliberately none/);
+    await page.toStage('Securing');
+    await page.click('article button', 'write a line');
+    await page.fill('article input', 'Description', 'Storeroom lock, mortise');
+    await page.fill('article input', 'Finish', '626');
+    await page.click('article button', 'Add the line');
+    await page.sees('article', 'Storeroom lock, mortise');
+    await page.toStage('Powering');
+    await page.click('article button', 'deliberately none');
+    await (await page.named('article input', 'Deliberately none')).sendKeys('no power here\n');
+    await page.sees('article', 'None: no power here');
+    await page.sees(
+      'nav[aria-label="Stages"]',
+      /Securing ?, decided.*Powering ?, deliberately none/,
+    );
     await page.saved();
   });
 
@@ -139,7 +151,7 @@ describe('from a list to a schedule', () => {
       await page.fill('input', 'Search', mark);
       await page.click('[role=grid] a', `Open ${mark}`);
       await page.sees('h1', mark);
-      for (const tab of ['From inside', 'Plan', 'Hinge edge', 'Lock edge', 'From outside']) {
+      for (const tab of ['Inside', 'Plan', 'Hinge edge', 'Lock edge', 'Outside']) {
         await page.click('[role=tab]', tab);
         await page.until(
           `drawing ${tab}`,

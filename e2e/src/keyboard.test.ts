@@ -111,21 +111,26 @@ describe('with the keyboard alone', () => {
     await page.keys('p');
     await page.sees('h1', 'A1');
     await page.keys('3');
-    await page.until(
-      'the hanging stage',
-      async () =>
-        (await page.driver.executeScript<string>('return document.activeElement.id')) ===
-        'title-hanging',
-    );
+    await page.sees('h2', 'Hanging');
+    await page.keys('0');
+    await page.sees('h2', 'Opening A1');
+    await page.keys('9');
+    await page.sees('h2', 'Finishing');
+    await page.keys('w');
+    await page.sees('h2', 'Preparation A1');
+    await page.keys('4');
+    await page.sees('h2', 'Securing');
     await page.keys('d');
     await page.until('the inside', async () =>
-      (await page.text('[role=tab][data-state=active]')).includes('From inside'),
+      (await page.text('[role=tab][data-state=active]')).includes('Inside'),
     );
     await page.keys('?');
     await page.sees('[role=dialog]', 'next and previous opening');
     await page.keys(Key.ESCAPE);
     await page.keys('n');
     await page.sees('h1', 'A2');
+    // The stage stays.
+    await page.sees('h2', 'Securing');
   });
 
   it('keeps a text that cannot be read, says why, also after a reload, until it is put right', async () => {

@@ -71,11 +71,11 @@ describe('lock functions', () => {
     await page.click('nav a', 'Register');
     await page.pasteList('Mark,Size,Frame,Leaf,Hand\n1,3070,steel,stave core,RH', 1);
     await page.click('[role=grid] a', 'Open 1');
-    const kind = await page.named('select', 'Kind of lock');
-    await kind.sendKeys('mortise');
+    await page.toStage('Securing');
+    await page.fact('Kind of lock', 'mortise lock');
     await page.decision('securing.function', 'Is it locked against people');
-    const secured = await page.named('select', 'Secured');
-    await secured.sendKeys('yes');
+    await page.toStage('Opening');
+    await page.fact('Secured', 'yes');
     await page.decision('securing.function', /storeroom/);
     await page.saved();
   });

@@ -1,4 +1,3 @@
-import { By } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
 jest.setTimeout(180_000);
@@ -47,9 +46,7 @@ describe('a practice of the project’s own, and its building', () => {
 
   it('one opening may keep to another practice', async () => {
     await page.click('[role=grid] a', 'Open 2');
-    await page.click('summary', 'More facts');
-    const select = await page.named('select', 'Practice');
-    await select.findElement(By.css('option[value="us-commercial"]')).click();
+    await page.fact('Practice', 'US commercial');
     await page.decision('sizing.leafWidth', '35 3/4 in');
   });
 

@@ -26,7 +26,7 @@ describe('work that must not be lost', () => {
     await page.click('[role=grid] a', 'Open 1');
     await page.sees('h1', '1');
     await page.online(false);
-    await page.fill('input', 'Frame opening width', '40\n');
+    await page.frameWidth('40');
     await page.decision('sizing.leafWidth', '39 3/4 in');
     await page.sees(
       '[data-save="waiting"]',
@@ -46,20 +46,20 @@ describe('work that must not be lost', () => {
     await page.click('[role=grid] a', 'Open 2');
     await page.sees('h1', '2');
     const path = new URL(await page.url).pathname;
-    await page.until('the decided opening', async () =>
-      (await page.text('[data-decision="sizing.leafWidth"]')).includes('35'),
-    );
+    await page.decision('sizing.leafWidth', '35');
     await page.online(false);
-    await page.fill('input', 'Frame opening width', '34\n');
-    await page.fill('input', 'Storey', 'First\n');
+    await page.frameWidth('34');
+    await page.toStage('Opening');
+    await page.fact('Storey', 'First');
     await page.find('[data-save="waiting"]');
 
     const other = await Page.open();
     try {
       await other.signIn();
       await other.go(path);
-      await other.fill('input', 'Frame opening width', '38\n');
-      await other.fill('input', 'To', 'Archive\n');
+      await other.frameWidth('38');
+      await other.toStage('Opening');
+      await other.fact('To', 'Archive');
       await other.decision('sizing.leafWidth', '37 3/4 in');
       await other.saved();
 
@@ -70,15 +70,8 @@ describe('work that must not be lost', () => {
       await page.click('[role=dialog] button', 'Keep this');
       await page.decision('sizing.leafWidth', '33 3/4 in');
       await page.saved();
-      for (const [label, value] of [
-        ['To', 'Archive'],
-        ['Storey', 'First'],
-      ] as const) {
-        await page.until(
-          label,
-          async () => (await (await page.named('input', label)).getAttribute('value')) === value,
-        );
-      }
+      await page.toStage('Opening');
+      await page.sees('[aria-label="Recorded"]', /To Archive .*Storey First/);
       // The other screen hears of it without being asked.
       await other.decision('sizing.leafWidth', '33 3/4 in');
     } finally {
@@ -135,6 +128,8 @@ describe('what is not there', () => {
     expect(await page.text('button')).not.toContain('Paste');
     await page.click('[role=grid] a', 'Open G1');
     await page.decision('hanging.device', 'butt hinges');
+    await page.toStage('Sizing');
+    await page.click('article button', 'All facts of sizing');
     expect(await (await page.named('input', 'Frame opening width')).isEnabled()).toBe(false);
   });
 
@@ -174,7 +169,7 @@ describe('the database going away', () => {
   it('is said, loses no edit, and is over without a restart', async () => {
     database('stop');
     try {
-      await page.fill('input', 'Frame opening width', '44\n');
+      await page.frameWidth('44');
       await page.decision('sizing.leafWidth', '43 3/4 in');
       await page.sees('[data-save="waiting"]', 'The database does not answer just now');
     } finally {

@@ -27,8 +27,6 @@ const open = async (mark: string) => {
   await page.sees('h1', mark);
   await page.find('[role=tabpanel][data-state=active] svg.drawing path');
 };
-const stage = (name: string) =>
-  page.driver.executeScript(`document.getElementById('stage-${name}').scrollIntoView()`);
 
 try {
   await page.go('/');
@@ -43,12 +41,11 @@ try {
   register = new URL(await page.url).pathname;
   await shot('register');
   await open('115');
-  await shot('opening-outside');
-  for (const [tab, name, to] of [['Stack', 'opening-stack', 'sizing']] as const) {
-    await page.click('[role=tab]', tab);
-    await stage(to);
-    await shot(name);
-  }
+  await page.sees('h2', 'Opening 115');
+  await shot('opening');
+  await page.toStage('Sizing');
+  await page.click('[role=tab]', 'Stack');
+  await shot('sizing');
   await page.go(`${register}/schedule`);
   await page.sees('h2', 'Set 1');
   await shot('schedule');
@@ -79,12 +76,13 @@ try {
   await shot('survey');
   await page.go(`${terrace}/survey`);
   await page.click('main a', 'F2');
-  await page.click('a', 'What follows');
+  await page.toStage('Replacement');
   await page.find('[data-pattern]');
   await shot('replacement');
   await page.go(register);
   await open('204');
-  await page.click('a', 'Hanging');
+  await page.toStage('Hanging');
+  await page.click('[role=tab]', 'Loads');
   await page.find('[data-hinge="0"]');
   await shot('hanging');
   await page.click('nav a', 'Library');
@@ -98,10 +96,12 @@ try {
   await shot('lock-functions');
   await page.go(register);
   await open('211');
-  await page.click('a', 'Securing');
-  await page.find('svg[aria-label="Heights on the elevation"]');
+  await page.toStage('Securing');
+  await page.click('[role=tab]', 'Lock cut');
+  await page.click('button', 'Not taken for Kind of lock');
+  await page.find('[data-instead]');
   await shot('securing');
-  await page.click('a', 'Preparation sheet');
+  await page.toStage('Preparation');
   await page.find('[data-prep="bits"]');
   await shot('preparation');
   await page.click('nav a', 'Keys');
@@ -112,7 +112,7 @@ try {
   await page.click('a', 'Wendelmoor Mill Studios');
   await page.fill('input', 'Search', 'Recital');
   await page.click('[role=grid] a', 'Open 1.40');
-  await page.click('a', 'Alternatives');
+  await page.toStage('Alternatives');
   await page.find('article[data-device="concealed"]');
   await shot('alternatives');
   // Something to read: a link made and revoked, a wrong password, a letter.

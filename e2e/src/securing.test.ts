@@ -31,52 +31,42 @@ describe('securing an opening', () => {
     await page.click('[role=grid] a', `Open ${mark}`);
     await page.sees('h1', mark);
   };
-  const select = async (name: string, words: string) => {
-    const field = await page.named('select', name);
-    await field.sendKeys(words);
-    await page.driver.executeScript('arguments[0].blur()', field);
-  };
   const count = async (css: string) =>
     page.driver.executeScript<number>(`return document.querySelectorAll(arguments[0]).length`, css);
 
   it('proposes lock, function, backset and height, and draws them cut and from the face', async () => {
     await open('A');
-    await page.decision('securing.kind', 'Is it locked against people');
-    await select('Secured', 'yes');
+    await page.fact('Secured', 'yes');
     await page.decision('securing.kind', /cylindrical lock/);
     await page.decision('securing.backset', /2 3\/4 in/);
     await page.decision('securing.strike', /1 1\/8 in from the stop/);
-    await page.click('a', 'Securing');
+    await page.click('[role=tab]', 'Lock cut');
     await page.find('svg[aria-label^="Level cut through the lock, leaf closed"]');
     await page.click('figure button', 'ajar');
     await page.find('svg[aria-label^="Level cut through the lock, leaf ajar"]');
+    await page.click('[role=tab]', 'Strike');
     await page.find('svg[aria-label="Strike from the opening"]');
   });
 
   it('draws bands of reach and of escape on the elevation, and the height from every datum', async () => {
+    await page.click('[role=tab]', 'Heights');
+    await page.find('svg[aria-label="Heights on the elevation"]');
     expect(await count('svg[aria-label="Heights on the elevation"] .layer-reach')).toBe(1);
     expect(await count('svg[aria-label="Heights on the elevation"] .layer-escape')).toBe(1);
     await page.sees('[aria-label="Height of the lock"]', /from floor 40 5\/16 in/);
-    await page.click('[role=tab]', 'Facts and decisions');
-    const field = await page.fill(
-      '[role=tabpanel] input',
-      'Lock height (from finished floor)',
-      '52',
-    );
-    await field.sendKeys(Key.TAB);
+    await page.fact('Lock height (from finished floor)', '52');
     await page.sees('[aria-label="Height of the lock"]', /from floor 52 in/);
-    await page.sees('[role=tabpanel]', /At 52 in; the practice keeps it between 38 in and 44 in/);
+    await page.sees('article', /At 52 in; the practice keeps it between 38 in and 44 in/);
     await page.saved();
   });
 
   it('keeps the locks along a corridor level, in one step', async () => {
     for (const mark of ['B', 'C']) {
       await open(mark);
-      await select('Secured', 'yes');
+      await page.fact('Secured', 'yes');
       await page.decision('securing.height', /40 5\/16 in/);
     }
-    await page.click('a', 'Securing');
-    await page.click('[role=tab]', 'Heights');
+    await page.click('article button', 'Heights');
     await page.sees('[data-corridor="Corridor"]', /40 5\/16 in × 2.*A 52 in/);
     await page.click('[data-corridor="Corridor"] button', 'Level it');
     await page.sees('[data-corridor="Corridor"]', /40 5\/16 in × 3 level/);
@@ -87,18 +77,16 @@ describe('securing an opening', () => {
 
   it('holds the second leaf of a rated pair by automatic bolts, with a coordinator', async () => {
     await open('P');
-    await select('Secured', 'yes');
+    await page.fact('Secured', 'yes');
     await page.decision('securing.bolts', /automatic flush bolts.*Rated/);
     await page.decision('securing.coordinator', /coordinator.*second leaf closed first/);
-    await page.click('a', 'Securing');
-    await page.click('button', 'Choose otherwise: Inactive leaf bolts');
-    await page.sees('[role=dialog]', 'a rated second leaf wants automatic ones');
-    await page.click('[role=dialog] label', 'constant-latching');
-    await page.fill('[role=dialog] input', 'Because', 'never left drawn');
-    await page.click('[role=dialog] button', 'Take it');
-    await page.click('[role=tab]', 'Facts and decisions');
+    await page.click('button', 'Not taken for Inactive leaf bolts');
+    await page.sees('[data-instead="flush"]', 'a rated second leaf wants automatic ones');
+    await page.click('[data-instead="constant"] button', 'take');
+    await page.fill('[data-instead="constant"] input', 'Because', 'never left drawn');
+    await page.click('[data-instead="constant"] button', 'Take it');
     await page.decision('securing.bolts', /constant-latching.*never left drawn/);
-    await page.click('[role=tab]', 'Products');
+    await page.click('article button', 'Products');
     await page.sees('section[aria-label="Bolts of the second leaf"]', 'satisfies it');
     await page.saved();
     await page.click('nav a', 'Schedule');
@@ -108,8 +96,7 @@ describe('securing an opening', () => {
 
   it('gives the numbers for the workshop, and a test to be ticked off on site', async () => {
     await open('B');
-    await page.click('a', 'Securing');
-    await page.click('a', 'Preparation sheet');
+    await page.toStage('Preparation');
     await page.sees('[data-prep="prepGroup.bores"]', /Cross bore.*2 1\/8 in/);
     await page.sees('[data-prep="bits"]', /hole saw/i);
     await page.sees('[data-prep="prepGroup.strike"]', /Lip, from the middle/);
@@ -131,11 +118,11 @@ describe('securing an opening', () => {
     expect(printed).not.toMatch(/Register|Undo/);
     // Another function: what was tested no longer counts.
     await open('B');
-    await select('The lock is for', 'classroom');
+    await page.toStage('Securing');
+    await page.fact('The lock is for', 'classroom');
     await page.decision('securing.function', /classroom/);
     await page.saved();
-    await page.click('a', 'Securing');
-    await page.click('a', 'Preparation sheet');
+    await page.toStage('Preparation');
     await page.sees('[aria-label="Acceptance test"]', 'of another function');
   });
 
@@ -168,10 +155,15 @@ describe('securing an opening', () => {
     await page.sees('h1', 'Plant with a button');
     await page.sees('[aria-label="Find a function"] [role=status]', '32 of 32 do it');
     await open('A');
-    await page.click('button', 'Choose otherwise: Lock function');
-    await page.click('[role=dialog] label', 'Plant with a button');
-    await page.fill('[role=dialog] input', 'Because', 'as the engineers ask');
-    await page.click('[role=dialog] button', 'Take it');
+    await page.toStage('Securing');
+    await page.click('button', 'Not taken for Lock function');
+    await page.sees('[aria-label="Not taken"]', 'Plant with a button');
+    const own = await page.driver.executeScript<string>(
+      `return [...document.querySelectorAll('[data-instead]')].find((one) => one.textContent.includes('Plant with a button')).dataset.instead`,
+    );
+    await page.click(`[data-instead="${own}"] button`, 'take');
+    await page.fill(`[data-instead="${own}"] input`, 'Because', 'as the engineers ask');
+    await page.click(`[data-instead="${own}"] button`, 'Take it');
     await page.decision('securing.function', /Plant with a button/);
     await page.saved();
   });

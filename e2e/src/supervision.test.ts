@@ -77,7 +77,7 @@ describe('bin/demo', () => {
     await page.decision('sizing.leafWidth', '35 3/4 in');
 
     process.kill(server(), 'SIGKILL');
-    await page.fill('input', 'Frame opening width', '40\n');
+    await page.frameWidth('40');
     await page.decision('sizing.leafWidth', '39 3/4 in');
     await until('the server', () =>
       said.includes('The server ended with 137; it is started again.'),
@@ -85,7 +85,7 @@ describe('bin/demo', () => {
     await page.saved();
 
     process.kill(database(), 'SIGKILL');
-    await page.fill('input', 'Frame opening width', '44\n');
+    await page.frameWidth('44');
     await page.decision('sizing.leafWidth', '43 3/4 in');
     await until('the database', () => said.includes('The database ended; it is started again.'));
     await page.saved();

@@ -289,7 +289,7 @@ describe('surveying an opening on site', () => {
   });
 
   it('the opening’s page says the hinges are measured', async () => {
-    await page.click('a', 'Opening');
+    await page.toStage('Hanging');
     await page.decision('hanging.positions', /175 mm · 897 mm · 1597 mm/);
     await page.decision('hanging.pattern', 'as surveyed');
     expect(project).toContain('/projects/');

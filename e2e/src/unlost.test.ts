@@ -38,7 +38,7 @@ describe('unsaved work of several tabs', () => {
     for (const index of [0, 1]) {
       await inTab(index);
       await page.online(false);
-      await page.fill('input', 'Frame opening width', index === 0 ? '40\n' : '34\n');
+      await page.frameWidth(index === 0 ? '40' : '34');
       await page.sees('[data-save="waiting"]', /not saved yet, kept on this device/);
     }
     // The second tab knows of the first one's change as well.
@@ -63,7 +63,7 @@ describe('unsaved work of several tabs', () => {
       'IDBObjectStore.prototype.put = function () { throw new DOMException("full", "QuotaExceededError"); }',
     );
     await page.online(false);
-    await page.fill('input', 'Frame opening width', '44\n');
+    await page.frameWidth('44');
     await page.decision('sizing.leafWidth', '43 3/4 in');
     await page.sees('[data-save="waiting"]', 'this browser cannot keep it');
     await page.online(true);
@@ -81,7 +81,7 @@ describe('unsaved work of several tabs', () => {
     await page.driver.executeAsyncScript(
       'const done = arguments[0]; fetch("/api/session", { method: "DELETE" }).then(() => done())',
     );
-    await page.fill('input', 'Frame opening width', '48\n');
+    await page.frameWidth('48');
     await page.click('button', 'Ines Okafor');
     await page.decision('sizing.leafWidth', '47 3/4 in');
     await page.saved();

@@ -50,6 +50,7 @@ createRoot(document.getElementById('root')!).render(
             color: 'var(--paper)',
             border: 'none',
             borderRadius: 3,
+            fontFamily: 'inherit',
           },
         }}
       />

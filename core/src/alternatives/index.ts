@@ -1,3 +1,4 @@
+export { insteadsOf, type Instead } from './insteads.js';
 export { consequencesOf, type Consequences } from './consequences.js';
 export {
   assignmentOf,

@@ -23,6 +23,12 @@ const bolt = (facts: Partial<OpeningFacts>, stage: string) =>
 const cautions = (facts: Partial<OpeningFacts>) => decide(facts).cautions.map((one) => one.code);
 
 describe('bolts', () => {
+  it('of a stage that is only recorded is thrown when all there is to it is', () => {
+    const finishing = (facts: Partial<OpeningFacts>) =>
+      decide(facts).progress.find(({ stage }) => stage === 'finishing')!.state;
+    expect(finishing({})).toBe('open');
+    expect(finishing({ finish: '626' })).toBe('decided');
+  });
   it('stand in working order, one for each stage that an opening can be decided in', () => {
     expect(decide().progress.map((one) => one.stage)).toEqual([
       'sizing',
@@ -33,6 +39,7 @@ describe('bolts', () => {
       'protecting',
       'sealing',
       'powering',
+      'finishing',
     ]);
   });
   it('are thrown when decided, open while a question is, and carry the worst finding', () => {

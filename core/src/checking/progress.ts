@@ -17,9 +17,17 @@ const RANK = { stop: 3, check: 2, note: 1 } as const;
 
 const DECIDES = new Map(STAGE_LIST.map(({ id, decide }) => [id as Stage, decide !== undefined]));
 
+/** Of stages that neither decide nor have hardware: the facts that are all there is to them. */
+const RECORDED = new Map<Stage, readonly string[]>(
+  STAGE_LIST.filter(({ decide, hardware }) => !decide && !hardware).map(({ id, facts }) => [
+    id as Stage,
+    Object.entries(facts).flatMap(([name, { first }]) => (first ? [name] : [])),
+  ]),
+);
+
 /**
  * How far every stage that hardware or a decision belongs to has come. A stage is decided when somebody
- * wrote its hardware or nothing of it is open, none when so recorded with a reason, else open.
+ * wrote its hardware, recorded all there is to it, or nothing of it is open, none when so recorded with a reason, else open.
  */
 export function progressOf(
   facts: OpeningFacts,
@@ -38,7 +46,10 @@ export function progressOf(
     const count = open.get(stage) ?? 0;
     const none = facts.omitted?.[stage as SetStage] !== undefined;
     const written = facts.manualItems?.some((item) => item.stage === stage) ?? false;
-    const settled = written || (DECIDES.get(stage)! && count === 0);
+    const all = RECORDED.get(stage) ?? [];
+    const recorded =
+      all.length > 0 && all.every((name) => facts[name as keyof OpeningFacts] !== undefined);
+    const settled = written || recorded || (DECIDES.get(stage)! && count === 0);
     const state = none ? 'none' : settled ? 'decided' : 'open';
     const finding = worst.get(stage);
     return finding ? { stage, state, open: count, finding } : { stage, state, open: count };

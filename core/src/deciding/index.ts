@@ -4,6 +4,7 @@ export {
   type DecidedOpening,
   type DecideOptions,
 } from './decideOpening.js';
+export { askedFacts, type AskedFact } from './askedFacts.js';
 export { changesBetween, type DecisionChange } from './changes.js';
 export { needsOf } from './products.js';
 export { preparationOf } from './preparation.js';

@@ -1,9 +1,11 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { setBackFor } from '../hanging/index.js';
+import { buttOnEdge, concealedOnEdge, edgeShape, type Box } from './hardware/index.js';
 import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
 import { horizontal, vertical } from './elevation.js';
 import { placeLeaves, type PlacedLeaf } from './place.js';
 import { openModel } from './openModel.js';
+import { strokesOn } from './solidsDrawing.js';
 
 /** What shows on an edge, or lies close behind it: pivots, seals and plates, on the lock edge the lock. */
 function edgeSolids(
@@ -24,18 +26,17 @@ function edgeSolids(
         one.thing !== 'solid.concealedHinge' &&
         (which === 'hinge-edge' ? one.x[0] < leaf.thickness : one.x[1] > width - leaf.thickness),
     )
-    .map((one) =>
-      rect(
-        one.how === 'in' && (which === 'hinge-edge' ? one.x[0] > 0 : one.x[1] < width)
-          ? 'hidden'
-          : 'hardware',
-        one.z[0] * widen,
-        leaf.bottom + one.y[0],
-        one.z[1] * widen,
-        leaf.bottom + one.y[1],
-        one.owner,
-      ),
-    );
+    .flatMap((one) => {
+      const behind = one.how === 'in' && (which === 'hinge-edge' ? one.x[0] > 0 : one.x[1] < width);
+      const box: Box = {
+        left: one.z[0] * widen,
+        right: one.z[1] * widen,
+        bottom: leaf.bottom + one.y[0],
+        top: leaf.bottom + one.y[1],
+      };
+      const strokes = edgeShape(one.thing, box, decided.results.securing.spec?.bolt ?? false);
+      return strokesOn(behind ? strokes.slice(0, 1) : strokes, (point) => point, one.owner, behind);
+    });
 }
 
 /**
@@ -69,8 +70,18 @@ export function edge(decided: DecidedOpening, which: 'hinge-edge' | 'lock-edge')
         : [0, t - setBack];
       for (const [index, position] of (positions ?? []).entries()) {
         const h = hingeHeight ?? 0;
+        const plate: Box = {
+          left: near,
+          right: far,
+          bottom: top - position - h,
+          top: top - position,
+        };
         elements.push(
-          rect('hardware', near, top - position - h, far, top - position, 'hanging.positions'),
+          ...strokesOn(
+            concealed ? concealedOnEdge(plate) : buttOnEdge(plate, t * 0.16),
+            (point) => point,
+            'hanging.positions',
+          ),
         );
         elements.push(
           vertical(

@@ -4,7 +4,8 @@ import { toMm } from '../measure/index.js';
 import { known, type Decision } from '../opening/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
-import { clashElements, solidElements } from './solidsDrawing.js';
+import { butt, continuous, type Box } from './hardware/index.js';
+import { clashElements, solidElements, strokesOn } from './solidsDrawing.js';
 import { glassPlace } from '../sizing/index.js';
 import { openModel } from './openModel.js';
 
@@ -51,7 +52,8 @@ export function elevation(decided: DecidedOpening, from: 'outside' | 'inside'): 
       ],
     },
   ];
-  for (const leaf of leaves) parts.push(...leafElements(decided, leaf, from, leaves.length > 1));
+  for (const leaf of leaves)
+    parts.push(...leafElements(decided, leaf, from, leaves.length > 1, face));
   if (placed.sliding) parts.push(...slideArrow(decided, leaves[0]!, height));
   // Dimensions stand on the sides as seen from outside and are mirrored with everything else.
   const main = leaves[0]!;
@@ -188,8 +190,9 @@ function leafElements(
   leaf: PlacedLeaf,
   from: 'outside' | 'inside',
   several: boolean,
+  head: number,
 ): Element[] {
-  const { left, width, bottom, height, hung } = leaf;
+  const { left, width, bottom, height } = leaf;
   const top = bottom + height;
   const elements: Element[] = [rect('leaf', left, bottom, left + width, top, 'sizing.leafWidth')];
   const glassWidth = known(decided.facts.glassWidth);
@@ -216,13 +219,13 @@ function leafElements(
       ],
     });
     const face = leaf.swing === 'both' ? undefined : towards ? 'pull' : 'push';
-    elements.push(...solidElements(decided, leaf, face), ...clashElements(decided, leaf));
+    elements.push(...solidElements(decided, leaf, face, head), ...clashElements(decided, leaf));
     // A concealed hinge has no knuckles: it is dashed on both faces.
     const knucklesSeen =
       leaf.swing === 'both' || decided.results.hanging.device.includes('concealed')
         ? undefined
         : (leaf.swing === 'out') === (from === 'outside');
-    elements.push(...hingeMarks(leaf, hung.positions ?? [], knucklesSeen));
+    elements.push(...hingeMarks(leaf, decided.results.hanging.device, knucklesSeen));
   } else if (!leaf.hinges && leaf.hung.leaf.width !== undefined) {
     if (decisionOf(decided, 'handing.hand')?.status === 'open') {
       elements.push({
@@ -255,24 +258,28 @@ function leafElements(
   return elements;
 }
 
-/** Hinges at the edge: knuckles as solid blocks where they show, dashed where they do not. */
-function hingeMarks(
-  leaf: PlacedLeaf,
-  positions: readonly number[],
-  seen: boolean | undefined,
-): Element[] {
+/** Hinges at the edge: with their knuckles where they show, dashed where they do not. */
+function hingeMarks(leaf: PlacedLeaf, device: string, seen: boolean | undefined): Element[] {
   const { x } = hingeEdge(leaf);
   const top = leaf.bottom + leaf.height;
-  const h = leaf.hung.hingeHeight ?? 0;
-  const half = Math.max(leaf.width / 60, toMm(1));
-  return positions.map((position) =>
-    rect(
-      seen ? 'hardware' : 'hidden',
-      x - half,
-      top - position - h,
-      x + half,
-      top - position,
-      'hanging.positions',
+  const { hingeHeight = 0, positions = [] } = leaf.hung;
+  const half = Math.max(leaf.width / 90, toMm(1));
+  const along = (bottom: number, height: number): Box => ({
+    left: x - half,
+    right: x + half,
+    bottom,
+    top: bottom + height,
+  });
+  const whole = device === 'continuous';
+  const boxes = whole
+    ? [along(leaf.bottom, leaf.height)]
+    : positions.map((position) => along(top - position - hingeHeight, hingeHeight));
+  return boxes.flatMap((box) =>
+    strokesOn(
+      seen ? (whole ? continuous(box) : butt(box)) : butt(box).slice(0, 1),
+      (point) => point,
+      whole ? 'hanging.device' : 'hanging.positions',
+      !seen,
     ),
   );
 }

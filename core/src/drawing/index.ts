@@ -42,5 +42,6 @@ export { swingDrawing } from './swingDrawing.js';
 export { partOf } from './solidsDrawing.js';
 export { asItStands, compareDrawing, cutsDrawing } from './existingDrawings.js';
 export { lockSection } from './lockSection.js';
+export { rodEnds } from './rodEnds.js';
 export { strikeFace } from './strikeFace.js';
 export { heightsDrawing } from './heightsDrawing.js';

@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import type { LockFit, StrikeFit } from '../securing/index.js';
+import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import { extentsOf, type DrawingModel, type Element, type Point } from './model.js';
 import { lockSectionFigures } from './lockSectionFigures.js';
 import { lockSectionFrame } from './lockSectionFrame.js';
@@ -56,12 +56,16 @@ function ajarBy(decided: DecidedOpening, fit: LockFit, strike: StrikeFit, t: num
 function shownWidth(decided: DecidedOpening, fit: LockFit, t: number): number {
   const { bodies } = decided.practice.values;
   const solid = fit.solid ? fit.solid.width * 1.25 : 0;
+  const { body } = LOCK_FORMS[fit.kind];
+  const face = body ? bodies.value[body] : undefined;
   return Math.min(
     decided.results.securing.leaf!.width,
     Math.max(
       solid,
       (fit.pocket?.across ?? 0) * 1.25,
       fit.backset + bodies.value.rose.across,
+      isExit(fit.kind) ? exitCase(decided.facts, decided.practice).across * 1.35 : 0,
+      face ? face.across * 1.25 : 0,
       t * 2.6,
     ),
   );

@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import { known } from '../opening/index.js';
-import { isExit, type LockFit, type StrikeFit } from '../securing/index.js';
+import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import type { Element } from './model.js';
 
 /** The figures of the cut. */
@@ -18,7 +18,16 @@ export function lockSectionFigures(
   const knob = known(decided.facts.handle) === 'knob';
   const grip = bodies.value[knob ? 'knob' : 'lever'];
   const above = grip.through + text * 1.6;
-  const below = -t - grip.through - text * 1.4;
+  const { sits, body } = LOCK_FORMS[fit.kind];
+  const exit = sits === 'push-face' || fit.kind === 'mortise-exit';
+  const onFace = exit
+    ? exitCase(decided.facts, decided.practice)
+    : sits === 'inside-face' && body
+      ? bodies.value[body]
+      : undefined;
+  const inside = decided.results.securing.outsidePull || exit;
+  // Below whatever stands furthest out on the push side.
+  const below = -t - Math.max(grip.through, inside ? (onFace?.through ?? 0) : 0) - text * 1.4;
   const across = (
     part: string,
     from: number,
@@ -53,8 +62,29 @@ export function lockSectionFigures(
   const inLeaf = fit.pocket ?? fit.bore;
   if (inLeaf) elements.push(across('securing.backset', -fit.backset, 0, 0, above));
   if (fit.pocket) elements.push(across('securing.kind', -fit.pocket.across, 0, -t, below));
+  if (onFace) {
+    const [near, far] = inside ? [-t - onFace.through, -t] : [0, onFace.through];
+    const end = -Math.min(onFace.across, shown);
+    elements.push(
+      across(
+        'securing.kind',
+        end,
+        0,
+        inside ? near : far,
+        (inside ? below : above) - (fit.pocket ? text * 1.7 : 0),
+      ),
+      ...(inLeaf
+        ? []
+        : [across('securing.backset', -fit.backset, 0, 0, above + (inside ? 0 : text * 1.7))]),
+      through('securing.kind', near, far, -shown, -shown - text * 2.9),
+    );
+  }
+  if (sits === 'notch' && body)
+    elements.push(across('securing.kind', -bodies.value[body].across, 0, -t, below));
   if (fit.solid && fit.solid.width < shown)
-    elements.push(across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf ? text * 1.7 : 0)));
+    elements.push(
+      across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf || onFace ? text * 1.7 : 0)),
+    );
   // Outside the halves of a cylinder, whose figures stand nearer.
   const outer = decided.results.securing.lengths.profile ? 3.2 : 1.2;
   elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * outer));
@@ -108,8 +138,13 @@ export function lockSectionFigures(
       ),
     );
   elements.push(
-    word('pull side', -shown, above + text * 1.9 + (fit.solid ? text * 1.2 : 0), 'start'),
-    word('push side', -shown, below - text * 1.2, 'start'),
+    word(
+      'pull side',
+      -shown,
+      above + text * 1.9 + (fit.solid || !inside ? text * 1.2 : 0),
+      'start',
+    ),
+    word('push side', -shown, below - text * (fit.pocket && onFace ? 2.9 : 1.2), 'start'),
   );
   return elements;
 }

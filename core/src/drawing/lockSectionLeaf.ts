@@ -1,7 +1,8 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import { known } from '../opening/index.js';
-import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
+import { isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
+import { exitDeviceCut, notchCut, rimLockCut } from './lockSectionDevices.js';
 import { outline, rect, type Element, type Layer } from './model.js';
 
 /** Lock side of the leaf: its edge with the bevel, what limits it, case or bores, trim, latch. */
@@ -14,8 +15,7 @@ export function lockSectionLeaf(
   const { facts, practice } = decided;
   const { securing } = decided.results;
   const t = securing.leaf!.thickness;
-  const { bodies, fronts, plateThickness } = practice.values;
-  const body = bodies.value;
+  const { fronts, plateThickness } = practice.values;
   const { bevel } = fit;
   const form = LOCK_FORMS[fit.kind];
   const z = -fit.z;
@@ -102,28 +102,16 @@ export function lockSectionLeaf(
       rect('hardware', -fit.backset, z - bore.edge / 2, 0, z + bore.edge / 2, 'securing.kind'),
     );
   }
-  if (form.sits === 'inside-face' && form.body) {
-    const size = body[form.body];
-    const push = securing.outsidePull;
-    elements.push(
-      rect(
-        'hardware',
-        -size.across,
-        push ? -t - size.through : 0,
-        0,
-        push ? -t : size.through,
-        'securing.kind',
-      ),
-    );
-  }
-  if (form.sits === 'push-face' || fit.kind === 'mortise-exit') {
-    const { across, through } = exitCase(facts, practice);
-    elements.push(
-      rect('hardware', -Math.min(across, shown), -t - through, 0, -t, 'securing.kind'),
-      rect('hardware', -shown, -t - through, -Math.min(across, shown), -t - through * 0.4),
-    );
-  }
-  if ((pocket ?? bore) && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller')
+  if (form.sits === 'inside-face') elements.push(...rimLockCut(decided, fit, strike));
+  if (form.sits === 'notch') elements.push(...notchCut(decided, fit));
+  if (form.sits === 'push-face' || fit.kind === 'mortise-exit')
+    elements.push(...exitDeviceCut(decided, fit, strike, shown));
+  if (
+    (form.sits === 'notch' || (pocket ?? bore)) &&
+    !isExit(fit.kind) &&
+    fit.kind !== 'sliding' &&
+    fit.kind !== 'roller'
+  )
     elements.push(...handles(decided, fit, t, plateThickness.value));
   const { lengths } = securing;
   if (lengths.profile) {
@@ -171,6 +159,7 @@ export function lockSectionLeaf(
 /** Roses, and the handles as they are gripped, on both faces. */
 function handles(decided: DecidedOpening, fit: LockFit, t: number, plate: number): Element[] {
   const { bodies } = decided.practice.values;
+  const { spec, outsidePull } = decided.results.securing;
   const knob = known(decided.facts.handle) === 'knob';
   const { rose } = bodies.value;
   const grip = bodies.value[knob ? 'knob' : 'lever'];
@@ -184,6 +173,16 @@ function handles(decided: DecidedOpening, fit: LockFit, t: number, plate: number
       rect(layer, left, Math.min(at(from), at(to)), right, Math.max(at(from), at(to)), 'handle');
     if (fit.kind !== 'narrow-stile')
       elements.push(flat('hardware', x - rose.across / 2, 0, x + rose.across / 2, plate));
+    if (spec) {
+      const outside = side > 0 === outsidePull;
+      if ((outside ? spec.outsideHandle : spec.insideHandle) === 'none') {
+        // No handle here: what a key or a turn works stands a little off the rose.
+        const works = outside ? spec.outsideKey : [...spec.insideKey, ...spec.insideTurn];
+        if (works.length > 0)
+          elements.push(flat('hardware', x - half, plate, x + half, plate * 2.2));
+        continue;
+      }
+    }
     elements.push(
       flat('hardware', x - half * 0.55, plate, x + half * 0.55, grip.through * 0.7),
       knob

@@ -24,6 +24,7 @@ export type Layer =
   | 'frame'
   | 'leaf'
   | 'hardware'
+  | 'detail'
   | 'hidden'
   | 'swing'
   | 'open'

@@ -5,6 +5,8 @@ import { extentsOf, rect, type DrawingModel, type Element, type Point } from './
 import { horizontal } from './elevation.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
 import { openModel } from './openModel.js';
+import { planShape, type Above } from './hardware/index.js';
+import { strokesOn } from './solidsDrawing.js';
 
 /** The plan: outside below, inside above; leaves closed and open at 90°, their sweep, clear width. */
 export function plan(decided: DecidedOpening): DrawingModel {
@@ -188,6 +190,8 @@ function leafPlan(
       part: 'handing.hand',
       points: box(90),
     });
+    if (index === 0 && !both)
+      elements.push(...onFaces(decided, leaf, (point) => map({ x: gap + point.x, y: point.y })));
     const sweep = Array.from({ length: 25 }, (_, step) =>
       map(rotated(own, { x: gap + width, y: 0 }, (90 * step) / 24)),
     );
@@ -228,4 +232,29 @@ function leafPlan(
     }
   }
   return elements;
+}
+
+/** What stands on the faces of a closed leaf, seen from above. */
+function onFaces(
+  decided: DecidedOpening,
+  leaf: PlacedLeaf,
+  place: (point: Point) => Point,
+): Element[] {
+  const { lever, knob } = decided.practice.values.bodies.value;
+  const { spec, outsidePull } = decided.results.securing;
+  const handle = known(decided.facts.handle) ?? 'lever';
+  const size = handle === 'knob' ? knob : lever;
+  const above: Above = {
+    handle,
+    reach: size.through,
+    grip: handle === 'knob' ? knob.across : lever.across,
+    handled: (face) => {
+      if (!spec) return true;
+      const outside = (face === 'pull') === outsidePull;
+      return (outside ? spec.outsideHandle : spec.insideHandle) !== 'none';
+    },
+  };
+  return decided.solids
+    .filter((one) => one.leaf === leaf.hung.leaf.id && one.on === 'leaf')
+    .flatMap((one) => strokesOn(planShape(one, above), place, one.owner));
 }

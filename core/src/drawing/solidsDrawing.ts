@@ -1,7 +1,8 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Clash } from '../checking/index.js';
-import type { Solid } from '../opening/index.js';
-import { rect, type Element, type Layer } from './model.js';
+import { known, type Solid } from '../opening/index.js';
+import { exitTrim, faceShape, type Box, type Face, type Stroke } from './hardware/index.js';
+import { rect, type Element, type Layer, type Point } from './model.js';
 import { hingeEdge, type PlacedLeaf } from './place.js';
 
 /** How a solid is drawn on a face: full where it stands on it or goes through, dashed where let in. */
@@ -23,16 +24,86 @@ function drawnHere(solid: Solid, leaf: PlacedLeaf): boolean {
   );
 }
 
-/** The solids of a leaf as they stand on its elevation; none while its hand is open. */
+/** What the face of a leaf that is looked at must know to draw what is on it. */
+function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: number): Face {
+  const { facts, practice } = decided;
+  const { kind, spec, outsidePull } = decided.results.securing;
+  const { lever, knob } = practice.values.bodies.value;
+  const handle = known(facts.handle) ?? 'lever';
+  return {
+    width: leaf.width,
+    height: leaf.height,
+    outside: pull === outsidePull,
+    handle,
+    grip: handle === 'knob' ? knob.across : lever.up,
+    cylinder:
+      kind === 'mortise' ? 'above' : kind === 'sash' || kind === 'profile' ? 'below' : undefined,
+    spec,
+    head,
+  };
+}
+
+/**
+ * The solids of a leaf as they stand on its elevation: as what they are on the face that is looked at, as
+ * dashed outlines behind it; none while its hand is open.
+ *
+ * @param face undefined where a leaf swings both ways and has no pull face
+ * @param head how far the frame stands above the leaf, which arms of closers reach
+ */
 export function solidElements(
   decided: DecidedOpening,
   leaf: PlacedLeaf,
   face: 'pull' | 'push' | undefined,
+  head: number,
 ): Element[] {
   if (!leaf.hinges) return [];
-  return decided.solids
-    .filter((solid) => drawnHere(solid, leaf))
-    .map((solid) => boxOn(leaf, solid, layerOn(solid, face), solid.owner));
+  const looked = faceOf(decided, leaf, face === 'pull', head);
+  const here = decided.solids.filter((solid) => drawnHere(solid, leaf));
+  const elements = here.flatMap((solid) => {
+    const layer = layerOn(solid, face);
+    const box: Box = { left: solid.x[0], right: solid.x[1], bottom: solid.y[0], top: solid.y[1] };
+    if (layer !== 'hardware' && layer !== 'hidden') return [boxOn(leaf, solid, layer, solid.owner)];
+    const strokes = faceShape(solid.thing, box, looked);
+    // Behind the leaf only its outline is of interest.
+    return strokesOn(
+      layer === 'hidden' ? strokes.slice(0, 1) : strokes,
+      facePlace(leaf),
+      solid.owner,
+      layer === 'hidden',
+    );
+  });
+  const bar = here.find(({ thing }) => thing === 'solid.exitDevice');
+  const { fit } = decided.results.securing;
+  if (bar && fit && face === 'pull')
+    elements.push(
+      ...strokesOn(
+        exitTrim({ x: leaf.width - fit.backset, y: fit.y }, looked),
+        facePlace(leaf),
+        bar.owner,
+      ),
+    );
+  return elements;
+}
+
+/** From a leaf's own place (x from the hinge edge, y from its bottom) to the drawing's. */
+function facePlace(leaf: PlacedLeaf): (point: Point) => Point {
+  const { x, away } = hingeEdge(leaf);
+  return (point) => ({ x: x + away * point.x, y: leaf.bottom + point.y });
+}
+
+/** Strokes as elements of a drawing. */
+export function strokesOn(
+  strokes: readonly Stroke[],
+  place: (point: Point) => Point,
+  part: string,
+  hidden = false,
+): Element[] {
+  return strokes.map((stroke): Element => {
+    const layer = hidden ? 'hidden' : stroke.layer;
+    return stroke.kind === 'circle'
+      ? { kind: 'circle', layer, part, centre: place(stroke.centre), radius: stroke.radius }
+      : { kind: 'line', layer, part, closed: stroke.closed, points: stroke.points.map(place) };
+  });
 }
 
 /** Where solids of a leaf clash, marked on its elevation. */

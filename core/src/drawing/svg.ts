@@ -12,6 +12,7 @@ const PENS: Record<
   frame: { width: 0.07, fill: '#ece7db' },
   leaf: { width: 0.1, fill: '#ffffff' },
   hardware: { width: 0.06, fill: '#8a6a1f', stroke: '#5c4512' },
+  detail: { width: 0.5 },
   hidden: { width: 0.05, dash: '0.4 0.3' },
   swing: { width: 0.05 },
   open: { width: 0.05, dash: '0.8 0.25' },

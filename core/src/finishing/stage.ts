@@ -8,6 +8,7 @@ export const finishing = defineStage({
   needs: [],
   facts: FINISHING_FACTS,
   terms: FINISHING_TERMS,
+  bolt: true,
 });
 
 declare module '../opening/registry.js' {

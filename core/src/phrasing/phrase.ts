@@ -77,38 +77,62 @@ function surfaceMass(grams: number, units: Units): string {
     : `${((grams / GRAMS_PER_POUND) * SQUARE_FOOT).toFixed(1)} lb/ft²`;
 }
 
+/** A part of a sentence, with the name of what fills it; in a chain of sizes the name of the member. */
+export interface NamedPart {
+  part: Part;
+  about?: string;
+}
+
 /** Phrases a coded sentence as parts. */
 export function phrase(said: Said, units: Units): Part[] {
+  return phraseNamed(said, units).map(({ part }) => part);
+}
+
+/** Phrases a coded sentence as parts that tell what fills them. */
+export function phraseNamed(said: Said, units: Units): NamedPart[] {
   if (said.code.startsWith('sizing.chain.')) return capitalised(phraseChain(said, units));
   const template = SENTENCES[said.code] ?? said.code;
-  const parts: Part[] = [];
+  const parts: NamedPart[] = [];
   let from = 0;
   for (const match of template.matchAll(/\{(\w+)\}/g)) {
-    if (match.index > from) parts.push(template.slice(from, match.index));
-    const param = said.params[match[1]!];
-    parts.push(param === undefined ? '?' : paramPart(param, units));
+    if (match.index > from) parts.push({ part: template.slice(from, match.index) });
+    const about = match[1]!;
+    const param = said.params[about];
+    parts.push({ part: param === undefined ? '?' : paramPart(param, units), about });
     from = match.index + match[0].length;
   }
-  if (from < template.length) parts.push(template.slice(from));
+  if (from < template.length) parts.push({ part: template.slice(from) });
   return capitalised(parts);
 }
 
-function capitalised(parts: Part[]): Part[] {
-  const first = parts[0];
-  if (typeof first === 'string' && first) parts[0] = first[0]!.toUpperCase() + first.slice(1);
+function capitalised(parts: NamedPart[]): NamedPart[] {
+  const first = parts[0]?.part;
+  if (typeof first === 'string' && first)
+    parts[0] = { ...parts[0]!, part: first[0]!.toUpperCase() + first.slice(1) };
   return parts;
 }
 
 /** `36 in opening − 1/8 in hinge gap − 1/8 in lock gap`, halved where two leaves share it. */
-function phraseChain(said: Said, units: Units): Part[] {
+function phraseChain(said: Said, units: Units): NamedPart[] {
   const { params } = said;
-  const parts: Part[] = [paramPart(params['total']!, units), ' opening'];
+  const parts: NamedPart[] = [
+    { part: paramPart(params['total']!, units), about: 'total' },
+    { part: ' opening' },
+  ];
   for (let index = 0; index < Number(params['parts']); index++) {
     const member = params[`m${index}`] as { ticks: number };
-    parts.push(member.ticks < 0 ? ' + ' : ' − ', lengthPart(Math.abs(member.ticks), units), ' ');
-    parts.push(paramPart(params[`n${index}`]!, units));
+    const name = params[`n${index}`]!;
+    const about = typeof name === 'object' && 'term' in name ? name.term.replace(/^.*\./, '') : '';
+    parts.push(
+      { part: member.ticks < 0 ? ' + ' : ' − ' },
+      { part: lengthPart(Math.abs(member.ticks), units), ...(about ? { about } : {}) },
+      { part: ' ' },
+      { part: paramPart(name, units) },
+    );
   }
-  return params['times'] === 2 ? ['(', ...parts, ') ÷ 2.'] : [...parts, '.'];
+  return params['times'] === 2
+    ? [{ part: '(' }, ...parts, { part: ') ÷ 2.' }]
+    : [...parts, { part: '.' }];
 }
 
 /** Parts as plain text. */

@@ -9,7 +9,8 @@ import {
   valueParts,
   type Units,
 } from '../phrasing/index.js';
-import type { Item } from '../opening/index.js';
+import type { Item, SetStage } from '../opening/index.js';
+import { SET_STAGES } from '../stages/index.js';
 import { groupSets, type HardwareSet, type KnownSet } from './sets.js';
 
 /** An opening as scheduling sees it. */
@@ -54,7 +55,7 @@ export interface Schedule {
   /** Open decisions and stops are printed, never hidden. */
   open: { mark: string; stage: string; question: string }[];
   findings: { mark: string; level: string; text: string; source: string }[];
-  /** Stages nobody has decided or written, per opening mark. */
+  /** Stages whose hardware nobody has decided or written, per opening mark. */
   unwritten: { mark: string; stages: string[] }[];
   known: KnownSet[];
 }
@@ -176,7 +177,10 @@ export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] =
       });
     }
     const stages = decided.progress
-      .filter((bolt) => bolt.state === 'open' && bolt.open === 0)
+      .filter(
+        ({ stage, state, open }) =>
+          state === 'open' && open === 0 && SET_STAGES.includes(stage as SetStage),
+      )
       .map((bolt) => termText(`stage.${bolt.stage}`));
     if (stages.length > 0) schedule.unwritten.push({ mark, stages });
   }

@@ -263,6 +263,7 @@ describe('the registries', () => {
     expect(BOLT_STAGES.filter((id) => !SET_STAGES.includes(id as never))).toEqual([
       'sizing',
       'handing',
+      'finishing',
     ]);
     for (const { id, products = [] } of STAGE_LIST)
       for (const type of products) expect(stageOfType(type)).toBe(id);

@@ -91,7 +91,7 @@ export class Page {
       const found = await this.driver.executeScript<WebElement | null>(
         `const [css, words] = arguments;
          const own = (e) => e.closest('label')?.textContent ?? (e.id && document.querySelector('label[for="' + CSS.escape(e.id) + '"]')?.textContent) ?? '';
-         return [...document.querySelectorAll(css)].find((e) => e.getClientRects().length > 0 && [e.textContent, e.getAttribute('aria-label'), e.getAttribute('title'), e.placeholder, ['INPUT','SELECT','TEXTAREA'].includes(e.tagName) ? own(e) : ''].some((t) => t && t.replace(/\\s+/g, ' ').includes(words))) ?? null;`,
+         return [...document.querySelectorAll(css)].find((e) => e.getClientRects().length > 0 && [e.textContent, e.getAttribute('aria-label'), e.getAttribute('title'), e.placeholder, (['INPUT','SELECT','TEXTAREA'].includes(e.tagName) || e.hasAttribute('data-select')) ? own(e) : ''].some((t) => t && t.replace(/\\s+/g, ' ').includes(words))) ?? null;`,
         css,
         words,
       );
@@ -116,7 +116,11 @@ export class Page {
        look();`,
       element,
     );
-    await element.click();
+    // A notice may lie over it for a moment.
+    await this.until(`${css} “${words}” free to be clicked`, async () => {
+      await element.click();
+      return true;
+    });
   }
 
   async fill(css: string, words: string, value: string): Promise<WebElement> {
@@ -166,9 +170,68 @@ export class Page {
     await this.find('[data-save="saved"]');
   }
 
-  /** Value of a decision on the opening page, with its reasons. */
-  decision(key: string, words: string | RegExp): Promise<string> {
+  /** Goes to a page of the opening by its bolt row. */
+  async toStage(name: string): Promise<void> {
+    await this.click('nav[aria-label="Stages"] a', name);
+    await this.until(`the page ${name}`, async () =>
+      (await this.text('nav[aria-label="Stages"] a[aria-current="page"]')).includes(name),
+    );
+  }
+
+  /** Value of a decision with its reasons, on the page of its stage. */
+  async decision(key: string, words: string | RegExp): Promise<string> {
+    const stage = key.split('.')[0]!;
+    await this.until(`the page of ${stage}`, () =>
+      this.driver.executeScript<boolean>(
+        `const article = document.querySelector('article[data-stage]');
+         if (!article || article.dataset.stage === arguments[0]) return document.querySelector('[data-decision]') !== null;
+         document.querySelector('nav[aria-label="Stages"] a[href$="/' + arguments[0] + '"]')?.click();
+         return false;`,
+        stage,
+      ),
+    );
     return this.sees(`[data-decision="${key}"]`, words);
+  }
+
+  /** Takes an option of a list that opens, by its words. */
+  async choose(label: string, option: string, within = ''): Promise<void> {
+    await this.click(`${within} [data-select]`, label);
+    await this.click('[role=listbox] [role=option]', option);
+    await this.until(
+      'the list closed',
+      async () => (await this.driver.findElements(By.css('[role=listbox]'))).length === 0,
+    );
+  }
+
+  /** Records the frame opening width of the opening that is open. */
+  async frameWidth(value: string): Promise<void> {
+    await this.decision('sizing.frameWidth', /./);
+    await this.fact('Frame opening width', value);
+  }
+
+  /** Records a fact of the stage that is open: where it stands, where it is asked, else among all facts. */
+  async fact(label: string, value: string): Promise<void> {
+    const visible = (css: string) =>
+      this.driver.executeScript<boolean>(
+        `const [css, words] = arguments;
+         return [...document.querySelectorAll(css)].some((e) => e.getClientRects().length > 0 && (e.getAttribute('aria-label') ?? e.textContent).replace(/\\s+/g, ' ').trim().startsWith(words));`,
+        css,
+        label,
+      );
+    const field = '[data-fact] label';
+    if (!(await visible(field))) {
+      const chip = 'article [data-edits]';
+      if (await visible(chip)) await this.click(chip, label);
+      else await this.click('article button', 'All facts of');
+    }
+    const within = (await this.driver.findElements(By.css('[role=dialog][data-state=open]'))).length
+      ? '[role=dialog]'
+      : '[data-fact]';
+    const box = await this.named(`${within} input, ${within} [data-select]`, label);
+    if ((await box.getTagName()) === 'input')
+      await box.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, value, Key.ENTER);
+    else await this.choose(label, value, within);
+    if (within === '[role=dialog]') await this.keys(Key.ESCAPE);
   }
 
   async online(on: boolean): Promise<void> {

@@ -2,9 +2,9 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
-import { termText } from '@riegel/core';
-import { REACHED_STAGES, stageAddress } from '../stage/reached.js';
+import { openingAddress, REACHED } from '../stage/reached.js';
 import { findOpenings } from './findOpenings.js';
+import { PROJECT_PAGES } from './projectPages.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { setTheme, useTheme } from './theme.js';
 
@@ -17,7 +17,7 @@ export default function Palette({ onClose, onKeys }: { onClose: () => void; onKe
   const { openings, byId } = useOpenings();
   const navigate = useNavigate();
   const theme = useTheme();
-  const at = useMatch('/projects/:projectId/:page/:openingId');
+  const at = useMatch('/projects/:projectId/openings/:openingId/*');
   const open = at?.params.openingId ? byId.get(at.params.openingId) : undefined;
   const [words, setWords] = useState('');
   const found = useMemo(() => findOpenings(openings, words), [openings, words]);
@@ -44,58 +44,34 @@ export default function Palette({ onClose, onKeys }: { onClose: () => void; onKe
               placeholder="Mark, room, or what to do"
               className="h-11 w-full border-b border-rule bg-transparent px-3 outline-none"
             />
-            <Command.List className="max-h-[50vh] overflow-auto py-1">
+            <Command.List className="palette max-h-[50vh] overflow-auto py-1">
               <Command.Empty className="px-3 py-4 text-soft">
                 Nothing answers to that.
               </Command.Empty>
               <Command.Group heading="Go">
-                <Command.Item className={item} onSelect={run(() => void navigate(base))}>
-                  Register
-                </Command.Item>
-                <Command.Item
-                  className={item}
-                  onSelect={run(() => void navigate(`${base}/survey`))}
-                >
-                  Survey
-                </Command.Item>
-                <Command.Item
-                  className={item}
-                  onSelect={run(() => void navigate(`${base}/building`))}
-                >
-                  Building
-                </Command.Item>
-                <Command.Item
-                  className={item}
-                  onSelect={run(() => void navigate(`${base}/schedule`))}
-                >
-                  Schedule
-                </Command.Item>
-                <Command.Item
-                  className={item}
-                  onSelect={run(() => void navigate(`${base}/practices`))}
-                >
-                  Practices
-                </Command.Item>
-                <Command.Item
-                  className={item}
-                  onSelect={run(() => void navigate(`${base}/people`))}
-                >
-                  People
-                </Command.Item>
+                {PROJECT_PAGES.map(({ name, path }) => (
+                  <Command.Item
+                    key={path}
+                    className={item}
+                    onSelect={run(() => void navigate(path ? `${base}/${path}` : base))}
+                  >
+                    {name}
+                  </Command.Item>
+                ))}
                 <Command.Item className={item} onSelect={run(() => void navigate('/'))}>
                   All projects
                 </Command.Item>
               </Command.Group>
               {open && (
                 <Command.Group heading={`Opening ${open.facts.mark}`}>
-                  {REACHED_STAGES.map((stage) => (
+                  {REACHED.map(({ name, path }) => (
                     <Command.Item
-                      key={stage}
-                      value={`${termText(`stage.${stage}`)} ${open.facts.mark}`}
+                      key={path}
+                      value={`${name} ${open.facts.mark}`}
                       className={item}
-                      onSelect={run(() => void navigate(stageAddress(base, open.id, stage)))}
+                      onSelect={run(() => void navigate(openingAddress(project.id, open.id, path)))}
                     >
-                      {termText(`stage.${stage}`)}
+                      {name}
                     </Command.Item>
                   ))}
                 </Command.Group>

@@ -12,6 +12,7 @@ import { useKeys } from './keys.js';
 import { KeySheet } from './KeySheet.js';
 import { MergeDialog } from './MergeDialog.js';
 import { loadPalette, bringDialogsAhead } from './pages.js';
+import { PROJECT_PAGES } from './projectPages.js';
 import { useSession } from './session.js';
 
 const Palette = lazy(loadPalette);
@@ -80,30 +81,11 @@ function ProjectFrame() {
           {project.name}
         </button>
         <nav aria-label="Project" className="flex gap-4">
-          <NavLink to={base} end className={tab}>
-            Register
-          </NavLink>
-          <NavLink to={`${base}/survey`} className={tab}>
-            Survey
-          </NavLink>
-          <NavLink to={`${base}/building`} className={tab}>
-            Building
-          </NavLink>
-          <NavLink to={`${base}/keys`} className={tab}>
-            Keys
-          </NavLink>
-          <NavLink to={`${base}/schedule`} className={tab}>
-            Schedule
-          </NavLink>
-          <NavLink to={`${base}/library`} className={tab}>
-            Library
-          </NavLink>
-          <NavLink to={`${base}/practices`} className={tab}>
-            Practices
-          </NavLink>
-          <NavLink to={`${base}/people`} className={tab}>
-            People
-          </NavLink>
+          {PROJECT_PAGES.map(({ path, name }) => (
+            <NavLink key={path} to={path ? `${base}/${path}` : base} end={!path} className={tab}>
+              {name}
+            </NavLink>
+          ))}
         </nav>
         <div className="flex min-w-0 flex-1 items-center justify-end gap-1">
           <SaveNote />

@@ -8,10 +8,10 @@ export const loadRegister = lazyPage(
   () => import('../screens/register/RegisterScreen.js'),
   'RegisterScreen',
 );
-export const loadOpening = lazyPage(
-  () => import('../screens/opening/OpeningScreen.js'),
-  'OpeningScreen',
-);
+export const loadOpening = lazyPage(() => import('../opening/OpeningFrame.js'), 'OpeningFrame');
+export const loadStageLayout = lazyPage(() => import('../opening/StageLayout.js'), 'StageLayout');
+export const loadSummary = lazyPage(() => import('../opening/SummaryPage.js'), 'SummaryPage');
+export const loadStage = lazyPage(() => import('../opening/StagePage.js'), 'StagePage');
 export const loadSurveyList = lazyPage(
   () => import('../screens/survey/SurveyList.js'),
   'SurveyList',
@@ -29,6 +29,9 @@ export const loadProject = lazyPage(async () => {
     import('./ProjectShell.js'),
     loadRegister(),
     loadOpening(),
+    loadStageLayout(),
+    loadSummary(),
+    loadStage(),
     loadSurveyList(),
     loadSurvey(),
   ]);

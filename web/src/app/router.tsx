@@ -1,14 +1,23 @@
-import { createBrowserRouter, Link, useRouteError } from 'react-router';
+import {
+  createBrowserRouter,
+  Link,
+  redirect,
+  useRouteError,
+  type LoaderFunctionArgs,
+} from 'react-router';
+import { SIDE_PAGES } from '../stage/reached.js';
 import { lazyPage } from '../parts/lazyPage.js';
 import { Message, Waiting } from '../parts/Message.js';
 import { ResetScreen } from '../screens/signIn/ResetScreen.js';
 import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
-import { STAGE_ROUTES } from '../stage/pages.js';
 import {
   loadOpening,
   loadProject,
   loadProjects,
   loadRegister,
+  loadStage,
+  loadStageLayout,
+  loadSummary,
   loadSurvey,
   loadSurveyList,
 } from './pages.js';
@@ -45,6 +54,13 @@ function Broken() {
     </Message>
   );
 }
+
+/** Addresses from when every page of an opening stood by itself: printed codes and bookmarks hold for ever. */
+const MOVED = [...SIDE_PAGES.map(({ path }) => path), 'hanging', 'securing'].map((path) => ({
+  path: `${path}/:openingId`,
+  loader: ({ params }: LoaderFunctionArgs) =>
+    redirect(`/projects/${params['projectId']}/openings/${params['openingId']}/${path}`),
+}));
 
 // Every page comes when it is opened, those for the site with the project (`pages.ts`).
 export const router = createBrowserRouter([
@@ -93,7 +109,46 @@ export const router = createBrowserRouter([
         lazy: loadProject,
         children: [
           { index: true, lazy: loadRegister },
-          { path: 'openings/:openingId', lazy: loadOpening },
+          {
+            path: 'openings/:openingId',
+            lazy: loadOpening,
+            errorElement: <Broken />,
+            children: [
+              {
+                lazy: loadStageLayout,
+                children: [
+                  { index: true, lazy: loadSummary },
+                  { path: ':stage', lazy: loadStage, errorElement: <Broken /> },
+                ],
+              },
+              { path: 'survey', lazy: loadSurvey, errorElement: <Broken /> },
+              {
+                path: 'replacement',
+                errorElement: <Broken />,
+                lazy: lazyPage(
+                  () => import('../screens/replacement/ReplacementScreen.js'),
+                  'ReplacementScreen',
+                ),
+              },
+              {
+                path: 'preparation',
+                errorElement: <Broken />,
+                lazy: lazyPage(
+                  () => import('../screens/preparation/PreparationScreen.js'),
+                  'PreparationScreen',
+                ),
+              },
+              {
+                path: 'alternatives',
+                errorElement: <Broken />,
+                lazy: lazyPage(
+                  () => import('../screens/alternatives/AlternativesScreen.js'),
+                  'AlternativesScreen',
+                ),
+              },
+            ],
+          },
+          ...MOVED,
           {
             path: 'import',
             lazy: lazyPage(() => import('../screens/import/ImportScreen.js'), 'ImportScreen'),
@@ -103,18 +158,9 @@ export const router = createBrowserRouter([
             lazy: lazyPage(() => import('../screens/building/BuildingScreen.js'), 'BuildingScreen'),
           },
           { path: 'survey', lazy: loadSurveyList },
-          { path: 'survey/:openingId', lazy: loadSurvey },
-          ...STAGE_ROUTES,
           {
             path: 'keys',
             lazy: lazyPage(() => import('../screens/keying/KeyingScreen.js'), 'KeyingScreen'),
-          },
-          {
-            path: 'alternatives/:openingId',
-            lazy: lazyPage(
-              () => import('../screens/alternatives/AlternativesScreen.js'),
-              'AlternativesScreen',
-            ),
           },
           {
             path: 'library',

@@ -1,32 +1,13 @@
-import { memo, useMemo } from 'react';
+import { useMemo } from 'react';
 import { layout, type DrawingModel, type Units } from '@riegel/core';
-import { Shape } from './DrawingView.js';
+import { SvgDrawing, type Drawn } from './SvgDrawing.js';
 
 /** Any drawing model on the screen; a click on a part tells which. */
-export const ModelView = memo(function ModelView({
+export function ModelView({
   model,
   units,
-  title,
-  onSelect,
-}: {
-  model: DrawingModel;
-  units: Units;
-  title: string;
-  onSelect?: (part: string) => void;
-}) {
+  ...drawn
+}: Omit<Drawn, 'drawing'> & { model: DrawingModel; units: Units }) {
   const drawing = useMemo(() => layout(model, units), [model, units]);
-  return (
-    <svg
-      className="drawing size-full"
-      viewBox={drawing.box.map((value) => value.toFixed(1)).join(' ')}
-      role="img"
-      aria-label={title}
-      preserveAspectRatio="xMidYMid meet"
-    >
-      <title>{title}</title>
-      {drawing.primitives.map((primitive, index) => (
-        <Shape key={index} primitive={primitive} highlighted={false} onSelect={onSelect} />
-      ))}
-    </svg>
-  );
-});
+  return <SvgDrawing drawing={drawing} {...drawn} />;
+}

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { termText, type Stage, type StageProgress } from '@riegel/core';
+import { termText, type StageProgress } from '@riegel/core';
 import type { StageCount } from '../worker/progress.js';
 
 export type Colour = 'soft' | 'verdigris' | 'oxide' | 'ochre' | 'sheet';
@@ -130,32 +130,12 @@ export const BoltRow = memo(function BoltRow({
   );
 });
 
-/** The same large, each bolt a button that leads to its stage. */
-export function BoltButtons({
-  bolts,
-  onStage,
-}: {
-  bolts: readonly StageProgress[];
-  onStage: (stage: Stage) => void;
-}) {
+/** One bolt, large. */
+export function BoltPicture({ bolt }: { bolt: StageProgress }) {
   return (
-    <nav aria-label="Stages" className="flex gap-1">
-      {bolts.map((bolt, index) => (
-        <button
-          key={bolt.stage}
-          type="button"
-          onClick={() => onStage(bolt.stage)}
-          title={`${boltWords(bolt)} (key ${index + 1})`}
-          className="flex flex-col items-center px-1 pt-1 hover:bg-wash"
-        >
-          <svg viewBox="0 0 46 20" width="58" height="24" aria-hidden>
-            <BoltShape bolt={bolt} x={2} width={40} />
-          </svg>
-          <span className="text-[11px] leading-4 text-soft">{termText(`stage.${bolt.stage}`)}</span>
-          <span className="sr-only">{boltWords(bolt)}</span>
-        </button>
-      ))}
-    </nav>
+    <svg viewBox="0 0 46 20" width="50" height="21" aria-hidden>
+      <BoltShape bolt={bolt} x={2} width={40} />
+    </svg>
   );
 }
 

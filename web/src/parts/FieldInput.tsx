@@ -1,4 +1,4 @@
-import { memo, useEffect, useId, useRef, useState } from 'react';
+import { memo, useEffect, useId, useRef, useState, type ComponentProps } from 'react';
 import {
   fieldOf,
   formatLength,
@@ -13,6 +13,7 @@ import {
 } from '@riegel/core';
 import { useProject } from '../data/project.js';
 import { listOf } from './RoomList.js';
+import { Select, type Option } from './Select.js';
 
 /** What stands in a field: a length as the project shows it, else as it is written. */
 export function fieldText(field: Field, facts: OpeningFacts, practice: Practice): string {
@@ -35,13 +36,37 @@ export function optionText(field: Field, option: string): string {
   return termText(`${field.terms}.${option}`);
 }
 
-/** The project's own practices as options; asked for here, so that other fields need not follow the project. */
-function OwnPractices() {
-  return useProject().ownPractices.map((own) => (
-    <option key={own.id} value={own.id}>
-      {own.name}
-    </option>
-  ));
+/** What may be picked of a choice: nothing first, unknown last where that is an answer. */
+function optionsOf(field: Field, nothing = '–'): Option[] {
+  const options = field.type === 'yes-no' ? ['yes', 'no'] : field.options!;
+  return [
+    ...(field.name === 'kind' ? [] : [{ value: '', text: nothing }]),
+    ...options.map((option) => ({
+      value: option,
+      text: field.type === 'yes-no' ? option : optionText(field, option),
+    })),
+    ...(field.mayBeUnknown ? [{ value: 'unknown', text: 'unknown' }] : []),
+  ];
+}
+
+/** Practices with the project's own; asked for here, so that other fields need not follow the project. */
+function PracticeSelect({
+  field,
+  ...select
+}: Omit<ComponentProps<typeof Select>, 'options'> & { field: Field }) {
+  const { ownPractices } = useProject();
+  const [none, ...shipped] = optionsOf(field, 'as the project');
+  return (
+    <Select
+      {...select}
+      className="w-full"
+      options={[
+        none!,
+        ...ownPractices.map(({ id, name }) => ({ value: id, text: name })),
+        ...shipped,
+      ]}
+    />
+  );
 }
 
 interface FieldInputProps {
@@ -119,32 +144,30 @@ export const FieldInput = memo(function FieldInput({
       {label}
     </label>
   );
-  if (field.type === 'choice' || field.type === 'yes-no') {
-    const options = field.type === 'yes-no' ? ['yes', 'no'] : field.options!;
+  if (field.type === 'choice' || field.type === 'yes-no')
     return (
       <div className="flex min-w-0 flex-col gap-0.5">
         {labelled}
-        <select
-          id={id}
-          className="field w-full"
-          value={stored}
-          disabled={disabled}
-          onChange={(event) => commit(event.target.value)}
-        >
-          {!['kind'].includes(name) && (
-            <option value="">{name === 'practice' ? 'as the project' : '–'}</option>
-          )}
-          {name === 'practice' && <OwnPractices />}
-          {options.map((option) => (
-            <option key={option} value={option}>
-              {field.type === 'yes-no' ? option : optionText(field, option)}
-            </option>
-          ))}
-          {field.mayBeUnknown && <option value="unknown">unknown</option>}
-        </select>
+        {name === 'practice' ? (
+          <PracticeSelect
+            id={id}
+            value={stored}
+            disabled={disabled}
+            onChange={commit}
+            field={field}
+          />
+        ) : (
+          <Select
+            id={id}
+            className="w-full"
+            value={stored}
+            disabled={disabled}
+            onChange={commit}
+            options={optionsOf(field)}
+          />
+        )}
       </div>
     );
-  }
   const numeric = field.type !== 'text';
   return (
     <div className="flex min-w-0 flex-col gap-0.5">

@@ -9,6 +9,7 @@ import {
   type OpeningFacts,
 } from '@riegel/core';
 import { DrawingView } from '../drawing/DrawingView.js';
+import { litBy, stageOfPart } from '../drawing/parts.js';
 import { BasisMark } from './BasisMark.js';
 import { BoltRow, BoltStack, boltWords } from './BoltRow.js';
 import {
@@ -123,13 +124,7 @@ describe('a drawing on the screen', () => {
   const decided = decideOpening(facts, PRACTICES['us-commercial']);
   it.each(VIEWS)('%s is named and links its parts to decisions', (view) => {
     const markup = renderToStaticMarkup(
-      <DrawingView
-        decided={decided}
-        view={view}
-        title="1, a view"
-        highlighted="sizing.leafHeight"
-        onSelect={() => undefined}
-      />,
+      <DrawingView decided={decided} view={view} title="1, a view" onSelect={() => undefined} />,
     );
     expect(markup).toContain('role="img" aria-label="1, a view"');
     expect(markup).toContain('data-part="');
@@ -141,10 +136,29 @@ describe('a drawing on the screen', () => {
         decided={decided}
         view="elevation-outside"
         title=""
-        highlighted="sizing.frameWidth"
+        isLit={litBy('sizing.frameWidth', decided.decisions)}
+        isQuiet={(part) => stageOfPart(part) === 'hanging'}
+        hidden={new Set(['label'])}
       />,
     );
-    expect(markup).toMatch(/class="layer-dimension {2}highlighted of-measured"/);
+    expect(markup).toContain('class="layer-dimension lit of-measured"');
+    expect(markup).toMatch(/class="layer-hidden quiet"/);
+    expect(markup).not.toMatch(/class="layer-leaf[^"]*quiet"/);
+    expect(markup).not.toContain('layer-label');
     expect(markup).not.toContain('data-part');
+  });
+  it('lights with a decision what is drawn of it, by fact, by leaf and by stage', () => {
+    const decisions = [
+      { key: 'securing.kind', facts: ['lockKind'] },
+      { key: 'hanging.count', facts: ['leafHeight'] },
+    ];
+    const lit = (highlighted: string, part: string) => litBy(highlighted, decisions)!(part);
+    expect(lit('securing.kind', 'lockKind')).toBe(true);
+    expect(lit('lockKind', 'securing.kind')).toBe(true);
+    expect(lit('sizing.leafWidth', 'sizing.leafWidth@inactive')).toBe(true);
+    expect(lit('sizing.leafWidth', 'sizing.leafHeight')).toBe(false);
+    expect(lit('stage:closing', 'closer')).toBe(true);
+    expect(lit('stage:closing', 'lockKind')).toBe(false);
+    expect(litBy(undefined, decisions)).toBeUndefined();
   });
 });

@@ -7,31 +7,33 @@ jest.mock('../../../core/src/stages/list.js', () => {
   return { STAGE_LIST: [...actual.STAGE_LIST, venting] };
 });
 
-import { FIELDS, STAGES, termText, type Stage } from '@riegel/core';
-import { STAGE_PAGES, STAGE_ROUTES } from './pages.js';
-import { REACHED_STAGES, stageAddress } from './reached.js';
+import { BOLT_STAGES, FIELDS, termText, type Stage } from '@riegel/core';
+import { BOLT_PLACES, openingAddress, REACHED, SIDE_PAGES } from './reached.js';
 
 const added = 'venting' as Stage;
 
-describe('the pages of stages', () => {
-  it('are routes of their own, one a page', () => {
-    expect(STAGE_ROUTES.map(({ path }) => path)).toEqual(
-      Object.values(STAGE_PAGES).map(({ path }) => `${path}/:openingId`),
-    );
-    expect(new Set(STAGE_ROUTES.map(({ path }) => path)).size).toBe(STAGE_ROUTES.length);
+describe('the pages of an opening', () => {
+  it('are its first, one a bolt in the order of the work, and those beside them', () => {
+    expect(REACHED.map(({ path }) => path)).toEqual([
+      '',
+      ...BOLT_STAGES,
+      ...SIDE_PAGES.map(({ path }) => path),
+    ]);
+    expect(new Set(REACHED.map(({ path }) => path)).size).toBe(REACHED.length);
+    expect([...BOLT_PLACES.values()]).toEqual(BOLT_STAGES.map((_, index) => index + 1));
   });
-  it('are gone to where there is one, else the stage’s part of the opening’s page', () => {
-    expect(stageAddress('/projects/p', 'o', 'hanging')).toBe('/projects/p/hanging/o');
-    expect(stageAddress('/projects/p', 'o', 'replacing')).toBe('/projects/p/replacement/o');
-    expect(stageAddress('/projects/p', 'o', 'closing')).toBe(
-      '/projects/p/openings/o#stage-closing',
-    );
+  it('stand below the address of the opening', () => {
+    expect(openingAddress('p', 'o')).toBe('/projects/p/openings/o');
+    expect(openingAddress('p', 'o', 'hanging')).toBe('/projects/p/openings/o/hanging');
+  });
+  it('have keys that say nothing else', () => {
+    const keys = SIDE_PAGES.map(({ key }) => key);
+    expect(new Set([...keys, 'n', 'p', 'd', 'f', '0']).size).toBe(keys.length + 5);
   });
   it('a stage that was added is reached, with its name and its first facts', () => {
-    expect(REACHED_STAGES).toContain(added);
-    expect(stageAddress('/b', 'o', added)).toBe('/b/openings/o#stage-venting');
+    expect(BOLT_PLACES.get(added)).toBe(BOLT_STAGES.indexOf(added) + 1);
+    expect(REACHED.find(({ path }) => path === added)?.name).toBe('Venting');
     expect(termText(`stage.${added}`)).toBe('Venting');
     expect(FIELDS.filter(({ stage, first }) => stage === added && first)).toHaveLength(1);
-    expect(REACHED_STAGES).toEqual(STAGES.filter((stage) => REACHED_STAGES.includes(stage)));
   });
 });

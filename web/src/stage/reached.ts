@@ -1,15 +1,40 @@
-import { BOLT_STAGES, STAGES, type Stage } from '@riegel/core';
-import { STAGE_PAGES } from './pages.js';
+import { BOLT_STAGES, termText, type Stage } from '@riegel/core';
 
-/** Where a stage of an opening is looked at: on a page of its own, else on the opening's. */
-export function stageAddress(base: string, openingId: string, stage: Stage): string {
-  const page = STAGE_PAGES[stage];
-  return page
-    ? `${base}/${page.path}/${openingId}`
-    : `${base}/openings/${openingId}#stage-${stage}`;
+/** Where a stage of the bolt row stands in it, from 1: its number and its key. */
+export const BOLT_PLACES: ReadonlyMap<Stage, number> = new Map(
+  BOLT_STAGES.map((stage, index) => [stage, index + 1]),
+);
+
+/** A page of an opening beside its stages. */
+export interface SidePage {
+  path: string;
+  name: string;
+  /** The key that leads to it. */
+  key: string;
 }
 
-/** The stages of an opening that can be gone to, in the order of the work. */
-export const REACHED_STAGES: readonly Stage[] = STAGES.filter(
-  (stage) => BOLT_STAGES.includes(stage) || STAGE_PAGES[stage] !== undefined,
-);
+/** What stands beside the bolts: what goes before them and what follows from them. */
+export const SIDE_PAGES: readonly SidePage[] = [
+  { path: 'survey', name: 'Survey', key: 's' },
+  { path: 'replacement', name: 'Replacement', key: 'r' },
+  { path: 'preparation', name: 'Preparation', key: 'w' },
+  { path: 'alternatives', name: 'Alternatives', key: 'a' },
+];
+
+export interface Reached {
+  name: string;
+  /** Below the address of the opening; empty for its first page. */
+  path: string;
+}
+
+/** Every page of an opening, in the order of the work. */
+export const REACHED: readonly Reached[] = [
+  { name: termText('stage.opening'), path: '' },
+  ...BOLT_STAGES.map((stage) => ({ name: termText(`stage.${stage}`), path: stage })),
+  ...SIDE_PAGES.map(({ name, path }) => ({ name, path })),
+];
+
+/** The address of an opening, or of a page of it. */
+export function openingAddress(projectId: string, openingId: string, path = ''): string {
+  return `/projects/${projectId}/openings/${openingId}${path && `/${path}`}`;
+}

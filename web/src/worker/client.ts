@@ -6,6 +6,7 @@ import {
   type Consequences,
   type DecidedOpening,
   type Found,
+  type Instead,
   type OpeningFacts,
   type Searched,
 } from '@riegel/core';
@@ -120,18 +121,17 @@ function whole({ practiceId, ...rest }: LightOpening, basis: BasisData): Decided
 }
 
 /** The alternatives to an opening, searched in the worker; undefined while they are. */
-export function useAlternatives(opening: OpeningView | undefined, basis: BasisData) {
-  const facts = opening?.facts;
+export function useAlternatives(id: string, facts: OpeningFacts, basis: BasisData) {
   const [found, setFound] = useState<
-    { of: OpeningFacts; alternatives: AlternativesFound } | undefined
+    { id: string; of: OpeningFacts; alternatives: AlternativesFound } | undefined
   >();
   useEffect(() => {
-    if (!facts) return;
     let current = true;
     askCore(basis, (core) => core.alternatives(facts))
       .then(({ now, alternatives, ...rest }) => {
         if (!current) return;
         setFound({
+          id,
           of: facts,
           alternatives: {
             ...rest,
@@ -147,8 +147,8 @@ export function useAlternatives(opening: OpeningView | undefined, basis: BasisDa
     return () => {
       current = false;
     };
-  }, [facts, basis]);
-  return found?.of === facts ? found?.alternatives : undefined;
+  }, [id, facts, basis]);
+  return found?.id === id && found.of === facts ? found.alternatives : undefined;
 }
 
 /** What a search came to, as the screen reads it. */
@@ -178,4 +178,26 @@ export function useDecided(
     };
   }, [id, facts, basis]);
   return last?.id === id ? last?.decided : undefined;
+}
+
+/** What else could be taken of a decision, ranked, with what each comes to; undefined while it is worked out. */
+export function useInsteads(
+  facts: OpeningFacts,
+  key: string | undefined,
+  basis: BasisData,
+): Instead[] | undefined {
+  const [found, setFound] = useState<{ of: OpeningFacts; key: string; list: Instead[] }>();
+  useEffect(() => {
+    if (!key) return;
+    let current = true;
+    askCore(basis, (core) => core.insteads(facts, key))
+      .then((list) => {
+        if (current) setFound({ of: facts, key, list });
+      })
+      .catch(coreFailed);
+    return () => {
+      current = false;
+    };
+  }, [facts, key, basis]);
+  return found?.of === facts && found.key === key ? found.list : undefined;
 }

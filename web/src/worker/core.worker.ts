@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import {
   consequencesOf,
   decideOpening,
+  insteadsOf,
   readPaste,
   searchAlternatives,
   type DecidedOpening,
@@ -51,6 +52,9 @@ const core = {
   },
 
   decide: (facts: OpeningFacts) => light(decideOpening(facts, basisNow())),
+
+  /** What else could be taken of a decision, ranked, with what each comes to. */
+  insteads: (facts: OpeningFacts, key: string) => insteadsOf(facts, basisNow(), key),
 
   /** The alternatives to an opening's clashes and unmet wishes, each decided, with what it comes to. */
   alternatives(facts: OpeningFacts) {

@@ -1,5 +1,5 @@
 import { toast } from 'sonner';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import {
   termText,
   unitsOf,
@@ -9,9 +9,10 @@ import {
   type OpeningFacts,
   type Wish,
 } from '@riegel/core';
-import { useOpenings, useProject } from '../../data/project.js';
+import { useProject } from '../../data/project.js';
+import { useOpeningPage } from '../../opening/page.js';
+import { CheckBox } from '../../parts/CheckBox.js';
 import { Waiting } from '../../parts/Message.js';
-import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
 import { useAlternatives } from '../../worker/client.js';
 import { TodayColumn, AlternativeColumn } from './AlternativeColumn.js';
@@ -37,48 +38,35 @@ function patchTo(before: OpeningFacts, after: OpeningFacts): FactsPatch {
 
 /** Alternatives to what clashes or is wished in vain, side by side with what stands today. */
 export function AlternativesScreen() {
-  const { openingId } = useParams();
-  const { project, basis, canEdit, edit } = useProject();
-  const { openings, byId } = useOpenings();
+  const { openingId, address, facts, canEdit, onPatch } = useOpeningPage();
+  const { basis } = useProject();
   const navigate = useNavigate();
-  const opening = byId.get(openingId!);
-  const found = useAlternatives(opening, basis);
-  const base = `/projects/${project.id}`;
-  if (!opening) return <NoOpening base={base} />;
-  const wished = wishesOf(opening.facts);
-  const take = (facts: OpeningFacts) => {
-    edit([{ id: opening.id, patch: patchTo(opening.facts, facts) }]);
+  const found = useAlternatives(openingId, facts, basis);
+  const wished = wishesOf(facts);
+  const take = (then: OpeningFacts) => {
+    onPatch(patchTo(facts, then));
     toast('Taken. Undo takes it back in one step.');
-    void navigate(`${base}/openings/${opening.id}`);
+    void navigate(address);
   };
   return (
-    <div className="grid h-full grid-rows-[auto_auto_1fr]">
-      <OpeningBar opening={opening} among={openings} path={`${base}/alternatives`}>
-        <Link className="button" to={`${base}/hanging/${opening.id}`}>
-          Hanging
-        </Link>
-        <Link className="button" to={`${base}/openings/${opening.id}`}>
-          Opening
-        </Link>
-      </OpeningBar>
+    <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)]">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 py-2">
         <span className="caps">Wished</span>
         {WISHES.map((wish) => {
           const set = SWITCHES[wish];
           const on = wished.includes(wish);
           return (
-            <label key={wish} className={`flex items-center gap-1.5 ${on ? '' : 'text-soft'}`}>
-              <input
-                type="checkbox"
-                checked={on}
-                disabled={!set || !canEdit}
-                title={set ? undefined : 'Follows from the opening’s facts'}
-                onChange={(event) =>
-                  set && edit([{ id: opening.id, patch: set(event.target.checked) }])
-                }
-              />
-              {termText(`wish.${wish}`)}
-            </label>
+            <CheckBox
+              key={wish}
+              className={on ? '' : 'text-soft'}
+              checked={on}
+              disabled={!set || !canEdit}
+              onChange={(next) => set && onPatch(set(next))}
+            >
+              <span title={set ? undefined : 'Follows from the opening’s facts'}>
+                {termText(`wish.${wish}`)}
+              </span>
+            </CheckBox>
           );
         })}
       </div>

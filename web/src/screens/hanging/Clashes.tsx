@@ -10,20 +10,12 @@ import {
   type Units,
 } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
+import { useOpeningPage } from '../../opening/page.js';
 import { FindingLine } from '../../parts/Say.js';
 
 /** What is in each other's way: each said, seen from the face and in a cut. */
-export function Clashes({
-  decided,
-  units,
-  base,
-  openingId,
-}: {
-  decided: DecidedOpening;
-  units: Units;
-  base: string;
-  openingId: string;
-}) {
+export function Clashes() {
+  const { decided, units, address } = useOpeningPage();
   const shown = useMemo(() => worstClashes(decided.clashes), [decided]);
   if (shown.length === 0)
     return (
@@ -36,8 +28,8 @@ export function Clashes({
       {shown.map((clash, index) => (
         <ClashFigure key={index} clash={clash} decided={decided} units={units} />
       ))}
-      <Link className="button primary mt-2 inline-flex" to={`${base}/alternatives/${openingId}`}>
-        Look for ways out
+      <Link className="button primary mt-2 inline-flex" to={`${address}/alternatives`}>
+        Look for alternatives
       </Link>
     </>
   );

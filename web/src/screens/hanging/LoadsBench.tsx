@@ -19,7 +19,7 @@ import {
   type SnapTo,
   type Units,
 } from '@riegel/core';
-import { Shape } from '../../drawing/DrawingView.js';
+import { Shape } from '../../drawing/SvgDrawing.js';
 import { ModelView } from '../../drawing/ModelView.js';
 
 type Bench = {
@@ -37,7 +37,10 @@ export function LoadsBench(bench: Bench) {
   const ready =
     hung.positions !== undefined && hung.hingeHeight !== undefined && measured(hung.leaf);
   return (
-    <figure className="sheet flex min-h-[470px] flex-col" aria-label="What each hinge carries">
+    <figure
+      className="sheet flex min-h-[420px] flex-1 flex-col"
+      aria-label="What each hinge carries"
+    >
       {hanging.leaves.length > 1 && (
         <div role="tablist" aria-label="Leaf" className="flex border-b border-rule">
           {hanging.leaves.map((one, at) => (
@@ -61,7 +64,7 @@ export function LoadsBench(bench: Bench) {
         <p className="m-auto max-w-60 text-center text-soft">
           {hanging.device === 'continuous'
             ? 'A continuous hinge carries along its whole edge.'
-            : 'Hinges are not placed yet: see what is open under “Facts and decisions”.'}
+            : 'Hinges are not placed yet: see what is open beside.'}
         </p>
       )}
     </figure>
@@ -210,7 +213,7 @@ function Dragging({ decided, units, canEdit, onPatch, hung }: Bench & { hung: Hu
         onPointerCancel={end}
       >
         {drawing.primitives.map((primitive, index) => (
-          <Shape key={index} primitive={primitive} highlighted={false} />
+          <Shape key={index} primitive={primitive} />
         ))}
         {positions.map((top, index) => (
           <rect

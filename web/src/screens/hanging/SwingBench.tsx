@@ -20,7 +20,7 @@ export function SwingBench({ decided, units }: { decided: DecidedOpening; units:
   const meets = widest !== undefined && degrees > widest;
   const why = decided.decisions.find((one) => one.key === 'hanging.hingeWidth')?.reasons[0];
   return (
-    <figure className="sheet flex min-h-[470px] flex-col" aria-label="Swing at the hinges">
+    <figure className="sheet flex min-h-[420px] flex-1 flex-col" aria-label="Swing at the hinges">
       {model ? (
         <>
           <div className="min-h-0 flex-1 p-1">

@@ -2,6 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import { Link } from 'react-router';
 import { opensDoor, type KeyedDoor, type KeyGroup, type Keying } from '@riegel/core';
+import { openingAddress } from '../../stage/reached.js';
 import { useProject } from '../../data/project.js';
 
 const ROW = 28;
@@ -86,7 +87,7 @@ export function KeyTable({
               >
                 <Link
                   className="truncate font-semibold hover:text-brass"
-                  to={`/projects/${project.id}/securing/${door.id}`}
+                  to={openingAddress(project.id, door.id, 'securing')}
                 >
                   {door.mark}
                 </Link>

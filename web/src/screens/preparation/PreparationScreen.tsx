@@ -1,6 +1,5 @@
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link, useParams } from 'react-router';
 import {
   headingOf,
   preparationOf,
@@ -10,111 +9,84 @@ import {
   unitsOf,
   valueParts,
   type DecidedOpening,
-  type FactsPatch,
   type Preparation,
   type Units,
 } from '@riegel/core';
-import { useOpenings, useProject } from '../../data/project.js';
+import { useProject } from '../../data/project.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { ModelView } from '../../drawing/ModelView.js';
+import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
-import { Waiting } from '../../parts/Message.js';
-import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
 import { Say } from '../../parts/Say.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { basisOf } from '../../worker/basis.js';
-import { useDecided } from '../../worker/client.js';
 import { AcceptanceTest } from './AcceptanceTest.js';
 
 /** The sheet a workshop prepares leaf and frame from, and the test of the fitted lock; made to be printed. */
 export function PreparationScreen() {
-  const { openingId } = useParams();
-  const { project, basis, canEdit, edit } = useProject();
-  const { openings, byId } = useOpenings();
-  const opening = byId.get(openingId!);
-  const decided = useDecided(opening, basis);
+  const { facts, decided, canEdit, onPatch } = useOpeningPage();
+  const { project, basis } = useProject();
   // A workshop cuts to the sixty-fourth.
-  const units = useMemo(
-    () => (decided ? { ...unitsOf(decided), denominator: 64 } : undefined),
-    [decided],
-  );
-  const base = `/projects/${project.id}`;
-  if (!opening) return <NoOpening base={base} />;
-  if (!decided || !units) return <Waiting what="Deciding …" />;
-  const onPatch = (patch: FactsPatch) => edit([{ id: opening.id, patch }]);
+  const units = useMemo(() => ({ ...unitsOf(decided), denominator: 64 }), [decided]);
   const heading = headingOf(decided);
   const preparation = preparationOf(decided, basisOf(basis));
   const stops = decided.findings.filter((one) => one.level === 'stop');
   return (
-    <div className="grid h-full grid-rows-[auto_1fr] print:block print:h-auto">
-      <div className="print:hidden">
-        <OpeningBar opening={opening} among={openings} path={`${base}/preparation`}>
-          <button type="button" className="button" onClick={() => window.print()}>
-            <Printer size={14} /> Print
-          </button>
-          <Link className="button" to={`${base}/securing/${opening.id}`}>
-            Securing
-          </Link>
-          <Link className="button" to={`${base}/openings/${opening.id}`}>
-            Opening
-          </Link>
-        </OpeningBar>
-      </div>
-      <article
-        className="overflow-auto px-6 py-4 print:overflow-visible print:p-0"
-        tabIndex={0}
-        aria-label="Preparation sheet"
-      >
-        <header className="mb-3 flex items-baseline gap-4 border-b-2 border-ink pb-1">
-          <h2 className="text-xl">Preparation {opening.facts.mark}</h2>
-          <span className="text-soft">
-            {[opening.facts.from, opening.facts.to].filter(Boolean).join(' → ')}
-          </span>
-          <span className="ml-auto">
-            <WithFractions text={[heading.size, heading.hand].filter(Boolean).join(' · ')} />
-          </span>
-          <span className="text-soft">{project.name}</span>
-        </header>
-        {stops.length > 0 && (
-          <section aria-label="Open stops" className="mb-3 border-l-4 border-oxide px-3 py-1">
-            <b className="text-oxide">Do not cut yet: {stops.length} to be settled.</b>
-            {stops.map((finding, index) => (
-              <p key={index}>
-                <Say said={finding} units={units} />
-              </p>
-            ))}
-          </section>
-        )}
-        <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-5">
-          <Pictures decided={decided} units={units} />
-          {preparation ? (
-            <Numbers preparation={preparation} units={units} />
-          ) : (
-            <p className="text-soft">
-              {decided.results.securing.kind === 'none'
-                ? 'No lock to be prepared.'
-                : 'The lock is open: record what the door is for, and its sizes.'}
-            </p>
-          )}
-        </div>
-        {decided.results.securing.spec && (
-          <AcceptanceTest
-            spec={decided.results.securing.spec}
-            tested={opening.facts.tested}
-            canEdit={canEdit}
-            onPatch={onPatch}
-          />
-        )}
-        <section aria-label="Care" className="mt-5 border-l-4 border-ochre px-4 py-2">
-          <h2 className="caps mb-1">Care</h2>
-          {decided.cautions.map((caution) => (
-            <p key={caution.code}>
-              <Say said={caution} units={units} />
+    <article
+      className="overflow-auto px-6 py-4 print:overflow-visible print:p-0"
+      tabIndex={0}
+      aria-label="Preparation sheet"
+    >
+      <header className="mb-3 flex items-baseline gap-4 border-b-2 border-ink pb-1">
+        <h2 className="text-xl">Preparation {facts.mark}</h2>
+        <span className="text-soft">{[facts.from, facts.to].filter(Boolean).join(' → ')}</span>
+        <span className="ml-auto">
+          <WithFractions text={[heading.size, heading.hand].filter(Boolean).join(' · ')} />
+        </span>
+        <span className="text-soft">{project.name}</span>
+        <button type="button" className="button print:hidden" onClick={() => window.print()}>
+          <Printer size={14} /> Print
+        </button>
+      </header>
+      {stops.length > 0 && (
+        <section aria-label="Open stops" className="mb-3 border-l-4 border-oxide px-3 py-1">
+          <b className="text-oxide">Do not cut yet: {stops.length} to be settled.</b>
+          {stops.map((finding, index) => (
+            <p key={index}>
+              <Say said={finding} units={units} />
             </p>
           ))}
         </section>
-      </article>
-    </div>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-5">
+        <Pictures decided={decided} units={units} />
+        {preparation ? (
+          <Numbers preparation={preparation} units={units} />
+        ) : (
+          <p className="text-soft">
+            {decided.results.securing.kind === 'none'
+              ? 'No lock to be prepared.'
+              : 'The lock is open: record what the door is for, and its sizes.'}
+          </p>
+        )}
+      </div>
+      {decided.results.securing.spec && (
+        <AcceptanceTest
+          spec={decided.results.securing.spec}
+          tested={facts.tested}
+          canEdit={canEdit}
+          onPatch={onPatch}
+        />
+      )}
+      <section aria-label="Care" className="mt-5 border-l-4 border-ochre px-4 py-2">
+        <h2 className="caps mb-1">Care</h2>
+        {decided.cautions.map((caution) => (
+          <p key={caution.code}>
+            <Say said={caution} units={units} />
+          </p>
+        ))}
+      </section>
+    </article>
   );
 }
 

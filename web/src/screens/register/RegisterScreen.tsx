@@ -38,7 +38,7 @@ import { AS_ENTERED, ordered, pressed, valuesOf, type Order } from './order.js';
 import { TakeMenu } from './TakeMenu.js';
 import { Totals } from './Totals.js';
 import { useUnread } from './unread.js';
-import { usePreference } from './usePreference.js';
+import { usePreference } from '../../app/usePreference.js';
 import { readViews, type View } from './views.js';
 import { ViewsMenu } from './ViewsMenu.js';
 

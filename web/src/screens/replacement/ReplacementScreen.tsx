@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import {
   asItStands,
   cutsDrawing,
@@ -9,54 +9,31 @@ import {
   type FittedLeaf,
   type Units,
 } from '@riegel/core';
-import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
-import { Message, Waiting } from '../../parts/Message.js';
-import { NoOpening, OpeningBar } from '../../parts/OpeningBar.js';
+import { DecisionRow } from '../../opening/DecisionRow.js';
+import { useOpeningPage } from '../../opening/page.js';
+import { Message } from '../../parts/Message.js';
 import { FindingLine, Say } from '../../parts/Say.js';
-import { useDecided } from '../../worker/client.js';
-import { DecisionRow } from '../opening/DecisionRow.js';
 import { CutTable } from './CutTable.js';
 import { PatternPanel } from './PatternPanel.js';
 import { PlugsAndRepairs } from './PlugsAndRepairs.js';
 
 /** What follows from a survey: how the opening stands, leaf to order, cuts, hinges, what stays. */
 export function ReplacementScreen() {
-  const { openingId } = useParams();
-  const { project, basis, canEdit, edit } = useProject();
-  const { openings, byId } = useOpenings();
-  const opening = byId.get(openingId!);
-  const decided = useDecided(opening, basis);
-  const base = `/projects/${project.id}`;
-  if (!opening) return <NoOpening base={base} />;
-  if (!decided) return <Waiting what="Deciding …" />;
-  const surveyedOnes = openings.filter(({ facts }) => (facts.readings ?? []).length > 0);
-  const patch = (change: FactsPatch) => edit([{ id: opening.id, patch: change }]);
-  return (
-    <div className="grid h-full grid-rows-[auto_1fr]">
-      <OpeningBar opening={opening} among={surveyedOnes} path={`${base}/replacement`}>
-        <Link className="button" to={`${base}/survey/${opening.id}`}>
-          Readings
+  const { decided, canEdit, onPatch, address } = useOpeningPage();
+  return decided.results.replacing ? (
+    <Body decided={decided} canEdit={canEdit} onPatch={onPatch} />
+  ) : (
+    <Message
+      title="This opening was not surveyed"
+      actions={
+        <Link className="button primary" to={`${address}/survey`}>
+          Survey it
         </Link>
-        <Link className="button" to={`${base}/openings/${opening.id}`}>
-          Opening
-        </Link>
-      </OpeningBar>
-      {decided.results.replacing ? (
-        <Body decided={decided} canEdit={canEdit} onPatch={patch} />
-      ) : (
-        <Message
-          title="This opening was not surveyed"
-          actions={
-            <Link className="button primary" to={`${base}/survey/${opening.id}`}>
-              Survey it
-            </Link>
-          }
-        >
-          Measure the frame and the leaf where they stand; what to order and to cut follows from it.
-        </Message>
-      )}
-    </div>
+      }
+    >
+      Measure the frame and the leaf where they stand; what to order and to cut follows from it.
+    </Message>
   );
 }
 
@@ -134,16 +111,7 @@ function Body({
               ['sizing.square', 'sizing.order', 'sizing.orderSecond'].includes(one.key),
             )
             .map((decision) => (
-              <DecisionRow
-                key={decision.key}
-                decision={decision}
-                units={units}
-                choices={decided.facts.choices}
-                canEdit={canEdit}
-                onPatch={onPatch}
-                highlighted={false}
-                onHighlight={() => undefined}
-              />
+              <DecisionRow key={decision.key} decision={decision} />
             ))}
         </div>
         {fitted && fitted.order.kind !== 'as-made' && (
@@ -170,16 +138,7 @@ function Body({
         <h2 className="mt-4 border-b-2 border-ink text-base">Keep, move or renew</h2>
         <div className="divide-y divide-rule/60">
           {rows.map((decision) => (
-            <DecisionRow
-              key={decision.key}
-              decision={decision}
-              units={units}
-              choices={decided.facts.choices}
-              canEdit={canEdit}
-              onPatch={onPatch}
-              highlighted={false}
-              onHighlight={() => undefined}
-            />
+            <DecisionRow key={decision.key} decision={decision} />
           ))}
         </div>
         <PlugsAndRepairs decided={decided} units={units} />

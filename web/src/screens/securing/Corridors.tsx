@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { lengthPart, levelsOf, termText, type CorridorLevel, type Units } from '@riegel/core';
+import { openingAddress } from '../../stage/reached.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';
 import { basisOf } from '../../worker/basis.js';
@@ -74,7 +75,7 @@ export function Corridors({ openingId, units }: { openingId: string; units: Unit
                 <Link
                   key={one.id}
                   className="mr-3 inline-block whitespace-nowrap text-ochre underline decoration-rule underline-offset-2"
-                  to={`/projects/${project.id}/securing/${one.id}`}
+                  to={openingAddress(project.id, one.id, 'securing')}
                 >
                   {one.mark} <Figures parts={[lengthPart(one.height!, units)]} />
                 </Link>

@@ -1,104 +1,139 @@
-import { useMemo, useState } from 'react';
+import { ToggleGroup } from 'radix-ui';
+import { useMemo, useState, type ReactNode } from 'react';
 import {
   datumsOf,
   heightsDrawing,
   lengthPart,
   lockSection,
+  rodEnds,
   strikeFace,
   termText,
   type DecidedOpening,
+  type DrawingModel,
   type Units,
 } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
+import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
 
-/** The lock drawn: a cut through it closed or ajar, its strike from the face, its heights. */
-export function LockDrawings({ decided, units }: { decided: DecidedOpening; units: Units }) {
+/** Why there is nothing to draw. */
+function emptyWords({ results: { securing } }: DecidedOpening): string {
+  if (securing.kind === undefined) return 'What the door is for is not recorded.';
+  return securing.kind === 'none' ? 'No lock here.' : 'Sizes are open.';
+}
+
+function Sheet({
+  label,
+  model,
+  title,
+  empty,
+  children,
+}: {
+  label: string;
+  model: DrawingModel | undefined;
+  title: string;
+  empty: string;
+  children: ReactNode;
+}) {
+  const { units } = useOpeningPage();
+  return (
+    <figure className="flex h-full flex-col" aria-label={label}>
+      {model ? (
+        <div className="min-h-0 flex-1 p-3">
+          <ModelView model={model} units={units} title={title} />
+        </div>
+      ) : (
+        <p className="m-auto max-w-60 text-center text-soft">{empty}</p>
+      )}
+      {children}
+    </figure>
+  );
+}
+
+/** The lock cut through, the leaf closed or ajar. */
+export function LockCut() {
+  const { decided } = useOpeningPage();
   const [ajar, setAjar] = useState(false);
   const section = useMemo(() => lockSection(decided, ajar), [decided, ajar]);
-  const strike = useMemo(() => strikeFace(decided), [decided]);
-  const heights = useMemo(() => heightsDrawing(decided), [decided]);
   const { securing } = decided.results;
-  const empty =
-    securing.kind === undefined
-      ? 'What the door is for is not recorded.'
-      : securing.kind === 'none'
-        ? 'No lock here.'
-        : 'Sizes are open.';
   return (
-    <div
-      className="grid min-h-0 grid-rows-[minmax(0,1fr)_minmax(0,1.05fr)] gap-3 overflow-auto px-4 py-3"
-      tabIndex={0}
-      role="region"
-      aria-label="Lock, strike and heights"
+    <Sheet
+      label="Cut through the lock"
+      model={section}
+      title={`Level cut through the lock, leaf ${ajar ? 'ajar' : 'closed'}`}
+      empty={emptyWords(decided)}
     >
-      <figure className="sheet flex min-h-[250px] flex-col" aria-label="Cut through the lock">
-        {section ? (
-          <div className="min-h-0 flex-1 p-1">
-            <ModelView
-              model={section}
-              units={units}
-              title={`Level cut through the lock, leaf ${ajar ? 'ajar' : 'closed'}`}
-            />
-          </div>
-        ) : (
-          <p className="m-auto text-soft">{empty}</p>
+      <figcaption className="flex items-center gap-3 border-t border-rule px-3 py-1 text-xs text-soft">
+        <span className="first-letter:uppercase">
+          {securing.kind && termText(`lockKind.${securing.kind}`)}
+          {section && ', cut level; the pull side is up'}
+        </span>
+        {section && (
+          <ToggleGroup.Root
+            type="single"
+            aria-label="Leaf"
+            className="ml-auto flex gap-1"
+            value={ajar ? 'ajar' : 'closed'}
+            onValueChange={(next) => next && setAjar(next === 'ajar')}
+          >
+            {['closed', 'ajar'].map((one) => (
+              <ToggleGroup.Item
+                key={one}
+                value={one}
+                className="button !h-6 !px-2 text-xs data-[state=on]:!border-brass data-[state=on]:font-semibold"
+              >
+                {one}
+              </ToggleGroup.Item>
+            ))}
+          </ToggleGroup.Root>
         )}
-        <figcaption className="flex items-center gap-3 border-t border-rule px-2 py-1 text-xs text-soft">
-          <span className="first-letter:uppercase">
-            {securing.kind && termText(`lockKind.${securing.kind}`)}
-            {section && ', cut level; the pull side is up'}
-          </span>
-          {section && (
-            <span className="ml-auto flex gap-1" role="group" aria-label="Leaf">
-              {[false, true].map((one) => (
-                <button
-                  key={String(one)}
-                  type="button"
-                  className={`button !h-6 !px-2 text-xs ${ajar === one ? '!border-brass font-semibold' : ''}`}
-                  aria-pressed={ajar === one}
-                  onClick={() => setAjar(one)}
-                >
-                  {one ? 'ajar' : 'closed'}
-                </button>
-              ))}
-            </span>
-          )}
-        </figcaption>
-      </figure>
-      <div className="grid min-h-[260px] grid-cols-[minmax(0,0.72fr)_minmax(0,1fr)] gap-3">
-        <figure className="sheet flex min-h-0 flex-col" aria-label="Strike">
-          {strike ? (
-            <div className="min-h-0 flex-1 p-1">
-              <ModelView model={strike} units={units} title="Strike from the opening" />
-            </div>
-          ) : (
-            <p className="m-auto max-w-52 text-center text-soft">
-              {securing.strike?.on === 'ends'
-                ? 'Its rods latch in head and floor: nothing is cut at the lock’s height.'
-                : securing.strike?.on === 'face'
-                  ? 'Its keep stands on the face of the frame: nothing is cut into the jamb.'
-                  : empty}
-            </p>
-          )}
-          <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
-            {strike
-              ? `Strike in the ${securing.strike?.on === 'leaf' ? 'second leaf' : 'jamb'}; the stop is on the left, the lip on the right.`
-              : 'Strike'}
-          </figcaption>
-        </figure>
-        <figure className="sheet flex min-h-0 flex-col" aria-label="Heights">
-          {heights ? (
-            <div className="min-h-0 flex-1 p-1">
-              <ModelView model={heights} units={units} title="Heights on the elevation" />
-            </div>
-          ) : (
-            <p className="m-auto text-soft">{empty}</p>
-          )}
-          <Datums decided={decided} units={units} />
-        </figure>
-      </div>
-    </div>
+      </figcaption>
+    </Sheet>
+  );
+}
+
+/** The strike from its face. */
+export function StrikeDrawing() {
+  const { decided } = useOpeningPage();
+  const strike = useMemo(() => strikeFace(decided) ?? rodEnds(decided), [decided]);
+  const { on } = decided.results.securing.strike ?? {};
+  return (
+    <Sheet
+      label="Strike"
+      model={strike}
+      title={on === 'ends' ? 'Head and floor where the rods end' : 'Strike from the opening'}
+      empty={
+        on === 'ends'
+          ? 'Gaps at head and floor are open.'
+          : on === 'face'
+            ? 'Its keep stands on the face of the frame: nothing is cut into the jamb.'
+            : emptyWords(decided)
+      }
+    >
+      <figcaption className="border-t border-rule px-3 py-1 text-xs text-soft">
+        {on === 'ends'
+          ? 'Head and floor where the rods end, cut upright; the pull face is left.'
+          : strike
+            ? `Strike in the ${on === 'leaf' ? 'second leaf' : 'jamb'}; the stop is on the left, the lip on the right.`
+            : 'Strike'}
+      </figcaption>
+    </Sheet>
+  );
+}
+
+/** What a hand works on the elevation, with the bands of reach and way out. */
+export function HeightsDrawing() {
+  const { decided, units } = useOpeningPage();
+  const heights = useMemo(() => heightsDrawing(decided), [decided]);
+  return (
+    <Sheet
+      label="Heights"
+      model={heights}
+      title="Heights on the elevation"
+      empty={emptyWords(decided)}
+    >
+      <Datums decided={decided} units={units} />
+    </Sheet>
   );
 }
 

@@ -11,7 +11,7 @@ import {
 } from '@riegel/core';
 import { useState } from 'react';
 import { useSession } from '../../app/session.js';
-import { observationText } from '../opening/Observations.js';
+import { observationText } from '../../opening/Observations.js';
 
 type Stood = Observation['stood'];
 

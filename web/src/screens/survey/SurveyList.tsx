@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { surveyOf, surveyOrder, type OpeningFacts } from '@riegel/core';
+import { openingAddress } from '../../stage/reached.js';
 import { useOpenings, useProject } from '../../data/project.js';
 
 /** How far the survey of an opening is. */
@@ -43,7 +44,7 @@ export function SurveyList() {
                   return (
                     <li key={id}>
                       <Link
-                        to={`/projects/${project.id}/survey/${id}`}
+                        to={openingAddress(project.id, id, 'survey')}
                         className="sheet grid min-h-14 grid-cols-[5rem_1fr_auto] items-center gap-3 px-4 py-2 hover:!border-brass"
                       >
                         <span className="text-lg font-semibold">{facts.mark}</span>

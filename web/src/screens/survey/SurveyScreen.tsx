@@ -1,6 +1,6 @@
-import { ChevronLeft, ChevronRight, FlipHorizontal2 } from 'lucide-react';
+import { FlipHorizontal2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import {
   namesOf,
   nextReading,
@@ -12,15 +12,15 @@ import {
   surveyOf,
   surveyOrder,
   withReading,
-  type FactsPatch,
   type OpeningFacts,
   type Side,
 } from '@riegel/core';
 import { useSession } from '../../app/session.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
+import { useOpeningPage } from '../../opening/page.js';
 import { IconButton } from '../../parts/IconButton.js';
-import { Message } from '../../parts/Message.js';
+import { openingAddress } from '../../stage/reached.js';
 import { basisOf } from '../../worker/basis.js';
 import { HandPanel } from './HandPanel.js';
 import { Photos } from './Photos.js';
@@ -47,51 +47,32 @@ function knuckleSide(facts: OpeningFacts): Side {
 
 /** Survey of one opening on a tablet: drawn large, the reading to take next stretched over it. */
 export function SurveyScreen() {
-  const { openingId } = useParams();
-  return <OneSurvey key={openingId} openingId={openingId!} />;
+  const { openingId } = useOpeningPage();
+  return <OneSurvey key={openingId} />;
 }
 
-function OneSurvey({ openingId }: { openingId: string }) {
-  const { project, basis, canEdit, edit } = useProject();
-  const { openings, byId } = useOpenings();
+function OneSurvey() {
+  const { openingId, address, facts, canEdit, onPatch: patch } = useOpeningPage();
+  const { project, basis } = useProject();
+  const { openings } = useOpenings();
   const session = useSession();
   const navigate = useNavigate();
-  const opening = byId.get(openingId);
   const [tab, setTab] = useState<Tab>('measure');
   const [chosen, setChosen] = useState<string | undefined>();
   const [mirrored, setMirrored] = useState(false);
-  const facts = opening?.facts;
-  const survey = useMemo(() => surveyOf(facts ?? { mark: '', kind: 'single' }), [facts]);
+  const survey = useMemo(() => surveyOf(facts), [facts]);
   const order = useMemo(() => surveyOrder(survey.kinds), [survey]);
   const next = nextReading(order, survey.held);
   const current = chosen ? readingKind(chosen) : next;
-  const hinges = facts ? knuckleSide(facts) : 'left';
+  const hinges = knuckleSide(facts);
   const seen: Side = mirrored ? (hinges === 'left' ? 'right' : 'left') : hinges;
   const model = useMemo(
     () => surveyDrawing(survey, seen, tab === 'measure' ? current?.name : undefined),
     [survey, seen, current, tab],
   );
-  const base = `/projects/${project.id}`;
-  if (!facts || !opening)
-    return (
-      <Message
-        title="This opening is not here"
-        actions={
-          <Link className="button primary" to={`${base}/survey`}>
-            To the survey
-          </Link>
-        }
-      >
-        It was deleted, or belongs to another project.
-      </Message>
-    );
   const practice = practiceFor(facts.practice, basisOf(basis));
-  const at = openings.findIndex((one) => one.id === opening.id);
-  const to = (step: number) => {
-    const other = openings[at + step];
-    if (other) void navigate(`${base}/survey/${other.id}`);
-  };
-  const patch = (change: FactsPatch) => edit([{ id: opening.id, patch: change }]);
+  const at = openings.findIndex((one) => one.id === openingId);
+  const following = openings[at + 1];
   const take = (name: string, taken: Taken) => {
     patch({
       readings: withReading(facts.readings ?? [], {
@@ -106,20 +87,8 @@ function OneSurvey({ openingId }: { openingId: string }) {
   };
   const done = order.filter((kind) => survey.held.has(kind.name)).length;
   return (
-    <div className="grid h-full grid-rows-[auto_1fr]">
-      <div className="flex items-center gap-3 border-b border-rule px-4 py-1.5">
-        <IconButton label="Previous opening" disabled={at <= 0} onClick={() => to(-1)}>
-          <ChevronLeft size={24} />
-        </IconButton>
-        <IconButton label="Next opening" disabled={at >= openings.length - 1} onClick={() => to(1)}>
-          <ChevronRight size={24} />
-        </IconButton>
-        <div className="min-w-0">
-          <h1 className="text-2xl leading-7">{facts.mark}</h1>
-          <p className="max-w-72 truncate text-xs text-soft">
-            {[facts.from, facts.to].filter(Boolean).join(' → ') || 'no rooms named'}
-          </p>
-        </div>
+    <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)]">
+      <div className="flex flex-wrap items-center gap-x-3 border-b border-rule px-4">
         <progress className="w-40" value={done} max={order.length} aria-label="Readings taken" />
         <span className="text-soft tabular-nums" role="status">
           {done} of {order.length}
@@ -137,11 +106,8 @@ function OneSurvey({ openingId }: { openingId: string }) {
             </button>
           ))}
         </div>
-        <Link className="button" to={`${base}/replacement/${opening.id}`}>
-          What follows
-        </Link>
       </div>
-      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(420px,0.85fr)]">
+      <div className="survey-layout grid min-h-0">
         <div className="relative grid min-h-0 grid-rows-[minmax(0,1fr)_auto] bg-sheet">
           <div className="min-h-0 p-2">
             <ModelView
@@ -166,13 +132,18 @@ function OneSurvey({ openingId }: { openingId: string }) {
           <div className="border-t border-rule p-2">
             <Photos
               projectId={project.id}
-              openingId={opening.id}
+              openingId={openingId}
               caption={current && tab === 'measure' ? facts.mark + ', ' + current.name : facts.mark}
               canEdit={canEdit}
             />
           </div>
         </div>
-        <div className="min-h-0 overflow-auto border-l border-rule px-4 py-3" tabIndex={0}>
+        <div
+          className="min-h-0 overflow-auto border-rule px-4 py-3"
+          tabIndex={0}
+          role="region"
+          aria-label="Reading"
+        >
           <Conflicts
             survey={survey}
             practice={practice}
@@ -195,14 +166,16 @@ function OneSurvey({ openingId }: { openingId: string }) {
             ) : (
               <div className="flex flex-col items-start gap-3 py-8">
                 <h2 className="text-2xl">Everything is read.</h2>
-                <Link
-                  className="button primary !h-14 text-lg"
-                  to={`${base}/replacement/${opening.id}`}
-                >
+                <Link className="button primary !h-14 text-lg" to={`${address}/replacement`}>
                   See what follows
                 </Link>
-                {at < openings.length - 1 && (
-                  <button className="button !h-14 text-lg" onClick={() => to(1)}>
+                {following && (
+                  <button
+                    className="button !h-14 text-lg"
+                    onClick={() =>
+                      void navigate(openingAddress(project.id, following.id, 'survey'))
+                    }
+                  >
                     Next opening
                   </button>
                 )}

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { fieldOf, termText, writeField, type OpeningFacts, type System } from '@riegel/core';
-import { call, type EventView } from '../../app/api.js';
+import { call, type EventView } from '../app/api.js';
 
 const KIND: Record<string, string> = {
   create: 'made it',
@@ -51,7 +50,6 @@ export function History({
   openingId: string;
   system: System;
 }) {
-  const [open, setOpen] = useState(false);
   const events = useQuery({
     queryKey: ['events', projectId, openingId],
     queryFn: async () =>
@@ -61,11 +59,9 @@ export function History({
           `/projects/${projectId}/events?opening=${openingId}`,
         )
       ).events,
-    enabled: open,
   });
   return (
-    <details className="mt-6" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="caps cursor-pointer">History</summary>
+    <>
       {events.error && <p className="text-oxide">{events.error.message}</p>}
       {events.data?.map((event) => (
         <div key={event.id} className="flex gap-3 border-b border-rule/60 py-1">
@@ -83,6 +79,6 @@ export function History({
           </span>
         </div>
       ))}
-    </details>
+    </>
   );
 }

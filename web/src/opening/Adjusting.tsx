@@ -9,7 +9,7 @@ import {
   type Reveals,
   type Units,
 } from '@riegel/core';
-import { Figures } from '../../parts/Figure.js';
+import { Figures } from '../parts/Figure.js';
 
 const GAPS: [keyof Reveals, string][] = [
   ['hingeTop', 'Hinge side, top'],

@@ -1,7 +1,9 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import type { FactsPatch, Observation, Side } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import type { Observation, Side } from '@riegel/core';
+import { useSession } from '../app/session.js';
+import { Select } from '../parts/Select.js';
+import { useOpeningPage } from './page.js';
 
 const STOOD: Record<Observation['stood'], string> = {
   outside: 'stood outside',
@@ -10,6 +12,21 @@ const STOOD: Record<Observation['stood'], string> = {
   'other-side': 'stood where no knuckles show',
   'in-frame': 'stood in the frame, back to the hinges',
 };
+
+const SIDES = [
+  { value: 'left', text: 'left' },
+  { value: 'right', text: 'right' },
+];
+const OUTWARD = [
+  { value: '', text: 'direction not looked at' },
+  { value: 'yes', text: 'towards the outside' },
+  { value: 'no', text: 'away from the outside' },
+];
+const KNUCKLES = [
+  { value: '', text: 'knuckles not looked at' },
+  { value: 'yes', text: 'knuckles seen' },
+  { value: 'no', text: 'knuckles not seen' },
+];
 
 /** An observation in words. */
 export function observationText(seen: Observation): string {
@@ -29,15 +46,9 @@ export function observationText(seen: Observation): string {
 }
 
 /** What people saw and from where: kept as seen, never as a bare word for the hand. */
-export function Observations({
-  list,
-  canEdit,
-  onPatch,
-}: {
-  list: Observation[];
-  canEdit: boolean;
-  onPatch: (patch: FactsPatch) => void;
-}) {
+export function Observations() {
+  const { facts, canEdit, onPatch } = useOpeningPage();
+  const list = facts.observations ?? [];
   const session = useSession();
   const [stood, setStood] = useState<Observation['stood']>('outside');
   const [side, setSide] = useState<Side>('left');
@@ -89,46 +100,29 @@ export function Observations({
           </summary>
           <div className="mt-1 flex flex-wrap items-center gap-2">
             <span>I</span>
-            <select
-              className="field"
-              aria-label="Where one stood"
+            <Select
+              label="Where one stood"
               value={stood}
-              onChange={(event) => {
-                setStood(event.target.value as Observation['stood']);
+              options={Object.entries(STOOD).map(([value, text]) => ({ value, text }))}
+              onChange={(next) => {
+                setStood(next as Observation['stood']);
                 setExtra('');
               }}
-            >
-              {Object.entries(STOOD).map(([code, words]) => (
-                <option key={code} value={code}>
-                  {words}
-                </option>
-              ))}
-            </select>
+            />
             <span>{inFrame ? 'it swings to the' : 'hinges on the'}</span>
-            <select
-              className="field"
-              aria-label={inFrame ? 'Swings to' : 'Hinges on'}
+            <Select
+              label={inFrame ? 'Swings to' : 'Hinges on'}
               value={side}
-              onChange={(event) => setSide(event.target.value as Side)}
-            >
-              <option value="left">left</option>
-              <option value="right">right</option>
-            </select>
+              options={SIDES}
+              onChange={(next) => setSide(next as Side)}
+            />
             {(inFrame || asksKnuckles) && (
-              <select
-                className="field"
-                aria-label={inFrame ? 'Opens towards the outside' : 'Knuckles'}
+              <Select
+                label={inFrame ? 'Opens towards the outside' : 'Knuckles'}
                 value={extra}
-                onChange={(event) => setExtra(event.target.value)}
-              >
-                <option value="">
-                  {inFrame ? 'direction not looked at' : 'knuckles not looked at'}
-                </option>
-                <option value="yes">{inFrame ? 'towards the outside' : 'knuckles seen'}</option>
-                <option value="no">
-                  {inFrame ? 'away from the outside' : 'knuckles not seen'}
-                </option>
-              </select>
+                options={inFrame ? OUTWARD : KNUCKLES}
+                onChange={setExtra}
+              />
             )}
             <button type="button" className="button" onClick={add}>
               <Plus size={14} /> Record

@@ -8,16 +8,16 @@ import {
   termText,
   type Candidate,
   type DecidedOpening,
-  type FactsPatch,
   type Need,
   type Stage,
   type Units,
 } from '@riegel/core';
-import { useProject } from '../../data/project.js';
-import { Figures } from '../../parts/Figure.js';
-import { Say } from '../../parts/Say.js';
+import { useProject } from '../data/project.js';
+import { Figures } from '../parts/Figure.js';
+import { Say } from '../parts/Say.js';
 import { Adjusting } from './Adjusting.js';
-import { basisOf } from '../../worker/basis.js';
+import { useOpeningPage } from './page.js';
+import { basisOf } from '../worker/basis.js';
 
 /** Products that lack no more than this are shown as fitting almost. */
 const ALMOST = 2;
@@ -31,29 +31,14 @@ const TITLES: Record<string, string> = {
   'sealing.product': 'Sealing',
 };
 
-/** For each place in the set: generic, or a product of the catalogue that satisfies it. */
-export function Products({
-  stages,
-  decided,
-  units,
-  canEdit,
-  onPatch,
-}: {
-  /** Whose places in the set are shown. */
-  stages: readonly Stage[];
-  decided: DecidedOpening;
-  units: Units;
-  canEdit: boolean;
-  onPatch: (patch: FactsPatch) => void;
-}) {
+/** For each place in a stage's set: generic, or a product of the catalogue that satisfies it. */
+export function Products({ stage }: { stage: Stage }) {
+  const { decided, units, canEdit, onPatch } = useOpeningPage();
   const { basis } = useProject();
   const { products } = basisOf(basis);
   const needs = useMemo(
-    () =>
-      needsOf(decided, basisOf(basis)).filter(({ slot }) =>
-        stages.includes(slot.split('.')[0] as Stage),
-      ),
-    [decided, stages, basis],
+    () => needsOf(decided, basisOf(basis)).filter(({ slot }) => slot.startsWith(`${stage}.`)),
+    [decided, stage, basis],
   );
   const name = (slot: string, id: string | undefined) => {
     const { [slot]: _, ...rest } = decided.facts.choices ?? {};
@@ -63,7 +48,7 @@ export function Products({
     onPatch({ choices: Object.keys(choices).length > 0 ? choices : undefined });
   };
   const hung = products.get(String(decided.facts.choices?.['hanging.product']?.value));
-  const adjustable = hung?.sideRange ? hung : undefined;
+  const adjustable = stage === 'hanging' && hung?.sideRange ? hung : undefined;
   if (needs.length === 0) return <p className="text-soft">Nothing here has a product yet.</p>;
   return (
     <>

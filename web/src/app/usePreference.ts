@@ -1,5 +1,5 @@
 import { useCallback, useState } from 'react';
-import { useSession } from '../../app/session.js';
+import { useSession } from './session.js';
 
 /** Something a person arranged for themselves, kept on this device. */
 export function usePreference<T>(

@@ -1,0 +1,148 @@
+import { useMemo, useState } from 'react';
+import {
+  askedFacts,
+  fieldApplies,
+  FIELDS,
+  partsText,
+  valueParts,
+  type DecidedOpening,
+  type Field,
+  type Stage,
+  type Units,
+} from '@riegel/core';
+import { FieldInput } from '../parts/FieldInput.js';
+import { Fold } from '../parts/Fold.js';
+import { WithFractions } from '../parts/WithFractions.js';
+import { factLabel, factWords, ownFact } from './factNames.js';
+import { useOpeningPage } from './page.js';
+
+/** So many are asked at once: more is a form. */
+const MOST_ASKED = 6;
+
+/** The decided length of a fact nobody recorded, shown faintly where it would be typed. */
+function derivedText(decided: DecidedOpening, { name }: Field, units: Units): string | undefined {
+  const decision = decided.decisions.find((one) => ownFact(one, decided.facts.kind) === name);
+  const value = decision?.value;
+  if (value?.type !== 'length' && value?.type !== 'mass') return undefined;
+  return partsText(valueParts(value, units)).replace(/ (in|mm)$/, '');
+}
+
+function Input({ field }: { field: Field }) {
+  const { facts, decided, practice, units, canEdit, onPatch } = useOpeningPage();
+  return (
+    <div data-fact={field.name} tabIndex={-1} className="min-w-0 outline-none">
+      <FieldInput
+        name={field.name}
+        facts={facts}
+        practice={practice}
+        disabled={!canEdit}
+        label={factLabel(field, facts.kind)}
+        measured={facts.provenance?.[field.name] === 'measured'}
+        derived={derivedText(decided, field, units)}
+        onPatch={onPatch}
+      />
+    </div>
+  );
+}
+
+const GRID = 'grid grid-cols-[repeat(auto-fill,minmax(140px,1fr))] gap-x-3 gap-y-2';
+
+/** What is recorded of a stage, in a line that reads; each is edited where it stands. */
+export function RecordedFacts({ stage }: { stage: Stage }) {
+  const { facts, decided, practice, editFact } = useOpeningPage();
+  // What a decision says outright stands there.
+  const own = new Set(decided.decisions.map((one) => one.value && ownFact(one, facts.kind)));
+  const fields = FIELDS.filter(
+    ({ name, stage: of }) => of === stage && facts[name] !== undefined && !own.has(name),
+  );
+  if (fields.length === 0) return null;
+  return (
+    <p className="flex flex-wrap gap-x-4 gap-y-0.5 py-1" aria-label="Recorded" role="group">
+      {fields.map((field) => (
+        <button
+          key={field.name}
+          type="button"
+          data-edits={field.name}
+          className="text-left hover:text-brass"
+          onClick={(event) => editFact(field.name, event.currentTarget)}
+        >
+          <span className="text-[12px] text-soft">{factLabel(field, facts.kind)} </span>
+          <span
+            className={facts.provenance?.[field.name] === 'measured' ? 'basis-measured' : undefined}
+          >
+            <WithFractions text={factWords(field, facts, practice)} />
+          </span>
+        </button>
+      ))}
+    </p>
+  );
+}
+
+/** What should be asked next of a stage (of all of them, without one), the most telling first. */
+export function AskedFacts({ stage }: { stage?: Stage | undefined }) {
+  const { decided, canEdit } = useOpeningPage();
+  const asked = useMemo(
+    () =>
+      askedFacts(decided)
+        .filter(({ field, settles }) =>
+          stage === undefined
+            ? settles.length > 0 || (field.first && field.stage === 'opening')
+            : field.stage === stage && (settles.length > 0 || field.first),
+        )
+        .slice(0, MOST_ASKED),
+    [decided, stage],
+  );
+  // What was answered here stays until the page is left: a field does not vanish from under the hand.
+  const [seen, setSeen] = useState<{ stage: Stage | undefined; fields: Field[] }>({
+    stage,
+    fields: [],
+  });
+  const before = seen.stage === stage ? seen.fields : [];
+  const added = asked.map(({ field }) => field).filter((field) => !before.includes(field));
+  const fields = [...before, ...added].slice(0, MOST_ASKED * 2);
+  if (added.length > 0 || seen.stage !== stage) setSeen({ stage, fields });
+  if (fields.length === 0 || !canEdit) return null;
+  return (
+    <section aria-label="Asked next" className="mt-3">
+      <h3 className="caps mb-1">Asked next</h3>
+      <div className={GRID}>
+        {fields.map((field) => (
+          <Input key={field.name} field={field} />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** All that can be recorded of a stage, folded away, found by its name. */
+export function AllFacts({ stage, name }: { stage: Stage; name: string }) {
+  const { facts } = useOpeningPage();
+  const [words, setWords] = useState('');
+  const fields = FIELDS.filter(
+    (field) => field.stage === stage && fieldApplies(field.name, facts.kind),
+  );
+  if (fields.length === 0) return null;
+  const wanted = words.trim().toLowerCase();
+  const shown = fields.filter((field) =>
+    factLabel(field, facts.kind).toLowerCase().includes(wanted),
+  );
+  return (
+    <Fold name={`All facts of ${name}`} note={fields.length}>
+      {fields.length > MOST_ASKED && (
+        <input
+          type="search"
+          className="field mb-2 w-56"
+          aria-label="Find a fact"
+          placeholder="Find a fact"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+      )}
+      <div className={GRID}>
+        {shown.map((field) => (
+          <Input key={field.name} field={field} />
+        ))}
+      </div>
+    </Fold>
+  );
+}
