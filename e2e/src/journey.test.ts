@@ -73,7 +73,7 @@ describe('from a list to a schedule', () => {
 
   it('chooses otherwise with a reason, and undoes it', async () => {
     await page.decision('hanging.count', '3 3 for a leaf');
-    await page.click('button', 'Not taken for Number a leaf');
+    await page.click('button', 'Not taken for Hinges per leaf');
     // Ranked: what brings a stop comes last.
     await page.sees(
       '[data-decision="hanging.count"] [data-instead]:last-of-type',
@@ -118,7 +118,7 @@ describe('from a list to a schedule', () => {
     await page.sees('#set-1', /101 Corridor Office single leaf 36 in × 84 in .* RHR 90 min/);
     await page.sees(
       '#set-1',
-      /3 each Butt hinge, standard weight, ball or low-friction bearing, steel, removable pin 4 1\/2 in × 4 in/,
+      /3 each Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin 4 1\/2 in × 4 in/,
     );
     await page.sees('#open-items', /105 Sizing How wide is the frame opening/);
     await page.click('button', 'CSV');

@@ -72,7 +72,7 @@ describe('lock functions', () => {
     await page.pasteList('Mark,Size,Frame,Leaf,Hand\n1,3070,steel,stave core,RH', 1);
     await page.click('[role=grid] a', 'Open 1');
     await page.toStage('Securing');
-    await page.fact('Kind of lock', 'mortise lock');
+    await page.fact('Lock type', 'mortise lock');
     await page.decision('securing.function', 'Is it locked against people');
     await page.toStage('Opening');
     await page.fact('Secured', 'yes');

@@ -98,7 +98,7 @@ try {
   await open('211');
   await page.toStage('Securing');
   await page.click('[role=tab]', 'Lock cut');
-  await page.click('button', 'Not taken for Kind of lock');
+  await page.click('button', 'Not taken for Lock type');
   await page.find('[data-instead]');
   await shot('securing');
   await page.toStage('Preparation');

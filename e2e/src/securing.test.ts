@@ -87,7 +87,7 @@ describe('securing an opening', () => {
     await page.click('[data-instead="constant"] button', 'Take it');
     await page.decision('securing.bolts', /constant-latching.*never left drawn/);
     await page.click('article button', 'Products');
-    await page.sees('section[aria-label="Bolts of the second leaf"]', 'satisfies it');
+    await page.sees('section[aria-label="Inactive leaf bolts"]', 'satisfies it');
     await page.saved();
     await page.click('nav a', 'Schedule');
     await page.sees('main', /Constant-latching flush bolts, top and bottom/);

@@ -47,7 +47,7 @@ describe('what was not taken', () => {
         ({ alternative }) => alternative.value === value,
       )!,
     );
-    expect(said(mortise!)).toMatch(/Lock function becomes mortise/);
+    expect(said(mortise!)).toMatch(/Lock function becomes storeroom/);
     expect(said(mortise!)).toMatch(/Another preparation: the lock case/);
     expect(said(tubular!)).toMatch(/A cost class less\. Another preparation: the strike/);
     const dearest = of({}, 'hanging.device').sort((a, b) => b.cost - a.cost)[0]!;

@@ -15,7 +15,7 @@ import type { UseClass } from '../practice/index.js';
 /** The fewest and the most hinges of one leaf. */
 export const COUNTS = [2, 12] as const;
 
-/** Shapes a butt hinge is made in: let in on both sides, or cranked so that the leaf leaves the opening. */
+/** Shapes a butt hinge is made in: full mortise, or cranked so that the leaf leaves the opening. */
 export type ButtForm = 'full-mortise' | 'swing-clear';
 
 /** What the stage decides, by name. */

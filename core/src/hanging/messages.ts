@@ -73,7 +73,7 @@ export const HANGING_MESSAGES = {
   'hanging.screws.machine': 'Reinforced metal frame.',
   'hanging.pin.exposed': 'The knuckles stand outside a leaf that is locked against people.',
   'hanging.pin.inside': 'The knuckles stand inside.',
-  'hanging.pin.unsecured': 'Nobody is locked out by it.',
+  'hanging.pin.unsecured': 'Not a secured opening.',
   'hanging.pin.securedUnknown': 'Nobody has said whether it is locked against people.',
   'hanging.securedUnknown':
     'The knuckles stand outside, and nobody has said whether the door is locked against people: if it is, the pins must not come out.',
@@ -117,7 +117,7 @@ export const HANGING_MESSAGES = {
   'hanging.positions.leaf-top':
     'Top {to} {top} below the top of the leaf; bottom {to} {bottom} above {bottomFrom}; the rest by equal clear gaps unless the pattern sets the second.',
   'hanging.pull':
-    '{mass} × g × {half} / {distance} between outer hinges; shear {shear} on each of {count}.',
+    'A leaf of {mass} pulls at {half} from its hinges, held {distance} apart; shear {shear} on each of {count}.',
   'hanging.grade': '{mass} with {closer} counts as {graded}.',
   'hanging.grade.rated': 'Rated leaves take grade 13 at least.',
   'hanging.noGrade': 'Counted at {mass} it is above the highest hinge grade.',
@@ -207,7 +207,7 @@ export const HANGING_MESSAGES = {
   'hanging.heel':
     '√({a}² + half the thickness²) − {a}; the heel is rounded to a radius of {radius}, or the frame coved.',
   'hanging.pull.pivot':
-    '{mass} × g × {half} ÷ {distance} between foot and head; the foot carries {shear}.',
+    'A leaf of {mass} pulls at {half} from its pivots, held {distance} apart; the foot carries {shear}.',
   'hanging.foot.floor': 'The floor carries it.',
   'hanging.foot.jamb': 'The floor is {slab}: a bracket on the foot of the jamb carries it.',
   'hanging.headPivot.lifts': 'There is room to lift the leaf {lift} off its foot.',

@@ -1,2 +1,3 @@
 export * from './phrase.js';
 export { SENTENCES, TERMS } from './words.js';
+export { termIn, wordsIn } from './languages.js';

@@ -8,12 +8,16 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Item, Param, Said, Value } from '../opening/index.js';
-import { SENTENCES, TERMS } from './words.js';
+import type { Language } from '../practice/index.js';
+import { termIn, wordsIn } from './languages.js';
+import { SENTENCES } from './words.js';
 
 /** Units and precision that words are put in. */
 export interface Units {
   system: System;
   denominator?: number;
+  /** Whose words they are; as they are written where it is not said. */
+  language?: Language;
 }
 
 /** A length in running text, so that a screen can set a true fraction and show the exact value. */
@@ -25,8 +29,8 @@ export interface LengthPart {
 export type Part = string | LengthPart;
 
 /** The word for a term code; `=text` is somebody's own text; an unlisted code is shown as it is. */
-export function termText(code: string): string {
-  return code.startsWith('=') ? code.slice(1) : (TERMS[code] ?? code);
+export function termText(code: string, language?: Language): string {
+  return termIn(code, language);
 }
 
 /** A length as a part of text. */
@@ -60,7 +64,7 @@ function paramPart(param: Param, units: Units): Part {
   if ('grams' in param) return formatQuantity(param.grams, 'mass', units.system);
   if ('newtons' in param) return formatQuantity(param.newtons, 'force', units.system);
   if ('degrees' in param) return formatQuantity(param.degrees, 'angle', units.system);
-  return termText(param.term);
+  return termIn(param.term, units.language);
 }
 
 const SQUARE_FOOT = 0.09290304;
@@ -91,7 +95,7 @@ export function phrase(said: Said, units: Units): Part[] {
 /** Phrases a coded sentence as parts that tell what fills them. */
 export function phraseNamed(said: Said, units: Units): NamedPart[] {
   if (said.code.startsWith('sizing.chain.')) return capitalised(phraseChain(said, units));
-  const template = SENTENCES[said.code] ?? said.code;
+  const template = wordsIn(SENTENCES[said.code] ?? said.code, units.language);
   const parts: NamedPart[] = [];
   let from = 0;
   for (const match of template.matchAll(/\{(\w+)\}/g)) {
@@ -172,7 +176,7 @@ export function valueParts(value: Value, units: Units): Part[] {
     case 'count':
       return [String(value.count)];
     case 'term':
-      return [termText(value.term)];
+      return [termIn(value.term, units.language)];
   }
 }
 
@@ -184,16 +188,15 @@ export function valueInOther(value: Value, units: Units): string {
 }
 
 /** An item's description in the words of a schedule. */
-export function itemText(item: Item): string {
+export function itemText(item: Item, language?: Language): string {
   if (item.written !== undefined) return item.written;
-  const traits = item.traits.map((trait) =>
-    trait.startsWith('pin.')
-      ? `${termText(trait)} pin`
-      : trait.startsWith('bearing.')
-        ? `${termText(trait)} bearing`
-        : (TERMS[`short.${trait}`] ?? termText(trait)),
-  );
-  return [termText(item.term ?? ''), ...traits, ...(item.product ? [item.product] : [])].join(', ');
+  const words = (code: string) => termIn(code, language);
+  const traits = item.traits.map((trait) => {
+    if (trait.startsWith('pin.')) return `${words(trait)} pin`;
+    const short = `short.${trait}`;
+    return words(short) === short ? words(trait) : words(short);
+  });
+  return [words(item.term ?? ''), ...traits, ...(item.product ? [item.product] : [])].join(', ');
 }
 
 /** An item's size: hinges are named height × width. */
@@ -206,6 +209,6 @@ export function itemSizeParts(item: Item, units: Units): Part[] {
 }
 
 /** The label of a decision. */
-export function decisionName(stage: string, name: string): string {
-  return termText(`name.${stage}.${name}`);
+export function decisionName(stage: string, name: string, language?: Language): string {
+  return termIn(`name.${stage}.${name}`, language);
 }

@@ -167,11 +167,11 @@ describe('values and items', () => {
       handed: false,
     };
     expect(itemText(item)).toBe(
-      'Butt hinge, heavy weight, ball or low-friction bearing, stainless steel, non-removable pin',
+      'Butt hinge, heavy weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
     );
     expect(partsText(itemSizeParts(item, inch))).toBe('4 1/2 in × 4 in');
     expect(itemText({ ...item, written: 'Own words' })).toBe('Own words');
-    expect(decisionName('hanging', 'count')).toBe('Number a leaf');
+    expect(decisionName('hanging', 'count')).toBe('Hinges per leaf');
     expect(termText('=Any room')).toBe('Any room');
   });
 });

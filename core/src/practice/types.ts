@@ -283,11 +283,16 @@ export interface PracticeValues extends BaseValues {}
 export type ValueName = keyof PracticeValues;
 
 /** The editable, sourced table set of one school of work. */
+/** How a practice says and spells things. */
+export type Language = 'us' | 'british' | 'continental';
+
 export interface Practice {
   /** A shipped practice's id, or a project's own (`own-…`). */
   id: string;
   name: string;
   system: System;
+  /** Whose words and spelling it is put in. */
+  language: Language;
   /** Finest inch fraction shown; metric practices show half millimetres. */
   denominator: number;
   /** How hands are named first: by the four-hand codes, or from the side where the knuckles show. */

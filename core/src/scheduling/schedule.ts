@@ -62,7 +62,8 @@ export interface Schedule {
 
 /** The units of an opening's practice. */
 export function unitsOf(decided: DecidedOpening): Units {
-  return { system: decided.practice.system, denominator: decided.practice.denominator };
+  const { system, denominator, language } = decided.practice;
+  return { system, denominator, language };
 }
 
 /** What a person reads first of a fact that may be open. */
@@ -75,7 +76,7 @@ function decisionText(decided: DecidedOpening, key: string): string {
 export function headingOf(decided: DecidedOpening): Heading {
   const { facts } = decided;
   const { sizing: sizes } = decided.results;
-  const { system } = decided.practice;
+  const { system, language } = decided.practice;
   const shown = (ticks: number | undefined) =>
     ticks === undefined
       ? '?'
@@ -85,14 +86,14 @@ export function headingOf(decided: DecidedOpening): Heading {
     mark: facts.mark,
     from: facts.from ?? '',
     to: facts.to ?? '',
-    kind: termText(`kind.${facts.kind}`),
+    kind: termText(`kind.${facts.kind}`, language),
     size: `${shown(sizes.frameWidth)} × ${shown(sizes.frameHeight)}`,
     thickness: decisionText(decided, 'sizing.leafThickness'),
-    leaf: constructionText(facts.leafConstruction),
+    leaf: constructionText(facts.leafConstruction, language),
     frame: facts.frameMaterial
       ? facts.frameMaterial === 'unknown'
         ? 'unknown'
-        : termText(`frameMaterial.${facts.frameMaterial}`)
+        : termText(`frameMaterial.${facts.frameMaterial}`, language)
       : 'open',
     hand: decisionText(decided, 'handing.hand') || decisionText(decided, 'handing.slide'),
     rating:
@@ -124,16 +125,18 @@ export function headingCells(heading: Heading): string[] {
   ];
 }
 
-function constructionText(construction: string | undefined): string {
+function constructionText(construction: string | undefined, language: Units['language']): string {
   if (construction === undefined) return 'open';
-  return construction === 'unknown' ? 'unknown' : termText(`construction.${construction}`);
+  return construction === 'unknown'
+    ? 'unknown'
+    : termText(`construction.${construction}`, language);
 }
 
 function lineOf(item: Item, units: Units): Line {
   return {
     quantity: item.quantity,
     unit: termText(`unit.${item.unit}`),
-    description: itemText(item),
+    description: itemText(item, units.language),
     size: partsText(itemSizeParts(item, units)),
     finish: item.finish ?? '',
     stage: termText(`stage.${item.stage}`),

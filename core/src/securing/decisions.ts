@@ -17,7 +17,7 @@ export const SECURING_DECISIONS = decisionTable('securing', {
   secondHeight: asLength(),
   backset: asLength(),
   cylinder: asSizeOrLength(),
-  strike: asTerm<StrikeForm>('strike'),
+  strike: asTerm<StrikeForm | 'rods' | 'top-rod'>('strike'),
   engagement: asLength('down'),
   oldStrike: asTerm<StrikeReuse['verdict']>('oldStrike'),
   bar: asLength('down'),

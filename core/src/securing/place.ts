@@ -142,7 +142,9 @@ function decideSecondHeight(
 }
 
 function decideStrike(record: SecuringRecord, strike: StrikeFit): void {
-  record.decide('strike', strike.form, {
+  // Rods have no strike beside the leaf, but one at each end.
+  const ends = known(record.facts.plainFloor) === true ? 'top-rod' : 'rods';
+  record.decide('strike', strike.on === 'ends' ? ends : strike.form, {
     reasons: () => [
       said(`securing.strike.${strike.on}`, {
         flat: { ticks: strike.toFlat },

@@ -41,13 +41,18 @@ export class Page {
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
     const page = new Page(driver, folder);
-    await (driver as chrome.Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
-      width: 1280,
-      height: 800,
+    await page.size(1280, 800);
+    return page;
+  }
+
+  /** Makes the page exactly so large. */
+  async size(width: number, height: number): Promise<void> {
+    await (this.driver as chrome.Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
       deviceScaleFactor: 1,
       mobile: false,
     });
-    return page;
   }
 
   async close(): Promise<void> {

@@ -3,12 +3,12 @@ import {
   applyPatch,
   fieldOf,
   merge3,
-  termText,
   writeField,
   type MergeField,
   type OpeningFacts,
   type System,
 } from '@riegel/core';
+import { termText } from '../words.js';
 import { useProject, useSave } from '../data/project.js';
 import type { Pending } from '../data/pending.js';
 import { Modal } from '../parts/Modal.js';

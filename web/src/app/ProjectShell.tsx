@@ -18,7 +18,7 @@ import { useSession } from './session.js';
 const Palette = lazy(loadPalette);
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `flex h-12 items-center border-b-[3px] px-1 pt-[3px] ${isActive ? 'border-brass font-semibold' : 'border-transparent text-soft hover:text-ink'}`;
+  `flex h-12 shrink-0 items-center border-b-[3px] px-1 pt-[3px] ${isActive ? 'border-brass font-semibold' : 'border-transparent text-soft hover:text-ink'}`;
 
 /** Tells whether everything is saved, and what to do when it is not. */
 function SaveNote() {
@@ -40,7 +40,7 @@ function SaveNote() {
     <span
       role="status"
       data-save={save.state}
-      className="flex items-center gap-1.5 truncate text-xs text-ochre"
+      className="flex max-w-72 items-center gap-1.5 truncate text-xs text-ochre max-lg:max-w-40"
       title={save.message}
     >
       <CloudOff size={14} /> {count} not saved yet,{' '}
@@ -74,29 +74,38 @@ function ProjectFrame() {
       <Bar>
         <button
           type="button"
-          className="max-w-64 truncate font-head font-semibold hover:text-brass"
+          className="max-w-64 shrink-0 truncate max-lg:max-w-36 max-md:hidden font-head font-semibold hover:text-brass"
           title="Name, practice and file of the project"
           onClick={() => setAbout(true)}
         >
           {project.name}
         </button>
-        <nav aria-label="Project" className="flex gap-4">
+        <nav
+          aria-label="Project"
+          className="flex min-w-0 flex-1 gap-4 overflow-x-auto [scrollbar-width:none] max-lg:gap-3"
+        >
           {PROJECT_PAGES.map(({ path, name }) => (
             <NavLink key={path} to={path ? `${base}/${path}` : base} end={!path} className={tab}>
               {name}
             </NavLink>
           ))}
         </nav>
-        <div className="flex min-w-0 flex-1 items-center justify-end gap-1">
+        <div className="flex min-w-0 shrink-0 items-center justify-end gap-1">
           <SaveNote />
           {canEdit && (
             <>
-              <IconButton label="Undo" title="Undo (Ctrl Z)" onClick={() => void step('undo')}>
+              <IconButton
+                label="Undo"
+                title="Undo (Ctrl Z)"
+                className="button bare !px-1.5 max-sm:hidden"
+                onClick={() => void step('undo')}
+              >
                 <Undo2 size={16} />
               </IconButton>
               <IconButton
                 label="Redo"
                 title="Redo (Ctrl Shift Z)"
+                className="button bare !px-1.5 max-sm:hidden"
                 onClick={() => void step('redo')}
               >
                 <Redo2 size={16} />
@@ -110,7 +119,12 @@ function ProjectFrame() {
           >
             <Search size={16} />
           </IconButton>
-          <IconButton label="Keys" title="Keys (?)" onClick={() => setSheet(true)}>
+          <IconButton
+            label="Keys"
+            title="Keys (?)"
+            className="button bare !px-1.5 max-lg:hidden"
+            onClick={() => setSheet(true)}
+          >
             <Keyboard size={16} />
           </IconButton>
         </div>

@@ -31,6 +31,7 @@ import { basisOf, type BasisData } from '../worker/basis.js';
 import { Outbox, sendTo, type OutboxView } from './outbox.js';
 import { overlay, shownWith } from './pending.js';
 import { browserTabs } from './tabs.js';
+import { speak } from '../words.js';
 import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
 import { useStream } from './stream.js';
 
@@ -309,12 +310,18 @@ export function ProjectProvider({
     [whole],
   );
   const failure = project.error ?? openings.error;
+  const practice = useMemo(() => {
+    const own = basis && basisOf(basis).practice;
+    // Before anything below is drawn: its words are those of the practice.
+    speak(own?.language);
+    return own;
+  }, [basis]);
   const value = useMemo<ProjectState | undefined>(
     () =>
-      whole && basis
+      whole && basis && practice
         ? {
             project: whole,
-            practice: basisOf(basis).practice,
+            practice,
             basis,
             building: basis.building ?? NO_BUILDING,
             ownPractices: basis.practices,
@@ -323,7 +330,7 @@ export function ProjectProvider({
             ...actions,
           }
         : undefined,
-    [whole, basis, actions],
+    [whole, basis, practice, actions],
   );
   const list = useMemo<OpeningsState>(() => ({ openings: shown, byId }), [shown, byId]);
   if (value && server)

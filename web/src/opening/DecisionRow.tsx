@@ -1,13 +1,12 @@
 import { memo, useState } from 'react';
 import {
-  decisionName,
   partsText,
-  termText,
   valueInOther,
   valueParts,
   type Decision,
   type OpeningFacts,
 } from '@riegel/core';
+import { decisionName, termText } from '../words.js';
 import { BasisMark } from '../parts/BasisMark.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';
@@ -62,7 +61,7 @@ const Row = memo(function Row({ decision, facts, lit }: RowProps) {
       className="border-b border-rule/60 py-1 outline-none"
     >
       <div
-        className={`grid ${lit ? 'bg-brass-wash/60' : ''} grid-cols-[18px_minmax(96px,168px)_minmax(0,1fr)_auto] items-baseline gap-x-2`}
+        className={`grid ${lit ? 'bg-brass-wash/60' : ''} grid-cols-[18px_168px_minmax(0,1fr)_auto] items-baseline gap-x-2 max-sm:grid-cols-[18px_minmax(0,1fr)_auto]`}
       >
         <span className="translate-y-[2px]">
           <BasisMark basis={mark} />
@@ -75,7 +74,7 @@ const Row = memo(function Row({ decision, facts, lit }: RowProps) {
             </span>
           )}
         </span>
-        <div className="min-w-0">
+        <div className="min-w-0 max-sm:order-last max-sm:col-span-2 max-sm:col-start-2">
           {!value ? (
             <span className="basis-open">
               {decision.question ? <Say said={decision.question} units={units} /> : 'open'}

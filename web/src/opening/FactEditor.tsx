@@ -4,11 +4,11 @@ import { useMemo } from 'react';
 import {
   fieldOf,
   meetsInMiddle,
-  termText,
   type FactsPatch,
   type FieldName,
   type OpeningFacts,
 } from '@riegel/core';
+import { termText } from '../words.js';
 import { CheckBox } from '../parts/CheckBox.js';
 import { FieldInput } from '../parts/FieldInput.js';
 import { Say } from '../parts/Say.js';

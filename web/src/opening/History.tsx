@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { fieldOf, termText, writeField, type OpeningFacts, type System } from '@riegel/core';
+import { fieldOf, writeField, type OpeningFacts, type System } from '@riegel/core';
+import { termText } from '../words.js';
 import { call, type EventView } from '../app/api.js';
 
 const KIND: Record<string, string> = {

@@ -1,7 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import {
   lengthPart,
-  termText,
   valueParts,
   type Alternative,
   type Decision,
@@ -9,6 +8,7 @@ import {
   type Part,
   type Units,
 } from '@riegel/core';
+import { termText } from '../words.js';
 import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { LevelSign, Say } from '../parts/Say.js';
@@ -108,7 +108,7 @@ function Other({
   return (
     <div
       data-instead={String(instead.alternative.value)}
-      className="grid grid-cols-[14px_132px_minmax(0,1fr)_auto] items-baseline gap-x-2 border-b border-rule/60 py-1 last:border-b-0"
+      className="grid grid-cols-[14px_132px_minmax(0,1fr)_auto] items-baseline gap-x-2 max-sm:grid-cols-[14px_88px_minmax(0,1fr)_auto] border-b border-rule/60 py-1 last:border-b-0"
     >
       <span className="translate-y-[2px]">
         {instead.stops > 0 ? (

@@ -72,7 +72,7 @@ export function OpeningFrame() {
   if (!facts) return <NoOpening base={`/projects/${project.id}`} />;
   const at = openings.findIndex((candidate) => candidate.id === openingId);
   return (
-    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)] print:block print:h-auto">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)] print:block print:h-auto">
       <OpeningHead
         facts={facts}
         decided={decided}

@@ -1,5 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { headingOf, termText, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import { headingOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import { termText } from '../words.js';
 import { IconButton } from '../parts/IconButton.js';
 import { LevelSign } from '../parts/Say.js';
 import { WithFractions } from '../parts/WithFractions.js';
@@ -33,7 +34,7 @@ export function OpeningHead({
     decided?.findings.filter((one) => one.level === level).length ?? 0;
   return (
     <header className="border-b border-rule print:hidden">
-      <div className="flex items-center gap-3 px-4 pt-1.5">
+      <div className="flex min-w-0 items-center gap-3 px-4 pt-1.5 max-md:px-2">
         <div className="flex shrink-0">
           <IconButton
             label="Previous opening"
@@ -59,9 +60,12 @@ export function OpeningHead({
         >
           {[facts.from, facts.to].filter(Boolean).join(' → ') || 'no rooms named'}
         </p>
-        <dl className="ml-auto flex shrink-0 items-baseline gap-4 max-md:hidden">
+        <dl className="ml-auto flex shrink-0 items-baseline gap-4 max-lg:gap-3 max-md:hidden">
           {figures.map(([name, value]) => (
-            <div key={name} className="flex items-baseline gap-1.5">
+            <div
+              key={name}
+              className={`flex items-baseline gap-1.5 ${name === 'clear' ? 'max-lg:hidden' : ''}`}
+            >
               <dt className="caps">{name}</dt>
               <dd className={value === 'open' ? 'basis-open' : 'font-semibold'}>
                 <WithFractions text={value || '–'} />

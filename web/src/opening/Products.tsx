@@ -3,15 +3,14 @@ import { useMemo, useState } from 'react';
 import {
   candidates,
   itemSizeParts,
-  itemText,
   needsOf,
-  termText,
   type Candidate,
   type DecidedOpening,
   type Need,
   type Stage,
   type Units,
 } from '@riegel/core';
+import { itemText, termText } from '../words.js';
 import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';
@@ -26,7 +25,7 @@ const FEW = 6;
 const TITLES: Record<string, string> = {
   'hanging.product': 'Hanging',
   'securing.product': 'Lock',
-  'securing.boltsProduct': 'Bolts of the second leaf',
+  'securing.boltsProduct': 'Inactive leaf bolts',
   'closing.product': 'Closing',
   'sealing.product': 'Sealing',
 };

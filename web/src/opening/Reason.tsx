@@ -16,7 +16,7 @@ export function Reason({ said, decision }: { said: Said; decision: Decision }) {
             key={index}
             type="button"
             data-edits={fact}
-            className="underline decoration-rule decoration-dotted underline-offset-2 hover:text-brass hover:decoration-brass"
+            className="inline text-left underline decoration-rule decoration-dotted underline-offset-2 hover:text-brass hover:decoration-brass"
             onClick={(event) => editFact(fact, event.currentTarget)}
           >
             {shown}

@@ -16,7 +16,7 @@ export function RestsOn({ decision, all }: { decision: Decision; all: boolean })
   if (recorded.length + open.length === 0) return null;
   const edit = (name: FieldName) => (event: { currentTarget: Element }) =>
     editFact(name, event.currentTarget);
-  const chip = 'hover:text-brass underline-offset-2 hover:underline';
+  const chip = 'text-left hover:text-brass underline-offset-2 hover:underline';
   return (
     <span className="mt-0.5 flex flex-wrap gap-x-3 text-[12px] leading-[17px] text-soft">
       {recorded.map((field) => (

@@ -1,6 +1,7 @@
 import { Hammer, ListChecks, Ruler, Split, type LucideIcon } from 'lucide-react';
 import { NavLink } from 'react-router';
-import { BOLT_STAGES, termText, type DecidedOpening } from '@riegel/core';
+import { BOLT_STAGES, type DecidedOpening } from '@riegel/core';
+import { termText } from '../words.js';
 import { BoltPicture, boltWords } from '../parts/BoltRow.js';
 import { BOLT_PLACES, SIDE_PAGES } from '../stage/reached.js';
 
@@ -29,7 +30,7 @@ export function StageNav({
   return (
     <nav
       aria-label="Stages"
-      className="flex min-w-0 items-end justify-between gap-3 overflow-x-auto px-4 [scrollbar-width:none]"
+      className="flex min-w-0 items-end justify-between gap-3 overflow-x-auto px-4 max-md:px-1 [scrollbar-width:none]"
     >
       <div className="flex">
         <NavLink to={address} end className={link} title="The opening as a whole (key 0)">

@@ -1,6 +1,7 @@
 import { Suspense } from 'react';
 import { useParams } from 'react-router';
-import { fieldApplies, SET_STAGES, termText, type SetStage, type Stage } from '@riegel/core';
+import { fieldApplies, SET_STAGES, type SetStage, type Stage } from '@riegel/core';
+import { termText } from '../words.js';
 import { BOLT_PLACES } from '../stage/reached.js';
 import { useStageParts } from '../stage/parts.js';
 import { Fold } from '../parts/Fold.js';

@@ -2,7 +2,6 @@ import {
   fieldApplies,
   fieldOf,
   phraseNamed,
-  termText,
   type Decision,
   type Field,
   type FieldName,
@@ -11,6 +10,7 @@ import {
   type Practice,
   type Units,
 } from '@riegel/core';
+import { termText } from '../words.js';
 import { fieldText, optionText } from '../parts/FieldInput.js';
 
 /** Members of a stack that are recorded under another fact than their own name. */
@@ -65,7 +65,7 @@ export function factOfPart(
   if (decision.key.startsWith('sizing.') && about === 'total')
     return /Height/.test(decision.name) ? 'frameHeight' : 'frameWidth';
   const member = stackFact(`sizing.${about}`, facts.kind);
-  if (member) return member;
+  if (member && fieldOf(member)?.type === 'length') return member;
   if (param === undefined) return undefined;
   return decision.facts.find((name) => {
     const field = fieldOf(name);

@@ -4,13 +4,13 @@ import {
   formatLength,
   phraseText,
   readColumn,
-  termText,
   writeField,
   type Field,
   type FactsPatch,
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
+import { termText } from '../words.js';
 import { useProject } from '../data/project.js';
 import { listOf } from './RoomList.js';
 import { Select, type Option } from './Select.js';

@@ -1,4 +1,5 @@
-import { BOLT_STAGES, termText, type Stage } from '@riegel/core';
+import { BOLT_STAGES, type Stage } from '@riegel/core';
+import { termText } from '../words.js';
 
 /** Where a stage of the bolt row stands in it, from 1: its number and its key. */
 export const BOLT_PLACES: ReadonlyMap<Stage, number> = new Map(

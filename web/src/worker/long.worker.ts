@@ -3,7 +3,6 @@ import {
   changesBetween,
   compareList,
   decideOpening,
-  decisionName,
   guessList,
   partsText,
   projectBasis,
@@ -19,6 +18,7 @@ import {
   type ProjectBasis,
   type Value,
 } from '@riegel/core';
+import { decisionName } from '../words.js';
 import { basisOf, type BasisData } from './basis.js';
 
 /** What changes is told by values alone. */

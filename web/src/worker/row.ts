@@ -2,10 +2,8 @@ import {
   decideOpening,
   decisionOf,
   itemSizeParts,
-  itemText,
   lengthPart,
   partsText,
-  termText,
   unitsOf,
   valueParts,
   type Basis,
@@ -19,6 +17,7 @@ import {
   type System,
   type Ticks,
 } from '@riegel/core';
+import { itemText, termText } from '../words.js';
 import { packProgress, type PackedProgress } from './progress.js';
 
 /** What a register cell shows. */

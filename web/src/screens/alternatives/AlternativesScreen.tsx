@@ -1,7 +1,6 @@
 import { toast } from 'sonner';
 import { useNavigate } from 'react-router';
 import {
-  termText,
   unitsOf,
   WISHES,
   wishesOf,
@@ -9,6 +8,7 @@ import {
   type OpeningFacts,
   type Wish,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { useProject } from '../../data/project.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { CheckBox } from '../../parts/CheckBox.js';

@@ -7,13 +7,13 @@ import {
   renameRoom,
   ROOM_USES,
   roomKey,
-  termText,
   unlistedRooms,
   withRooms,
   type Building,
   type Room,
   type RoomUse,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { ApiProblem } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';

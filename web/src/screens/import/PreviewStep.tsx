@@ -2,12 +2,12 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState } from 'react';
 import {
   phraseText,
-  termText,
   type ComparedRow,
   type ListComparison,
   type ListDifference,
   type Practice,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { columnName } from './columnNames.js';
 import { factShown } from './shown.js';
 

@@ -1,12 +1,6 @@
 import { useState } from 'react';
-import {
-  fieldOf,
-  phraseText,
-  termText,
-  wordKey,
-  type ListMapping,
-  type System,
-} from '@riegel/core';
+import { fieldOf, phraseText, wordKey, type ListMapping, type System } from '@riegel/core';
+import { termText } from '../../words.js';
 import { columnName } from './columnNames.js';
 import type { Compared } from './useComparison.js';
 

@@ -1,4 +1,5 @@
-import { FIELDS, REMARK, termText } from '@riegel/core';
+import { FIELDS, REMARK } from '@riegel/core';
+import { termText } from '../../words.js';
 
 /** The columns offered first, in the order a door list has them. */
 export const USUAL_COLUMNS = [

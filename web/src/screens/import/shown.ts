@@ -2,10 +2,10 @@ import {
   fieldOf,
   formatLength,
   formatQuantity,
-  termText,
   type Observation,
   type Practice,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 
 /** A stored value of a fact as people read it. */
 export function factShown(fact: string, value: unknown, practice: Practice): string {

@@ -48,7 +48,11 @@ export function KeyTable({
     ' ',
   );
   return (
-    <div className="grid min-h-0 grid-rows-[auto_1fr]" role="region" aria-label="Keying table">
+    <div
+      className="grid min-h-0 grid-rows-[auto_1fr] max-[1000px]:overflow-x-auto"
+      role="region"
+      aria-label="Keying table"
+    >
       <div
         className="grid items-end border-b-2 border-ink px-4 pt-3 pb-1 text-[13px] font-semibold"
         style={{ gridTemplateColumns: columns }}

@@ -62,7 +62,7 @@ export function KeyingScreen() {
   const without = doorsWithoutKey(keyed, keying);
   const locked = keyed.filter((door) => door.passing.keyed);
   return (
-    <div className="grid h-full grid-cols-[280px_minmax(0,1fr)_330px]">
+    <div className="grid h-full grid-cols-[280px_minmax(0,1fr)_330px] max-[1000px]:block max-[1000px]:overflow-auto">
       <section
         aria-label="Key groups"
         className="min-h-0 overflow-auto border-r border-rule px-4 py-3"

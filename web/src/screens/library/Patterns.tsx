@@ -5,11 +5,11 @@ import {
   lengthPart,
   mm,
   PRACTICES,
-  termText,
   type HingePattern,
   type Practice,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';
 import { basisOf } from '../../worker/basis.js';

@@ -6,10 +6,10 @@ import {
   PRODUCT_TYPES,
   SET_STAGES,
   stageOfType,
-  termText,
   type Product,
   type ProductType,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { useProject } from '../../data/project.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { basisOf } from '../../worker/basis.js';
@@ -18,7 +18,11 @@ import { ProductSheet } from './ProductSheet.js';
 import { massText, sizeText } from './productText.js';
 
 const ROW = 30;
-const GRID = 'grid grid-cols-[112px_96px_minmax(0,1fr)_176px_72px_68px_36px] gap-3';
+/** What a narrow page leaves to the sheet of the product. */
+const WIDE = 'max-[1100px]:hidden';
+
+const GRID =
+  'grid grid-cols-[1.1fr_1fr_1.4fr_1.2fr_72px_64px_40px] gap-2 max-[1100px]:grid-cols-[1.1fr_1.4fr_1.2fr] *:min-w-0';
 
 /** The catalogue: what ships and the project's own, filtered, one looked at, files in and out. */
 export function ProductList() {
@@ -71,9 +75,9 @@ export function ProductList() {
       (error: unknown) => toast.error(error instanceof Error ? error.message : 'Not saved.'),
     );
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_360px]">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(280px,360px)] max-[900px]:grid-cols-[minmax(0,1fr)] max-[900px]:grid-rows-[minmax(0,1.2fr)_minmax(0,1fr)]">
       <div className="grid min-h-0 min-w-0 grid-rows-[auto_auto_1fr]">
-        <div className="flex items-center gap-2 px-4 py-2">
+        <div className="flex flex-wrap items-center gap-2 px-4 py-2">
           <input
             className="field w-40"
             type="search"
@@ -119,12 +123,12 @@ export function ProductList() {
         </div>
         <div className={`caps border-b-2 border-ink px-4 py-1 ${GRID}`}>
           <span>model</span>
-          <span>maker</span>
+          <span className={WIDE}>maker</span>
           <span>type</span>
           <span className="text-right">size</span>
-          <span className="text-right">carries</span>
-          <span className="text-right">listed</span>
-          <span className="text-right">cost</span>
+          <span className={`text-right ${WIDE}`}>carries</span>
+          <span className={`text-right ${WIDE}`}>listed</span>
+          <span className={`text-right ${WIDE}`}>cost</span>
         </div>
         <div
           ref={pane}
@@ -156,18 +160,18 @@ export function ProductList() {
                         <span className="text-xs font-normal text-brass"> own</span>
                       )}
                     </span>
-                    <span className="truncate">{product.maker}</span>
+                    <span className={`truncate ${WIDE}`}>{product.maker}</span>
                     <span className="truncate text-soft">
                       {termText(`product.${product.type}`)}
                     </span>
                     <span className="truncate text-right">
                       <WithFractions text={sizeText(product, units)} />
                     </span>
-                    <span className="text-right">{massText(product, units)}</span>
-                    <span className="text-right">
+                    <span className={`text-right ${WIDE}`}>{massText(product, units)}</span>
+                    <span className={`text-right ${WIDE}`}>
                       {product.listed ? `${product.listed} min` : '–'}
                     </span>
-                    <span className="text-right text-soft">{product.cost ?? ''}</span>
+                    <span className={`text-right text-soft ${WIDE}`}>{product.cost ?? ''}</span>
                   </button>
                 </div>
               );

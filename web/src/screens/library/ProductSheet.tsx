@@ -1,4 +1,5 @@
-import { termText, toMm, type Product, type Units } from '@riegel/core';
+import { toMm, type Product, type Units } from '@riegel/core';
+import { termText } from '../../words.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { fieldName, fieldText, SHOWN_FIELDS } from './productText.js';
 

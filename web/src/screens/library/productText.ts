@@ -3,11 +3,11 @@ import {
   lengthPart,
   PRODUCT_FIELDS,
   partsText,
-  termText,
   type Product,
   type ProductField,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 
 /** A product's field as people read it; undefined where it has none. */
 export function fieldText(product: Product, field: ProductField, units: Units): string | undefined {

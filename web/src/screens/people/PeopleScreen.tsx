@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { termText } from '@riegel/core';
+import { termText } from '../../words.js';
 import { call, type InvitationView, type Member, type Role } from '../../app/api.js';
 import { useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';

@@ -2,7 +2,6 @@ import { Plus, RotateCcw, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import {
   figureType,
-  termText,
   valueTable,
   withFigure,
   type FigureType,
@@ -10,6 +9,7 @@ import {
   type PracticeChange,
   type ValueName,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { figureText, optionWords, readFigure } from './figureText.js';
 
 /** One figure; a fault stays with what was typed until it can be read. */

@@ -5,10 +5,10 @@ import {
   parseLength,
   parseQuantity,
   phraseText,
-  termText,
   type FigureType,
   type System,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 
 /** A figure of a practice as it is typed and shown. */
 export function figureText(figure: unknown, type: FigureType, system: System): string {

@@ -5,13 +5,13 @@ import {
   preparationOf,
   lockSection,
   strikeFace,
-  termText,
   unitsOf,
   valueParts,
   type DecidedOpening,
   type Preparation,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { useProject } from '../../data/project.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { ModelView } from '../../drawing/ModelView.js';

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import {
   FIELDS,
   fieldApplies,
-  termText,
   type FactsPatch,
   type Field,
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { FieldInput } from '../../parts/FieldInput.js';
 import { Modal } from '../../parts/Modal.js';
 

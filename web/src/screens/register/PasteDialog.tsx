@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { useEffect, useMemo, useState } from 'react';
-import { phraseText, termText, type OpeningFacts, type Pasted, type Practice } from '@riegel/core';
+import { phraseText, type OpeningFacts, type Pasted, type Practice } from '@riegel/core';
+import { termText } from '../../words.js';
 import { Modal } from '../../parts/Modal.js';
 import { useProject } from '../../data/project.js';
 import { basisOf } from '../../worker/basis.js';

@@ -176,7 +176,7 @@ export function RegisterScreen() {
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 py-2">
         <h1 className="sr-only">Register</h1>
         {canEdit && (
-          <div className="flex gap-1.5">
+          <div className="flex flex-wrap gap-1.5">
             <button className="button primary" onClick={add} title="Add an opening (Alt A)">
               <Plus size={16} /> Add
             </button>

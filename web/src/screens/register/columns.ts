@@ -6,7 +6,6 @@ import {
   phraseText,
   readColumn,
   TERMS,
-  termText,
   writeField,
   type FactsPatch,
   type Field,
@@ -15,6 +14,7 @@ import {
   type Practice,
   type Stage,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { cellOfRow, type PackedRow } from '../../worker/row.js';
 import { fieldText } from '../../parts/FieldInput.js';
 

@@ -1,11 +1,11 @@
 import {
   lengthPart,
-  termText,
   type CutPlan,
   type DecidedOpening,
   type EdgeCut,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { Figures } from '../../parts/Figure.js';
 
 const ENDS: Record<EdgeCut['edge'], [string, string]> = {

@@ -8,7 +8,6 @@ import {
   patternOf,
   PRACTICES,
   practiceOf,
-  termText,
   type DecidedOpening,
   type EditedPractice,
   type FactsPatch,
@@ -16,6 +15,7 @@ import {
   type PatternMatch,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { ApiProblem } from '../../app/api.js';
 import { useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';

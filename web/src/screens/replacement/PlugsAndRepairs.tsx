@@ -1,4 +1,5 @@
-import { lengthPart, termText, type DecidedOpening, type Units } from '@riegel/core';
+import { lengthPart, type DecidedOpening, type Units } from '@riegel/core';
+import { termText } from '../../words.js';
 import { Figures } from '../../parts/Figure.js';
 import { Say } from '../../parts/Say.js';
 

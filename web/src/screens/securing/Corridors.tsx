@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { lengthPart, levelsOf, termText, type CorridorLevel, type Units } from '@riegel/core';
+import { lengthPart, levelsOf, type CorridorLevel, type Units } from '@riegel/core';
+import { termText } from '../../words.js';
 import { openingAddress } from '../../stage/reached.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';

@@ -3,11 +3,11 @@ import {
   HEIGHT_ITEMS,
   lengthPart,
   LOCK_FORMS,
-  termText,
   type DecidedOpening,
   type HeightItem,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 
 /** What a hand works, by the practice: usual height, its range, from every datum, and which band it is in. */

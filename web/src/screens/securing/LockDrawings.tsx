@@ -7,11 +7,11 @@ import {
   lockSection,
   rodEnds,
   strikeFace,
-  termText,
   type DecidedOpening,
   type DrawingModel,
   type Units,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';

@@ -1,11 +1,11 @@
 import {
   formatLength,
   readingKind,
-  termText,
   type Practice,
   type Reading,
   type ReadingKind,
 } from '@riegel/core';
+import { termText } from '../../words.js';
 
 const CORNER_WORDS: Record<string, string> = {
   square: 'square',

@@ -4,11 +4,11 @@ import {
   lockStep,
   motionsToOpen,
   restingState,
-  termText,
   type LockAction,
   type LockSpec,
   type LockState,
 } from '@riegel/core';
+import { termText } from '../../../words.js';
 import { stateWords } from './stateWords.js';
 
 const OUT: readonly LockAction[] = [

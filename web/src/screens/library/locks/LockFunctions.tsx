@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import { findLocks, LOCK_WISHES, termText, type LockSpec, type LockWishes } from '@riegel/core';
+import { findLocks, LOCK_WISHES, type LockSpec, type LockWishes } from '@riegel/core';
+import { termText } from '../../../words.js';
 import { useProject } from '../../../data/project.js';
 import { basisOf } from '../../../worker/basis.js';
 import { LockPage } from './LockPage.js';

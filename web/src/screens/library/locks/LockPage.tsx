@@ -3,10 +3,10 @@ import {
   acceptanceTest,
   exploreLock,
   propertiesOf,
-  termText,
   type LockProperties,
   type LockSpec,
 } from '@riegel/core';
+import { termText } from '../../../words.js';
 import { LockBench } from './LockBench.js';
 import { LockComposer } from './LockComposer.js';
 import { lockName, stateWords } from './stateWords.js';
