@@ -89,6 +89,24 @@ const purity = {
   },
 };
 
+/** A screen reads what is shared, never another screen: what two of them need has a place of its own. */
+const screens = {
+  files: ['web/src/screens/*/**/*.{ts,tsx}'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: '^(?:\\.\\./)+screens/|^\\.\\./(?!\\.\\./)[a-zA-Z]+/',
+            message: 'One screen may not read another (docs/architecture.md).',
+          },
+        ],
+      },
+    ],
+  },
+};
+
 export default tseslint.config(
   {
     files: ['scripts/**/*.mjs'],
@@ -136,4 +154,5 @@ export default tseslint.config(
   },
   ...directions,
   purity,
+  screens,
 );

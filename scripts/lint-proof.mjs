@@ -27,6 +27,11 @@ const cases = [
     undefined,
   ],
 ];
+cases.push([
+  'web/src/screens/people/X.tsx',
+  "import { KeyTable } from '../keying/KeyTable.js';\nexport const x = KeyTable;\n",
+  'no-restricted-imports',
+]);
 let wrong = 0;
 for (const [filePath, code, rule] of cases) {
   const [{ messages }] = await eslint.lintText(code, { filePath });

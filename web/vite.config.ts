@@ -23,7 +23,11 @@ export default defineConfig({
       },
     }),
   ],
-  resolve: { conditions: ['source', ...defaultClientConditions] },
+  resolve: {
+    conditions: ['source', ...defaultClientConditions],
+    // Joi's own entry is for Node.
+    alias: { joi: 'joi/dist/joi-browser.min.mjs' },
+  },
   worker: { format: 'es' },
   build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },

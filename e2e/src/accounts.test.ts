@@ -154,8 +154,8 @@ describe('links into a project', () => {
       await other.go(link.pathname + link.hash);
       await other.click('button', 'Join the project');
       await other.sees('[role=alert]', 'used already, or has run out');
-      await page.click('summary', 'Audit log');
-      await page.sees('details', 'revoked a link');
+      await page.click('main button', 'Audit log');
+      await page.sees('main', 'revoked a link');
     } finally {
       await page.close();
       await other.close();

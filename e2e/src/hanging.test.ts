@@ -75,7 +75,7 @@ describe('hanging a leaf', () => {
     await page.fact('Shall open to, degrees', '100');
     await page.decision('hanging.hingeWidth', /narrowest that opens to 100°/);
     await page.sees('figcaption', /Clear of its trim to 1\d\d/);
-    const slider = await page.named('input', 'Opened by, degrees');
+    const slider = await page.named('[role=slider]', 'Opened by, degrees');
     await slider.sendKeys(Key.END);
     await page.sees('figcaption', 'The leaf meets its trim beyond');
   });

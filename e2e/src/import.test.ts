@@ -50,7 +50,7 @@ describe('taking over a door list', () => {
     expect(await size.getAttribute('value')).toBe('size');
     // A fact is dragged onto the column it stands in, and back.
     const handing = await page.named('select', 'Column Handing is');
-    await page.drag(await page.named('button', 'Storey'), handing);
+    await page.drag(await page.named('button', 'Level'), handing);
     await page.until(
       'the column to be the storey',
       async () => (await handing.getAttribute('value')) === 'storey',

@@ -15,8 +15,7 @@ describe('lock functions', () => {
   afterAll(() => page.close());
 
   const answer = async (wish: string, value: string) => {
-    const select = await page.named('select', wish);
-    await select.sendKeys(value);
+    await page.choose(wish, value);
   };
 
   it('are found by plain questions, the others told with the wish they break', async () => {
@@ -53,13 +52,13 @@ describe('lock functions', () => {
       '[aria-label="Acceptance test"]',
       /Acceptance test, \d+ steps.*Key outside, to lock/,
     );
-    await page.click('summary', 'Map of its 8 states');
+    await page.click('button', 'Map of its 8 states');
     await page.sees('[aria-label="Acceptance test"] table', 'bolt out');
   });
 
   it('changed to be tried, are checked the same way at once', async () => {
     await page.find('[data-property="freeOut"]');
-    await page.click('summary', 'Change it');
+    await page.click('button', 'Change it');
     await page.click('label', 'Inside handle draws the bolt too');
     await page.sees('h1', 'changed, not kept');
     await page.find('[data-property="twoMotions"]');

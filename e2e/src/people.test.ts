@@ -1,4 +1,3 @@
-import { Key } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
 jest.setTimeout(180_000);
@@ -75,7 +74,7 @@ describe('people and projects', () => {
       await page.choose('Knuckles', knuckles);
       await page.click('article button', 'Record');
     };
-    await page.click('summary', 'Record what was seen');
+    await page.click('article button', 'Record what was seen');
     await record('stood outside', 'right', 'knuckles seen');
     await page.decision('handing.hand', 'RHR');
     expect(
@@ -94,7 +93,7 @@ describe('people and projects', () => {
   it('decides everything anew in another practice, and keeps what was recorded', async () => {
     await page.decision('sizing.leafWidth', '762 mm');
     await page.click('header button', 'Shared');
-    await (await page.named('[role=dialog] select', 'Practice')).sendKeys('US commercial', Key.TAB);
+    await page.choose('Practice', 'US commercial', '[role=dialog]');
     await page.click('[role=dialog] button', 'Save');
     await page.decision('sizing.leafWidth', '30 in');
     await page.decision('sizing.hingeGap', '1/8 in');
@@ -102,8 +101,8 @@ describe('people and projects', () => {
 
   it('deletes a project only when its name is typed', async () => {
     await page.click('header button', 'Shared');
-    await page.click('summary', 'Delete the project');
-    const button = await page.named('[role=dialog] details button', 'Delete');
+    await page.click('[role=dialog] button', 'Delete the project');
+    const button = await page.named('[role=dialog] button', 'Delete the project for good');
     expect(await button.isEnabled()).toBe(false);
     await page.fill('[role=dialog] input', 'Name of the project to delete', 'Shared');
     await button.click();

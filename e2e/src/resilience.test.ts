@@ -50,7 +50,7 @@ describe('work that must not be lost', () => {
     await page.online(false);
     await page.frameWidth('34');
     await page.toStage('Opening');
-    await page.fact('Storey', 'First');
+    await page.fact('Level', 'First');
     await page.find('[data-save="waiting"]');
 
     const other = await Page.open();
@@ -71,7 +71,7 @@ describe('work that must not be lost', () => {
       await page.decision('sizing.leafWidth', '33 3/4 in');
       await page.saved();
       await page.toStage('Opening');
-      await page.sees('[aria-label="Recorded"]', /To Archive .*Storey First/);
+      await page.sees('[aria-label="Recorded"]', /To Archive .*Level First/);
       // The other screen hears of it without being asked.
       await other.decision('sizing.leafWidth', '33 3/4 in');
     } finally {

@@ -146,7 +146,7 @@ describe('securing an opening', () => {
 
   it('keeps a function of the project’s own, chosen on an opening like any other', async () => {
     await page.go(`${register}/library?function=storeroom`);
-    await page.click('summary', 'Change it');
+    await page.click('button', 'Change it');
     await page.click('label', 'Button inside');
     await page.sees('h1', 'changed, not kept');
     const name = await page.named('input', 'Name of the function');

@@ -178,8 +178,14 @@ export class Page {
   /** Goes to a page of the opening by its bolt row. */
   async toStage(name: string): Promise<void> {
     await this.click('nav[aria-label="Stages"] a', name);
-    await this.until(`the page ${name}`, async () =>
-      (await this.text('nav[aria-label="Stages"] a[aria-current="page"]')).includes(name),
+    await this.until(`the page ${name}`, () =>
+      this.driver.executeScript<boolean>(
+        `const [name] = arguments;
+         const current = document.querySelector('nav[aria-label="Stages"] a[aria-current="page"]');
+         const article = document.querySelector('article[data-stage]');
+         return current?.textContent.includes(name) && (!article || article.ariaLabel === name);`,
+        name,
+      ),
     );
   }
 
@@ -201,7 +207,19 @@ export class Page {
   /** Takes an option of a list that opens, by its words. */
   async choose(label: string, option: string, within = ''): Promise<void> {
     await this.click(`${within} [data-select]`, label);
-    await this.click('[role=listbox] [role=option]', option);
+    await this.until(`the option ${option}`, () =>
+      this.driver.executeScript<boolean>(
+        `const [words] = arguments;
+         const all = [...document.querySelectorAll('[role=listbox] [role=option]')];
+         const text = (one) => one.textContent.trim();
+         const found = all.find((one) => text(one) === words) ?? all.find((one) => text(one).includes(words));
+         found?.scrollIntoView({ block: 'nearest' });
+         found?.setAttribute('data-wanted', '');
+         return found !== undefined;`,
+        option,
+      ),
+    );
+    await (await this.find('[role=option][data-wanted]')).click();
     await this.until(
       'the list closed',
       async () => (await this.driver.findElements(By.css('[role=listbox]'))).length === 0,

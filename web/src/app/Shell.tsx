@@ -1,8 +1,13 @@
+import { lazy, Suspense } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { Message, Waiting } from '../parts/Message.js';
-import { SignInScreen } from '../screens/signIn/SignInScreen.js';
-import { Bar } from './Bar.js';
 import { useSession } from './session.js';
+
+// Whoever is signed in needs no forms to begin with, who is not no head.
+const Bar = lazy(() => import('./Bar.js').then((one) => ({ default: one.Bar })));
+const SignInScreen = lazy(() =>
+  import('../screens/signIn/SignInScreen.js').then((one) => ({ default: one.SignInScreen })),
+);
 
 /** Asks for a sign-in where there is none, else shows the page that was asked for. */
 export function Shell() {
@@ -23,11 +28,18 @@ export function Shell() {
       </Message>
     );
   }
-  if (!session.data.person) return <SignInScreen session={session.data} />;
+  if (!session.data.person)
+    return (
+      <Suspense fallback={<Waiting what="One moment …" />}>
+        <SignInScreen session={session.data} />
+      </Suspense>
+    );
   if (projectId) return <Outlet />;
   return (
     <div className="flex h-full flex-col">
-      <Bar />
+      <Suspense fallback={<div className="h-12 shrink-0 border-b-2 border-ink" />}>
+        <Bar />
+      </Suspense>
       <main className="relative min-h-0 flex-1 overflow-auto print:overflow-visible">
         <Outlet />
       </main>

@@ -5,11 +5,9 @@ import {
   useRouteError,
   type LoaderFunctionArgs,
 } from 'react-router';
-import { SIDE_PAGES } from '../stage/reached.js';
+import { SIDE_PAGES } from '../stage/sidePages.js';
 import { lazyPage } from '../parts/lazyPage.js';
 import { Message, Waiting } from '../parts/Message.js';
-import { ResetScreen } from '../screens/signIn/ResetScreen.js';
-import { WelcomeScreen } from '../screens/signIn/WelcomeScreen.js';
 import {
   loadOpening,
   loadProject,
@@ -62,23 +60,36 @@ const MOVED = [...SIDE_PAGES.map(({ path }) => path), 'hanging', 'securing'].map
     redirect(`/projects/${params['projectId']}/openings/${params['openingId']}/${path}`),
 }));
 
+// A page that breaks is said where it stood: its head and the others stay.
 // Every page comes when it is opened, those for the site with the project (`pages.ts`).
 export const router = createBrowserRouter([
-  { path: '/welcome', element: <WelcomeScreen />, errorElement: <Broken /> },
-  { path: '/reset', element: <ResetScreen />, errorElement: <Broken /> },
+  {
+    path: '/welcome',
+    lazy: lazyPage(() => import('../screens/signIn/WelcomeScreen.js'), 'WelcomeScreen'),
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Waiting what="One moment …" />,
+  },
+  {
+    path: '/reset',
+    lazy: lazyPage(() => import('../screens/signIn/ResetScreen.js'), 'ResetScreen'),
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Waiting what="One moment …" />,
+  },
   {
     path: '/',
     element: <Shell />,
     errorElement: <Broken />,
     hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
-      { index: true, lazy: loadProjects },
+      { index: true, lazy: loadProjects, errorElement: <Broken /> },
       {
         path: 'account',
+        errorElement: <Broken />,
         lazy: lazyPage(() => import('../screens/account/AccountScreen.js'), 'AccountScreen'),
       },
       {
         path: 'installation',
+        errorElement: <Broken />,
         lazy: lazyPage(
           () => import('../screens/installation/InstallationScreen.js'),
           'InstallationScreen',
@@ -94,7 +105,7 @@ export const router = createBrowserRouter([
           {
             path: 'audit',
             lazy: () =>
-              import('../screens/installation/AuditPane.js').then((page) => ({
+              import('../parts/AuditPane.js').then((page) => ({
                 element: <page.AuditPane path="/installation" projects />,
               })),
           },
@@ -108,7 +119,7 @@ export const router = createBrowserRouter([
         path: 'projects/:projectId',
         lazy: loadProject,
         children: [
-          { index: true, lazy: loadRegister },
+          { index: true, lazy: loadRegister, errorElement: <Broken /> },
           {
             path: 'openings/:openingId',
             lazy: loadOpening,
@@ -117,7 +128,7 @@ export const router = createBrowserRouter([
               {
                 lazy: loadStageLayout,
                 children: [
-                  { index: true, lazy: loadSummary },
+                  { index: true, lazy: loadSummary, errorElement: <Broken /> },
                   { path: ':stage', lazy: loadStage, errorElement: <Broken /> },
                 ],
               },
@@ -151,23 +162,28 @@ export const router = createBrowserRouter([
           ...MOVED,
           {
             path: 'import',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/import/ImportScreen.js'), 'ImportScreen'),
           },
           {
             path: 'building',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/building/BuildingScreen.js'), 'BuildingScreen'),
           },
-          { path: 'survey', lazy: loadSurveyList },
+          { path: 'survey', lazy: loadSurveyList, errorElement: <Broken /> },
           {
             path: 'keys',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/keying/KeyingScreen.js'), 'KeyingScreen'),
           },
           {
             path: 'library',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/library/LibraryScreen.js'), 'LibraryScreen'),
           },
           {
             path: 'practices',
+            errorElement: <Broken />,
             lazy: lazyPage(
               () => import('../screens/practices/PracticesScreen.js'),
               'PracticesScreen',
@@ -175,10 +191,12 @@ export const router = createBrowserRouter([
           },
           {
             path: 'schedule',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/schedule/ScheduleScreen.js'), 'ScheduleScreen'),
           },
           {
             path: 'people',
+            errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/people/PeopleScreen.js'), 'PeopleScreen'),
           },
           { path: '*', element: <NotFound /> },

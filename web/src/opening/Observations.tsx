@@ -4,6 +4,7 @@ import type { Observation, Side } from '@riegel/core';
 import { useSession } from '../app/session.js';
 import { Select } from '../parts/Select.js';
 import { useOpeningPage } from './page.js';
+import { Fold } from '../parts/Fold.js';
 
 const STOOD: Record<Observation['stood'], string> = {
   outside: 'stood outside',
@@ -94,10 +95,7 @@ export function Observations() {
         </p>
       ))}
       {canEdit && (
-        <details className="mt-1">
-          <summary className="cursor-pointer text-[12px] text-soft">
-            Record what was seen on site
-          </summary>
+        <Fold name="Record what was seen on site">
           <div className="mt-1 flex flex-wrap items-center gap-2">
             <span>I</span>
             <Select
@@ -128,7 +126,7 @@ export function Observations() {
               <Plus size={14} /> Record
             </button>
           </div>
-        </details>
+        </Fold>
       )}
     </div>
   );

@@ -4,7 +4,8 @@ import { BOLT_STAGES, unitsOf, type FactsPatch, type FieldName } from '@riegel/c
 import { useKeys } from '../app/keys.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { Waiting } from '../parts/Message.js';
-import { openingAddress, SIDE_PAGES } from '../stage/reached.js';
+import { openingAddress } from '../stage/reached.js';
+import { SIDE_PAGES } from '../stage/sidePages.js';
 import { useDecided } from '../worker/client.js';
 import { FactEditor } from './FactEditor.js';
 import { NoOpening } from './NoOpening.js';

@@ -3,7 +3,8 @@ import { NavLink } from 'react-router';
 import { BOLT_STAGES, type DecidedOpening } from '@riegel/core';
 import { termText } from '../words.js';
 import { BoltPicture, boltWords } from '../parts/BoltRow.js';
-import { BOLT_PLACES, SIDE_PAGES } from '../stage/reached.js';
+import { BOLT_PLACES } from '../stage/reached.js';
+import { SIDE_PAGES } from '../stage/sidePages.js';
 
 const ICONS: Record<string, LucideIcon> = {
   survey: Ruler,

@@ -5,6 +5,8 @@ import type { ReactNode } from 'react';
 export interface Option {
   value: string;
   text: ReactNode;
+  /** Options of one group stand under its name. */
+  group?: string;
 }
 
 /** Radix has no empty value: what stands for nothing chosen. */
@@ -61,23 +63,42 @@ export function Select({
           className="sheet z-50 max-h-[min(24rem,var(--radix-select-content-available-height))] min-w-[var(--radix-select-trigger-width)] overflow-hidden shadow-lg"
         >
           <Primitive.Viewport className="p-1">
-            {options.map((option) => (
-              <Primitive.Item
-                key={option.value}
-                value={option.value === '' ? NOTHING : option.value}
-                className="flex cursor-pointer items-center gap-2 px-2 py-1 outline-none data-[highlighted]:bg-brass-wash data-[state=checked]:font-semibold"
-              >
-                <span className="w-4">
-                  <Primitive.ItemIndicator>
-                    <Check size={14} />
-                  </Primitive.ItemIndicator>
-                </span>
-                <Primitive.ItemText>{option.text}</Primitive.ItemText>
-              </Primitive.Item>
+            {grouped(options).map(([group, list]) => (
+              <Primitive.Group key={group}>
+                {group && <Primitive.Label className="caps px-2 pt-1.5">{group}</Primitive.Label>}
+                {list.map((option) => (
+                  <Item key={option.value} {...option} />
+                ))}
+              </Primitive.Group>
             ))}
           </Primitive.Viewport>
         </Primitive.Content>
       </Primitive.Portal>
     </Primitive.Root>
+  );
+}
+
+function grouped(options: readonly Option[]): [string, Option[]][] {
+  const groups = new Map<string, Option[]>();
+  for (const option of options) {
+    const group = option.group ?? '';
+    groups.set(group, [...(groups.get(group) ?? []), option]);
+  }
+  return [...groups];
+}
+
+function Item({ value, text }: Option) {
+  return (
+    <Primitive.Item
+      value={value === '' ? NOTHING : value}
+      className="flex cursor-pointer items-center gap-2 px-2 py-1 outline-none data-[highlighted]:bg-brass-wash data-[state=checked]:font-semibold"
+    >
+      <span className="w-4">
+        <Primitive.ItemIndicator>
+          <Check size={14} />
+        </Primitive.ItemIndicator>
+      </span>
+      <Primitive.ItemText>{text}</Primitive.ItemText>
+    </Primitive.Item>
   );
 }

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { ApiProblem } from '../app/api.js';
 
 /** What a problem says, with everything that is wrong in it. */
@@ -25,14 +25,5 @@ export function useAsking() {
       setBusy(false);
     }
   };
-  /** Hands a form's fields to the work. */
-  const onSubmit =
-    (work: (fields: Record<string, string>, form: HTMLFormElement) => Promise<unknown>) =>
-    (event: FormEvent<HTMLFormElement>) => {
-      event.preventDefault();
-      const form = event.currentTarget;
-      const fields = Object.fromEntries(new FormData(form)) as Record<string, string>;
-      void ask(() => work(fields, form));
-    };
-  return { busy, fault, setFault, ask, onSubmit };
+  return { busy, fault, setFault, ask };
 }

@@ -8,7 +8,8 @@ jest.mock('../../../core/src/stages/list.js', () => {
 });
 
 import { BOLT_STAGES, FIELDS, termText, type Stage } from '@riegel/core';
-import { BOLT_PLACES, openingAddress, REACHED, SIDE_PAGES } from './reached.js';
+import { BOLT_PLACES, openingAddress, REACHED } from './reached.js';
+import { SIDE_PAGES } from './sidePages.js';
 
 const added = 'venting' as Stage;
 

@@ -1,26 +1,11 @@
 import { BOLT_STAGES, type Stage } from '@riegel/core';
 import { termText } from '../words.js';
+import { SIDE_PAGES } from './sidePages.js';
 
 /** Where a stage of the bolt row stands in it, from 1: its number and its key. */
 export const BOLT_PLACES: ReadonlyMap<Stage, number> = new Map(
   BOLT_STAGES.map((stage, index) => [stage, index + 1]),
 );
-
-/** A page of an opening beside its stages. */
-export interface SidePage {
-  path: string;
-  name: string;
-  /** The key that leads to it. */
-  key: string;
-}
-
-/** What stands beside the bolts: what goes before them and what follows from them. */
-export const SIDE_PAGES: readonly SidePage[] = [
-  { path: 'survey', name: 'Survey', key: 's' },
-  { path: 'replacement', name: 'Replacement', key: 'r' },
-  { path: 'preparation', name: 'Preparation', key: 'w' },
-  { path: 'alternatives', name: 'Alternatives', key: 'a' },
-];
 
 export interface Reached {
   name: string;

@@ -4,10 +4,11 @@ import { toast } from 'sonner';
 import { call, type AccountView } from '../../app/api.js';
 import { Fault } from '../../parts/Fault.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { Form, neededField, newPasswordField } from '../../parts/Form.js';
 import { TextField } from '../../parts/TextField.js';
 import { useAsking } from '../../parts/useAsking.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
-import { NewPassword } from '../signIn/WelcomeScreen.js';
+import { NewPassword } from '../../parts/NewPassword.js';
 import { SecondFactor } from './SecondFactor.js';
 
 /** One's own account: password, second factor, where one is signed in. */
@@ -63,33 +64,41 @@ export function AccountScreen() {
   );
 }
 
+const PASSWORDS = {
+  current: neededField('Your password now', 1000),
+  password: newPasswordField,
+};
+
 function Password({ onChanged }: { onChanged: () => Promise<void> }) {
-  const { busy, fault, onSubmit } = useAsking();
   return (
     <section aria-label="Password" className="sheet p-4">
       <h2 className="mb-2 text-lg">Password</h2>
-      <form
+      <Form
         className="flex flex-col gap-2"
-        onSubmit={onSubmit(async ({ current, password }, form) => {
+        shape={PASSWORDS}
+        send={async ({ current, password }, form) => {
           await call('POST', '/account/password', { current, password });
           form.reset();
           await onChanged();
           toast('The password is changed. Elsewhere you are signed out.');
-        })}
+        }}
       >
-        <TextField
-          label="Your password now"
-          name="current"
-          type="password"
-          autoComplete="current-password"
-          required
-        />
-        <NewPassword label="New password" />
-        <Fault>{fault}</Fault>
-        <button className="button primary mt-1 self-start" disabled={busy}>
-          Change it
-        </button>
-      </form>
+        {({ busy, fault }) => (
+          <>
+            <TextField
+              label="Your password now"
+              name="current"
+              type="password"
+              autoComplete="current-password"
+            />
+            <NewPassword label="New password" />
+            <Fault>{fault}</Fault>
+            <button className="button primary mt-1 self-start" disabled={busy}>
+              Change it
+            </button>
+          </>
+        )}
+      </Form>
     </section>
   );
 }

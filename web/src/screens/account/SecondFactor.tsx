@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import { call } from '../../app/api.js';
 import { Fault } from '../../parts/Fault.js';
+import { Form, neededField, type Fields } from '../../parts/Form.js';
 import { TextField } from '../../parts/TextField.js';
-import { useAsking } from '../../parts/useAsking.js';
 
 interface Begun {
   secret: string;
   picture: string;
 }
+
+const CODE = { code: neededField('Six-digit code', 60) };
+const CURRENT = { current: neededField('Your password', 1000) };
 
 type Step = 'rest' | 'turnOn' | 'turnOff' | 'newCodes';
 
@@ -24,13 +27,11 @@ export function SecondFactor({
   const [step, setStep] = useState<Step>('rest');
   const [begun, setBegun] = useState<Begun | undefined>();
   const [shown, setShown] = useState<string[] | undefined>();
-  const { busy, fault, setFault, onSubmit } = useAsking();
   const rest = () => {
-    setFault('');
     setStep('rest');
     setBegun(undefined);
   };
-  const confirmed = onSubmit(async ({ current }) => {
+  const confirmed = async ({ current }: Fields) => {
     if (step === 'turnOn') setBegun(await call<Begun>('POST', '/account/second', { current }));
     else if (step === 'turnOff') {
       await call('POST', '/account/second/off', { current });
@@ -43,7 +44,7 @@ export function SecondFactor({
       await onChanged();
       rest();
     }
-  });
+  };
   return (
     <section aria-label="Second factor" className="sheet p-4">
       <h2 className="mb-2 flex items-center gap-3 text-lg">
@@ -55,51 +56,56 @@ export function SecondFactor({
       {shown ? (
         <Codes codes={shown} onDone={() => setShown(undefined)} />
       ) : begun ? (
-        <form
+        <Form
+          key="code"
+          shape={CODE}
           className="flex flex-col gap-2"
-          onSubmit={onSubmit(async ({ code }) => {
+          send={async ({ code }) => {
             const made = await call<{ codes: string[] }>('POST', '/account/second/confirm', {
               code,
             });
             setShown(made.codes);
             await onChanged();
             rest();
-          })}
+          }}
         >
-          <p className="text-soft">
-            Scan this with an authenticator app, then type the six-digit code it shows.
-          </p>
-          <div className="flex items-start gap-4">
-            <img
-              className="h-36 w-36 shrink-0 border border-rule bg-white"
-              src={`data:image/svg+xml;base64,${btoa(begun.picture)}`}
-              alt="QR code of the key"
-            />
-            <div className="min-w-0">
-              <p className="text-soft">or type in the key:</p>
-              <p className="font-semibold tracking-wider">
-                {begun.secret.replace(/(.{4})/g, '$1 ').trim()}
+          {({ busy, fault }) => (
+            <>
+              <p className="text-soft">
+                Scan this with an authenticator app, then type the six-digit code it shows.
               </p>
-            </div>
-          </div>
-          <TextField
-            label="Six-digit code"
-            name="code"
-            inputMode="numeric"
-            autoComplete="one-time-code"
-            autoFocus
-            required
-          />
-          <Fault>{fault}</Fault>
-          <div className="flex gap-2">
-            <button className="button primary" disabled={busy}>
-              Turn it on
-            </button>
-            <button type="button" className="button" onClick={rest}>
-              Not now
-            </button>
-          </div>
-        </form>
+              <div className="flex items-start gap-4">
+                <img
+                  className="h-36 w-36 shrink-0 border border-rule bg-white"
+                  src={`data:image/svg+xml;base64,${btoa(begun.picture)}`}
+                  alt="QR code of the key"
+                />
+                <div className="min-w-0">
+                  <p className="text-soft">or type in the key:</p>
+                  <p className="font-semibold tracking-wider">
+                    {begun.secret.replace(/(.{4})/g, '$1 ').trim()}
+                  </p>
+                </div>
+              </div>
+              <TextField
+                label="Six-digit code"
+                name="code"
+                inputMode="numeric"
+                autoComplete="one-time-code"
+                autoFocus
+              />
+              <Fault>{fault}</Fault>
+              <div className="flex gap-2">
+                <button className="button primary" disabled={busy}>
+                  Turn it on
+                </button>
+                <button type="button" className="button" onClick={rest}>
+                  Not now
+                </button>
+              </div>
+            </>
+          )}
+        </Form>
       ) : step === 'rest' ? (
         <>
           <p className="mb-3 text-soft">
@@ -125,25 +131,28 @@ export function SecondFactor({
           </div>
         </>
       ) : (
-        <form className="flex flex-col gap-2" onSubmit={confirmed}>
-          <TextField
-            label="Your password"
-            name="current"
-            type="password"
-            autoComplete="current-password"
-            autoFocus
-            required
-          />
-          <Fault>{fault}</Fault>
-          <div className="flex gap-2">
-            <button className="button primary" disabled={busy}>
-              {step === 'turnOff' ? 'Turn it off' : 'Go on'}
-            </button>
-            <button type="button" className="button" onClick={rest}>
-              Not now
-            </button>
-          </div>
-        </form>
+        <Form key={step} shape={CURRENT} className="flex flex-col gap-2" send={confirmed}>
+          {({ busy, fault }) => (
+            <>
+              <TextField
+                label="Your password"
+                name="current"
+                type="password"
+                autoComplete="current-password"
+                autoFocus
+              />
+              <Fault>{fault}</Fault>
+              <div className="flex gap-2">
+                <button className="button primary" disabled={busy}>
+                  {step === 'turnOff' ? 'Turn it off' : 'Go on'}
+                </button>
+                <button type="button" className="button" onClick={rest}>
+                  Not now
+                </button>
+              </div>
+            </>
+          )}
+        </Form>
       )}
     </section>
   );

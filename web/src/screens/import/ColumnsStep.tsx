@@ -9,6 +9,8 @@ import {
 } from '@dnd-kit/core';
 import { REMARK, type ColumnGuess, type ListMapping } from '@riegel/core';
 import { columnName, OTHER_COLUMNS, USUAL_COLUMNS } from './columnNames.js';
+import { CheckBox } from '../../parts/CheckBox.js';
+import { Select } from '../../parts/Select.js';
 
 const SHOWN_ROWS = 12;
 
@@ -128,47 +130,47 @@ export function ColumnsStep({
         ))}
       </div>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 text-soft">
-        <label className="flex items-center gap-2">
+        <span className="flex items-center gap-2">
           Headings in row
-          <select
-            className="field"
-            value={mapping.headerRow}
-            onChange={(event) => onMapping({ ...mapping, headerRow: Number(event.target.value) })}
-          >
-            <option value={-1}>none</option>
-            {cells.slice(0, 30).map((row, index) => (
-              <option key={index} value={index}>
-                {index + 1}:{' '}
-                {row
+          <Select
+            label="Headings in row"
+            className="text-ink"
+            value={String(mapping.headerRow)}
+            onChange={(row) => onMapping({ ...mapping, headerRow: Number(row) })}
+            options={[
+              { value: '-1', text: 'none' },
+              ...cells.slice(0, 30).map((row, index) => ({
+                value: String(index),
+                text: `${index + 1}: ${row
                   .filter((cell) => cell.trim())
                   .slice(0, 3)
                   .join(', ')
-                  .slice(0, 40)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex items-center gap-2">
-          Bare numbers are
-          <select
-            className="field"
-            value={mapping.system}
-            onChange={(event) =>
-              onMapping({ ...mapping, system: event.target.value as ListMapping['system'] })
-            }
-          >
-            <option value="inch">inches</option>
-            <option value="metric">millimetres</option>
-          </select>
-        </label>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={mapping.decimalComma}
-            onChange={(event) => onMapping({ ...mapping, decimalComma: event.target.checked })}
+                  .slice(0, 40)}`,
+              })),
+            ]}
           />
+        </span>
+        <span className="flex items-center gap-2">
+          Bare numbers are
+          <Select
+            label="Bare numbers are"
+            className="text-ink"
+            value={mapping.system}
+            onChange={(system) =>
+              onMapping({ ...mapping, system: system as ListMapping['system'] })
+            }
+            options={[
+              { value: 'inch', text: 'inches' },
+              { value: 'metric', text: 'millimetres' },
+            ]}
+          />
+        </span>
+        <CheckBox
+          checked={mapping.decimalComma}
+          onChange={(decimalComma) => onMapping({ ...mapping, decimalComma })}
+        >
           Decimal comma
-        </label>
+        </CheckBox>
       </div>
       <div className="min-h-0 flex-1 overflow-auto px-4">
         <table className="sheet border-separate border-spacing-0">

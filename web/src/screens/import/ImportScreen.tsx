@@ -23,6 +23,7 @@ import { noteOfUnread } from './unreadNote.js';
 import { startLongWorker } from '../../worker/startLong.js';
 import { useComparison, type Compared } from './useComparison.js';
 import { WordsStep } from './WordsStep.js';
+import { Select } from '../../parts/Select.js';
 
 /** What a project remembers of its lists. */
 interface Lists {
@@ -159,18 +160,15 @@ function Reading({
         <h1 className="text-lg">{source.name}</h1>
         <span className="text-soft">{source.detail}</span>
         {source.sheets.length > 1 && (
-          <select
-            className="field"
-            aria-label="Sheet of the workbook"
-            value={sheet}
-            onChange={(event) => onSheet(Number(event.target.value))}
-          >
-            {source.sheets.map((one, index) => (
-              <option key={index} value={index}>
-                {one.name}, {one.cells.length} rows
-              </option>
-            ))}
-          </select>
+          <Select
+            label="Sheet of the workbook"
+            value={String(sheet)}
+            onChange={(next) => onSheet(Number(next))}
+            options={source.sheets.map((one, index) => ({
+              value: String(index),
+              text: `${one.name}, ${one.cells.length} rows`,
+            }))}
+          />
         )}
         {lists.body?.name && (
           <span className="text-soft">

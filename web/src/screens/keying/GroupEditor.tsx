@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { KeyedDoor, KeyGroup } from '@riegel/core';
+import { CheckBox } from '../../parts/CheckBox.js';
 
 /** Name, holders and rule of a group: everywhere, or storeys and rooms. */
 export function GroupEditor({
@@ -62,14 +63,13 @@ export function GroupEditor({
           onBlur={saveTexts}
         />
       </label>
-      <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          checked={group.everywhere}
-          onChange={(event) => onSave({ ...group, everywhere: event.target.checked })}
-        />
+      <CheckBox
+        checked={group.everywhere}
+        disabled={!canEdit}
+        onChange={(everywhere) => onSave({ ...group, everywhere })}
+      >
         opens every lock
-      </label>
+      </CheckBox>
       {!group.everywhere && (
         <>
           {places.storeys.length > 0 && (
@@ -77,14 +77,15 @@ export function GroupEditor({
               <span className="text-[12px] text-soft">on storeys</span>
               <div className="flex flex-wrap gap-x-3">
                 {places.storeys.map((storey) => (
-                  <label key={storey} className="flex items-center gap-1.5 text-[13px]">
-                    <input
-                      type="checkbox"
-                      checked={group.storeys.includes(storey)}
-                      onChange={() => toggle('storeys', storey)}
-                    />
+                  <CheckBox
+                    key={storey}
+                    className="text-[13px]"
+                    disabled={!canEdit}
+                    checked={group.storeys.includes(storey)}
+                    onChange={() => toggle('storeys', storey)}
+                  >
                     {storey}
-                  </label>
+                  </CheckBox>
                 ))}
               </div>
             </div>
@@ -93,14 +94,15 @@ export function GroupEditor({
             <span className="text-[12px] text-soft">to and from rooms</span>
             <div className="max-h-56 overflow-auto border border-rule px-2 py-1" tabIndex={0}>
               {places.rooms.map((room) => (
-                <label key={room} className="flex items-center gap-1.5 text-[13px]">
-                  <input
-                    type="checkbox"
-                    checked={group.rooms.includes(room)}
-                    onChange={() => toggle('rooms', room)}
-                  />
+                <CheckBox
+                  key={room}
+                  className="text-[13px]"
+                  disabled={!canEdit}
+                  checked={group.rooms.includes(room)}
+                  onChange={() => toggle('rooms', room)}
+                >
                   {room}
-                </label>
+                </CheckBox>
               ))}
             </div>
           </div>

@@ -1,5 +1,7 @@
 import { useMemo, useState } from 'react';
 import { whoGoesWhere, type KeyedDoor, type KeyGroup } from '@riegel/core';
+import { CheckBox } from '../../parts/CheckBox.js';
+import { Select } from '../../parts/Select.js';
 
 /** Rooms the holders of a key come to and by which doors; rooms barred; rooms nobody is free to leave. */
 export function WhoGoesWhere({
@@ -43,29 +45,25 @@ export function WhoGoesWhere({
         Where {group ? `“${group.name}”` : 'somebody without a key'} comes
       </h2>
       <div className="mt-2 flex flex-col gap-1 text-[13px]">
-        <label className="flex items-center gap-2 text-soft">
+        <div className="flex items-center gap-2 text-soft">
           from
-          <select
-            className="field flex-1 text-ink"
+          <Select
+            label="from"
+            className="min-w-0 flex-1 text-ink"
             value={from}
-            onChange={(event) => setFrom(event.target.value)}
-          >
-            <option value="">
-              {outdoors.length > 0 ? `outdoors (${outdoors.join(', ')})` : 'choose a room'}
-            </option>
-            {rooms.map((room) => (
-              <option key={room}>{room}</option>
-            ))}
-          </select>
-        </label>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={leftOpen}
-            onChange={(event) => setLeftOpen(event.target.checked)}
+            onChange={setFrom}
+            options={[
+              {
+                value: '',
+                text: outdoors.length > 0 ? `outdoors (${outdoors.join(', ')})` : 'choose a room',
+              },
+              ...rooms.map((room) => ({ value: room, text: room })),
+            ]}
           />
+        </div>
+        <CheckBox checked={leftOpen} onChange={setLeftOpen}>
           doors that can stand unlocked do
-        </label>
+        </CheckBox>
       </div>
       {starts.length === 0 ? (
         <p className="mt-3 text-soft">

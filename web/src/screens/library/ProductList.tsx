@@ -2,13 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { Download, Trash2, Upload } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import {
-  PRODUCT_TYPES,
-  SET_STAGES,
-  stageOfType,
-  type Product,
-  type ProductType,
-} from '@riegel/core';
+import { PRODUCT_TYPES, stageOfType, type Product, type ProductType } from '@riegel/core';
 import { termText } from '../../words.js';
 import { useProject } from '../../data/project.js';
 import { WithFractions } from '../../parts/WithFractions.js';
@@ -16,6 +10,7 @@ import { basisOf } from '../../worker/basis.js';
 import { ProductImport } from './ProductImport.js';
 import { ProductSheet } from './ProductSheet.js';
 import { massText, sizeText } from './productText.js';
+import { Select } from '../../parts/Select.js';
 
 const ROW = 30;
 /** What a narrow page leaves to the sheet of the product. */
@@ -86,25 +81,20 @@ export function ProductList() {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
-          <select
-            className="field w-52"
-            aria-label="Type of product"
+          <Select
+            label="Type of product"
+            className="w-52"
             value={type}
-            onChange={(event) => setType(event.target.value as ProductType | '')}
-          >
-            <option value="">every type</option>
-            {SET_STAGES.filter((stage) =>
-              PRODUCT_TYPES.some((one) => stageOfType(one) === stage),
-            ).map((stage) => (
-              <optgroup key={stage} label={termText(`stage.${stage}`)}>
-                {PRODUCT_TYPES.filter((one) => stageOfType(one) === stage).map((one) => (
-                  <option key={one} value={one}>
-                    {termText(`product.${one}`)}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-          </select>
+            onChange={(next) => setType(next as ProductType | '')}
+            options={[
+              { value: '', text: 'every type' },
+              ...PRODUCT_TYPES.map((one) => ({
+                value: one,
+                text: termText(`product.${one}`),
+                group: termText(`stage.${stageOfType(one)}`),
+              })),
+            ]}
+          />
           <span className="whitespace-nowrap text-soft" role="status">
             {list.length} of {products.size}
           </span>

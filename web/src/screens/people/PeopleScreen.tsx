@@ -8,7 +8,10 @@ import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { OneTimeLink } from '../../parts/OneTimeLink.js';
 import { problemText } from '../../parts/useAsking.js';
-import { AuditPane } from '../installation/AuditPane.js';
+import { AuditPane } from '../../parts/AuditPane.js';
+import { Select } from '../../parts/Select.js';
+import { Fold } from '../../parts/Fold.js';
+import { Labelled } from '../../parts/Labelled.js';
 
 const ROLES: { role: Role; may: string }[] = [
   { role: 'owner', may: 'everything, also members and deleting the project' },
@@ -28,7 +31,6 @@ export function PeopleScreen() {
   });
   const [role, setRole] = useState<Role>('editor');
   const [link, setLink] = useState('');
-  const [log, setLog] = useState(false);
   const owner = project.role === 'owner';
 
   const change = async (work: () => Promise<unknown>) => {
@@ -137,20 +139,17 @@ export function PeopleScreen() {
               Makes a link that works once, within a week. Hand it over yourself.
             </p>
             <div className="mt-3 flex items-end gap-2">
-              <label className="flex flex-col gap-0.5 text-soft">
-                As
-                <select
-                  className="field text-ink"
+              <Labelled label="As">
+                <Select
+                  label="As"
                   value={role}
-                  onChange={(event) => setRole(event.target.value as Role)}
-                >
-                  {ROLES.map((one) => (
-                    <option key={one.role} value={one.role}>
-                      {termText(`role.${one.role}`)}: {one.may}
-                    </option>
-                  ))}
-                </select>
-              </label>
+                  onChange={(next) => setRole(next as Role)}
+                  options={ROLES.map((one) => ({
+                    value: one.role,
+                    text: `${termText(`role.${one.role}`)}: ${one.may}`,
+                  }))}
+                />
+              </Labelled>
               <button
                 className="button primary"
                 onClick={() =>
@@ -172,10 +171,11 @@ export function PeopleScreen() {
           </section>
         )}
         {owner && (
-          <details className="mt-6" onToggle={(event) => setLog(event.currentTarget.open)}>
-            <summary className="mb-2 cursor-pointer text-lg font-semibold">Audit log</summary>
-            {log && <AuditPane path={`/projects/${project.id}`} projects={false} />}
-          </details>
+          <div className="mt-6">
+            <Fold name="Audit log">
+              <AuditPane path={`/projects/${project.id}`} projects={false} />
+            </Fold>
+          </div>
         )}
       </div>
     </div>

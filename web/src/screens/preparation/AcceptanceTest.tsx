@@ -8,8 +8,8 @@ import {
   type LockTest,
 } from '@riegel/core';
 import { useSession } from '../../app/session.js';
-import { lockName } from '../library/locks/stateWords.js';
-import { StepWords } from '../library/locks/StepWords.js';
+import { lockName } from '../../lock/stateWords.js';
+import { StepWords } from '../../lock/StepWords.js';
 
 /** The acceptance test of the fitted lock: gone through on site, step by step, each as it should be or not. */
 export function AcceptanceTest({

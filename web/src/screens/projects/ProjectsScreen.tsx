@@ -1,13 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
-import { useEffect, useRef, useState, type FormEvent } from 'react';
+import Joi from 'joi';
+import { useEffect, useRef, useState } from 'react';
+import { Controller } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
-import { isOwnPractice, practiceOf, PRACTICES, type PracticeId } from '@riegel/core';
+import { isOwnPractice, practiceOf, PRACTICE_IDS, PRACTICES, type PracticeId } from '@riegel/core';
 import { termText } from '../../words.js';
 import { ApiProblem, call, type ProjectSummary, type ProjectView } from '../../app/api.js';
 import { bringProjectAhead } from '../../app/pages.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { Fault } from '../../parts/Fault.js';
+import { Form, neededField } from '../../parts/Form.js';
 import { Modal } from '../../parts/Modal.js';
+import { NoteField } from '../../parts/NoteField.js';
+import { RadioList } from '../../parts/RadioList.js';
+import { TextField } from '../../parts/TextField.js';
 
 const MAX_BYTES = 24_000_000;
 
@@ -146,75 +153,71 @@ export function ProjectsScreen() {
   );
 }
 
+const NEW_PROJECT = {
+  name: neededField('Name', 120),
+  practice: Joi.string()
+    .valid(...PRACTICE_IDS)
+    .required(),
+  note: Joi.string().allow('').max(4000).label('Note'),
+};
+
 function NewProject({ open, onClose }: { open: boolean; onClose: () => void }) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [fault, setFault] = useState('');
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    try {
-      const project = await call<ProjectView>('POST', '/projects', {
-        name: form.get('name'),
-        practice: form.get('practice'),
-        note: form.get('note') ?? '',
-      });
-      await client.invalidateQueries({ queryKey: ['projects'] });
-      await navigate(`/projects/${project.id}`);
-    } catch (error) {
-      setFault(
-        error instanceof ApiProblem
-          ? [error.message, ...error.errors.map((one) => one.message)].join(' ')
-          : 'That did not work.',
-      );
-    }
-  };
   return (
     <Modal open={open} onClose={onClose} title="New project">
-      <form onSubmit={(event) => void submit(event)} className="flex flex-col gap-3">
-        <label className="flex flex-col gap-0.5 text-soft">
-          Name
-          <input className="field !h-9 text-ink" name="name" required maxLength={120} autoFocus />
-        </label>
-        <fieldset>
-          <legend className="text-soft">Practice</legend>
-          <div className="mt-1 flex flex-col">
-            {Object.values(PRACTICES).map((practice, index) => (
-              <label
-                key={practice.id}
-                className="flex cursor-pointer items-center gap-2 border-b border-rule py-1.5"
-              >
-                <input
-                  type="radio"
-                  name="practice"
-                  value={practice.id}
-                  defaultChecked={index === 0}
-                />
-                <span className="w-44">{practice.name}</span>
-                <span className="text-soft">
-                  {practice.system === 'inch' ? 'inches' : 'millimetres'},{' '}
-                  {HINTS[practice.id as PracticeId]}
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <label className="flex flex-col gap-0.5 text-soft">
-          Note
-          <textarea className="field !h-16 py-1 text-ink" name="note" maxLength={4000} />
-        </label>
-        {fault && (
-          <p role="alert" className="text-oxide">
-            {fault}
-          </p>
+      <Form
+        shape={NEW_PROJECT}
+        defaults={{ practice: PRACTICE_IDS[0] }}
+        className="flex flex-col gap-3"
+        send={async (fields) => {
+          const project = await call<ProjectView>('POST', '/projects', fields);
+          await client.invalidateQueries({ queryKey: ['projects'] });
+          await navigate(`/projects/${project.id}`);
+        }}
+      >
+        {({ busy, fault, form }) => (
+          <>
+            <TextField label="Name" name="name" autoFocus />
+            <fieldset>
+              <legend className="text-soft">Practice</legend>
+              <Controller
+                control={form.control}
+                name="practice"
+                render={({ field }) => (
+                  <RadioList
+                    label="Practice"
+                    value={field.value ?? ''}
+                    onChange={field.onChange}
+                    options={Object.values(PRACTICES).map((practice) => ({
+                      value: practice.id,
+                      text: (
+                        <>
+                          <span className="w-44">{practice.name}</span>
+                          <span className="text-soft">
+                            {practice.system === 'inch' ? 'inches' : 'millimetres'},{' '}
+                            {HINTS[practice.id as PracticeId]}
+                          </span>
+                        </>
+                      ),
+                    }))}
+                  />
+                )}
+              />
+            </fieldset>
+            <NoteField label="Note" name="note" />
+            <Fault>{fault}</Fault>
+            <div className="flex justify-end gap-2">
+              <button type="button" className="button" onClick={onClose}>
+                Not now
+              </button>
+              <button className="button primary" disabled={busy}>
+                Make the project
+              </button>
+            </div>
+          </>
         )}
-        <div className="flex justify-end gap-2">
-          <button type="button" className="button" onClick={onClose}>
-            Not now
-          </button>
-          <button className="button primary">Make the project</button>
-        </div>
-      </form>
+      </Form>
     </Modal>
   );
 }

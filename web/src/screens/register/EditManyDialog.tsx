@@ -10,6 +10,8 @@ import {
 import { termText } from '../../words.js';
 import { FieldInput } from '../../parts/FieldInput.js';
 import { Modal } from '../../parts/Modal.js';
+import { Select } from '../../parts/Select.js';
+import { Labelled } from '../../parts/Labelled.js';
 
 const COMMON: Field['name'][] = [
   'frameMaterial',
@@ -77,32 +79,22 @@ export function EditManyDialog({
       }
     >
       <div className="grid grid-cols-2 gap-3">
-        <label className="flex flex-col gap-0.5 text-[12px] leading-4 text-soft">
-          Fact
-          <select
-            className="field text-sm text-ink"
+        <Labelled label="Fact">
+          <Select
+            label="Fact"
             value={name}
-            onChange={(event) => {
-              setName(event.target.value as Field['name']);
+            onChange={(next) => {
+              setName(next as Field['name']);
               setPatch(undefined);
             }}
-          >
-            {COMMON.map((one) => (
-              <option key={one} value={one}>
-                {termText(`fact.${one}`)}
-              </option>
-            ))}
-            <optgroup label="More">
-              {FIELDS.filter((field) => !COMMON.includes(field.name) && field.name !== 'mark').map(
-                (field) => (
-                  <option key={field.name} value={field.name}>
-                    {termText(`fact.${field.name}`)}
-                  </option>
-                ),
-              )}
-            </optgroup>
-          </select>
-        </label>
+            options={[
+              ...COMMON,
+              ...FIELDS.flatMap((field) =>
+                COMMON.includes(field.name) || field.name === 'mark' ? [] : [field.name],
+              ),
+            ].map((one) => ({ value: one, text: termText(`fact.${one}`) }))}
+          />
+        </Labelled>
         <FieldInput
           key={name}
           name={name}

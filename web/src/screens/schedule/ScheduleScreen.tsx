@@ -252,11 +252,11 @@ function Headings({ list }: { list: Heading[] }) {
               <WithFractions text={heading.thickness} />
             </td>
             <td className="px-1.5 py-0.5 text-soft">{heading.leaf}</td>
-            <td className={`px-1.5 ${heading.hand === 'open' ? 'basis-open' : ''}`}>
+            <td className={`px-1.5 py-0.5 ${heading.hand === 'open' ? 'basis-open' : ''}`}>
               {heading.hand}
             </td>
             <td
-              className={`px-1.5 whitespace-nowrap ${heading.rating === 'open' ? 'basis-open' : ''}`}
+              className={`px-1.5 py-0.5 whitespace-nowrap ${heading.rating === 'open' ? 'basis-open' : ''}`}
             >
               {heading.rating}
             </td>

@@ -2,14 +2,15 @@ import { useState } from 'react';
 import { call } from '../../app/api.js';
 import { Mark } from '../../app/Mark.js';
 import { Fault } from '../../parts/Fault.js';
-import { useAsking } from '../../parts/useAsking.js';
-import { NewPassword } from './WelcomeScreen.js';
+import { Form, newPasswordField } from '../../parts/Form.js';
+import { NewPassword } from '../../parts/NewPassword.js';
+
+const PASSWORD = { password: newPasswordField };
 
 /** Where the link of a letter leads: sets a new password. */
 export function ResetScreen() {
   const token = window.location.hash.slice(1);
   const [done, setDone] = useState(false);
-  const { busy, fault, onSubmit } = useAsking();
   return (
     <main className="mx-auto flex max-w-sm flex-col gap-4 px-6 py-20">
       <h1 className="flex items-center gap-3 text-2xl">
@@ -29,20 +30,25 @@ export function ResetScreen() {
           </a>
         </>
       ) : (
-        <form
+        <Form
           className="flex flex-col gap-2"
-          onSubmit={onSubmit(async ({ password }) => {
+          shape={PASSWORD}
+          send={async ({ password }) => {
             await call('POST', '/session/reset', { token, password });
             setDone(true);
-          })}
+          }}
         >
-          <NewPassword label="New password" />
-          <button className="button primary mt-1 self-start" disabled={busy}>
-            Set it
-          </button>
-        </form>
+          {({ busy, fault }) => (
+            <>
+              <NewPassword label="New password" />
+              <button className="button primary mt-1 self-start" disabled={busy}>
+                Set it
+              </button>
+              <Fault>{fault}</Fault>
+            </>
+          )}
+        </Form>
       )}
-      <Fault>{fault}</Fault>
     </main>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { call, type SessionView } from '../../app/api.js';
 import { Mark } from '../../app/Mark.js';
 import { Fault } from '../../parts/Fault.js';
+import { emailField, Form, neededField } from '../../parts/Form.js';
 import { TextField } from '../../parts/TextField.js';
 import { useAsking } from '../../parts/useAsking.js';
 
@@ -58,12 +59,16 @@ export function Frontispiece() {
   );
 }
 
+const ADDRESS = { email: emailField };
+const PASSWORD = { email: emailField, password: neededField('Password', 1000) };
+const CODE = { code: neededField('Code', 60) };
+
 type Step = 'password' | 'second' | 'forgotten' | 'sent';
 
 export function SignInScreen({ session }: { session: SessionView }) {
   const client = useQueryClient();
   const [step, setStep] = useState<Step>('password');
-  const { busy, fault, setFault, ask, onSubmit } = useAsking();
+  const { busy, fault, setFault, ask } = useAsking();
   const go = (next: Step) => {
     setFault('');
     setStep(next);
@@ -107,94 +112,109 @@ export function SignInScreen({ session }: { session: SessionView }) {
                 </button>
               ))}
             </div>
+            <Fault>{fault}</Fault>
           </section>
         )}
         {step === 'password' && (
-          <form
-            onSubmit={onSubmit(async ({ email, password }) => {
+          <Form
+            shape={PASSWORD}
+            send={async ({ email, password }) => {
               const answer = await call<{ second?: boolean }>('POST', '/session', {
                 email,
                 password,
               });
               if (answer.second) go('second');
               else await entered();
-            })}
+            }}
             className="flex max-w-sm flex-col gap-2"
           >
-            {session.demo && <h2 className="caps">or sign in</h2>}
-            <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
-            <TextField
-              label="Password"
-              name="password"
-              type="password"
-              autoComplete="current-password"
-              required
-            />
-            <Fault>{fault}</Fault>
-            <div className="mt-1 flex items-center gap-4">
-              <button className={`button ${session.demo ? '' : 'primary'}`} disabled={busy}>
-                Sign in
-              </button>
-              <button type="button" className="underline" onClick={() => go('forgotten')}>
-                Forgotten your password?
-              </button>
-            </div>
-            {!session.demo && (
-              <p className="text-xs text-soft">
-                New here? Ask the owner of your project for a link.
-              </p>
+            {({ busy, fault }) => (
+              <>
+                {session.demo && <h2 className="caps">or sign in</h2>}
+                <TextField label="E-mail" name="email" type="email" autoComplete="username" />
+                <TextField
+                  label="Password"
+                  name="password"
+                  type="password"
+                  autoComplete="current-password"
+                />
+                <Fault>{fault}</Fault>
+                <div className="mt-1 flex items-center gap-4">
+                  <button className={`button ${session.demo ? '' : 'primary'}`} disabled={busy}>
+                    Sign in
+                  </button>
+                  <button type="button" className="underline" onClick={() => go('forgotten')}>
+                    Forgotten your password?
+                  </button>
+                </div>
+                {!session.demo && (
+                  <p className="text-xs text-soft">
+                    New here? Ask the owner of your project for a link.
+                  </p>
+                )}
+              </>
             )}
-          </form>
+          </Form>
         )}
         {step === 'second' && (
-          <form
-            onSubmit={onSubmit(async ({ code }) => {
+          <Form
+            shape={CODE}
+            send={async ({ code }) => {
               await call('POST', '/session/second', { code });
               await entered();
-            })}
+            }}
             className="flex max-w-sm flex-col gap-2"
           >
-            <h2 className="text-lg">Your second factor</h2>
-            <p className="text-soft">
-              The six-digit code your authenticator app shows; without the app, one of your recovery
-              codes.
-            </p>
-            <TextField label="Code" name="code" autoComplete="one-time-code" autoFocus required />
-            <Fault>{fault}</Fault>
-            <div className="mt-1 flex items-center gap-4">
-              <button className="button primary" disabled={busy}>
-                Go on
-              </button>
-              <button type="button" className="underline" onClick={() => go('password')}>
-                Back
-              </button>
-            </div>
-          </form>
+            {({ busy, fault }) => (
+              <>
+                <h2 className="text-lg">Your second factor</h2>
+                <p className="text-soft">
+                  The six-digit code your authenticator app shows; without the app, one of your
+                  recovery codes.
+                </p>
+                <TextField label="Code" name="code" autoComplete="one-time-code" autoFocus />
+                <Fault>{fault}</Fault>
+                <div className="mt-1 flex items-center gap-4">
+                  <button className="button primary" disabled={busy}>
+                    Go on
+                  </button>
+                  <button type="button" className="underline" onClick={() => go('password')}>
+                    Back
+                  </button>
+                </div>
+              </>
+            )}
+          </Form>
         )}
         {step === 'forgotten' && (
-          <form
-            onSubmit={onSubmit(async ({ email }) => {
+          <Form
+            shape={ADDRESS}
+            send={async ({ email }) => {
               await call('POST', '/session/forgotten', { email });
               go('sent');
-            })}
+            }}
             className="flex max-w-sm flex-col gap-2"
           >
-            <h2 className="text-lg">A new password</h2>
-            <p className="text-soft">
-              If the address has an account, a letter goes to it with a link that works once, within
-              an hour.
-            </p>
-            <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
-            <Fault>{fault}</Fault>
-            <div className="mt-1 flex items-center gap-4">
-              <button className="button primary" disabled={busy}>
-                Send the letter
-              </button>
-              <button type="button" className="underline" onClick={() => go('password')}>
-                Back
-              </button>
-            </div>
-          </form>
+            {({ busy, fault }) => (
+              <>
+                <h2 className="text-lg">A new password</h2>
+                <p className="text-soft">
+                  If the address has an account, a letter goes to it with a link that works once,
+                  within an hour.
+                </p>
+                <TextField label="E-mail" name="email" type="email" autoComplete="username" />
+                <Fault>{fault}</Fault>
+                <div className="mt-1 flex items-center gap-4">
+                  <button className="button primary" disabled={busy}>
+                    Send the letter
+                  </button>
+                  <button type="button" className="underline" onClick={() => go('password')}>
+                    Back
+                  </button>
+                </div>
+              </>
+            )}
+          </Form>
         )}
         {step === 'sent' && (
           <section className="flex max-w-sm flex-col items-start gap-3">

@@ -4,8 +4,16 @@ import { call } from '../../app/api.js';
 import { Mark } from '../../app/Mark.js';
 import { useSession } from '../../app/session.js';
 import { Fault } from '../../parts/Fault.js';
+import { emailField, Form, neededField, newPasswordField } from '../../parts/Form.js';
+import { NewPassword } from '../../parts/NewPassword.js';
 import { TextField } from '../../parts/TextField.js';
 import { useAsking } from '../../parts/useAsking.js';
+
+const ACCOUNT = {
+  name: neededField('Name', 120),
+  email: emailField,
+  password: newPasswordField,
+};
 
 /** Where a one-time link leads: makes the account, or joins the project as who is signed in. */
 export function WelcomeScreen() {
@@ -13,7 +21,7 @@ export function WelcomeScreen() {
   const session = useSession();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const { busy, fault, ask, onSubmit } = useAsking();
+  const { busy, fault, ask } = useAsking();
   const signedIn = session.data?.person;
 
   const accept = async (values: Record<string, string>) => {
@@ -46,39 +54,28 @@ export function WelcomeScreen() {
           </button>
         </>
       ) : (
-        <form onSubmit={onSubmit(accept)} className="flex flex-col gap-2">
-          <p className="text-soft">
-            Make your account. The link works once. If you have one already,{' '}
-            <a className="underline" href="/">
-              sign in
-            </a>{' '}
-            first and open the link again.
-          </p>
-          <TextField label="Name" name="name" autoComplete="name" required maxLength={120} />
-          <TextField label="E-mail" name="email" type="email" autoComplete="username" required />
-          <NewPassword />
-          <button className="button primary mt-1 self-start" disabled={busy}>
-            Make the account
-          </button>
-        </form>
+        <Form shape={ACCOUNT} send={accept} className="flex flex-col gap-2">
+          {({ busy, fault }) => (
+            <>
+              <p className="text-soft">
+                Make your account. The link works once. If you have one already,{' '}
+                <a className="underline" href="/">
+                  sign in
+                </a>{' '}
+                first and open the link again.
+              </p>
+              <TextField label="Name" name="name" autoComplete="name" />
+              <TextField label="E-mail" name="email" type="email" autoComplete="username" />
+              <NewPassword />
+              <button className="button primary mt-1 self-start" disabled={busy}>
+                Make the account
+              </button>
+              <Fault>{fault}</Fault>
+            </>
+          )}
+        </Form>
       )}
       <Fault>{fault}</Fault>
     </main>
-  );
-}
-
-/** Where a new password is typed, with what it must be. */
-export function NewPassword({ label = 'Password' }: { label?: string }) {
-  return (
-    <TextField
-      label={`${label}, 10 characters or more`}
-      hint="Several words that have nothing to do with each other, or with you, are good."
-      name="password"
-      type="password"
-      autoComplete="new-password"
-      required
-      minLength={10}
-      maxLength={200}
-    />
   );
 }

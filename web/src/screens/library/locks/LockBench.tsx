@@ -9,7 +9,7 @@ import {
   type LockState,
 } from '@riegel/core';
 import { termText } from '../../../words.js';
-import { stateWords } from './stateWords.js';
+import { stateWords } from '../../../lock/stateWords.js';
 
 const OUT: readonly LockAction[] = [
   'inside-handle',

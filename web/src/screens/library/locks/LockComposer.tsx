@@ -1,5 +1,9 @@
 import { useState } from 'react';
 import type { LockSpec, Works } from '@riegel/core';
+import { CheckBox } from '../../../parts/CheckBox.js';
+import { Fold } from '../../../parts/Fold.js';
+import { Labelled } from '../../../parts/Labelled.js';
+import { Select } from '../../../parts/Select.js';
 
 const CHOICES: {
   name: 'latch' | 'outsideHandle' | 'insideHandle' | 'power';
@@ -96,57 +100,47 @@ export function LockComposer({
 }) {
   const [name, setName] = useState('');
   return (
-    <details className="mt-3">
-      <summary className="cursor-pointer text-[12px] text-soft">Change it</summary>
+    <Fold name="Change it">
       <div className="mt-1 grid grid-cols-2 gap-2">
         {CHOICES.map(({ name, title, values }) => (
-          <label key={name} className="text-[12px] text-soft">
-            {title}
-            <select
-              className="field w-full text-ink"
+          <Labelled key={name} label={title}>
+            <Select
+              label={title}
               value={spec[name]}
-              onChange={(event) => onSpec({ ...spec, [name]: event.target.value })}
-            >
-              {values.map(([value, words]) => (
-                <option key={value} value={value}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
+              onChange={(value) => onSpec({ ...spec, [name]: value })}
+              options={values.map(([value, text]) => ({ value, text }))}
+            />
+          </Labelled>
         ))}
       </div>
       <div className="mt-2 grid grid-cols-2 gap-x-3">
         {FLAGS.map(([name, title]) => (
-          <label key={name} className="flex items-center gap-1.5 text-[13px]">
-            <input
-              type="checkbox"
-              checked={spec[name]}
-              onChange={(event) => onSpec({ ...spec, [name]: event.target.checked })}
-            />
+          <CheckBox
+            key={name}
+            className="text-[13px]"
+            checked={spec[name]}
+            onChange={(on) => onSpec({ ...spec, [name]: on })}
+          >
             {title}
-          </label>
+          </CheckBox>
         ))}
       </div>
       {WORKERS.map(([name, title]) => (
         <fieldset key={name} className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px]">
           <legend className="text-[12px] text-soft">{title}</legend>
           {WORKS.map(([work, words]) => (
-            <label key={work} className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                checked={spec[name].includes(work)}
-                onChange={(event) =>
-                  onSpec({
-                    ...spec,
-                    [name]: event.target.checked
-                      ? [...spec[name], work]
-                      : spec[name].filter((one) => one !== work),
-                  })
-                }
-              />
+            <CheckBox
+              key={work}
+              checked={spec[name].includes(work)}
+              onChange={(on) =>
+                onSpec({
+                  ...spec,
+                  [name]: on ? [...spec[name], work] : spec[name].filter((one) => one !== work),
+                })
+              }
+            >
               {words}
-            </label>
+            </CheckBox>
           ))}
         </fieldset>
       ))}
@@ -177,6 +171,6 @@ export function LockComposer({
           )}
         </div>
       )}
-    </details>
+    </Fold>
   );
 }

@@ -6,7 +6,14 @@ import { termText } from '../../../words.js';
 import { useProject } from '../../../data/project.js';
 import { basisOf } from '../../../worker/basis.js';
 import { LockPage } from './LockPage.js';
-import { lockName } from './stateWords.js';
+import { lockName } from '../../../lock/stateWords.js';
+import { Select } from '../../../parts/Select.js';
+
+const ANSWERS = [
+  { value: '', text: 'any' },
+  { value: 'yes', text: 'yes' },
+  { value: 'no', text: 'no' },
+];
 
 /** Lock functions found by plain questions, each to be tried on a drawn lock. */
 export function LockFunctions() {
@@ -46,25 +53,22 @@ export function LockFunctions() {
       >
         <h2 className="border-b-2 border-ink text-base">What must it do?</h2>
         {LOCK_WISHES.map((wish) => (
-          <label
+          <div
             key={wish}
             className="flex items-center gap-2 border-b border-rule py-1 text-[13px] leading-4"
           >
             <span className="min-w-0 flex-1">{termText(`wish.lock.${wish}`)}</span>
-            <select
-              className="field w-[68px]"
+            <Select
+              label={termText(`wish.lock.${wish}`)}
+              className="w-[72px]"
               value={wishes[wish] === undefined ? '' : wishes[wish] ? 'yes' : 'no'}
-              onChange={(event) => {
+              onChange={(value) => {
                 const { [wish]: _, ...rest } = wishes;
-                const { value } = event.target;
                 setWishes(value === '' ? rest : { ...rest, [wish]: value === 'yes' });
               }}
-            >
-              <option value="">any</option>
-              <option value="yes">yes</option>
-              <option value="no">no</option>
-            </select>
-          </label>
+              options={ANSWERS}
+            />
+          </div>
         ))}
         <h2 className="mt-3 border-b-2 border-ink text-base" role="status">
           {fitting.length} of {matches.length} do it

@@ -9,8 +9,9 @@ import {
 import { termText } from '../../../words.js';
 import { LockBench } from './LockBench.js';
 import { LockComposer } from './LockComposer.js';
-import { lockName, stateWords } from './stateWords.js';
-import { StepWords } from './StepWords.js';
+import { lockName, stateWords } from '../../../lock/stateWords.js';
+import { StepWords } from '../../../lock/StepWords.js';
+import { Fold } from '../../../parts/Fold.js';
 
 /** What stands against a function is told in red, what speaks for it in green. */
 const GRAVE: readonly (keyof LockProperties)[] = ['canTrap', 'twoMotions', 'canBeSlipped'];
@@ -81,17 +82,11 @@ export function LockPage({
           <ol className="max-h-80 list-none overflow-auto" tabIndex={0}>
             {sheet.map((step, index) => (
               <li key={index} className="flex gap-2 border-b border-rule py-0.5 text-[13px]">
-                <label className="flex flex-1 items-baseline gap-2">
-                  <input type="checkbox" />
-                  <StepWords spec={spec} graph={graph} step={step} number={index + 1} />
-                </label>
+                <StepWords spec={spec} graph={graph} step={step} number={index + 1} />
               </li>
             ))}
           </ol>
-          <details className="mt-2">
-            <summary className="cursor-pointer text-[12px] text-soft">
-              Map of its {graph.states.size} states
-            </summary>
+          <Fold name={`Map of its ${graph.states.size} states`}>
             <table className="mt-1 w-full text-[13px]">
               <tbody>
                 {[...graph.states].map(([key, state]) => (
@@ -113,7 +108,7 @@ export function LockPage({
                 ))}
               </tbody>
             </table>
-          </details>
+          </Fold>
         </section>
       </div>
     </div>

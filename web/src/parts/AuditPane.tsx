@@ -1,8 +1,8 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { call, type AuditLine } from '../../app/api.js';
-import { AuditTable } from '../../parts/AuditTable.js';
-import { Waiting } from '../../parts/Message.js';
-import { problemText } from '../../parts/useAsking.js';
+import { call, type AuditLine } from '../app/api.js';
+import { AuditTable } from './AuditTable.js';
+import { Waiting } from './Message.js';
+import { problemText } from './useAsking.js';
 
 /** As many lines as come at a time: fewer are the last. */
 const PAGE = 200;
