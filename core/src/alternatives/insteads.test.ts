@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { inches } from '../measure/index.js';
 import { decideOpening } from '../deciding/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
@@ -40,6 +41,13 @@ describe('what was not taken', () => {
     expect(list.slice(firstStop).every(({ stops }) => stops > 0)).toBe(true);
     const dead = list.find(({ alternative }) => alternative.value === 'deadbolt')!;
     expect(said(dead)).toContain('A rated leaf must latch by itself.');
+  });
+  it('does not put what is another door altogether before its neighbours because it is cheaper', () => {
+    const list = of(
+      { kind: 'pair', frameWidth: inches(72), secured: true, rating: 45, lockUse: 'classroom' },
+      'securing.kind',
+    ).map(({ alternative }) => alternative.value);
+    expect(list.indexOf('mortise')).toBeLessThan(list.indexOf('rods-surface'));
   });
   it('says what becomes of the rest: the decisions that follow, the cost, the preparation', () => {
     const [mortise, tubular] = ['mortise', 'tubular'].map((value) =>

@@ -196,7 +196,8 @@ export function insteadsOf(facts: OpeningFacts, basis: ProjectBasis, key: string
           stops * WEIGHT.stop +
           checks * WEIGHT.check +
           (alternative.against ? WEIGHT.against : 0) +
-          cost * WEIGHT.cost +
+          // What is cheaper is told, but is no reason to change a door.
+          Math.max(0, cost) * WEIGHT.cost +
           changes.length,
       };
     });
