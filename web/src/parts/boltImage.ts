@@ -1,7 +1,7 @@
 import { unpackProgress, type PackedProgress } from '../worker/progress.js';
 import { boltPaths, boltWords, type Colour } from './BoltRow.js';
 
-const WIDTH = 13;
+const WIDTH = 12;
 const images = new Map<string, string>();
 const words = new Map<string, string>();
 

@@ -13,7 +13,7 @@ import type { Unread } from './unread.js';
 
 /** Height of a line, and widths of what stands beside the columns. */
 export const ROW = 30;
-export const BOLTS = 144;
+export const BOLTS = 152;
 export const OPEN = 26;
 
 /** Left and right of a cell's text. */

@@ -43,7 +43,7 @@ type Own = Omit<RegisterColumn, 'stage' | 'editable'> & { stage?: Stage };
 const OWN: Own[] = [
   { id: 'mark', title: 'Mark', width: 62 },
   { id: 'from', title: 'From', width: 108 },
-  { id: 'to', title: 'To', width: 116 },
+  { id: 'to', title: 'To', width: 108 },
   { id: 'kind', title: 'Kind', width: 104 },
   { id: 'frameWidth', title: 'Width', width: 76, right: true, length: true },
   { id: 'frameHeight', title: 'Height', width: 80, right: true, length: true },
