@@ -74,12 +74,10 @@ describe('people and projects', () => {
       await page.choose('Knuckles', knuckles);
       await page.click('article button', 'Record');
     };
-    await page.click('article button', 'Record what was seen');
+    await page.click('article button', 'Seen on site');
     await record('stood outside', 'right', 'knuckles seen');
     await page.decision('handing.hand', 'RHR');
-    expect(
-      await (await page.find('[data-decision="handing.hand"]')).getAttribute('data-basis'),
-    ).toBe('measured');
+    await page.find('[data-decision="handing.hand"][data-basis="measured"]');
     await record('stood inside', 'right', 'knuckles not looked');
     await page.sees(
       'article',

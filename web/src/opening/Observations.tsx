@@ -95,7 +95,7 @@ export function Observations() {
         </p>
       ))}
       {canEdit && (
-        <Fold name="Record what was seen on site">
+        <Fold name="Seen on site">
           <div className="mt-1 flex flex-wrap items-center gap-2">
             <span>I</span>
             <Select
