@@ -263,7 +263,7 @@ function hingeMarks(leaf: PlacedLeaf, device: string, seen: boolean | undefined)
   const { x } = hingeEdge(leaf);
   const top = leaf.bottom + leaf.height;
   const { hingeHeight = 0, positions = [] } = leaf.hung;
-  const half = Math.max(leaf.width / 90, toMm(1));
+  const half = Math.round(Math.max(leaf.width / 90, toMm(1)));
   const along = (bottom: number, height: number): Box => ({
     left: x - half,
     right: x + half,

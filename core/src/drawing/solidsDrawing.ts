@@ -91,6 +91,9 @@ function facePlace(leaf: PlacedLeaf): (point: Point) => Point {
   return (point) => ({ x: x + away * point.x, y: leaf.bottom + point.y });
 }
 
+/** Whole ticks: what is drawn on one hand is then the very mirror image of the other. */
+const whole = ({ x, y }: Point): Point => ({ x: Math.round(x), y: Math.round(y) });
+
 /** Strokes as elements of a drawing. */
 export function strokesOn(
   strokes: readonly Stroke[],
@@ -101,8 +104,20 @@ export function strokesOn(
   return strokes.map((stroke): Element => {
     const layer = hidden ? 'hidden' : stroke.layer;
     return stroke.kind === 'circle'
-      ? { kind: 'circle', layer, part, centre: place(stroke.centre), radius: stroke.radius }
-      : { kind: 'line', layer, part, closed: stroke.closed, points: stroke.points.map(place) };
+      ? {
+          kind: 'circle',
+          layer,
+          part,
+          centre: place(whole(stroke.centre)),
+          radius: Math.round(stroke.radius),
+        }
+      : {
+          kind: 'line',
+          layer,
+          part,
+          closed: stroke.closed,
+          points: stroke.points.map((point) => place(whole(point))),
+        };
   });
 }
 

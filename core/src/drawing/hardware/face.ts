@@ -276,7 +276,8 @@ export function exitTrim(at: Point, face: Face): Stroke[] {
 /** A butt hinge where its knuckles show: five of them between two tips, about the joint. */
 export function butt(box: Box): Stroke[] {
   const knuckles = 5;
-  const tip = widthOf(box) * 0.45;
+  // Even, so that it stands about the joint in whole ticks.
+  const tip = 2 * Math.round(widthOf(box) * 0.225);
   const { x } = middleOf(box);
   return [
     boxed(box),
