@@ -315,8 +315,10 @@ describe('guessing at an account', () => {
       const statuses = (
         await Promise.all(Array.from({ length: 20 }, () => signIn(email, 'wrong wrong wrong')))
       ).map(({ status }) => status);
+      // Few are weighed; the others are refused, by the wait or by a database that is pressed.
+      expect(statuses.filter((status) => ![401, 429, 503].includes(status))).toEqual([]);
       expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(6);
-      expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(14);
+      expect(statuses).toContain(429);
     }
     const { body } = await signIn(person.email, PASSWORD).expect(429);
     expect((body as { title: string }).title).toMatch(/Try again in \d+ seconds?/);
