@@ -1,5 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { elevation } from './elevation.js';
+import { upright, word } from './figures.js';
 import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
 import { placeLeaves } from './place.js';
 
@@ -109,23 +110,4 @@ function edges(
     upright('escape', width + out, floor, floor + escape.value.from, width + out - text * 1.6),
     upright('escape', width + out, floor, floor + escape.value.to, width + out - text * 3.2),
   ];
-}
-
-function word(text: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Element {
-  return { kind: 'text', layer: 'label', at: { x, y }, text, anchor };
-}
-
-function upright(part: string, x: number, from: number, to: number, at: number): Element {
-  return {
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'vertical',
-    part,
-    from: { x, y: from },
-    to: { x, y: to },
-    at,
-    ticks: Math.round(to - from),
-    rounding: 'nearest',
-    basis: 'derived',
-  };
 }

@@ -2,6 +2,7 @@ import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import { known } from '../opening/index.js';
 import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
+import { level, upright, word } from './figures.js';
 import type { Element } from './model.js';
 
 /** The figures of the cut. */
@@ -28,45 +29,14 @@ export function lockSectionFigures(
   const inside = decided.results.securing.outsidePull || exit;
   // Below whatever stands furthest out on the push side.
   const below = -t - Math.max(grip.through, inside ? (onFace?.through ?? 0) : 0) - text * 1.4;
-  const across = (
-    part: string,
-    from: number,
-    to: number,
-    y: number,
-    at: number,
-    basis: 'derived' | 'given' = 'derived',
-  ): Element => ({
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'horizontal',
-    part,
-    from: { x: from, y },
-    to: { x: to, y },
-    at,
-    ticks: Math.round(Math.abs(to - from)),
-    rounding: 'nearest',
-    basis,
-  });
-  const through = (part: string, from: number, to: number, x: number, at: number): Element => ({
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'vertical',
-    part,
-    from: { x, y: from },
-    to: { x, y: to },
-    at,
-    ticks: Math.round(Math.abs(to - from)),
-    rounding: 'nearest',
-    basis: 'derived',
-  });
   const inLeaf = fit.pocket ?? fit.bore;
-  if (inLeaf) elements.push(across('securing.backset', -fit.backset, 0, 0, above));
-  if (fit.pocket) elements.push(across('securing.kind', -fit.pocket.across, 0, -t, below));
+  if (inLeaf) elements.push(level('securing.backset', -fit.backset, 0, 0, above));
+  if (fit.pocket) elements.push(level('securing.kind', -fit.pocket.across, 0, -t, below));
   if (onFace) {
     const [near, far] = inside ? [-t - onFace.through, -t] : [0, onFace.through];
     const end = -Math.min(onFace.across, shown);
     elements.push(
-      across(
+      level(
         'securing.kind',
         end,
         0,
@@ -75,28 +45,28 @@ export function lockSectionFigures(
       ),
       ...(inLeaf
         ? []
-        : [across('securing.backset', -fit.backset, 0, 0, above + (inside ? 0 : text * 1.7))]),
-      through('securing.kind', near, far, -shown, -shown - text * 2.9),
+        : [level('securing.backset', -fit.backset, 0, 0, above + (inside ? 0 : text * 1.7))]),
+      upright('securing.kind', -shown, near, far, -shown - text * 2.9),
     );
   }
   if (sits === 'notch' && body)
-    elements.push(across('securing.kind', -bodies.value[body].across, 0, -t, below));
+    elements.push(level('securing.kind', -bodies.value[body].across, 0, -t, below));
   if (fit.solid && fit.solid.width < shown)
     elements.push(
-      across('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf || onFace ? text * 1.7 : 0)),
+      level('stileWidth', -fit.solid.width, 0, 0, above + (inLeaf || onFace ? text * 1.7 : 0)),
     );
   // Outside the halves of a cylinder, whose figures stand nearer.
   const outer = decided.results.securing.lengths.profile ? 3.2 : 1.2;
-  elements.push(through('sizing.leafThickness', -t, 0, -shown, -shown - text * outer));
+  elements.push(upright('sizing.leafThickness', -shown, -t, 0, -shown - text * outer));
   if (inLeaf && !isExit(fit.kind) && fit.kind !== 'sliding' && fit.kind !== 'roller') {
     // Room for fingers: from the grip to the stop on the push side, to the jamb on the pull side.
     const edge = -fit.backset + grip.across / 2;
     const y = -t - grip.through * 0.85;
     if (strike.on === 'jamb')
-      elements.push(across('handle', edge, edge + fit.fingersPush, y, y - text * 0.2));
+      elements.push(level('handle', edge, edge + fit.fingersPush, y, y - text * 0.2));
     elements.push(
       word('fingers', edge + fit.fingersPull + text * 0.5, grip.through * 0.85, 'start'),
-      across(
+      level(
         'handle',
         edge,
         edge + fit.fingersPull,
@@ -113,27 +83,27 @@ export function lockSectionFigures(
     const [pull, push] = decided.results.securing.outsidePull ? [outer, inner] : [inner, outer];
     const at = -shown - text * 1.2;
     elements.push(
-      through('securing.cylinder', -fit.z, -fit.z + pull.length, -fit.backset, at),
-      through('securing.cylinder', -fit.z - push.length, -fit.z, -fit.backset, at),
+      upright('securing.cylinder', -fit.backset, -fit.z, -fit.z + pull.length, at),
+      upright('securing.cylinder', -fit.backset, -fit.z - push.length, -fit.z, at),
     );
   }
   if (strike.on === 'jamb' || strike.on === 'leaf')
     elements.push(
-      through(
+      upright(
         'securing.strike',
+        strike.gap,
         stopFace,
         stopFace + strike.toFlat,
-        strike.gap,
         right + text * 1.4,
       ),
     );
   if (strike.lip !== undefined)
     elements.push(
-      through(
+      upright(
         'securing.strike',
+        strike.gap,
         stopFace + strike.centre,
         stopFace + strike.centre + strike.lip,
-        strike.gap,
         right + text * 3.4,
       ),
     );
@@ -148,11 +118,3 @@ export function lockSectionFigures(
   );
   return elements;
 }
-
-const word = (text: string, x: number, y: number, anchor: 'start' | 'middle' | 'end'): Element => ({
-  kind: 'text',
-  layer: 'label',
-  at: { x, y },
-  text,
-  anchor,
-});

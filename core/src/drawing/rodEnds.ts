@@ -2,6 +2,7 @@ import type { DecidedOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { known } from '../opening/index.js';
 import { hasRods } from '../securing/index.js';
+import { level, upright, word } from './figures.js';
 import { extentsOf, outline, rect, type DrawingModel, type Element } from './model.js';
 
 /** How much of the leaf's end is drawn, and how far a bolt shoots (usual makes). */
@@ -122,40 +123,17 @@ export function rodEnds(decided: DecidedOpening): DrawingModel | undefined {
         'securing.strike',
       ),
     );
-  const upright = (part: string, x: number, from: number, to: number, at: number): Element => ({
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'vertical',
-    part,
-    from: { x, y: from },
-    to: { x, y: to },
-    at,
-    ticks: Math.round(to - from),
-    rounding: 'nearest',
-    basis: 'derived',
-  });
-  const level = (part: string, from: number, to: number, y: number, at: number): Element => ({
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'horizontal',
-    part,
-    from: { x: from, y },
-    to: { x: to, y },
-    at,
-    ticks: Math.round(to - from),
-    rounding: 'nearest',
-    basis: 'derived',
-  });
   elements.push(
     upright('sizing.headGap', 0, headAt, headAt + headGap, -t * 0.9),
     upright('sizing.undercut', 0, floor, bottom, -t * 0.9),
     level('securing.strike', 0, middle, headAt - SHOWN * 0.6, headAt - SHOWN - text * 1.2),
-    word('head', t * 2.2 + text, headAt + headGap + t * 0.4),
-    word(lower ? 'floor strike' : 'no lower rod', t * 2.2 + text, floor + text * 1.4),
+    word('head', t * 2.2 + text, headAt + headGap + t * 0.4, 'start'),
+    word(lower ? 'floor strike' : 'no lower rod', t * 2.2 + text, floor + text * 1.4, 'start'),
     word(
       surface ? 'strike on the stop' : 'strike in the head',
       t * 2.2 + text,
       headAt + headGap - stop - text,
+      'start',
     ),
   );
   return { view: 'strike', elements, extents: extentsOf(elements, text * 1.4), textHeight: text };
@@ -174,8 +152,4 @@ function latch(middle: number, half: number, from: number, out: number): Element
     ],
     'securing.engagement',
   );
-}
-
-function word(text: string, x: number, y: number): Element {
-  return { kind: 'text', layer: 'label', at: { x, y }, text, anchor: 'start' };
 }

@@ -1,5 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
+import { level } from './figures.js';
 import { extentsOf, rect, type DrawingModel, type Element } from './model.js';
 
 /**
@@ -94,18 +95,6 @@ export function strikeFace(decided: DecidedOpening): DrawingModel | undefined {
         })),
       });
   const top = half + room;
-  const level = (part: string, from: number, to: number, y: number, at: number): Element => ({
-    kind: 'dimension',
-    layer: 'dimension',
-    axis: 'horizontal',
-    part,
-    from: { x: from, y },
-    to: { x: to, y },
-    at,
-    ticks: Math.round(to - from),
-    rounding: 'nearest',
-    basis: 'derived',
-  });
   elements.push(
     level('securing.strike', 0, strike.toFlat, top, top + text * 1.2),
     level('securing.strike', 0, centre, top, top + text * 3),
