@@ -336,6 +336,24 @@ describe('merging two people’s work', () => {
     });
     expect(clashes).toEqual([{ name: 'frameWidth', before: 1, mine: 5, theirs: 6 }]);
   });
+
+  it('what both sides made the same is no clash, whatever order its keys stand in', () => {
+    const tested = { function: 'storeroom', steps: { 1: 'ok' as const }, by: 'A', at: 'now' };
+    const mine = { ...before, tested: { ...tested, steps: { 1: 'ok', 2: 'fault' } as const } };
+    const theirs = {
+      ...before,
+      tested: {
+        at: 'now',
+        by: 'A',
+        function: 'storeroom',
+        steps: { 2: 'fault', 1: 'ok' } as const,
+      },
+    };
+    expect(merge3({ ...before, tested }, mine, theirs)).toEqual({ merged: theirs, clashes: [] });
+    const others = { ...theirs, tested: { ...theirs.tested, steps: { 2: 'ok' } as const } };
+    expect(merge3({ ...before, tested }, mine, others).clashes).toHaveLength(1);
+    expect(merge3(before, mine, { ...before }).merged).toEqual(mine);
+  });
   it('loses nobody’s work', () => {
     const facts = fc
       .record({

@@ -5,6 +5,7 @@ export { faultPlace, type FileFault, type ProjectFile, type ReadProject } from '
 export { readProject, readProjectObject } from './readProject.js';
 export { writeProject } from './writeProject.js';
 export { merge3, type MergeField } from './merge.js';
+export { sameValue } from './same.js';
 export { readFacts } from './readFacts.js';
 export { setNumbers, summaryOf, summaryText } from './summary.js';
 export { columnNamed } from './headings.js';

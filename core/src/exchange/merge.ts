@@ -1,5 +1,6 @@
 import type { OpeningFacts } from '../opening/index.js';
 import type { Reading } from '../survey/index.js';
+import { sameValue } from './same.js';
 
 /** A fact that two people changed differently since they last agreed. */
 export interface MergeField {
@@ -8,8 +9,6 @@ export interface MergeField {
   mine: unknown;
   theirs: unknown;
 }
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * Readings never clash: each is an entry of its own. What either side took is kept, what either side
@@ -48,10 +47,10 @@ export function merge3(
       if (readings.length > 0) merged[name] = readings;
       continue;
     }
-    const changedByMe = !same(before[key], mine[key]);
-    const changedByThem = !same(before[key], theirs[key]);
+    const changedByMe = !sameValue(before[key], mine[key]);
+    const changedByThem = !sameValue(before[key], theirs[key]);
     const value = changedByMe && !changedByThem ? mine[key] : theirs[key];
-    if (changedByMe && changedByThem && !same(mine[key], theirs[key])) {
+    if (changedByMe && changedByThem && !sameValue(mine[key], theirs[key])) {
       clashes.push({ name, before: before[key], mine: mine[key], theirs: theirs[key] });
     }
     if (value !== undefined) merged[name] = value;

@@ -1,4 +1,5 @@
 import { get, type ClientRequest } from 'node:http';
+import request from 'supertest';
 import { PASSWORD, start, type Client, type Harness } from '../testing/harness.js';
 import { addOpenings, join, newProject, plainFacts, portOf } from '../testing/world.js';
 import { FeedService } from './feed.service.js';
@@ -92,11 +93,11 @@ it('nothing is missed and nothing told twice, by writers at two servers, to list
   await Promise.all(ears.map((ear) => ear.until(() => ear.status === 200)));
   const writers = [one, two].flatMap((harness) =>
     [0, 1].map(async (writer) => {
-      const agent = (await import('supertest')).default.agent(harness.app.getHttpServer() as never);
-      await agent.post('/api/session').send({ email: owner.email, password: PASSWORD });
+      const agent = request(harness.app.getHttpServer() as never);
       for (let index = 0; index < 12; index++)
         await agent
           .post(`/api/projects/${id}/openings/bulk`)
+          .set('cookie', cookie)
           .send({ changes: [{ op: 'create', facts: plainFacts(`${writer}-${index}`) }] })
           .expect(200);
     }),

@@ -1,6 +1,7 @@
 import {
   applyPatch,
   merge3,
+  sameValue,
   type FactsPatch,
   type MergeField,
   type OpeningFacts,
@@ -53,15 +54,6 @@ export type Pending = {
 /** A change of what is pending; a function of what was pending before, so that tabs agree. */
 export type Step = (before: Pending | undefined) => Pending | undefined;
 
-const same = (a: unknown, b: unknown): boolean => {
-  if (Object.is(a, b)) return true;
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-  if (Array.isArray(a) !== Array.isArray(b)) return false;
-  const [left, right] = [a as Record<string, unknown>, b as Record<string, unknown>];
-  const keys = new Set([...Object.keys(left), ...Object.keys(right)]);
-  return [...keys].every((key) => same(left[key], right[key]));
-};
-
 /** The values of some facts, also of those that are not there. */
 function pick(facts: Partial<OpeningFacts>, names: readonly string[]): FactsPatch {
   return Object.fromEntries(
@@ -73,7 +65,7 @@ function pick(facts: Partial<OpeningFacts>, names: readonly string[]): FactsPatc
 function rest(patch: FactsPatch, facts: OpeningFacts): FactsPatch {
   return Object.fromEntries(
     Object.entries(patch).filter(
-      ([name, value]) => !same(facts[name as keyof OpeningFacts], value),
+      ([name, value]) => !sameValue(facts[name as keyof OpeningFacts], value),
     ),
   ) as FactsPatch;
 }
@@ -142,7 +134,7 @@ const MAX_SENT = 8;
 /** It is being sent: from here on the server may have it. */
 export function sending(rev: string): Step {
   const added = <T>(list: readonly T[] | undefined, one: T): T[] =>
-    [...(list ?? []).filter((each) => !same(each, one)), one].slice(-MAX_SENT);
+    [...(list ?? []).filter((each) => !sameValue(each, one)), one].slice(-MAX_SENT);
   return (before) => {
     if (before?.rev !== rev || before.op === 'delete') return before;
     return before.op === 'create'
@@ -158,7 +150,7 @@ export function madeBefore(rev: string, next: string, theirs: OpeningView): Step
     const variants = (before.op === 'create' ? before.sent : before.made) ?? [];
     const { id } = before;
     if (before.op === 'delete')
-      return variants.some((one) => same(one, theirs.facts))
+      return variants.some((one) => sameValue(one, theirs.facts))
         ? { id, rev: next, op: 'delete', version: theirs.version }
         : { ...before, conflict: { theirs, clashes: [] } };
     const [first] = variants;
@@ -283,7 +275,7 @@ function onlyOwn(
 ): boolean {
   if (!own) return false;
   return Object.entries(patchBetween(own.shown, facts)).every(([name, value]) =>
-    own.sent.some((one) => name in one && same(one[name as keyof OpeningFacts], value)),
+    own.sent.some((one) => name in one && sameValue(one[name as keyof OpeningFacts], value)),
   );
 }
 
@@ -295,7 +287,8 @@ function ownIn(
   const own = Object.keys(patch).filter((name) =>
     sent.some(
       (one) =>
-        name in one && same(one[name as keyof OpeningFacts], facts[name as keyof OpeningFacts]),
+        name in one &&
+        sameValue(one[name as keyof OpeningFacts], facts[name as keyof OpeningFacts]),
     ),
   );
   return pick(facts, own);
@@ -329,6 +322,6 @@ export function composed(
   const { merged, clashes } = merge3(before, applyPatch(before, pending.patch), server.facts);
   if (clashes.length > 0) return { conflict: { theirs: server, clashes } };
   // What is known of the server may be from before a sending whose answer was lost.
-  if (same(merged, server.facts) && !pending.sent) return { done: true };
+  if (sameValue(merged, server.facts) && !pending.sent) return { done: true };
   return { write: { op: 'update', id, version: server.version, facts: merged } };
 }
