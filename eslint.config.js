@@ -11,8 +11,9 @@ const STAGES = [
     .matchAll(/^ {2}(\w+),$/gm),
 ]
   .map(([, stage]) => stage)
-  // What opening and survey are as stages is written in `stage/`.
-  .filter((stage) => stage !== 'opening' && stage !== 'survey');
+  // What the survey is as a stage is written in `stage/`; what the opening is as a whole, in `role/`.
+  .filter((stage) => stage !== 'survey')
+  .map((stage) => (stage === 'opening' ? 'role' : stage));
 
 /** The one direction: a folder of core may import from those before it, never from those after it. */
 const ORDER = [

@@ -35,7 +35,10 @@ describe('what was not taken', () => {
     );
   });
   it('stands with the least trouble first: what brings a stop comes after all that brings none', () => {
-    const list = of({ rating: 90, secured: true, lockKind: undefined }, 'securing.kind');
+    const list = of(
+      { rating: 90, secured: true, lockUse: 'store', lockKind: undefined },
+      'securing.kind',
+    );
     const firstStop = list.findIndex(({ stops }) => stops > 0);
     expect(firstStop).toBeGreaterThan(0);
     expect(list.slice(firstStop).every(({ stops }) => stops > 0)).toBe(true);
@@ -51,7 +54,7 @@ describe('what was not taken', () => {
   });
   it('says what becomes of the rest: the decisions that follow, the cost, the preparation', () => {
     const [mortise, tubular] = ['mortise', 'tubular'].map((value) =>
-      of({ secured: true, rating: 0 }, 'securing.kind').find(
+      of({ secured: true, lockUse: 'store', rating: 0 }, 'securing.kind').find(
         ({ alternative }) => alternative.value === value,
       )!,
     );
@@ -72,7 +75,7 @@ describe('what was not taken', () => {
     expect(said(storeroom!)).toContain('The same preparation.');
   });
   it('changes nothing of the opening it was asked of', () => {
-    const facts: OpeningFacts = { ...DOOR, secured: true };
+    const facts: OpeningFacts = { ...DOOR, secured: true, lockUse: 'store' };
     const before = JSON.stringify(facts);
     insteadsOf(facts, basis, 'securing.kind');
     expect(JSON.stringify(facts)).toBe(before);

@@ -31,12 +31,18 @@ export interface LockSpec {
   insideKey: readonly Works[];
   /** What the turn inside does: throws and withdraws the bolt, blocks and frees the outside handle. */
   insideTurn: readonly Works[];
+  /** A turn outside, of a communicating door: what it works on. */
+  outsideTurn: readonly Works[];
   /** A button inside that blocks the outside handle. */
   insideButton: boolean;
   /** Stops in the edge that block and free the outside handle. */
   edgeStops: boolean;
   /** What frees the outside handle again once it was blocked from inside. */
   freedBy: readonly ('inside-handle' | 'closing' | 'outside-key')[];
+  /** What holds the latch drawn until it is let go: dogging or a snib inside, a key outside. */
+  heldBackBy: readonly ('inside' | 'outside-key')[];
+  /** Lets out only after the delay that its listing gives: a delayed egress device. */
+  delayed: boolean;
   /** Whether closing the leaf throws the bolt. */
   boltsOnClosing: boolean;
   /** Whether the outside handle is blocked until something frees it. */
@@ -56,9 +62,12 @@ const PLAIN: Omit<LockSpec, 'id' | 'name'> = {
   outsideKey: [],
   insideKey: [],
   insideTurn: [],
+  outsideTurn: [],
   insideButton: false,
   edgeStops: false,
   freedBy: [],
+  heldBackBy: [],
+  delayed: false,
   boltsOnClosing: false,
   startsBlocked: false,
   emergency: false,
@@ -72,7 +81,28 @@ const spec = (id: string, rest: Partial<LockSpec>, number?: string): LockSpec =>
   ...(number ? { number } : {}),
 });
 
-/** The functions that ship (handbook, “Securing”); numbers only where they are certain. */
+/** Dead bolt and latch in one case: the inside handle draws both, the key outside too. */
+const BOLTED: Partial<LockSpec> = {
+  bolt: true,
+  handleDrawsBolt: true,
+  outsideKey: ['bolt', 'latch'],
+  insideTurn: ['bolt'],
+};
+/** A bolt alone: no latch, no handles. */
+const BOLT_ALONE: Partial<LockSpec> = {
+  latch: 'none',
+  bolt: true,
+  outsideHandle: 'none',
+  insideHandle: 'none',
+  outsideKey: ['bolt'],
+};
+/** An exit device: its bar is the inside handle, and dogging holds the latch drawn. */
+const EXIT: Partial<LockSpec> = { heldBackBy: ['inside'] };
+
+/**
+ * The functions that ship (handbook, “Securing”; ANSI/BHMA A156.2, A156.3, A156.13; EN 179, EN 12209);
+ * numbers only where they are certain.
+ */
 export const LOCK_SPECS: readonly LockSpec[] = [
   spec('passage', { latch: 'spring' }, 'F75'),
   spec(
@@ -81,35 +111,85 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     'F76',
   ),
   spec(
-    'office',
-    { insideButton: true, outsideKey: ['latch', 'outside'], freedBy: ['outside-key'] },
-    'F81',
+    'privacy-bolt',
+    { latch: 'spring', bolt: true, handleDrawsBolt: true, insideTurn: ['bolt'], emergency: true },
+    'F19',
+  ),
+  spec(
+    'privacy-latch',
+    {
+      latch: 'spring',
+      insideTurn: ['outside'],
+      freedBy: ['inside-handle', 'closing'],
+      emergency: true,
+    },
+    'F22',
+  ),
+  spec('privacy-bathroom', { latch: 'spring', bolt: true, insideTurn: ['bolt'], emergency: true }),
+  spec('office', { insideTurn: ['outside'], outsideKey: ['latch'] }, 'F81'),
+  spec(
+    'office-key',
+    { insideButton: true, outsideKey: ['latch'], freedBy: ['outside-key', 'inside-handle'] },
+    'F82',
+  ),
+  spec(
+    'office-push-turn',
+    {
+      insideButton: true,
+      insideTurn: ['outside'],
+      outsideKey: ['latch'],
+      freedBy: ['outside-key', 'inside-handle'],
+    },
+    'F109',
   ),
   spec('classroom', { outsideKey: ['outside', 'latch'] }, 'F84'),
+  spec('classroom-hold-back', { outsideKey: ['outside', 'latch'], heldBackBy: ['outside-key'] }),
   spec('storeroom', { outsideHandle: 'rigid', outsideKey: ['latch'] }, 'F86'),
   spec('mortise-passage', { latch: 'spring' }, 'F01'),
   spec('mortise-office', { edgeStops: true, outsideKey: ['latch'] }, 'F04'),
   spec('mortise-classroom', { outsideKey: ['outside', 'latch'] }, 'F05'),
   spec('mortise-storeroom', { outsideHandle: 'rigid', outsideKey: ['latch'] }, 'F07'),
+  spec('dormitory', BOLTED, 'F13'),
+  spec('entrance', { ...BOLTED, edgeStops: true }),
+  spec('apartment', { ...BOLTED, outsideHandle: 'rigid' }),
   spec(
-    'dormitory',
-    { bolt: true, handleDrawsBolt: true, outsideKey: ['bolt', 'latch'], insideTurn: ['bolt'] },
-    'F13',
+    'guest',
+    { ...BOLTED, outsideHandle: 'rigid', outsideKey: ['latch'], emergency: true },
+    'F15',
   ),
-  spec('entrance', {
-    bolt: true,
-    handleDrawsBolt: true,
-    outsideKey: ['bolt', 'latch'],
-    insideTurn: ['bolt'],
-    edgeStops: true,
+  spec('staff-toilet', {
+    ...BOLTED,
+    outsideHandle: 'rigid',
+    outsideKey: ['latch'],
+    emergency: true,
   }),
   spec('classroom-inside', { outsideKey: ['outside', 'latch'], insideKey: ['outside'] }),
-  spec('corridor', {
+  spec('intruder', {
     bolt: true,
     handleDrawsBolt: true,
-    outsideKey: ['bolt', 'latch'],
+    outsideKey: ['outside', 'bolt', 'latch'],
+    insideKey: ['outside', 'bolt'],
+  }),
+  spec('vestibule', { outsideKey: ['latch'], insideKey: ['outside'] }),
+  spec('corridor', {
+    insideButton: true,
+    outsideKey: ['outside', 'latch'],
+    freedBy: ['inside-handle', 'closing'],
+  }),
+  spec('corridor-bolting', { ...BOLTED, boltsOnClosing: true }),
+  spec('service-station', { insideButton: true, outsideKey: ['latch'], freedBy: ['closing'] }),
+  spec(
+    'patio',
+    { latch: 'spring', insideButton: true, freedBy: ['inside-handle', 'closing'] },
+    'F77',
+  ),
+  spec('communicating', { latch: 'spring', insideTurn: ['outside'], outsideTurn: ['inside'] }),
+  spec('communicating-half', {
+    latch: 'spring',
+    bolt: true,
+    handleDrawsBolt: true,
+    outsideHandle: 'none',
     insideTurn: ['bolt'],
-    boltsOnClosing: true,
   }),
   spec('store', {
     outsideKey: ['outside', 'inside', 'latch'],
@@ -121,59 +201,86 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     outsideKey: ['latch'],
     insideKey: ['latch'],
   }),
-  spec('utility', {
-    outsideHandle: 'rigid',
-    insideHandle: 'moves',
-    outsideKey: ['latch'],
+  spec('utility', { outsideHandle: 'rigid', outsideKey: ['latch'] }),
+  spec('deadbolt-single', { ...BOLT_ALONE, insideTurn: ['bolt'] }),
+  spec('deadbolt-double', { ...BOLT_ALONE, insideKey: ['bolt'] }),
+  spec('deadbolt-classroom', { ...BOLT_ALONE, insideHandle: 'moves', handleDrawsBolt: true }),
+  spec('sash-lock', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideKey: ['bolt'] }),
+  spec('sash-turn', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideTurn: ['bolt'] }),
+  spec('sash-escape', {
     latch: 'spring',
-  }),
-  spec('deadbolt-single', {
-    latch: 'none',
     bolt: true,
-    outsideHandle: 'none',
-    insideHandle: 'none',
-    outsideKey: ['bolt'],
-    insideTurn: ['bolt'],
-  }),
-  spec('deadbolt-double', {
-    latch: 'none',
-    bolt: true,
-    outsideHandle: 'none',
-    insideHandle: 'none',
-    outsideKey: ['bolt'],
-    insideKey: ['bolt'],
-  }),
-  spec('deadbolt-classroom', {
-    latch: 'none',
-    bolt: true,
-    outsideHandle: 'none',
-    insideHandle: 'moves',
     handleDrawsBolt: true,
     outsideKey: ['bolt'],
+    insideTurn: ['bolt'],
   }),
-  spec('sash-lock', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideKey: ['bolt'] }),
-  spec('rim-deadlock', {
-    latch: 'none',
+  spec('changeover', {
     bolt: true,
-    outsideHandle: 'none',
-    insideHandle: 'none',
+    outsideHandle: 'rigid',
+    outsideKey: ['bolt', 'latch'],
+    insideTurn: ['bolt'],
+  }),
+  spec('panic-changeover', {
+    bolt: true,
+    handleDrawsBolt: true,
+    outsideHandle: 'rigid',
+    outsideKey: ['bolt', 'latch'],
+    insideTurn: ['bolt'],
+  }),
+  spec('panic-split', {
+    bolt: true,
+    handleDrawsBolt: true,
+    startsBlocked: true,
+    outsideKey: ['outside', 'bolt'],
+    insideKey: ['outside', 'bolt'],
+  }),
+  spec('panic-passage', {
+    latch: 'spring',
+    bolt: true,
+    handleDrawsBolt: true,
     outsideKey: ['bolt'],
     insideKey: ['bolt'],
   }),
-  spec('rim-night-latch', { latch: 'spring', outsideHandle: 'none', outsideKey: ['latch'] }),
-  spec('sliding-hook', {
-    latch: 'none',
-    bolt: true,
+  spec('rim-deadlock', { ...BOLT_ALONE, insideKey: ['bolt'] }),
+  spec('rim-night-latch', {
+    latch: 'spring',
     outsideHandle: 'none',
-    insideHandle: 'none',
-    outsideKey: ['bolt'],
-    insideTurn: ['bolt'],
+    outsideKey: ['latch'],
+    heldBackBy: ['inside'],
   }),
-  spec('exit-only', { outsideHandle: 'none' }),
-  spec('exit-night-latch', { outsideHandle: 'rigid', outsideKey: ['latch'] }),
-  spec('exit-classroom', { startsBlocked: true, outsideKey: ['outside'] }),
-  spec('exit-passage', { latch: 'spring' }),
+  spec('sliding-hook', { ...BOLT_ALONE, insideTurn: ['bolt'] }),
+  spec('sliding-privacy', {
+    ...BOLT_ALONE,
+    outsideKey: [],
+    insideTurn: ['bolt'],
+    emergency: true,
+  }),
+  spec('gate-latch', { outsideHandle: 'rigid', outsideKey: ['latch'] }),
+  spec('cold-room', { latch: 'spring', outsideKey: ['outside'] }),
+  spec('exit-only', { ...EXIT, outsideHandle: 'none' }),
+  spec('exit-night-latch', { ...EXIT, outsideHandle: 'rigid', outsideKey: ['latch'] }),
+  spec('exit-classroom', { ...EXIT, startsBlocked: true, outsideKey: ['outside'] }),
+  spec('exit-classroom-inside', {
+    ...EXIT,
+    startsBlocked: true,
+    outsideKey: ['outside'],
+    insideKey: ['outside'],
+  }),
+  spec('exit-passage', EXIT),
+  spec('exit-delayed', {
+    outsideHandle: 'rigid',
+    outsideKey: ['latch'],
+    delayed: true,
+    power: 'fail-safe',
+  }),
+  spec('exit-retraction', {
+    ...EXIT,
+    outsideHandle: 'rigid',
+    outsideKey: ['latch'],
+    power: 'fail-secure',
+  }),
   spec('dummy', { latch: 'none', outsideHandle: 'rigid', insideHandle: 'rigid' }),
+  spec('dummy-half', { latch: 'none', outsideHandle: 'rigid', insideHandle: 'none' }),
   spec('push-pull', { latch: 'roller', outsideHandle: 'rigid', insideHandle: 'rigid' }),
   spec('electric-fail-secure', {
     outsideKey: ['latch'],
@@ -181,6 +288,7 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     startsBlocked: true,
   }),
   spec('electric-fail-safe', { outsideKey: ['latch'], power: 'fail-safe', startsBlocked: true }),
+  spec('electric-strike', { outsideHandle: 'rigid', outsideKey: ['latch'], power: 'fail-secure' }),
 ];
 
 const SHIPPED: ReadonlyMap<string, LockSpec> = new Map(LOCK_SPECS.map((one) => [one.id, one]));
@@ -192,7 +300,7 @@ export function lockSpecsWith(own: readonly LockSpec[]): ReadonlyMap<string, Loc
     : new Map([...SHIPPED, ...own.map((one) => [one.id, one] as const)]);
 }
 
-const LISTS = ['outsideKey', 'insideKey', 'insideTurn'] as const;
+const LISTS = ['outsideKey', 'insideKey', 'insideTurn', 'outsideTurn'] as const;
 
 /** A spec in its stored form, or undefined when it is none; unknown keys are refused. */
 export function readLockSpec(value: unknown): LockSpec | undefined {
@@ -215,6 +323,7 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
     'boltsOnClosing',
     'startsBlocked',
     'emergency',
+    'delayed',
   ] as const;
   const ok =
     typeof whole.id === 'string' &&
@@ -229,6 +338,7 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
     ['none', 'fail-secure', 'fail-safe'].includes(whole.power) &&
     LISTS.every((name) => among(whole[name], works)) &&
     among(whole.freedBy, freers) &&
+    among(whole.heldBackBy, ['inside', 'outside-key']) &&
     flags.every((name) => typeof whole[name] === 'boolean');
   return ok ? whole : undefined;
 }

@@ -10,7 +10,7 @@ import { stageOfType } from '../stages/index.js';
 import { DOOR } from '../testing/door.js';
 
 const locking = SHIPPED_PRODUCTS.filter((one) => stageOfType(one.type) === 'securing');
-const facts: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true };
+const facts: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true, lockUse: 'store' };
 
 describe('the locking products that ship', () => {
   it('are many, of every kind of lock, with functions that there are', () => {

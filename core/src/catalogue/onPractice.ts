@@ -93,8 +93,11 @@ export function practiceWith(practice: Practice, products: readonly Product[]): 
       case 'butt':
       case 'spring-hinge':
       case 'swing-clear':
-        if (product.gauge !== undefined)
+        if (product.gauge !== undefined) {
           set('recess', { standard: product.gauge, heavy: product.gauge }, product);
+          // No table of heights stands before what the product measures.
+          set('hingeGauges', [], product);
+        }
         if (product.type === 'spring-hinge' && product.mostMass !== undefined)
           set('springMass', product.mostMass, product);
         if (product.type === 'swing-clear' && product.axisOut !== undefined)

@@ -75,7 +75,7 @@ describe('cautions', () => {
     expect(cautions({ leafMass: 20_000 })).not.toContain('care.heavy');
     expect(cautions({ leafConstruction: undefined })).toContain('care.massUnknown');
     expect(cautions({ rating: 20 })).toContain('care.rated');
-    expect(cautions({ secured: true })).toContain('care.egress');
+    expect(cautions({ secured: true, lockUse: 'store' })).toContain('care.egress');
     expect(cautions({ work: 'replacement' })).toEqual(
       expect.arrayContaining(['care.oldPaint', 'care.outOfUse']),
     );

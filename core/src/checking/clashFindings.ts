@@ -1,4 +1,10 @@
-import type { Finding, Solid, Stage } from '../opening/index.js';
+import {
+  known,
+  type Finding,
+  type OpeningFacts,
+  type Solid,
+  type Stage,
+} from '../opening/index.js';
 import { fieldOf, isStage, placeOf } from '../stages/index.js';
 import type { Clash, ClashKind } from './clash.js';
 
@@ -31,8 +37,24 @@ export function worstClashes(clashes: readonly Clash[]): Clash[] {
   return [...worst.values()];
 }
 
-/** One finding for every two owners that clash in one way, with the worst place of them. */
-export function clashFindings(clashes: readonly Clash[]): Finding[] {
+/** Rails as somebody recorded them; where none is, they are assumed, and so are their tenons. */
+const RAILS = ['topRail', 'midRail', 'midRailAt', 'bottomRail'] as const;
+
+/**
+ * One finding for every two owners that clash in one way, with the worst place of them. What cuts a tenon
+ * of a rail that nobody recorded is one note.
+ */
+export function clashFindings(clashes: readonly Clash[], facts: OpeningFacts): Finding[] {
+  const assumed = RAILS.every((rail) => known(facts[rail]) === undefined);
+  const joints = clashes.filter(({ kind }) => kind === 'joint');
+  const told = assumed ? clashes.filter(({ kind }) => kind !== 'joint') : clashes;
+  const found = findingsOf(told);
+  if (!assumed || joints.length === 0) return found;
+  const [worst] = findingsOf([joints.reduce((a, b) => (b.by > a.by ? b : a))]);
+  return [...found, { ...worst!, level: 'note', code: 'checking.jointAssumed' }];
+}
+
+function findingsOf(clashes: readonly Clash[]): Finding[] {
   return worstClashes(clashes).map((clash) => {
     const owners = [clash.a, clash.b].filter((one): one is Solid => one !== undefined);
     const stages = owners.map((one) => stageOfOwner(one.owner));

@@ -42,8 +42,13 @@ describe('what is screwed to a soft core', () => {
   });
   it('limits a lock to its blocking in soft timber, not in steel', () => {
     const width = (leafConstruction: OpeningFacts['leafConstruction']) =>
-      decide({ leafConstruction, lockKind: 'mortise', secured: true, blocking: 'lock' }).results
-        .securing.fit?.solid;
+      decide({
+        leafConstruction,
+        lockKind: 'mortise',
+        secured: true,
+        lockUse: 'store',
+        blocking: 'lock',
+      }).results.securing.fit?.solid;
     const block = PRACTICES['us-commercial'].values.lockBlocking.value;
     for (const soft of ['timber-particle', 'timber-mineral', 'timber-hollow'] as const)
       expect(width(soft)).toEqual({ width: block, by: 'blocking' });
@@ -79,7 +84,7 @@ describe('the cautions of old work', () => {
     expect(cautions({ nothingVisible: true, jambDepth: 0 })).toContain('pivot');
     expect(cautions({})).not.toContain('pivot');
     expect(cautions({ leafConstruction: 'glass', leafThickness: inches(0.5) })).toContain('glass');
-    expect(cautions({ secured: true })).toContain('egress');
+    expect(cautions({ secured: true, lockUse: 'store' })).toContain('egress');
     expect(cautions({ secured: false })).not.toContain('egress');
   });
 });

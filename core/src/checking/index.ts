@@ -11,4 +11,5 @@ export {
 } from './clash.js';
 export { clashFindings, stageOfOwner, worstClashes } from './clashFindings.js';
 export { fixingFindings } from './fixing.js';
+export { contradictionFindings } from './contradictions.js';
 export { choiceFindings } from './choiceFindings.js';

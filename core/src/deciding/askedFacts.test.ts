@@ -35,7 +35,7 @@ describe('what to ask next', () => {
     expect(first.indexOf(false)).toBe(first.lastIndexOf(true) + 1);
   });
   it('is no longer asked once it is answered', () => {
-    const names = asked({ mark: '1', kind: 'single', secured: true }).map(
+    const names = asked({ mark: '1', kind: 'single', secured: true, lockUse: 'store' }).map(
       ({ field }) => field.name,
     );
     expect(names).not.toContain('secured');

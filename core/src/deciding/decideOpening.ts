@@ -2,6 +2,7 @@ import { practiceWith, type Product } from '../catalogue/index.js';
 import {
   cautionsFor,
   choiceFindings,
+  contradictionFindings,
   clashFindings,
   fixingFindings,
   progressOf,
@@ -24,6 +25,7 @@ import {
   type WrittenItem,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { withAssumed } from '../role/index.js';
 import { bareBasis, practiceFor } from '../project/index.js';
 import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/index.js';
 import { surveyed, surveyOf, type Survey } from '../survey/index.js';
@@ -86,15 +88,29 @@ export function decideOpening(
   // What a named product measures goes before the practice's usual figures.
   const practice = practiceWith(usual, [...named.values()]);
   const survey = surveyOf(recorded);
-  const facts = normalizeFacts(surveyed(recorded, survey));
+  const own = normalizeFacts(surveyed(recorded, survey));
   const results: Partial<Record<Stage, unknown>> = {};
-  const input: AnyInput = { facts, practice, project: basis, survey, results: results as Results };
+  let facts = own;
+  let input: AnyInput = { facts, practice, project: basis, survey, results: results as Results };
   const record = blankRecord();
-  for (const { id, decide, decisions } of DECIDING)
+  for (const { id, decide, decisions } of DECIDING) {
     results[id] = decide(input, new Recorder(facts, id, decisions, record, explain));
+    if (id !== 'opening') continue;
+    // What the door is says what nobody recorded, for all stages after it.
+    facts = withAssumed(own, input.results.opening.assumed);
+    input = { ...input, facts };
+  }
   const { items, findings } = record;
   const { solids, clashes } = solidsOf(input, record.solids);
-  findings.push(...clashFindings(clashes), ...fixingFindings(facts, practice, solids));
+  findings.push(...clashFindings(clashes, facts), ...fixingFindings(facts, practice, solids));
+  findings.push(
+    ...contradictionFindings({
+      facts,
+      practice,
+      role: input.results.opening.role,
+      lock: input.results.securing.spec,
+    }),
+  );
   const products = productDecisions(input, named, gone);
   findings.push(...products.findings);
   const decisions = inOrder(record.decisions, products.decisions);
@@ -110,7 +126,7 @@ export function decideOpening(
     clashes,
     findings,
     cautions: cautionsFor(facts, practice, input.results.hanging),
-    progress: progressOf(facts, decisions, findings),
+    progress: progressOf(own, decisions, findings),
   };
 }
 

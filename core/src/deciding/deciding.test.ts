@@ -45,7 +45,9 @@ describe('deciding an opening', () => {
   it('decides every stage it has of a sound opening, in working order', () => {
     fc.assert(
       fc.property(soundFacts, (facts) => {
-        const decided = decideOpening(facts, PRACTICES['us-commercial']);
+        // “Locked” alone does not say what the lock is for.
+        const use = facts.secured === true ? ({ lockUse: 'store' } as const) : {};
+        const decided = decideOpening({ ...facts, ...use }, PRACTICES['us-commercial']);
         expect(
           decided.decisions.filter((decision) => decision.status === 'open').map((d) => d.key),
         ).toEqual([]);

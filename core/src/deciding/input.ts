@@ -1,5 +1,6 @@
 import { practiceWith } from '../catalogue/index.js';
 import type { ProjectBasis, Stage } from '../opening/index.js';
+import { withAssumed } from '../role/index.js';
 import type { StageInput } from '../stage/index.js';
 import { normalizeFacts } from '../stages/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
@@ -20,7 +21,7 @@ export function inputOf(
   const survey = surveyOf(facts);
   const { named } = namedProducts(facts, project.products);
   return {
-    facts: normalizeFacts(surveyed(facts, survey)),
+    facts: withAssumed(normalizeFacts(surveyed(facts, survey)), results.opening.assumed),
     practice: practiceWith(practice, [...named.values()]),
     project,
     survey,

@@ -15,7 +15,7 @@ import {
 } from './index.js';
 import { DOOR } from '../testing/door.js';
 
-const base: OpeningFacts = { ...DOOR, secured: true, lockKind: 'mortise' };
+const base: OpeningFacts = { ...DOOR, secured: true, lockUse: 'store', lockKind: 'mortise' };
 const us = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
 const dimensions = (model: DrawingModel | undefined, part: string) =>

@@ -1,9 +1,18 @@
 import { ROOM_USES, said, type OpeningFacts, type Room, type Said } from '../opening/index.js';
 
-const PUBLIC =
-  /corridor|passage|hall|lobby|landing|stair|street|yard|foyer|exterior|outside|outdoor|terrace|garden|roof|dock|path|court/i;
-const PRIVATE = /closet|cupboard|store|riser|toilet|wc|shower|bath|plant|cabinet/i;
-const STREET = /street|exterior|outside|outdoor|yard|terrace|garden|roof|path|court/i;
+/** Whole words: pathology is no path, a courtroom no court, a hall may be a room. */
+const whole = (words: string) => new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'iu');
+const STREETS =
+  'street|exterior|outside|outdoors?|yard|terrace|garden|roof|courtyard|car park|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement';
+const STREET = whole(STREETS);
+/** From a gate's garden the street or lane is still the outside. */
+const LANE = whole('street|lane|drive|driveway|alley|car park|sidewalk|pavement');
+const PUBLIC = whole(
+  `${STREETS}|corridor|passage|passageway|hallway|lobby|landing|stairs?|foyer|dock|concourse|garage`,
+);
+const PRIVATE = whole(
+  'closet|cupboard|stores?|storage|riser|toilets?|wc|showers?|bath|bathroom|plant|cabinet|archive|pantry',
+);
 
 export interface Outside {
   outside: 'from' | 'to';
@@ -36,6 +45,8 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
         other: (outside === 'from' ? to : from) || '',
       }),
   });
+  const lanes = [LANE.test(from), LANE.test(to)];
+  if (lanes[0] !== lanes[1]) return pick(lanes[0] ? 'from' : 'to', 'outside.street');
   const streets = [STREET.test(from), STREET.test(to)];
   if (streets[0] !== streets[1]) return pick(streets[0] ? 'from' : 'to', 'outside.street');
   const inner = [PRIVATE.test(from), PRIVATE.test(to)];

@@ -27,6 +27,26 @@ export function setBackFor(practice: Practice, thickness: Ticks): Ticks {
   return thickness >= setBackThickFrom.value ? setBackThick.value : setBack.value;
 }
 
+/** The widths a hinge of a height is made in, ascending; every made width where no pairs are listed for it. */
+export function madeWidths(practice: Practice, height: Ticks | undefined): readonly Ticks[] {
+  const { hingePairs, hingeWidths } = practice.values;
+  const own = hingePairs.value.flatMap((pair) => (pair.height === height ? [pair.width] : []));
+  return own.length > 0 ? own.sort((a, b) => a - b) : hingeWidths.value;
+}
+
+/** How thick the leaf of a hinge is, which is how deep it is let in. */
+export function hingeGauge(
+  practice: Practice,
+  height: Ticks | undefined,
+  weight: 'standard' | 'heavy',
+): { gauge: Ticks; source: string } {
+  const { hingeGauges, recess } = practice.values;
+  const row = hingeGauges.value.find((one) => one.height === height);
+  return row
+    ? { gauge: row[weight], source: hingeGauges.source }
+    : { gauge: recess.value[weight], source: recess.source };
+}
+
 /** Open width of a butt and the barrel centre's distance `p` outside the pull face. */
 export interface ButtWidth {
   width: Ticks;
@@ -44,13 +64,14 @@ export function buttWidth(
   practice: Practice,
   thickness: Ticks,
   trimProjection: Ticks | undefined,
+  height?: Ticks,
 ): ButtWidth | undefined {
-  const { trimAllowance, leastClearance, hingeWidths } = practice.values;
+  const { trimAllowance, leastClearance } = practice.values;
   const setBack = setBackFor(practice, thickness);
   const wanted = trimProjection ? trimProjection + trimAllowance.value : 0;
   const clearance = Math.max(wanted, leastClearance.value);
   const exact = 2 * (thickness - setBack) + clearance;
-  const width = hingeWidths.value.find((made) => made >= exact);
+  const width = madeWidths(practice, height).find((made) => made >= exact);
   if (width === undefined) return undefined;
   return { width, exact, setBack, clearance, p: barrelOffset(width, thickness, setBack) };
 }
@@ -64,10 +85,11 @@ export function widthForAngle(
   leaf: { width: Ticks; thickness: Ticks; hingeGap: Ticks },
   trimProjection: Ticks,
   degrees: number,
+  height?: Ticks,
 ): ButtWidth | undefined {
   const setBack = setBackFor(practice, leaf.thickness);
   const bridged = 2 * (leaf.thickness - setBack) + practice.values.leastClearance.value;
-  for (const width of practice.values.hingeWidths.value) {
+  for (const width of madeWidths(practice, height)) {
     if (width < bridged) continue;
     const p = barrelOffset(width, leaf.thickness, setBack);
     const plan = { ...leaf, axis: buttAxis(leaf.hingeGap, p) };

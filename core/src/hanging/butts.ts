@@ -27,6 +27,8 @@ export interface HangingCase {
   metal: string;
 }
 
+const paired = (id: string) => id === 'active' || id === 'inactive';
+
 interface ButtCase extends HangingCase {
   use: UseClass;
   pin: string | undefined;
@@ -54,7 +56,11 @@ export function hangOnButts(at: ButtCase): HungLeaf {
     return hung;
   }
   const size = { width, height, thickness };
-  const row = buttRow(practice, size, mass);
+  // Hinges across a pair stand alike: the wider leaf decides for both.
+  const widest = paired(leaf.id)
+    ? Math.max(width, ...sizes.leaves.map((one) => one.width ?? 0))
+    : width;
+  const row = buttRow(practice, { ...size, width: widest }, mass);
   if (row === undefined) {
     record.report(
       'stop',
@@ -79,7 +85,7 @@ export function hangOnButts(at: ButtCase): HungLeaf {
   else hingeHeight = chooseHeight(record, practice, leaf, row);
   const weight = chooseWeight(record, practice, hung, use, byMass ? undefined : row);
   const bearing = chooseBearing(record, leaf, use, weight);
-  const hingeWidth = chooseWidth(record, practice, sizes, hung);
+  const hingeWidth = chooseWidth(record, practice, sizes, hung, hingeHeight);
   const p =
     hingeWidth === undefined
       ? undefined
@@ -89,7 +95,7 @@ export function hangOnButts(at: ButtCase): HungLeaf {
       ? undefined
       : decideForm(record, practice, sizes, leaf, p);
   const corner = chooseCorner(record, practice, leaf.id);
-  decideRecess(record, practice, leaf.id, thickness, weight);
+  const gauge = decideRecess(record, practice, leaf.id, { thickness, weight, hingeHeight });
   const inFrame = half ? undefined : existing?.belowHead.length;
   const count = chooseCount(
     record,
@@ -148,7 +154,7 @@ export function hangOnButts(at: ButtCase): HungLeaf {
   record.items.push(...(spring ? springItems(record, practice, done, plain) : [plain]));
   if (electric > 0)
     record.items.push({ ...item, quantity: electric, traits: ['trait.electric', ...item.traits] });
-  recesses(at, done, size, hingeHeight, weight);
+  recesses(at, done, size, hingeHeight, gauge);
   return done;
 }
 
@@ -158,9 +164,8 @@ function recesses(
   { leaf, positions = [] }: HungLeaf,
   { height, thickness }: { height: number; thickness: number },
   hingeHeight: number,
-  weight: 'standard' | 'heavy',
+  recess: number,
 ): void {
-  const recess = practice.values.recess.value[weight];
   const z = span(0, thickness - setBackFor(practice, thickness));
   const owner = record.key('positions', leaf.id);
   for (const top of positions) {

@@ -33,7 +33,7 @@ const codes = (facts: Partial<OpeningFacts>) =>
 describe('choosing otherwise', () => {
   it.each([
     ['hingeHeight', inches(5)],
-    ['hingeWidth', inches(4.5)],
+    ['hingeWidth', inches(5)],
     ['weight', 'heavy'],
     ['bearing', 'bearing'],
     ['count', 4],
@@ -62,7 +62,7 @@ describe('choosing otherwise', () => {
     expect(wide.results.hanging.axis!.y).toBe(inches(1));
     const clear = (facts: Partial<OpeningFacts>) =>
       (find(facts, 'clearWidth')!.value as { ticks: number }).ticks;
-    expect(clear({}) - clear(choose('hingeWidth', inches(5)))).toBe(inches(0.5));
+    expect(clear({}) - clear(choose('hingeWidth', inches(5)))).toBe(inches(0.25));
     expect(decide(choose('device', 'continuous')).items[0]).toMatchObject({
       term: 'item.continuous',
       length: inches(83.125),
@@ -91,7 +91,7 @@ describe('choosing otherwise', () => {
     expect(codes({ ...choose('bearing', 'plain'), closer: 'any' })).toContain(
       'check hanging.plainBearing',
     );
-    expect(codes({ ...choose('pin', 'removable'), secured: true })).toContain(
+    expect(codes({ ...choose('pin', 'removable'), secured: true, lockUse: 'store' })).toContain(
       'check hanging.pinExposed',
     );
     expect(codes({ ...choose('count', 2) })).toContain('check hanging.fewHinges');

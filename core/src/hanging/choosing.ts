@@ -4,7 +4,7 @@ import type { HangingRecord } from './decisions.js';
 import { known, closesByItself, said } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
-import { buttWidth, heavyReasons, widthForAngle } from './butt.js';
+import { buttWidth, heavyReasons, madeWidths, widthForAngle } from './butt.js';
 import { hingeCount } from './count.js';
 import type { HungLeaf } from './hung.js';
 
@@ -134,6 +134,7 @@ export function chooseWidth(
   practice: Practice,
   sizes: Sizes,
   hung: HungLeaf,
+  height: Ticks | undefined,
 ): Ticks | undefined {
   const trim = known(record.facts.trimProjection);
   const openTo = known(record.facts.openTo);
@@ -145,9 +146,10 @@ export function chooseWidth(
           { width: hung.leaf.width!, thickness, hingeGap: sizes.hingeGap },
           trim,
           openTo,
+          height,
         )
       : undefined;
-  const wide = toAngle ?? buttWidth(practice, thickness, trim);
+  const wide = toAngle ?? buttWidth(practice, thickness, trim, height);
   if (!wide) {
     record.report(
       'stop',
@@ -177,7 +179,7 @@ export function chooseWidth(
           }),
     ],
     alternatives: () =>
-      practice.values.hingeWidths.value.map((ticks) =>
+      madeWidths(practice, height).map((ticks) =>
         ticks < wide.exact
           ? {
               value: ticks,

@@ -191,6 +191,17 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
       : take('centre-pivot', () => said('hanging.device.hiddenPivot'));
   }
   if (wantsContinuous(facts)) return take('continuous', () => said('hanging.device.worn'));
+  if (known(facts.leafConstruction) === 'glass')
+    return take('centre-pivot', () => said('hanging.device.glass'));
+  const passages = known(facts.passagesPerDay) ?? 0;
+  const { continuousUse } = practice.values;
+  if (passages >= continuousUse.value)
+    return take('continuous', () =>
+      said('hanging.device.use', { passages, from: continuousUse.value }),
+    );
+  const rated = (known(facts.rating) ?? 0) > 0;
+  if (known(facts.leafConstruction) === 'aluminium-narrow' && !rated)
+    return take('continuous', () => said('hanging.device.narrow'));
   if (!stands('butt'))
     return take('offset-pivot', () =>
       said('hanging.device.heavy', {

@@ -1,9 +1,9 @@
-import type { Ticks } from '../measure/index.js';
+import { TICKS_PER_INCH, type Ticks } from '../measure/index.js';
 import type { LeafId } from '../opening/index.js';
 import { known, said, type Item } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import { setBackFor } from './butt.js';
+import { hingeGauge, setBackFor } from './butt.js';
 import { springFindings } from './concealed.js';
 import type { HungLeaf } from './hung.js';
 
@@ -50,13 +50,17 @@ export function decideRecess(
   record: HangingRecord,
   practice: Practice,
   leaf: LeafId,
-  thickness: Ticks,
-  weight: 'standard' | 'heavy',
-): void {
-  const { recess } = practice.values;
-  record.decide('recess', recess.value[weight], {
+  butt: { thickness: Ticks; weight: 'standard' | 'heavy'; hingeHeight: Ticks | undefined },
+): Ticks {
+  const { thickness, weight, hingeHeight } = butt;
+  const { gauge, source } = hingeGauge(practice, hingeHeight, weight);
+  record.decide('recess', gauge, {
     leaf,
-    reasons: () => [said('hanging.recess.butt', { source: recess.source })],
+    reasons: () => [
+      practice.system === 'inch'
+        ? said('hanging.recess.gauge', { gauge: (gauge / TICKS_PER_INCH).toFixed(3), source })
+        : said('hanging.recess.butt', { source }),
+    ],
     facts: ['hanging.weight'],
   });
   record.decide('setBack', setBackFor(practice, thickness), {
@@ -64,6 +68,7 @@ export function decideRecess(
     reasons: () => [said('hanging.setBack.why', { thickness: { ticks: thickness } })],
     facts: ['leafThickness'],
   });
+  return gauge;
 }
 
 /** One long screw for each hinge of a heavy leaf in a timber frame, into what stands behind it. */

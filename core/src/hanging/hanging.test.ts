@@ -30,6 +30,7 @@ const typical: OpeningFacts = {
   swing: 'out',
   rating: 90,
   secured: true,
+  lockUse: 'store',
   frequency: 'medium',
 };
 const decide = (facts: Partial<OpeningFacts>, practice = us) =>
@@ -254,7 +255,7 @@ describe('hanging an opening', () => {
     expect(item).toMatchObject({
       quantity: 3,
       height: inches(4.5),
-      width: inches(4),
+      width: inches(4.5),
       traits: ['weight.standard', 'bearing.bearing', 'metal.steel', 'pin.non-removable'],
     });
   });
@@ -329,7 +330,8 @@ describe('hanging an opening', () => {
   });
   it('states the clear width and holds it against an accessible route', () => {
     expect(value({}, 'hanging.clearWidth')!.value).toMatchObject({
-      ticks: inches(36 - 5 / 8 - (1 / 16 + 0.5 + 1.75)),
+      // Half of 4 1/2 less 1 1/2 on the leaf's edge: the barrel stands 3/4 out.
+      ticks: inches(36 - 5 / 8 - (1 / 16 + 0.75 + 1.75)),
     });
     expect(decide({ accessible: true }).findings).toEqual([]);
     const narrow = { accessible: true, frameWidth: inches(34) } as const;

@@ -140,10 +140,10 @@ describe('limits in the decisions', () => {
       frameWidth: inches(72),
     });
     const { frameWidth, hingeGap, leaves, stopWidth } = results.sizing;
-    const single = decide({ frameWidth: inches(72) }).results;
+    const single = decide({ frameWidth: inches(36) }).results;
     // A single leaf's clear width lacks the open leaf's reach, and the stop on the lock side.
     const reach =
-      single.sizing.frameWidth! - stopWidth - decidedTicks(decide({ frameWidth: inches(72) }));
+      single.sizing.frameWidth! - stopWidth - decidedTicks(decide({ frameWidth: inches(36) }));
     expect(results.hanging.clearWidthActive).toBe(
       frameWidth! - reach - hingeGap! - leaves[0]!.width!,
     );

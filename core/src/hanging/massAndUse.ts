@@ -41,7 +41,10 @@ export function decideMass(
     glassWidth && glassHeight && glassThickness
       ? { width: glassWidth, height: glassHeight, thickness: glassThickness }
       : undefined;
-  const mass = leafMass(practice, { width, height, thickness }, construction, glass);
+  // A glass leaf is as thick as its glass, not as the leaf its frame was made for.
+  const body =
+    construction === 'glass' ? (glassThickness ?? practice.values.glassLeaf.value) : thickness;
+  const mass = leafMass(practice, { width, height, thickness: body }, construction, glass);
   record.decide('mass', mass.total, {
     leaf: leaf.id,
     facts: ['leafConstruction', 'leafMass', 'glassWidth', 'glassHeight', 'glassThickness'],
@@ -54,6 +57,9 @@ export function decideMass(
         glass: { grams: mass.glass },
         hardware: { grams: mass.hardware },
       }),
+      ...(construction === 'glass' && glassThickness === undefined
+        ? [said('hanging.mass.glassAssumed', { thickness: { ticks: body } })]
+        : []),
     ],
   });
   return mass.total;

@@ -127,6 +127,16 @@ export const HANGING_MESSAGES = {
   'hanging.springHeavy': 'Spring hinges have no checking; a leaf of {mass} will slam.',
   'hanging.clear': '{frame} − {stop} stop − {reach} that the open leaf stands into the opening.',
   'hanging.clear.both': '{frame} − 2 × {reach} that each open leaf stands into the opening.',
+  'hanging.recess.gauge': 'The hinge leaf is {gauge} in thick ({source}).',
+  'hanging.device.use':
+    '{passages} passages a day: from {from} a continuous hinge, which spreads the wear.',
+  'hanging.device.narrow':
+    'A narrow metal stile: a continuous hinge, or pivots, hold it along its height.',
+  'hanging.device.glass':
+    'A leaf of glass: patch fittings or rails on a floor closer and top centre, or hinges for glass. The glass maker cuts for them.',
+  'hanging.mass.glassAssumed': 'The glass is taken as {thickness} thick.',
+  'hanging.clear.mullion':
+    'Each side: half of {frame} less the mullion’s {mullion}, − {reach} that the open leaf stands into it.',
   'hanging.clear.active':
     '{frame} − {reach} at the hinges − {second} of the closed leaf and its gap.',
   'hanging.clear.sliding':

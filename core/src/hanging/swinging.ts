@@ -31,6 +31,7 @@ export function decideClearWidth(
   const { kind } = record.facts;
   const facts = ['frameWidth', 'stopWidth', 'leafThickness'];
   if (meetsInMiddle(kind)) {
+    if (sizes.mullion > 0) return ofMullion(record, practice, sizes, reach);
     const second = sizes.leaves[1] ?? sizes.leaves[0]!;
     const alone = frameWidth - reach - (sizes.hingeGap ?? 0) - (second.width ?? 0);
     const both = frameWidth - 2 * reach;
@@ -70,6 +71,29 @@ export function decideClearWidth(
   });
   checkClear(record, practice, clear, 'hanging.clearWidth');
   return undefined;
+}
+
+/** With a mullion each leaf opens by itself: half the opening less half the mullion, and both alike. */
+function ofMullion(
+  record: HangingRecord,
+  practice: Practice,
+  { frameWidth, mullion }: Sizes,
+  reach: Ticks,
+): Ticks {
+  const each = Math.floor((frameWidth! - mullion) / 2) - reach;
+  for (const name of ['clearWidth', 'clearWidthActive'] as const)
+    record.decide(name, each, {
+      reasons: () => [
+        said('hanging.clear.mullion', {
+          frame: { ticks: frameWidth! },
+          mullion: { ticks: mullion },
+          reach: { ticks: reach, rounding: 'up' },
+        }),
+      ],
+      facts: ['frameWidth', 'mullionWidth', 'meetingEdge'],
+    });
+  checkClear(record, practice, each, 'hanging.clearWidthActive');
+  return each;
 }
 
 /** The clear width wanted: as recorded, else what an accessible route asks for; undefined where neither. */

@@ -133,4 +133,8 @@ export const HANGING_TERMS = {
   'value.wideOpen': 'Opens to, where nothing is in the way',
   'value.thinnerLeaf': 'Next thinner leaf, of the thickness',
   'fact.hingePositions': 'Hinges set by hand',
+  'value.hingePairs': 'Hinges as made: height by width',
+  'value.hingeGauges': 'Thickness of hinge leaves by height',
+  'value.continuousUse': 'Continuous hinge from, passages a day',
+  'value.glassLeaf': 'Glass leaf, thickness',
 } as const;

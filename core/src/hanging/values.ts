@@ -1,5 +1,7 @@
-import { mm } from '../measure/index.js';
+import { inches, mm } from '../measure/index.js';
 import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+
+const METRIC_HEIGHTS = [76, 100, 102, 120, 127];
 
 /** Figures of the trade that the hanging works with, beside the tables that other stages read too. */
 export const HANGING_VALUES = {
@@ -17,6 +19,78 @@ export const HANGING_VALUES = {
   thinnerLeaf: usAndMetric(
     sourced(0.8, 'ratio', `${TRADE}: 1 3/4 in to 1 3/8 in`),
     sourced(0.8, 'ratio', `${TRADE}: 44 mm to 35 mm`),
+  ),
+  /**
+   * Full-mortise template hinges as they are made: height by width, each height's usual width first and
+   * its wide-throw ones after. Where none is listed, any made width goes with any height.
+   */
+  hingePairs: usAndMetric(
+    sourced<{ height: number; width: number }[]>(
+      [
+        [3.5, 3.5],
+        [4, 4],
+        [4, 5],
+        [4.5, 4.5],
+        [4.5, 5],
+        [4.5, 6],
+        [4.5, 7],
+        [4.5, 8],
+        [5, 4.5],
+        [5, 5],
+        [5, 6],
+        [5, 7],
+        [5, 8],
+        [6, 5],
+        [6, 6],
+        [6, 7],
+        [6, 8],
+      ].map(([height, width]) => ({ height: inches(height!), width: inches(width!) })),
+      'table',
+      'ANSI/BHMA A156.7 template hinges',
+    ),
+    sourced(
+      METRIC_HEIGHTS.flatMap((height) =>
+        [67, 76, 89, 102, 127, 152].map((width) => ({ height: mm(height), width: mm(width) })),
+      ),
+      'table',
+      `${TRADE}: any made width goes with any height`,
+    ),
+  ),
+  /** Thickness of a hinge's leaf by its height: standard and heavy weight. */
+  hingeGauges: usAndMetric(
+    sourced<{ height: number; standard: number; heavy: number }[]>(
+      [
+        [3.5, 0.123, 0.146],
+        [4, 0.13, 0.17],
+        [4.5, 0.134, 0.18],
+        [5, 0.146, 0.19],
+        [6, 0.16, 0.203],
+      ].map(([height, standard, heavy]) => ({
+        height: inches(height!),
+        standard: inches(standard!),
+        heavy: inches(heavy!),
+      })),
+      'table',
+      'ANSI/BHMA A156.1, A156.7',
+    ),
+    sourced(
+      METRIC_HEIGHTS.map((height) => ({
+        height: mm(height),
+        standard: mm(2.5),
+        heavy: mm(3),
+      })),
+      'table',
+      `${TRADE}: typical`,
+    ),
+  ),
+  /** From this many passages a day a continuous hinge comes first. */
+  continuousUse: everywhere(
+    sourced(2000, 'count', `${TRADE}: very high use or abuse`, 'preference'),
+  ),
+  /** Thickness of a glass leaf where it is not recorded. */
+  glassLeaf: usAndMetric(
+    sourced(inches(1 / 2), 'length', `${TRADE}: tempered glass leaves`),
+    sourced(mm(12), 'length', `${TRADE}: toughened glass leaves`),
   ),
 };
 

@@ -94,7 +94,7 @@ describe('a building', () => {
     );
     expect(rooms).toEqual([
       { name: 'Electrical', storey: 'First', use: 'plant' },
-      { name: 'Landing', storey: 'First', use: 'stair' },
+      { name: 'Landing', storey: 'First', use: 'corridor' },
     ]);
     const grown = withRooms(building, [...rooms, { name: 'Loft', storey: 'Second' }]);
     expect(grown.storeys).toEqual(['Ground', 'First', 'Second']);

@@ -3,7 +3,7 @@ import type { LeafId } from './kinds.js';
 import type { SetStage, Stage } from './registry.js';
 
 /** Where a decided value comes from. */
-export type Basis = 'given' | 'measured' | 'derived' | 'chosen';
+export type Basis = 'given' | 'measured' | 'assumed' | 'derived' | 'chosen';
 
 /** A parameter of a reason or finding, typed so that it is phrased in the project's units. */
 export type Param =

@@ -36,7 +36,7 @@ export interface Choice {
 }
 
 /** How a figure came to be known. */
-export type How = 'given' | 'measured';
+export type How = 'given' | 'measured' | 'assumed';
 
 /** The value of a fact, or undefined when it is absent or unknown. */
 export function known<T>(fact: Fact<T> | undefined): T | undefined {

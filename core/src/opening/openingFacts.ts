@@ -61,7 +61,4 @@ export const OPENING_FACTS = {
 
 declare module './registry.js' {
   interface SingleFacts extends FactsOf<typeof OPENING_FACTS> {}
-  interface Results {
-    opening: undefined;
-  }
 }

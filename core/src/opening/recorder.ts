@@ -41,6 +41,8 @@ interface DecideOptions extends Told {
 interface ProposeOptions<T> extends Told {
   reasons: Why;
   alternatives: () => Alternative[];
+  /** What it rests on while nobody chose: derived, unless a guess. */
+  basis?: Basis | undefined;
   /** The least and the most of a number, where its description gives none. */
   within?: readonly [number, number];
   /** How the value is shown, where its description does not know. */
@@ -108,9 +110,9 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     return known(this.facts[name] as Fact<Exclude<OpeningFacts[K], 'unknown' | undefined>>);
   }
 
-  /** The basis of a recorded figure: measured when it was so marked, else given. */
+  /** The basis of a recorded figure: as it was marked, else given. */
   basisOf(fact: string): Basis {
-    return this.facts.provenance?.[fact] === 'measured' ? 'measured' : 'given';
+    return this.facts.provenance?.[fact] ?? 'given';
   }
 
   /** A decision that stands as computed: no choosing otherwise (change the facts instead). */
@@ -159,7 +161,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
         name,
         options.leaf,
         (derived as unknown) === 'none' ? 'none' : 'decided',
-        'derived',
+        options.basis ?? 'derived',
         asValue(derived),
         this.explain(options.reasons),
         options.facts,

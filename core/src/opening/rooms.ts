@@ -1,19 +1,53 @@
 import { roomKey, type Building, type Room, type RoomUse } from './building.js';
 import type { OpeningFacts } from './registry.js';
 
+/** Whole words only: pathology is no path, a courtroom no court. */
+const whole = (words: string) =>
+  new RegExp(`(?<![\\p{L}])(?:${words})(?:['’]s)?(?![\\p{L}])`, 'iu');
+
 /** Words by which a room's use is guessed, tried in this order. */
 const WORDS: readonly [RegExp, RoomUse][] = [
-  [/closet|cupboard|store\b|storage|cabinet|archive|bin|cellar|wardrobe|pantry|larder/i, 'store'],
-  [/toilet|wc\b|shower|bath|women|men\b|cloak|wash|lavatory/i, 'sanitary'],
-  [/plant|boiler|electrical|dimmer|riser|meter|\bserver\b|rack|machine/i, 'plant'],
-  [/stair|lift|landing/i, 'stair'],
-  [/corridor|passage|hallway|lobby/i, 'corridor'],
-  [/foyer|entrance|reception|porch|vestibule/i, 'entrance'],
-  [/street|yard|exterior|outside|outdoor|terrace|garden|roof|court|path/i, 'outdoors'],
-  [/auditorium|stage|rehearsal|assembly|bar\b|café|restaurant|gallery|meeting|chapel/i, 'assembly'],
-  [/bed/i, 'sleeping'],
-  [/kitchen|living|dining|sitting|parlour|hall\b/i, 'living'],
-  [/office|workshop|studio|copy|box office|dock|servery|dressing|room/i, 'work'],
+  [
+    whole(
+      'closet|cupboard|stores?|storage|cabinet|archive|bin|cellar|wardrobe|pantry|larder|linen|janitor|cleaner|garage',
+    ),
+    'store',
+  ],
+  [
+    whole(
+      'toilets?|wc|showers?|bath|bathroom|women|men|ladies|gents|cloaks|wash|washroom|lavatory|restrooms?|en ?suite',
+    ),
+    'sanitary',
+  ],
+  [
+    whole(
+      'plant|boiler|electrical|dimmer|riser|meter|server|comms|rack|machine|switchgear|mechanical',
+    ),
+    'plant',
+  ],
+  [whole('stairs?|staircase|stairwell|lift'), 'stair'],
+  [whole('corridor|passage|passageway|hallway|lobby|landing'), 'corridor'],
+  [whole('foyer|entrance|reception|porch|vestibule'), 'entrance'],
+  [
+    whole(
+      'street|yard|exterior|outside|outdoors?|terrace|garden|roof|courtyard|car park|lane|drive|driveway|balcony|deck|patio|alley',
+    ),
+    'outdoors',
+  ],
+  [
+    whole(
+      'auditorium|stage|rehearsal|assembly|bar|café|cafe|restaurant|gallery|meeting|chapel|courtroom|lecture|gym|gymnasium',
+    ),
+    'assembly',
+  ],
+  [whole('bed|bedroom|nursery'), 'sleeping'],
+  [whole('kitchen|living|dining|sitting|parlour|lounge|front room|back room'), 'living'],
+  [
+    whole(
+      'office|workshop|studio|copy|dock|servery|dressing|study|lab|laboratory|pathology|classroom|room',
+    ),
+    'work',
+  ],
 ];
 
 /** What a room of that name is likely used for. */

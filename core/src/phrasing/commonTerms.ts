@@ -38,6 +38,7 @@ export const COMMON_TERMS: Record<string, string> = {
   'unit.length': 'length',
   'basis.given': 'given',
   'basis.measured': 'measured',
+  'basis.assumed': 'assumed',
   'basis.derived': 'derived',
   'basis.chosen': 'chosen',
   'level.stop': 'stop',

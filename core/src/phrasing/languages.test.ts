@@ -34,7 +34,7 @@ describe('the words of a practice', () => {
   it('reach whatever is decided: values, reasons, findings, the heading', () => {
     fc.assert(
       fc.property(soundFacts, fc.constantFrom(...Object.values(PRACTICES)), (facts, practice) => {
-        const decided = decideOpening({ ...facts, secured: true }, practice);
+        const decided = decideOpening({ ...facts, secured: true, lockUse: 'store' }, practice);
         const units = unitsOf(decided);
         const never = NEVER[practice.language];
         const said = [

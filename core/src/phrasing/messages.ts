@@ -109,10 +109,25 @@ export const COMMON_MESSAGES = {
   'checking.under': '{a} lies where {b} does: {across} × {up} in common.',
   'checking.void': '{a} comes onto {b} by {by}: there is nothing to hold it.',
   'checking.joint': '{a} cuts {b} by {across} × {up} × {through}.',
+  'checking.jointAssumed': '{a} may cut {b}: the rails are not recorded and were taken as usual.',
   'checking.skin': '{a} leaves only {by} of the leaf behind it; {wanted} is wanted.',
   'checking.beyond': '{a} reaches {by} out of the leaf.',
   'checking.noBlocking':
     '{a} is fixed on a core without blocking: through-bolts, or blocking from the leaf maker.',
+  'checking.ratedNoCloser': 'Rated, and recorded without a closer: a rated leaf closes by itself.',
+  'checking.ratedNoCloserWhere':
+    'Rated, and recorded without a closer: some codes allow that here, kept locked or inside a dwelling.',
+  'checking.ratedHeldOpen':
+    'Rated and held open: only by a device that lets go on smoke or fire detection and when the power fails.',
+  'checking.knob':
+    'A knob on an accessible route: it is to be worked without grasping or twisting.',
+  'checking.threshold': 'The threshold is {height} high; on an accessible route {most} at most.',
+  'checking.thresholdBevel': 'The threshold is to be bevelled.',
+  'checking.plateLabel':
+    'A plate {height} high on a rated leaf: above {most} labelled or put on by its maker.',
+  'checking.glassRated': 'The glass is larger than usual at this rating: as listed or tested.',
+  'checking.holeRated': 'A {hole} in a rated leaf: only one listed or tested with it.',
+  'checking.noWire': 'The lock takes power, and no way for its wire into the leaf is recorded.',
   'checking.blockingUnknown':
     '{a} is fixed on the face; whether the core has blocking is not recorded.',
   'catalogue.shape':

@@ -3,6 +3,16 @@ export * from './securingTypes.js';
 export { LOCK_FIGURES, type LockFigures } from './lockFigures.js';
 export { BASE_PRACTICES } from './shipped.js';
 export { everywhere, usAndMetric, type StageValues, type ValuesOf } from './stageValues.js';
+export {
+  LOCK_USES,
+  ROLE_CLOSINGS,
+  ROLE_TABLES,
+  ROLES,
+  roleWords,
+  type LockUse,
+  type Role,
+  type RoleClosing,
+} from './roles.js';
 export { sourced, TRADE } from './sourced.js';
 export {
   figureAt,

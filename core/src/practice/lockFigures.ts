@@ -27,7 +27,7 @@ export const LOCK_FIGURES = {
   profile: row('profileCase', 'mortise', 'long'),
   sash: row('sashCase', 'mortise', 'mortise'),
   'rim-lock': row('rimLock', 'rim', 'rim'),
-  'night-latch': row('nightLatch', 'rim', 'rim', 'deadbolt'),
+  'night-latch': row('nightLatch', 'rim', 'rim', 'nightLatch'),
   unit: row('unitNotch', 'bored', 'mortise'),
   'narrow-stile': row('narrowCase', 'mortise', 'mortise'),
   'rim-exit': row('rimCase', 'exit', 'rim', 'exit'),

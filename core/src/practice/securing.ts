@@ -30,6 +30,7 @@ export const US_COMMERCIAL_HEIGHTS = heightTable(
   [
     ['lock', 40 + 5 / 16, 38, 44],
     ['deadbolt', 48, 40, 48],
+    ['nightLatch', 48, 40, 60],
     ['exit', 40 + 5 / 16, 39, 40 + 5 / 16],
     ['pushPlate', 45, 42, 48],
     ['pull', 42, 40, 45],
@@ -44,6 +45,7 @@ export const US_RESIDENTIAL_HEIGHTS = heightTable(
   [
     ['lock', 36, 34, 40 + 5 / 16],
     ['deadbolt', 41.5, 40, 44],
+    ['nightLatch', 48, 40, 60],
     ['exit', 40 + 5 / 16, 39, 40 + 5 / 16],
     ['pushPlate', 45, 42, 48],
     ['pull', 42, 36, 45],
@@ -57,12 +59,14 @@ export const US_RESIDENTIAL_HEIGHTS = heightTable(
 export const BRITISH_HEIGHTS = heightTable(
   [
     ['lock', 1000, 900, 1050],
-    ['deadbolt', 1200, 1150, 1350],
+    // About a third of the height; accessible not above 1050.
+    ['deadbolt', 700, 600, 1050],
+    ['nightLatch', 1200, 1200, 1500],
     ['exit', 1000, 900, 1100],
     ['pushPlate', 1100, 1000, 1200],
     ['pull', 1100, 1000, 1200],
     ['bar', 1000, 900, 1100],
-    ['roller', 1500, 800, 1500],
+    ['roller', 1000, 1000, 1050],
     ['viewer', 1500, 1200, 1500],
   ],
   mm,
@@ -72,11 +76,12 @@ export const CONTINENTAL_HEIGHTS = heightTable(
   [
     ['lock', 1050, 850, 1050],
     ['deadbolt', 1050, 850, 1350],
+    ['nightLatch', 1200, 1050, 1500],
     ['exit', 1050, 900, 1100],
     ['pushPlate', 1050, 900, 1200],
     ['pull', 1050, 900, 1200],
     ['bar', 1050, 900, 1100],
-    ['roller', 1500, 800, 1500],
+    ['roller', 1000, 1000, 1050],
     ['viewer', 1500, 1200, 1500],
   ],
   mm,
@@ -86,11 +91,12 @@ export const AUSTRALASIAN_HEIGHTS = heightTable(
   [
     ['lock', 1000, 900, 1100],
     ['deadbolt', 1150, 1100, 1350],
+    ['nightLatch', 1150, 1050, 1500],
     ['exit', 1000, 900, 1100],
     ['pushPlate', 1000, 900, 1200],
     ['pull', 1000, 900, 1200],
     ['bar', 1000, 900, 1100],
-    ['roller', 1500, 800, 1500],
+    ['roller', 1000, 1000, 1050],
     ['viewer', 1500, 1200, 1500],
   ],
   mm,
@@ -116,9 +122,9 @@ export const US_SECURING: SecuringValues = {
   caseSkin: sourced(inches(0.375), 'length', `${TRADE}: each side of a case in timber`, 'limit'),
   fingerRoom: sourced(inches(1), 'length', `${TRADE}: grip to stop`, 'limit'),
   boredLeaf: sourced(
-    { from: inches(1.375), to: inches(1.75) },
+    { from: inches(1.375), to: inches(2) },
     'length',
-    `${TRADE}: kits beyond`,
+    `${TRADE}: commercial to 2 in, kits beyond`,
     'limit',
   ),
   lockBlocking: sourced(inches(5), 'length', `${TRADE}: lock block of a flush leaf, typical`),
@@ -187,7 +193,7 @@ export const US_SECURING: SecuringValues = {
   flushBoltLever: sourced(inches(78), 'length', `${TRADE}: longer rods above 7 ft 6 in`),
   barLengths: sourced([36, 48].map(inches), 'length', `${TRADE}: made bars, cut to the leaf`),
   barMargin: sourced(inches(2), 'length', `${TRADE}: typical`),
-  panicFrom: sourced(50, 'count', 'IBC 1010: assembly and education; NFPA 101: 100', 'limit'),
+  panicFrom: sourced(50, 'count', 'IBC 1010.1.2.1: 50 or more people', 'limit'),
   fronts: sourced(
     { bored: plate(inches, 2.25, 1, 0.125, 0.25), pocket: plate(inches, 2, 1.25, 0.21875, 0) },
     'length',
@@ -231,7 +237,7 @@ export const METRIC_SECURING: SecuringValues = {
   caseMargin: sourced(mm(12), 'length', `${TRADE}: behind the case`, 'limit'),
   caseSkin: sourced(mm(10), 'length', `${TRADE}: each side of a case in timber`, 'limit'),
   fingerRoom: sourced(mm(25), 'length', `${TRADE}: grip to stop`, 'limit'),
-  boredLeaf: sourced({ from: mm(35), to: mm(45) }, 'length', `${TRADE}: kits beyond`, 'limit'),
+  boredLeaf: sourced({ from: mm(35), to: mm(50) }, 'length', `${TRADE}: kits beyond`, 'limit'),
   lockBlocking: sourced(mm(125), 'length', `${TRADE}: lock block of a flush leaf, typical`),
   throws: sourced(
     {
@@ -282,7 +288,12 @@ export const METRIC_SECURING: SecuringValues = {
   flushBoltLever: sourced(mm(1980), 'length', `${TRADE}: longer rods above 2285 mm`),
   barLengths: sourced([900, 1200].map(mm), 'length', `${TRADE}: made bars, cut to the leaf`),
   barMargin: sourced(mm(50), 'length', `${TRADE}: typical`),
-  panicFrom: sourced(60, 'count', 'national guidance, typical; EN 1125 hardware', 'limit'),
+  panicFrom: sourced(
+    61,
+    'count',
+    'Approved Document B: more than 60 people; national rule',
+    'limit',
+  ),
   fronts: sourced(
     { bored: plate(mm, 57, 25, 3, 6), pocket: plate(mm, 70, 24, 3, 0) },
     'length',

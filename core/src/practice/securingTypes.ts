@@ -5,6 +5,7 @@ import type { Sourced } from './types.js';
 export const HEIGHT_ITEMS = [
   'lock',
   'deadbolt',
+  'nightLatch',
   'exit',
   'pushPlate',
   'pull',
@@ -113,7 +114,7 @@ export interface SecuringValues {
   /** Made lengths of exit bars; what of the leaf they leave free. */
   barLengths: Sourced<Ticks[]>;
   barMargin: Sourced<Ticks>;
-  /** Occupants from which assembly and education rooms take exit devices. */
+  /** People from which a leaf opens the way out, and an occupancy that is not known takes exit devices. */
   panicFrom: Sourced<number>;
   fronts: Sourced<Record<FrontForm, StrikePlate>>;
   pilots: Sourced<Record<Pilot, Ticks>>;

@@ -222,7 +222,7 @@ export const US = {
   ),
   countWideFrom: sourced(inches(48), 'length', TRADE, 'preference'),
   massCarried: sourced(
-    { standard: pounds(200), heavy: pounds(400) },
+    { standard: pounds(200), heavy: pounds(285) },
     'mass',
     `${TRADE}: typical, the maker's figure decides`,
   ),
@@ -388,7 +388,7 @@ export const METRIC = {
   countWideFrom: sourced(mm(1220), 'length', TRADE, 'preference'),
   countThreeAlways: sourced(true as boolean, 'term', TRADE, 'preference'),
   massCarried: sourced(
-    { standard: 90_000, heavy: 160_000 },
+    { standard: 90_000, heavy: 120_000 },
     'mass',
     'EN 1935 grade 14; the maker decides',
   ),

@@ -35,6 +35,11 @@ const usResidential: BaseValues = {
   corner: sourced('round-five-eighths', 'term', `${TRADE}: routed recesses of prehung leaves`),
   backset: sourced(inches(2.375), 'length', `${TRADE}: residential`),
   lockHeight: sourced(inches(36), 'length', TRADE),
+  boredLeaf: {
+    ...US.boredLeaf,
+    value: { from: inches(1.375), to: inches(1.75) },
+    source: `${TRADE}: residential, kits beyond`,
+  },
   heights: { ...US.heights, value: US_RESIDENTIAL_HEIGHTS },
   lockUsual: sourced('tubular', 'term', `${TRADE}: residential`, 'preference'),
 };

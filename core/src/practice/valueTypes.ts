@@ -1,3 +1,5 @@
+import { LOCK_FIGURES } from './lockFigures.js';
+import { LOCK_USES, ROLE_CLOSINGS } from './roles.js';
 import type { PracticeValues, ValueName } from './types.js';
 
 /** What a figure within a practice's value is, so that it is read and shown in one way. */
@@ -37,12 +39,20 @@ const CHOICES: Record<string, readonly string[]> = {
 /** Kinds of lock a practice may take as its usual ones. */
 const LOCKS = ['cylindrical', 'tubular', 'mortise', 'profile', 'sash', 'rim-lock'];
 
+const KINDS = Object.keys(LOCK_FIGURES);
+
 const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   nominalNames: ['frame opening', 'leaf'],
   assumedUse: ['high', 'medium', 'low'],
   corner: ['square', 'round-quarter', 'round-five-eighths'],
   lockUsual: LOCKS,
   lockHighUse: LOCKS,
+  lockFor: KINDS,
+  roleUse: LOCK_USES,
+  roleClosing: ROLE_CLOSINGS,
+  oneMotion: ['always', 'ways out'],
+  ratedLatch: ['always', 'as tested'],
+  doubleKeyed: ['stop', 'check'],
 };
 
 /**
@@ -62,7 +72,8 @@ export function figureType(
   const terms = TERMS[name];
   if (terms && path.length === 0) return { type: 'choice', options: terms };
   if (typeof value.value === 'boolean' || YES_NO.has(last ?? '')) return { type: 'yes-no' };
-  if (last === 'name' || last === 'id' || typeof value.value === 'string') return { type: 'text' };
+  if (last === 'name' || last === 'id' || value.unit === 'term') return { type: 'text' };
+  if (name === 'hingeGauges') return { type: 'length' };
   if (last === 'heavy' && name === 'butts') return { type: 'yes-no' };
   if (last === 'toMass' || value.unit === 'mass') return { type: 'mass' };
   if (value.unit === 'length') return { type: 'length' };

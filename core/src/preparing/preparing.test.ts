@@ -8,7 +8,7 @@ import { TERMS } from '../phrasing/index.js';
 import { holeRow, lockPreparation } from './index.js';
 import { DOOR } from '../testing/door.js';
 
-const base: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true };
+const base: OpeningFacts = { ...DOOR, frameMaterial: 'timber', secured: true, lockUse: 'store' };
 const prepared = (facts: Partial<OpeningFacts>, id: keyof typeof PRACTICES = 'us-commercial') => {
   const decided = decideOpening({ ...base, ...facts }, PRACTICES[id]);
   return lockPreparation(

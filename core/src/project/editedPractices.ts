@@ -1,7 +1,9 @@
 import { bad, good, type Result } from '../measure/index.js';
 import { practiceOf } from './practices.js';
 import {
+  figureType,
   PRACTICE_IDS,
+  valueTable,
   type HingePattern,
   type Practice,
   type PracticeId,
@@ -58,7 +60,7 @@ export function fitsShape(value: unknown, like: unknown, alsoLike: unknown = lik
       Math.abs(value) < 1e9
     );
   }
-  if (typeof like === 'string') return typeof value === 'string' && value.length <= 80;
+  if (typeof like === 'string') return typeof value === 'string' && value.length <= MAX_TEXT;
   if (typeof like === 'boolean') return typeof value === 'boolean';
   if (Array.isArray(like)) {
     return (
@@ -79,6 +81,22 @@ export function fitsShape(value: unknown, like: unknown, alsoLike: unknown = lik
     );
   }
   return value === undefined;
+}
+
+/** The longest text of a value: the names of rooms of one role. */
+const MAX_TEXT = 400;
+
+/** Whether every figure that is one of some words is one of them. */
+function areOptions(name: ValueName, value: unknown, values: PracticeValues): boolean {
+  const { columns, rows } = valueTable(value);
+  return columns.every((path, column) => {
+    const type = figureType(name, values, path);
+    if (type.type !== 'choice') return true;
+    return rows.every(
+      ({ figures }) =>
+        figures[column] === undefined || type.options.includes(figures[column] as string),
+    );
+  });
 }
 
 const isLength = (value: unknown): boolean =>
@@ -127,7 +145,8 @@ export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
         change.source.length > 200 ||
         (change.note !== undefined &&
           (typeof change.note !== 'string' || change.note.length > 1000)) ||
-        !(key === 'patterns' ? arePatterns(change.value) : fitsShape(change.value, like.value))
+        !(key === 'patterns' ? arePatterns(change.value) : fitsShape(change.value, like.value)) ||
+        !areOptions(key as ValueName, change.value, shipped)
       ) {
         return bad('practice.value', { name: key });
       }

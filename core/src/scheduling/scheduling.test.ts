@@ -156,7 +156,7 @@ describe('the schedule by set', () => {
     ]);
     expect(made.sets[0]!.lines[0]).toMatchObject({
       quantity: 3,
-      size: '4 1/2 in × 4 in',
+      size: '4 1/2 in × 4 1/2 in',
       stage: 'Hanging',
     });
   });
@@ -173,6 +173,7 @@ describe('the schedule by set', () => {
             finish: '626',
           },
         ],
+        secured: false,
         omitted: { powering: 'no power here' },
       },
     ]);

@@ -1,7 +1,8 @@
 import type { LockSpec } from '../catalogue/index.js';
 import {
   known,
-  roomNamed,
+  meetsInMiddle,
+  said,
   slides,
   type MeasuredLeaf,
   type OpeningFacts,
@@ -11,18 +12,27 @@ import { measured, type Sizes } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
-import { decideFunction } from './functions.js';
+import {
+  boltsAbove,
+  decideFunction,
+  findLatching,
+  wantsOneMotion,
+  type FunctionFor,
+} from './functions.js';
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import { securingItems } from './items.js';
-import { kindAlternatives, proposeKind, type LockPlace } from './lockType.js';
+import { hasRods, isExit } from './lockForms.js';
+import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';
 import { decidePlace, NOT_PLACED, type Placed } from './place.js';
 import type { Securing } from './secured.js';
 import { solidWidth } from './stile.js';
-import { useOf } from './uses.js';
+import { useOf, type DerivedUse } from './uses.js';
+import { findWayOut } from './wayOut.js';
 
 /** What the stage is handed. */
-export type SecuringInput = StageInput<'sizing' | 'handing' | 'hanging'>;
+export type SecuringInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging'>;
+export type { SecuringRecord };
 
 /**
  * Decides the lock of an opening: kind, function, backset, height, cylinder, strike, the second leaf
@@ -31,34 +41,46 @@ export type SecuringInput = StageInput<'sizing' | 'handing' | 'hanging'>;
  */
 export function decideSecuring(input: SecuringInput, record: SecuringRecord): Securing {
   const { facts, practice, project, results } = input;
-  const { handing, sizing: sizes } = results;
-  // Taken so while the hand is open.
-  const outsidePull = handing.hand ? handing.hand.swing === 'out' : true;
+  const { handing, sizing: sizes, opening: whole } = results;
   const recorded = known(record.facts.lockKind);
-  const use = useOf(facts, practice, roomsOf(input));
-  if (recorded === 'none' && (known(record.facts.rating) ?? 0) > 0)
-    record.report('stop', 'securing.noLatch', {}, 'NFPA 80', ['lockKind', 'rating']);
+  const use = useOf(facts, practice, whole);
   if (recorded === undefined && use === undefined) {
-    record.ask('kind', 'ask.secured', ['secured', 'lockUse', 'lockKind']);
-    return secured(NOT_PLACED, undefined, undefined, NO_INACTIVE, outsidePull);
+    record.ask('kind', 'ask.secured', ['role', 'lockUse', 'lockKind', 'secured']);
+    return secured(NOT_PLACED, undefined, undefined, NO_INACTIVE, hangsOut(handing));
   }
   const leaf = lockLeaf(facts, practice, sizes);
-  const kind = decideKind(record, placeOf(input, leaf, recorded, use?.use), recorded, !use);
-  const inactive = decideInactive(record, kind, activeTooNarrow(input));
+  const oneMotion = wantsOneMotion(record, practice);
+  const place = placeOf(input, leaf, recorded, use?.use, oneMotion);
+  const kind = decideKind(record, place, recorded, use);
+  // The bar of an exit device stands on the push face, its trim on the other.
+  const outsidePull = isExit(kind) || hangsOut(handing);
+  const inactive = decideInactive(record, kind, activeTooNarrow(input), whole);
   let spec: LockSpec | undefined;
   let placed = NOT_PLACED;
   if (kind !== 'none') {
-    if (use) spec = decideFunction(record, practice, kind, use, project.locks);
-    else record.ask('function', 'ask.secured', ['secured', 'lockUse']);
-    placed = decidePlace(record, { input, leaf, kind, spec, outsidePull });
-  } else if (known(record.facts.secured) === true && facts.leafConstruction === 'glass') {
-    record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
+    const exitOnly = facts.kind === 'double-egress';
+    const asked: Omit<FunctionFor, 'use'> = { kind, all: project.locks, oneMotion, exitOnly };
+    if (use) spec = decideFunction(record, practice, { ...asked, use });
+    else record.ask('function', 'ask.secured', ['role', 'lockUse']);
+    // Without a latch in any function it is plain from the kind alone.
+    if (!spec) findLatching(record, practice, kind, neverLatches(kind));
+    const above = use !== undefined && boltsAbove(kind, use.use);
+    placed = decidePlace(record, { input, leaf, kind, spec, outsidePull, boltAbove: above });
+  } else {
+    if (recorded === 'none') findLatching(record, practice, kind, true);
+    if (known(record.facts.secured) === true && facts.leafConstruction === 'glass')
+      record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
+  findWayOut(record, input, kind);
+  if (opposesEachOther(facts, kind))
+    record.report('stop', 'securing.opposite', {}, 'trade practice', ['securing.kind']);
+  findMeeting(record, input, kind);
   if (!facts.manualItems?.some((line) => line.stage === 'securing'))
     securingItems(record.items, {
       facts,
       kind,
       spec,
+      grade: practice.values.lockGrade.value[kind],
       lengths: placed.lengths,
       leafHeight: leaf?.height,
       bolts: inactive.bolts,
@@ -66,6 +88,26 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       secondBolt: placed.secondHeight !== undefined,
     });
   return secured(placed, kind, spec, inactive, outsidePull);
+}
+
+/** Whether the outside is the pull face; taken so while the hand is open. */
+function hangsOut({ hand }: SecuringInput['results']['handing']): boolean {
+  return hand ? hand.swing === 'out' : true;
+}
+
+/** Whether no function of a kind latches. */
+function neverLatches(kind: LockKind): boolean {
+  return kind === 'deadbolt' || kind === 'roller';
+}
+
+/** An astragal that overlaps keeps one leaf shut until the other is opened. */
+function findMeeting(record: SecuringRecord, { facts }: SecuringInput, kind: LockKind): void {
+  const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
+  if (meetsInMiddle(facts.kind) && hasRods(kind) && overlaps)
+    record.report('stop', 'securing.astragalExit', {}, 'NFPA 101; trade practice', [
+      'meetingEdge',
+      'securing.kind',
+    ]);
 }
 
 const NO_INACTIVE: InactiveLeaf = { bolts: undefined, coordinator: false };
@@ -94,15 +136,6 @@ function secured(
     coordinator: inactive.coordinator,
     outsidePull,
   };
-}
-
-/** The room on the outside and the one within. */
-function roomsOf({ facts, project, results }: SecuringInput) {
-  const from = roomNamed(facts.from, project);
-  const to = roomNamed(facts.to, project);
-  return results.handing.outside === 'from'
-    ? { outside: from, inside: to }
-    : { outside: to, inside: from };
 }
 
 /** Whether the active leaf of a pair alone is narrower than what is wanted, so that the other must open. */
@@ -136,33 +169,43 @@ export function lockLeaf(
 
 /** The place the lock would take, for holding the kinds against it. */
 function placeOf(
-  { facts, practice }: SecuringInput,
+  { facts, practice, project }: SecuringInput,
   leaf: MeasuredLeaf | undefined,
   recorded: LockKind | undefined,
   use: LockPlace['use'] = 'passage',
+  oneMotion = true,
 ): LockPlace {
-  if (!leaf) return { facts, practice, thickness: undefined, stile: undefined, use };
+  const asked = { facts, practice, use, oneMotion, all: project.locks };
+  if (!leaf) return { ...asked, thickness: undefined, stile: undefined };
   const filler = Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
   const { height } = lockHeightOf(facts, practice, recorded ?? 'none');
   const stile = solidWidth(facts, practice, leaf, height - leaf.bottom)?.width;
-  return { facts, practice, thickness: leaf.thickness - filler, stile, use };
+  return { ...asked, thickness: leaf.thickness - filler, stile };
 }
 
 function decideKind(
   record: SecuringRecord,
   place: LockPlace,
   recorded: LockKind | undefined,
-  useOpen: boolean,
+  use: DerivedUse | undefined,
 ): LockKind {
-  if (recorded !== undefined || useOpen) {
+  if (recorded !== undefined || !use) {
     const kind = recorded ?? 'none';
-    record.decide('kind', kind, { basis: record.basisOf('lockKind'), facts: ['lockKind'] });
+    record.decide('kind', kind, {
+      basis: record.basisOf('lockKind'),
+      reasons: () => {
+        const grade = place.practice.values.lockGrade.value[kind];
+        return grade ? [said('securing.kind.grade', { grade })] : [];
+      },
+      facts: ['lockKind'],
+    });
     return kind;
   }
   const { kind, why } = proposeKind(place);
   return record.propose('kind', kind, {
+    basis: use.basis,
     reasons: () => [why],
     alternatives: () => kindAlternatives(place),
-    facts: ['lockKind', 'lockUse', 'leafThickness', 'stileWidth'],
+    facts: ['lockKind', 'lockUse', 'role', 'leafThickness', 'stileWidth'],
   });
 }

@@ -6,6 +6,7 @@ import {
   type FactsOf,
   type RecordsOf,
 } from '../opening/index.js';
+import { LOCK_USES } from '../practice/index.js';
 import { described, map, object, text, word, words } from '../shape/index.js';
 
 /** Kinds of lock by how they sit in or on the leaf. */
@@ -30,20 +31,6 @@ export const LOCK_KINDS = [
   'gate',
 ] as const;
 export type LockKind = (typeof LOCK_KINDS)[number];
-
-/** What the lock is for, in plain words; see `securing/uses.ts` for what follows. */
-export const LOCK_USES = [
-  'passage',
-  'privacy',
-  'office',
-  'classroom',
-  'lock-down',
-  'store',
-  'entrance',
-  'dormitory',
-  'exit',
-] as const;
-export type LockUse = (typeof LOCK_USES)[number];
 
 /** What holds the inactive leaf of a pair. */
 export const LEAF_BOLTS = ['none', 'flush', 'automatic', 'constant', 'surface'] as const;

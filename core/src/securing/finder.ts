@@ -22,6 +22,12 @@ export interface LockWishes {
   power?: boolean | undefined;
   /** No key outside at all. */
   keyless?: boolean | undefined;
+  /** Does a latch hold it when it closes? */
+  latches?: boolean | undefined;
+  /** Can it be locked at all? */
+  lockable?: boolean | undefined;
+  /** Nothing to take hold of outside: the other room has a leaf of its own. */
+  blankOutside?: boolean | undefined;
 }
 
 export const LOCK_WISHES = [
@@ -35,6 +41,9 @@ export const LOCK_WISHES = [
   'lockDown',
   'power',
   'keyless',
+  'latches',
+  'lockable',
+  'blankOutside',
 ] as const satisfies readonly (keyof LockWishes)[];
 
 /** Whether a function, by what was derived from it, is what a wish asks for. */
@@ -60,6 +69,12 @@ function has(wish: keyof LockWishes, spec: LockSpec, derived: LockProperties): b
       return derived.powerMatters;
     case 'keyless':
       return spec.outsideKey.length === 0;
+    case 'latches':
+      return derived.latches;
+    case 'lockable':
+      return derived.canBeLocked;
+    case 'blankOutside':
+      return spec.outsideHandle === 'none' && spec.outsideKey.length === 0;
   }
 }
 
@@ -79,9 +94,11 @@ function extras(spec: LockSpec): number {
     spec.outsideKey.length +
     spec.insideKey.length +
     spec.insideTurn.length +
+    spec.outsideTurn.length +
     Number(spec.bolt) * 2 +
     Number(spec.insideButton) +
     Number(spec.edgeStops) +
+    Number(spec.delayed) * 2 +
     Number(spec.power !== 'none') * 2 +
     Number(spec.startsBlocked)
   );

@@ -33,9 +33,10 @@ export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit
       values.trimMargin.source,
       parts,
     );
-  if (fit.skin && fit.skin.has < fit.skin.needed)
+  // Locks of sliding leaves are made for their thickness.
+  if (fit.skin && fit.kind !== 'sliding' && fit.skin.has < fit.skin.needed)
     record.report(
-      'stop',
+      fit.skin.has < values.caseSkinLeast.value ? 'stop' : 'note',
       'securing.thinLeaf',
       { has: at(fit.skin.has, 'down'), needed: at(fit.skin.needed) },
       values.caseSkin.source,
@@ -55,6 +56,8 @@ export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit
     (fit.pocket ?? fit.bore) &&
     fit.kind !== 'sliding' &&
     fit.kind !== 'roller' &&
+    // A narrow stile has an offset pull or a paddle, no grip beside the stop.
+    fit.kind !== 'narrow-stile' &&
     least < values.fingerRoom.value
   )
     record.report(
@@ -86,7 +89,12 @@ export function findStrike(
     record.report(
       level,
       code,
-      { in: at(has, 'down'), gap: at(strike.gap), wanted: at(wanted) },
+      // As fine as it was compared: rounded, a warning can look untrue.
+      {
+        in: { ...at(has, 'down'), fine: true },
+        gap: { ...at(strike.gap), fine: true },
+        wanted: at(wanted),
+      },
       source,
       parts,
     );

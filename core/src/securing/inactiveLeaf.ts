@@ -1,13 +1,24 @@
 import type { OpeningFacts } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
-import { againstBolts, hasSecondLeaf, secondLeaf } from './pair.js';
+import type { Role } from '../practice/index.js';
+import { againstBolts, hasSecondLeaf, mayByHand, secondLeaf, type SecondFor } from './pair.js';
 
 /** What holds the inactive leaf of a pair, and whether the leaves are made to close in their order. */
 export interface InactiveLeaf {
   bolts: LeafBolts | undefined;
   coordinator: boolean;
 }
+
+/** Rooms whose second leaf moves equipment, not people. */
+const EQUIPMENT: ReadonlySet<Role> = new Set([
+  'store',
+  'strong-room',
+  'electrical',
+  'plant',
+  'server',
+  'goods',
+]);
 
 /**
  * Decides the bolts and the coordinator of a pair.
@@ -18,18 +29,20 @@ export function decideInactive(
   record: SecuringRecord,
   kind: LockKind,
   needed: boolean,
+  { role }: { role: Role | undefined },
 ): InactiveLeaf {
   const { facts } = record;
+  const how = { needed, equipment: role !== undefined && EQUIPMENT.has(role) };
   // Leaves that nothing locks or latches need no bolts, unless somebody recorded some.
   if (!hasSecondLeaf(facts, kind) || (kind === 'none' && facts.bolts === undefined))
     return { bolts: undefined, coordinator: false };
-  const second = secondLeaf(facts, needed);
+  const second = secondLeaf(facts, how);
   const bolts = record.propose('bolts', second.bolts, {
     reasons: () => [second.why()],
     alternatives: second.alternatives,
     facts: ['bolts', 'rating', 'egress', 'clearWanted'],
   });
-  const order = bolts === second.bolts ? second : secondLeaf({ ...facts, bolts }, needed);
+  const order = bolts === second.bolts ? second : secondLeaf({ ...facts, bolts }, how);
   const coordinator =
     record.propose('coordinator', order.coordinator ? 'yes' : 'none', {
       reasons: () => [order.coordinatorWhy()],
@@ -41,7 +54,7 @@ export function decideInactive(
     }) === 'yes';
   if (order.coordinator && !coordinator)
     record.report('stop', 'securing.noCoordinator', {}, 'trade practice', ['securing.coordinator']);
-  findBolts(record, bolts, facts, needed);
+  findBolts(record, bolts, facts, how);
   return { bolts, coordinator };
 }
 
@@ -49,11 +62,10 @@ function findBolts(
   record: SecuringRecord,
   bolts: LeafBolts,
   facts: OpeningFacts,
-  needed: boolean,
+  how: SecondFor,
 ): void {
-  const against = againstBolts(bolts, facts, needed);
+  const against = againstBolts(bolts, facts, how);
   if (!against || facts.meetingEdge === 'mullion') return;
-  record.report(bolts === 'none' ? 'check' : 'stop', against, {}, 'NFPA 80; IBC 1010', [
-    'securing.bolts',
-  ]);
+  const checked = bolts === 'none' || (bolts === 'flush' && mayByHand(facts, how));
+  record.report(checked ? 'check' : 'stop', against, {}, 'NFPA 80; IBC 1010', ['securing.bolts']);
 }

@@ -1,6 +1,6 @@
 export { lockLeaf } from './decide.js';
 export type { Securing } from './secured.js';
-export { derivedProperties, wishesFor } from './functions.js';
+export { derivedProperties, proposalFor, wishesFor } from './functions.js';
 export { bevelShift, boltGap, fitLock, type LockFit, type Room as FitRoom } from './fit.js';
 export { hasRods, isExit, LOCK_FORMS, type LockForm } from './lockForms.js';
 export {
@@ -11,7 +11,8 @@ export {
   proposeKind,
   type LockPlace,
 } from './lockType.js';
-export { useOf, USE_WISHES, type DerivedUse } from './uses.js';
+export { useOf, USE_WISHES, wantsExitDevice, type DerivedUse } from './uses.js';
+export { panicOf, type Panic } from './panic.js';
 export { solidWidth, type SolidWidth } from './stile.js';
 export {
   cylinderHalf,
@@ -28,6 +29,7 @@ export {
   actionsOf,
   exploreLock,
   hasAction,
+  isLatching,
   LOCK_ACTIONS,
   lockStep,
   restingState,
@@ -57,13 +59,5 @@ export {
   type ReachedRoom,
 } from './keying.js';
 export { levelsOf, type CorridorLevel, type LevelledLock } from './levels.js';
-export {
-  LEAF_BOLTS,
-  LOCK_KINDS,
-  LOCK_USES,
-  type LeafBolts,
-  type LockKind,
-  type LockTest,
-  type LockUse,
-} from './facts.js';
+export { LEAF_BOLTS, LOCK_KINDS, type LeafBolts, type LockKind, type LockTest } from './facts.js';
 export { securing } from './stage.js';

@@ -9,6 +9,8 @@ export interface SecuredBy {
   facts: OpeningFacts;
   kind: LockKind;
   spec: LockSpec | undefined;
+  /** Standard and grade that the lock is ordered by; empty where none is usual. */
+  grade: string;
   lengths: ThroughLengths;
   /** Height of the leaf, for what runs along its edge. */
   leafHeight: number | undefined;
@@ -41,7 +43,10 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     items.push(
       item(`item.lock.${kind}`, both || facts.kind === 'double-egress' ? 2 : 1, {
         traits: spec
-          ? [spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : `lock.${spec.id}`]
+          ? [
+              spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : `lock.${spec.id}`,
+              ...(by.grade ? [`=${by.grade}`] : []),
+            ]
           : [],
         handed: form.handed,
       }),
@@ -77,6 +82,14 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     if (bolts !== 'surface') items.push(item('item.dustStrike', 1));
   }
   if (coordinator) items.push(item('item.coordinator', 1));
-  if (bolts !== undefined && kind !== 'none' && !isExit(kind) && form.sits !== 'inside-face')
+  // A leaf that lets itself be opened by its bolts shows nothing to pull or turn on a way out.
+  const byItself = bolts === 'automatic' || bolts === 'constant';
+  if (
+    bolts !== undefined &&
+    kind !== 'none' &&
+    !isExit(kind) &&
+    form.sits !== 'inside-face' &&
+    !(byItself && facts.egress === true)
+  )
     items.push(item('item.dummyTrim', 1));
 }

@@ -11,22 +11,64 @@ export interface LockForm extends LockFigures {
   functions: readonly string[];
 }
 
-const BORED = ['passage', 'privacy', 'office', 'classroom', 'storeroom', 'classroom-inside'];
+const BORED = [
+  'passage',
+  'privacy',
+  'office',
+  'office-key',
+  'office-push-turn',
+  'classroom',
+  'storeroom',
+  'classroom-inside',
+  'corridor',
+  'patio',
+  'communicating',
+];
 const MORTISE = [
   'mortise-passage',
-  'privacy',
+  'privacy-bolt',
+  'privacy-latch',
   'mortise-office',
   'mortise-classroom',
   'mortise-storeroom',
   'classroom-inside',
+  'intruder',
   'dormitory',
   'entrance',
-  'corridor',
+  'apartment',
+  'guest',
+  'staff-toilet',
+  'vestibule',
+  'corridor-bolting',
+  'communicating-half',
+  'cold-room',
 ];
 const TRAPS = ['store', 'institution'];
 const DEADBOLTS = ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom'];
-const EXITS = ['exit-only', 'exit-night-latch', 'exit-classroom', 'exit-passage'];
-const POWERED = ['electric-fail-secure', 'electric-fail-safe'];
+const EXITS = [
+  'exit-only',
+  'exit-night-latch',
+  'exit-classroom',
+  'exit-classroom-inside',
+  'exit-passage',
+  'exit-delayed',
+  'exit-retraction',
+];
+const POWERED = ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'];
+/** Locks of the metric schools: bolt by key or turn, the handle for the latch or, escaping, for both. */
+const SASH = [
+  'mortise-passage',
+  'privacy-bathroom',
+  'sash-turn',
+  'sash-escape',
+  'mortise-storeroom',
+  'guest',
+  'sash-lock',
+  'deadbolt-single',
+  'deadbolt-double',
+  'communicating-half',
+  'cold-room',
+];
 
 const form = (
   kind: LockKind,
@@ -41,23 +83,25 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
   none: form('none', 'none', 'none', false, []),
   cylindrical: form('cylindrical', 'bore', 'own', false, [
     ...BORED,
+    'classroom-hold-back',
+    'vestibule',
+    'service-station',
     'utility',
     ...TRAPS,
     ...POWERED,
   ]),
-  tubular: form('tubular', 'bore', 'own', false, [...BORED, 'utility']),
+  tubular: form('tubular', 'bore', 'own', false, [...BORED, 'utility', 'electric-strike']),
   deadbolt: form('deadbolt', 'bore', 'own', false, DEADBOLTS),
   mortise: form('mortise', 'pocket', 'mortise', true, [...MORTISE, ...TRAPS, ...POWERED]),
-  profile: form('profile', 'pocket', 'profile', true, [...MORTISE, 'sash-lock', ...POWERED]),
-  sash: form('sash', 'pocket', 'own', false, [
-    'mortise-passage',
-    'privacy',
-    'mortise-storeroom',
-    'dormitory',
-    'sash-lock',
-    'deadbolt-single',
-    'deadbolt-double',
+  profile: form('profile', 'pocket', 'profile', true, [
+    ...SASH,
+    'changeover',
+    'panic-changeover',
+    'panic-split',
+    'panic-passage',
+    ...POWERED,
   ]),
+  sash: form('sash', 'pocket', 'own', false, [...SASH, 'dormitory', ...POWERED]),
   'rim-lock': form('rim-lock', 'inside-face', 'own', true, [
     'mortise-passage',
     'sash-lock',
@@ -74,9 +118,14 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
   'mortise-exit': form('mortise-exit', 'pocket', 'mortise', true, EXITS),
   'rods-surface': form('rods-surface', 'push-face', 'rim', false, EXITS),
   'rods-concealed': form('rods-concealed', 'push-face', 'rim', true, EXITS),
-  sliding: form('sliding', 'pocket', 'own', false, ['sliding-hook', 'deadbolt-single']),
+  sliding: form('sliding', 'pocket', 'own', false, [
+    'sliding-hook',
+    'sliding-privacy',
+    'deadbolt-single',
+  ]),
   roller: form('roller', 'pocket', 'none', false, ['push-pull']),
   gate: form('gate', 'inside-face', 'own', true, [
+    'gate-latch',
     'mortise-passage',
     'sash-lock',
     'rim-night-latch',

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { LOCK_KINDS, LOCK_USES } from './facts.js';
+import { LOCK_KINDS } from './facts.js';
 import { projectBasis, PRACTICES } from '../project/index.js';
 import type { Building, OpeningFacts } from '../opening/index.js';
-import { PRACTICE_IDS } from '../practice/index.js';
+import { LOCK_USES, PRACTICE_IDS } from '../practice/index.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { exitCase } from './exitDevice.js';
 import { LOCK_FORMS } from './index.js';
@@ -25,23 +25,34 @@ describe('the kind of lock', () => {
   it('is the practice’s usual one, and its stronger one in high use', () => {
     const usual = PRACTICE_IDS.map(
       (id) =>
-        decideOpening({ ...base, secured: true, leafThickness: mm(45) }, PRACTICES[id]).results
-          .securing.kind,
+        decideOpening(
+          {
+            ...base,
+            secured: true,
+            lockUse: 'store',
+            leafThickness: PRACTICES[id].values.leafThickness.value,
+          },
+          PRACTICES[id],
+        ).results.securing.kind,
     );
-    expect(usual).toEqual(['cylindrical', 'tubular', 'sash', 'profile', 'tubular']);
-    expect(us({ secured: true, frequency: 'high' }).results.securing.kind).toBe('mortise');
+    expect(usual).toEqual(['cylindrical', 'tubular', 'sash', 'profile', 'mortise']);
+    expect(us({ secured: true, lockUse: 'store', frequency: 'high' }).results.securing.kind).toBe(
+      'mortise',
+    );
   });
   it('follows the leaf: metal stiles, thin wood, glass, leaves that slide or swing both ways', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
-      us({ secured: true, ...facts }).results.securing.kind;
+      us({ secured: true, lockUse: 'store', ...facts }).results.securing.kind;
     expect(kind({ leafConstruction: 'aluminium-narrow' })).toBe('narrow-stile');
     expect(kind({ leafConstruction: 'glass' })).toBe('none');
     expect(kind({ kind: 'pocket', slideTo: 'left' })).toBe('sliding');
     expect(kind({ kind: 'double-acting' })).toBe('deadbolt');
     expect(kind({ frequency: 'high', leafThickness: inches(1.25) })).toBe('rim-lock');
-    expect(us({ secured: true, leafConstruction: 'glass' }).findings.map((f) => f.code)).toContain(
-      'securing.glass',
-    );
+    expect(
+      us({ secured: true, lockUse: 'store', leafConstruction: 'glass' }).findings.map(
+        (f) => f.code,
+      ),
+    ).toContain('securing.glass');
   });
   it('is an exit device where the way out serves many, by how the leaves meet', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
@@ -51,10 +62,10 @@ describe('the kind of lock', () => {
     expect(kind({ ...pair })).toBe('rods-surface');
     expect(kind({ ...pair, nothingVisible: true })).toBe('rods-concealed');
     expect(kind({ ...pair, meetingEdge: 'mullion' })).toBe('rim-exit');
-    expect(kind({ occupants: 49, secured: true })).toBe('cylindrical');
-    expect(us({ egress: false, occupants: 500, secured: true }).results.securing.kind).toBe(
-      'cylindrical',
-    );
+    expect(kind({ occupants: 49, secured: true, lockUse: 'store' })).toBe('cylindrical');
+    expect(
+      us({ egress: false, occupants: 500, secured: true, lockUse: 'store' }).results.securing.kind,
+    ).toBe('cylindrical');
   });
   it('puts a wanted dead bolt into one case with the latch', () => {
     const dwelling = us({ lockUse: 'entrance' });
@@ -63,7 +74,9 @@ describe('the kind of lock', () => {
     expect(dwelling.results.securing.spec?.handleDrawsBolt).toBe(true);
   });
   it('says what speaks against every other, and keeps what was recorded', () => {
-    const decision = us({ secured: true }).decisions.find((one) => one.key === 'securing.kind')!;
+    const decision = us({ secured: true, lockUse: 'store' }).decisions.find(
+      (one) => one.key === 'securing.kind',
+    )!;
     const against = Object.fromEntries(
       decision.alternatives.map((one) => [one.value, one.against?.code]),
     );
@@ -74,13 +87,15 @@ describe('the kind of lock', () => {
       'narrow-stile': 'securing.against.narrow',
       none: 'securing.against.none',
     });
-    const thin = us({ secured: true, leafThickness: inches(1.375) }).decisions.find(
-      (one) => one.key === 'securing.kind',
-    )!;
+    const thin = us({
+      secured: true,
+      lockUse: 'store',
+      leafThickness: inches(1.375),
+    }).decisions.find((one) => one.key === 'securing.kind')!;
     expect(thin.alternatives.find((one) => one.value === 'mortise')?.against?.code).toBe(
       'securing.against.thin',
     );
-    expect(us({ lockKind: 'unit', secured: true }).decisions).toEqual(
+    expect(us({ lockKind: 'unit', secured: true, lockUse: 'store' }).decisions).toEqual(
       expect.arrayContaining([
         expect.objectContaining({
           key: 'securing.kind',
@@ -118,14 +133,15 @@ describe('what a lock is for', () => {
   const spec = (from: string, to: string, facts: Partial<OpeningFacts> = {}) =>
     decideOpening({ ...base, from, to, ...facts }, basis).results.securing.spec?.id;
   it('follows from the room behind, unless somebody says otherwise', () => {
-    expect(spec('Corridor', 'Washroom')).toBe('privacy');
-    expect(spec('Corridor', 'Washroom', { secured: false })).toBe('privacy');
+    expect(spec('Corridor', 'Washroom')).toBe('privacy-bolt');
+    expect(spec('Corridor', 'Washroom', { secured: false })).toBe('privacy-bolt');
     expect(spec('Corridor', 'Boiler')).toBe('storeroom');
     expect(spec('Boiler', 'Corridor')).toBe('storeroom');
-    expect(spec('Corridor', 'Guest 1')).toBe('dormitory');
+    expect(spec('Corridor', 'Guest 1')).toBe('passage');
     expect(spec('Corridor', 'Study')).toBe('office');
-    expect(spec('Court', 'Study')).toBe('storeroom');
-    expect(spec('Court', 'Hall')).toBe('entrance');
+    // Out of a study one leaves to the open; by the hall people come in, and it is locked at night.
+    expect(spec('Court', 'Study')).toBe('exit-night-latch');
+    expect(spec('Court', 'Hall')).toBe('deadbolt-single');
     expect(spec('Corridor', 'Study', { secured: false })).toBe('passage');
     expect(spec('Corridor', 'Study', { lockUse: 'classroom' })).toBe('classroom');
     expect(spec('Corridor', 'Study', { lockUse: 'lock-down' })).toBe('classroom-inside');
@@ -172,6 +188,7 @@ describe('findings of a lock in its leaf', () => {
       british({
         leafConstruction: 'timber-panelled-softwood',
         secured: true,
+        lockUse: 'store',
         midRail: 0,
         stileWidth: mm(stile),
       }).results.securing.backset;
@@ -208,7 +225,7 @@ describe('findings of a lock in its leaf', () => {
   });
   it('hold bolts to how far they are in the strike', () => {
     const latch = (latchThrow: number) =>
-      us({ lockKind: 'cylindrical', secured: true, latchThrow });
+      us({ lockKind: 'cylindrical', secured: true, lockUse: 'store', latchThrow });
     expect(codes(latch(inches(0.5)))).not.toContain('securing.shortLatch');
     const short = latch(inches(0.4375)).findings.find((one) => one.code === 'securing.shortLatch');
     expect(short?.level).toBe('check');
@@ -227,10 +244,15 @@ describe('findings of a lock in its leaf', () => {
     expect(codes(keyed)).toEqual(
       expect.arrayContaining(['securing.traps', 'securing.doubleKeyed']),
     );
-    const rated = us({ lockKind: 'deadbolt', secured: true, rating: 90 });
+    const rated = us({ lockKind: 'deadbolt', secured: true, lockUse: 'store', rating: 90 });
     expect(codes(rated)).toContain('securing.noLatch');
     expect(codes(us({ lockKind: 'none', rating: 90 }))).toContain('securing.noLatch');
-    const second = { lockKind: 'cylindrical', secured: true, deadBolt: true } as const;
+    const second = {
+      lockKind: 'cylindrical',
+      secured: true,
+      lockUse: 'store',
+      deadBolt: true,
+    } as const;
     const told = (facts: Partial<OpeningFacts>) =>
       us(facts)
         .findings.filter((one) => one.code.startsWith('securing.secondLock'))
@@ -242,7 +264,7 @@ describe('findings of a lock in its leaf', () => {
     expect(told({ ...second, lockKind: 'mortise', egress: true })).toEqual([]);
     expect(us(second).results.securing.secondHeight).toBe(inches(48));
     expect(us(second).items.map((one) => one.term)).toContain('item.lock.deadbolt');
-    const gone = us({ secured: true, choices: choose('own-lost') });
+    const gone = us({ secured: true, lockUse: 'store', choices: choose('own-lost') });
     expect(codes(gone)).toContain('choice.notTaken');
   });
 });
@@ -251,7 +273,7 @@ describe('limits of a lock, on both sides', () => {
   const { values } = PRACTICES['us-commercial'];
   it('an exit device from so many people, unless it is no way out', () => {
     const kind = (occupants: number, egress?: boolean) =>
-      us({ occupants, egress, secured: true }).results.securing.kind;
+      us({ occupants, egress, secured: true, lockUse: 'store' }).results.securing.kind;
     const from = values.panicFrom.value;
     expect(kind(from - 1, true)).not.toMatch(/exit/);
     expect(kind(from, true)).toMatch(/exit/);
@@ -278,7 +300,7 @@ describe('limits of a lock, on both sides', () => {
   });
   it('a bored lock in a leaf of its range: too thin stops, too thick is checked', () => {
     const told = (leafThickness: number) =>
-      us({ lockKind: 'cylindrical', secured: true, leafThickness })
+      us({ lockKind: 'cylindrical', secured: true, lockUse: 'store', leafThickness })
         .findings.filter((one) => one.code.startsWith('securing.bored'))
         .map((one) => `${one.level} ${one.code}`);
     const { from, to } = values.boredLeaf.value;
@@ -292,6 +314,7 @@ describe('limits of a lock, on both sides', () => {
       us({
         lockKind: 'mortise',
         secured: true,
+        lockUse: 'store',
         accessible: true,
         egress: true,
         lockHeight,
@@ -307,7 +330,8 @@ describe('limits of a lock, on both sides', () => {
   });
   it('the stronger lock from high use on', () => {
     const kind = (passagesPerDay: number) =>
-      us({ secured: true, frequency: undefined, passagesPerDay }).results.securing.kind;
+      us({ secured: true, lockUse: 'store', frequency: undefined, passagesPerDay }).results.securing
+        .kind;
     const from = values.highUse.value;
     expect(kind(from - 1)).toBe(values.lockUsual.value);
     expect(kind(from)).toBe(values.lockHighUse.value);
@@ -317,7 +341,7 @@ describe('limits of a lock, on both sides', () => {
 describe('the things of the stage in the set', () => {
   it('stand there unless somebody wrote them or left them out', () => {
     const items = (facts: Partial<OpeningFacts>) =>
-      us({ secured: true, ...facts })
+      us({ secured: true, lockUse: 'store', ...facts })
         .items.filter((one) => one.stage === 'securing')
         .map((one) => one.term ?? one.written);
     expect(items({})).toEqual(['item.lock.cylindrical']);
@@ -335,7 +359,7 @@ describe('the things of the stage in the set', () => {
   });
   it('have the cylinder in made halves where the lock is for a profile cylinder', () => {
     const decided = decideOpening(
-      { ...base, secured: true, frameMaterial: 'timber', leafThickness: mm(40) },
+      { ...base, secured: true, lockUse: 'store', frameMaterial: 'timber', leafThickness: mm(40) },
       PRACTICES.continental,
     );
     const cylinder = decided.items.find((one) => one.term === 'item.cylinder')!;

@@ -7,9 +7,13 @@ import {
   type OpeningFacts,
   type Said,
 } from '../opening/index.js';
-import type { LockKind, LockUse } from './facts.js';
-import type { Practice } from '../practice/index.js';
-import { LOCK_FORMS, isExit } from './lockForms.js';
+import type { LockKind } from './facts.js';
+import { remembered } from '../measure/index.js';
+import type { LockUse, Practice, PracticeValues } from '../practice/index.js';
+import type { LockSpec } from '../catalogue/index.js';
+import { proposalFor } from './functions.js';
+import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
+import { panicOf } from './panic.js';
 import { wantsExitDevice } from './uses.js';
 
 /** What the kind of lock follows from, beside the facts. */
@@ -20,6 +24,10 @@ export interface LockPlace {
   /** Width of what is solid at the lock edge, where it is limited. */
   stile: number | undefined;
   use: LockUse;
+  /** Functions by id, the project's own among them. */
+  all: ReadonlyMap<string, LockSpec>;
+  /** Whether out must be one motion. */
+  oneMotion: boolean;
 }
 
 const SWINGING: readonly LockKind[] = [
@@ -42,12 +50,15 @@ const PAIRED: readonly LockKind[] = [...SWINGING, 'rods-surface', 'rods-conceale
 const SLIDING: readonly LockKind[] = ['none', 'sliding'];
 const BOTH_WAYS: readonly LockKind[] = ['none', 'deadbolt', 'narrow-stile'];
 const GLASS: readonly LockKind[] = ['none'];
+/** Leaves that swing opposite ways cannot latch into each other: rods of their own, or nothing. */
+const OPPOSITE: readonly LockKind[] = ['none', 'rods-surface', 'rods-concealed'];
 
 /** The kinds of lock that an opening of a kind takes. */
 export function lockKindsFor(facts: OpeningFacts): readonly LockKind[] {
   if (facts.leafConstruction === 'glass') return GLASS;
   if (slides(facts.kind)) return SLIDING;
   if (facts.kind === 'double-acting') return BOTH_WAYS;
+  if (facts.kind === 'double-egress') return OPPOSITE;
   return PAIRED;
 }
 
@@ -89,6 +100,9 @@ function reachFromEdge(kind: LockKind, practice: Practice): number | undefined {
   }
 }
 
+/** Uses that a dead bolt or a night latch alone may serve. */
+const ALONE: ReadonlySet<LockUse> = new Set(['entrance', 'dwelling', 'shop']);
+
 /** What speaks against a kind of lock at a place; undefined where nothing does. */
 export function againstKind(kind: LockKind, place: LockPlace): Said | undefined {
   const { facts, practice, thickness, stile, use } = place;
@@ -96,21 +110,26 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
   const { values } = practice;
   const rated = (known(facts.rating) ?? 0) > 0;
   const construction = known(facts.leafConstruction);
-  if (kind === 'none')
-    return use === 'passage' && !rated ? undefined : said('securing.against.none');
+  if (kind === 'none') {
+    const free = use === 'passage' || use === 'push-pull' || use === 'stair';
+    return free && !(rated && practice.values.ratedLatch.value === 'always')
+      ? undefined
+      : said('securing.against.none');
+  }
   if (wantsExitDevice(facts, practice) && !isExit(kind)) return said('securing.against.notExit');
   if (isExit(kind) && facts.egress === false) return said('securing.against.noWayOut');
-  if (kind === 'roller' && (rated || use !== 'passage')) return said('securing.against.roller');
+  if (kind === 'roller' && (rated || (use !== 'passage' && use !== 'push-pull')))
+    return said('securing.against.roller');
   if (kind === 'gate' && facts.exterior !== true) return said('securing.against.gate');
   if (kind === 'narrow-stile' && construction !== 'aluminium-narrow')
     return said('securing.against.narrow');
-  if ((kind === 'night-latch' || kind === 'deadbolt') && use !== 'entrance')
+  if ((kind === 'night-latch' || kind === 'deadbolt') && !ALONE.has(use))
     return said('securing.against.alone');
   if (rated && (kind === 'rim-lock' || kind === 'night-latch' || kind === 'deadbolt'))
     return said('securing.against.rated');
   if (thickness !== undefined && form.sits === 'pocket' && form.body) {
     const through = values.bodies.value[form.body].through;
-    const needed = through + 2 * values.caseSkin.value;
+    const needed = through + 2 * values.caseSkinLeast.value;
     if (isTimber(facts) && needed > thickness)
       return said('securing.against.thin', {
         case: { ticks: through },
@@ -119,10 +138,15 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
       });
   }
   if (thickness !== undefined && form.sits === 'bore') {
-    const { from } = values.boredLeaf.value;
+    const { from, to } = values.boredLeaf.value;
     if (thickness < from)
       return said('securing.against.boredThin', {
         least: { ticks: from },
+        leaf: { ticks: thickness },
+      });
+    if (thickness > to)
+      return said('securing.against.boredThick', {
+        most: { ticks: to },
         leaf: { ticks: thickness },
       });
   }
@@ -143,44 +167,105 @@ export function isTimber(facts: OpeningFacts): boolean {
   return known(facts.leafConstruction)?.startsWith('timber') ?? false;
 }
 
+/** The kinds a practice works with in the one direction or the other, and what is left for a thin leaf. */
+const kindsOf = remembered((values: PracticeValues): readonly LockKind[] => {
+  const used = [
+    values.lockUsual.value,
+    values.lockHighUse.value,
+    ...Object.values(values.lockFor.value),
+  ];
+  const never = (kind: string) => kind === 'none' || kind === 'gate' || kind === 'rim-exit';
+  return [...new Set([...used, 'tubular', 'rim-lock'])].filter(
+    (kind) => !never(kind),
+  ) as LockKind[];
+});
+
 /** The kind of lock for a place, with why: the usual one, unless leaf, stile or use ask for another. */
 export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
   const { facts, practice, use } = place;
-  const { values } = practice;
   const construction = known(facts.leafConstruction);
+  const free = use === 'passage' || use === 'push-pull' || use === 'stair';
   if (construction === 'glass') return { kind: 'none', why: said('securing.kind.glass') };
   if (slides(facts.kind))
-    return use === 'passage'
+    return free
       ? { kind: 'none', why: said('securing.kind.slidesFree') }
       : { kind: 'sliding', why: said('securing.kind.slides') };
   if (facts.kind === 'double-acting')
-    return use === 'passage'
+    return free
       ? { kind: 'none', why: said('securing.kind.swingsFree') }
       : { kind: 'deadbolt', why: said('securing.kind.swings') };
-  if (use === 'exit') {
-    if (meetsInMiddle(facts.kind) && facts.meetingEdge !== 'mullion') {
+  const panic = panicOf(facts, practice);
+  const exits = use === 'exit' || use === 'exit-only' || panic.wanted !== 'no';
+  if (facts.kind === 'double-egress') return ofOppositeLeaves(place, free && !exits);
+  // A pair that people leave by and that latches: a device on each leaf, either opens alone.
+  const pair = meetsInMiddle(facts.kind);
+  const freePair = pair && use === 'stair';
+  if (exits || freePair) {
+    const why = panic.wanted === 'no' ? said('securing.kind.exit') : panic.why();
+    if (pair && facts.meetingEdge !== 'mullion')
       return facts.nothingVisible === true
         ? { kind: 'rods-concealed', why: said('securing.kind.rodsConcealed') }
         : { kind: 'rods-surface', why: said('securing.kind.rods') };
-    }
-    return { kind: 'rim-exit', why: said('securing.kind.exit') };
+    return { kind: 'rim-exit', why };
   }
+  const usual = practice.values.lockFor.value[use];
+  if (usual === 'none' && !againstKind('none', place))
+    return { kind: 'none', why: said('securing.kind.pushPull') };
   if (construction === 'aluminium-narrow')
     return { kind: 'narrow-stile', why: said('securing.kind.narrow') };
+  return usualKind(place, usual);
+}
+
+/** Of the kinds that fit, the first in which some function does what is asked. */
+function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Said } {
+  const { facts, practice, use } = place;
+  const { values } = practice;
   const high =
     facts.frequency === 'high' || (known(facts.passagesPerDay) ?? 0) >= values.highUse.value;
-  let kind = (high ? values.lockHighUse : values.lockUsual).value as LockKind;
-  let why = said(high ? 'securing.kind.highUse' : 'securing.kind.usual');
-  const bolt = known(facts.deadBolt) ?? (use === 'entrance' || use === 'dormitory');
-  if (bolt && LOCK_FORMS[kind].sits === 'bore') {
-    kind = 'mortise';
-    why = said('securing.kind.oneMotion');
-  }
-  const against = againstKind(kind, place);
-  if (!against) return { kind, why };
-  for (const other of ['sash', 'tubular', 'cylindrical', 'rim-lock'] as const)
-    if (other !== kind && !againstKind(other, place)) return { kind: other, why: against };
-  return { kind, why };
+  const stronger = high && LOCK_FORMS[usual].sits === 'bore' && usual !== 'deadbolt';
+  const first = stronger ? (values.lockHighUse.value as LockKind) : usual;
+  const named = values.lockGrade.value[first];
+  const grade = { grade: named || first, source: values.lockFor.source };
+  const why = stronger
+    ? said('securing.kind.highUse', grade)
+    : said('securing.kind.usual', { use: { term: `lockUse.${use}` }, ...grade });
+  const against = againstKind(first, place);
+  if (!against && doesIt(first, place)) return { kind: first, why };
+  const others = [...new Set([usual, ...kindsOf(values)])];
+  const fitting = others.filter((kind) => kind !== first && !againstKind(kind, place));
+  const other = fitting.find((kind) => doesIt(kind, place));
+  if (other)
+    return {
+      kind: other,
+      why:
+        against ??
+        said('securing.kind.other', {
+          kind: { term: `lockKind.${first}` },
+          use: { term: `lockUse.${use}` },
+        }),
+    };
+  return against && fitting[0] ? { kind: fitting[0], why: against } : { kind: first, why };
+}
+
+/** Whether a kind is made in a function that does all that is asked. */
+function doesIt(kind: LockKind, { facts, use, all, oneMotion }: LockPlace): boolean {
+  const deadBolt = known(facts.deadBolt);
+  return proposalFor(all, kind, use, deadBolt, oneMotion, false).best !== undefined;
+}
+
+/** Leaves of a double-egress pair: rods on each where they must latch, else push only. */
+function ofOppositeLeaves(place: LockPlace, free: boolean): { kind: LockKind; why: Said } {
+  if (free && !againstKind('none', place))
+    return { kind: 'none', why: said('securing.kind.oppositeFree') };
+  return {
+    kind: place.facts.nothingVisible === true ? 'rods-concealed' : 'rods-surface',
+    why: said('securing.kind.opposite'),
+  };
+}
+
+/** Whether a kind latches a leaf by itself at all: what holds by rods, bolts and latches does. */
+export function opposesEachOther(facts: OpeningFacts, kind: LockKind): boolean {
+  return facts.kind === 'double-egress' && kind !== 'none' && !hasRods(kind);
 }
 
 /** Every kind for the opening with what speaks against it. */

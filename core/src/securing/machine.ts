@@ -7,6 +7,10 @@ export interface LockState {
   outside: boolean;
   /** Inside handle blocked. */
   inside: boolean;
+  /** What blocks the outside handle was set to stay: a push-and-turn button, turned. */
+  stays: boolean;
+  /** The latch is held drawn: dogged, snibbed, or by a key. */
+  heldBack: boolean;
   powered: boolean;
   closed: boolean;
 }
@@ -19,7 +23,13 @@ export const LOCK_ACTIONS = [
   'outside-push',
   'inside-turn-lock',
   'inside-turn-free',
+  'outside-turn-lock',
+  'outside-turn-free',
   'inside-button',
+  'inside-hold-back',
+  'inside-let-go',
+  'outside-key-hold-back',
+  'outside-key-let-go',
   'inside-key-lock',
   'inside-key-free',
   'outside-key-lock',
@@ -44,12 +54,19 @@ export interface LockStep {
   opens: boolean;
 }
 
+/** Whether a latch holds the leaf by itself. */
+export function isLatching(spec: LockSpec): boolean {
+  return spec.latch === 'spring' || spec.latch === 'dead-latching';
+}
+
 /** How the lock stands when nobody has done anything: closed, powered, as the key was taken out. */
 export function restingState(spec: LockSpec): LockState {
   return {
     bolt: false,
     outside: spec.startsBlocked,
     inside: false,
+    stays: false,
+    heldBack: false,
     powered: true,
     closed: true,
   };
@@ -65,8 +82,17 @@ export function hasAction(spec: LockSpec, action: LockAction): boolean {
     case 'inside-turn-lock':
     case 'inside-turn-free':
       return spec.insideTurn.length > 0;
+    case 'outside-turn-lock':
+    case 'outside-turn-free':
+      return spec.outsideTurn.length > 0;
     case 'inside-button':
       return spec.insideButton;
+    case 'inside-hold-back':
+    case 'inside-let-go':
+      return spec.heldBackBy.includes('inside');
+    case 'outside-key-hold-back':
+    case 'outside-key-let-go':
+      return spec.heldBackBy.includes('outside-key');
     case 'inside-key-lock':
     case 'inside-key-free':
       return spec.insideKey.length > 0;
@@ -83,14 +109,14 @@ export function hasAction(spec: LockSpec, action: LockAction): boolean {
     // Nothing but a roller, or nothing at all, holds the leaf: it is pushed or pulled.
     case 'inside-push':
     case 'outside-push':
-      return spec.latch === 'none' || spec.latch === 'roller';
+      return spec.latch === 'none' || spec.latch === 'roller' || spec.heldBackBy.length > 0;
     case 'outside-card':
       return spec.power !== 'none';
     case 'power-off':
     case 'power-on':
       return spec.power !== 'none';
     case 'outside-slip':
-      return spec.latch === 'spring' || spec.latch === 'dead-latching';
+      return isLatching(spec);
   }
 }
 
@@ -129,7 +155,7 @@ function worked(
   if (works.includes('inside')) next.inside = false;
   // A key withdraws the bolt first; turned on, or with no bolt out, the latch.
   if (works.includes('latch') && spec.latch !== 'none' && (!state.bolt || thrown)) latch = true;
-  if (key && spec.freedBy.includes('outside-key')) next.outside = false;
+  if (key && spec.freedBy.includes('outside-key') && !state.stays) next.outside = false;
   return { state: next, latch };
 }
 
@@ -148,7 +174,7 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
       if (state.inside) return idle;
       latch = true;
       if (spec.handleDrawsBolt) next.bolt = false;
-      if (spec.freedBy.includes('inside-handle')) next.outside = false;
+      if (spec.freedBy.includes('inside-handle') && !state.stays) next.outside = false;
       break;
     case 'outside-handle':
       if (outsideBlocked(spec, state)) return idle;
@@ -156,6 +182,7 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
       break;
     case 'inside-push':
     case 'outside-push':
+      if (isLatching(spec) && !state.heldBack) return idle;
       latch = true;
       break;
     case 'outside-card':
@@ -165,14 +192,31 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
       break;
     case 'outside-slip':
       // Closed, the strike holds the dead-latch pin in, and the latch out.
-      if (!state.closed || state.bolt || spec.latch !== 'spring') return idle;
+      if (!state.closed || state.bolt || state.heldBack || spec.latch !== 'spring') return idle;
       latch = true;
       break;
     case 'inside-turn-lock':
       next = worked(spec, state, spec.insideTurn, 'lock', false).state;
+      // A button that is pushed and turned stays until it is turned back.
+      if (spec.insideButton && spec.insideTurn.includes('outside')) next.stays = true;
       break;
     case 'inside-turn-free':
       ({ state: next, latch } = worked(spec, state, spec.insideTurn, 'free', false));
+      next.stays = false;
+      break;
+    case 'outside-turn-lock':
+      next = worked(spec, state, spec.outsideTurn, 'lock', false).state;
+      break;
+    case 'outside-turn-free':
+      ({ state: next, latch } = worked(spec, state, spec.outsideTurn, 'free', false));
+      break;
+    case 'inside-hold-back':
+    case 'outside-key-hold-back':
+      next.heldBack = true;
+      break;
+    case 'inside-let-go':
+    case 'outside-key-let-go':
+      next.heldBack = false;
       break;
     case 'inside-button':
     case 'stop-lock':
@@ -196,13 +240,15 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
     case 'emergency':
       next.outside = false;
       if (!spec.insideKey.includes('bolt')) next.bolt = false;
+      // Where no handle works outside, what opens it in need is a key that draws latch and bolt.
+      latch = spec.outsideHandle === 'rigid';
       break;
     case 'close':
       if (state.closed) return idle;
       // A thrown bolt meets the jamb: the leaf does not close.
       if (state.bolt) return idle;
       next.closed = true;
-      if (spec.freedBy.includes('closing')) next.outside = false;
+      if (spec.freedBy.includes('closing') && !state.stays) next.outside = false;
       if (spec.boltsOnClosing && spec.bolt) next.bolt = true;
       return { state: next, latch: false, opens: false };
     case 'power-off':
@@ -221,7 +267,15 @@ export function lockStep(spec: LockSpec, state: LockState, action: LockAction): 
 
 /** A state as a short key, the same for the same state. */
 export function stateKey(state: LockState): string {
-  return [state.bolt, state.outside, state.inside, state.powered, state.closed]
+  return [
+    state.bolt,
+    state.outside,
+    state.inside,
+    state.stays,
+    state.heldBack,
+    state.powered,
+    state.closed,
+  ]
     .map((one) => (one ? '1' : '0'))
     .join('');
 }

@@ -1,6 +1,7 @@
 /** What the stage says: reasons, questions, findings. `{name}` is a parameter. */
 export const SECURING_MESSAGES = {
-  'securing.function.secured': 'Secured: the simplest that locks by itself and lets people out.',
+  'securing.lockedByHand': 'Nothing latches it: it is locked only when somebody throws the bolt.',
+  'securing.function.only': 'The one function this lock is made in.',
   'securing.function.free': 'Not locked against people: the simplest that nobody can lock.',
   'securing.against.traps': 'In some state nobody gets out without a key.',
   'securing.against.twoMotions': 'In some state it takes two motions to get out.',
@@ -10,21 +11,54 @@ export const SECURING_MESSAGES = {
     'In some state it takes two motions to get out: the bolt, then the handle.',
   'securing.slips': 'Its latch has no dead-latch pin: a card can push it back.',
   'securing.noLatch': 'A rated leaf must latch by itself.',
-  'ask.secured': 'Is it locked against people on one side?',
-  'securing.use.recorded': 'By what it is for.',
-  'securing.use.people': 'It serves {people} people; from {from} the way out takes an exit device.',
-  'securing.use.room': '{room} is used for: {use}.',
-  'securing.kind.usual': 'The usual lock of the practice.',
-  'securing.kind.highUse': 'High use: the stronger lock of the practice.',
-  'securing.kind.oneMotion':
-    'A dead bolt is wanted: in one case the inside handle draws latch and bolt at once.',
+  'securing.noLatchTested':
+    'Nothing latches this rated leaf: only where its tested evidence allows it.',
+  'securing.delayed':
+    'It lets people out only after a delay: where code and authority allow it, with its sign, alarm and release on fire.',
+  'securing.notMet':
+    'No {kind} does what is asked for {use}: it would not be {wish}. Another lock type, or what it is for.',
+  'securing.against.delayed': 'It lets people out only after a delay.',
+  'securing.opposite':
+    'The leaves swing opposite ways and cannot latch into each other: rods on each, or push only.',
+  'securing.astragalExit':
+    'Exit devices on both leaves and meeting edges that overlap: each leaf must open alone. A split astragal or edge seals as listed.',
+  'securing.panicMissing':
+    'People leave by this leaf in a number or from rooms that take panic hardware, and it has a {kind}.',
+  'securing.barOnPull':
+    'People leave towards the pull side: the bar of an exit device stands on the push face only. Swing it the other way.',
+  'securing.barOutside':
+    'The bar would stand on the side the door is locked against. Which way do people leave?',
+  'securing.escapeBoth':
+    'People leave both ways: a device has its bar on one face only. A double-egress pair, or no latch.',
+  'securing.swingsAgainst':
+    'It swings against {people} people who leave by it; from {from} the leaf opens the way out.',
+  'securing.panic.no': 'No panic hardware is asked for.',
+  'securing.panic.people':
+    '{people} people leave by it, {occupancy}: panic hardware from {from} where it latches or locks.',
+  'securing.panic.perhaps':
+    '{people} people leave by it and the occupancy is not recorded: from {from} it may ask for panic hardware.',
+  'securing.panic.electrical':
+    'Electrical equipment of {amperes} A: from {from} A doors near it open out with panic hardware.',
+  'ask.secured': 'What is this door, or what is its lock for?',
+  'ask.function': 'No {kind} does what is asked for {use}: which function?',
+  'securing.use.recorded': 'For: {use}.',
+  'securing.use.role': 'Role of the door: {role}.',
+  'securing.use.rated': 'A rated leaf latches ({source}): push and pull alone do not hold it.',
+  'securing.kind.usual': 'Usual for {use}: {grade} ({source}).',
+  'securing.kind.highUse': 'High use: {grade} ({source}).',
+  'securing.kind.grade': 'Ordered by {grade}.',
+  'securing.kind.other': 'A {kind} is not made in a function for {use}.',
+  'securing.kind.pushPull': 'Nobody locks or latches it: push and pull.',
+  'securing.kind.opposite':
+    'The leaves swing opposite ways: a device with rods on each, without trim.',
+  'securing.kind.oppositeFree': 'The leaves swing opposite ways and need no latch: push only.',
   'securing.kind.glass': 'A leaf all of glass takes no case or bore.',
   'securing.kind.slides': 'It slides: a hook or lift-up bolt in the edge.',
   'securing.kind.slidesFree': 'It slides and nobody locks it: edge pull and flush pulls.',
   'securing.kind.swings': 'It swings both ways: only a dead bolt holds it.',
   'securing.kind.swingsFree': 'It swings both ways and nobody locks it.',
   'securing.kind.exit': 'A way out for many: pushed open at one motion.',
-  'securing.kind.rods': 'Both leaves open out without a mullion: rods to head and floor.',
+  'securing.kind.rods': 'Two leaves without a mullion, each to open alone: rods to head and floor.',
   'securing.kind.rodsConcealed': 'Nothing shall be seen: rods within the leaves.',
   'securing.kind.narrow': 'A narrow metal stile takes only a lock made for it.',
   'securing.against.none': 'Its use or its rating asks for a latch or a lock.',
@@ -37,6 +71,8 @@ export const SECURING_MESSAGES = {
     'Alone it is a lock of an entrance; here a handle and a latch are wanted.',
   'securing.against.rated': 'A rated leaf must latch by itself from within the leaf.',
   'securing.against.thin': 'A case of {case} wants a leaf of {needed}; it is {leaf}.',
+  'securing.against.boredThick':
+    'Bored locks are made for leaves up to {most}; it is {leaf}: a kit, or a mortise lock.',
   'securing.against.boredThin': 'Bored locks want a leaf of at least {least}; it is {leaf}.',
   'securing.against.stile': 'It wants {needed} of solid stile; there is {stile}.',
   'securing.against.loose': 'Nothing then holds the second leaf.',
@@ -114,6 +150,10 @@ export const SECURING_MESSAGES = {
   'securing.bolts.mullion': 'The mullion holds each leaf.',
   'securing.bolts.manual':
     'Neither rated nor on a way out, and the active leaf is wide enough alone.',
+  'securing.bolts.unknown':
+    'Whether people leave by it is not recorded: until it is, bolts that need no hand.',
+  'securing.against.manualStore':
+    'Bolts by hand on a store or equipment room, or where the second leaf is not needed: where the code allows it, labelled where rated.',
   'securing.bolts.rated': 'Rated: both leaves must be held by themselves.',
   'securing.bolts.egress': 'On a way out: the second leaf must let itself be opened at once.',
   'securing.bolts.width': 'The active leaf alone is too narrow: the second must open with it.',

@@ -19,6 +19,8 @@ const pair: OpeningFacts = {
   rating: 0,
   frequency: 'medium',
   secured: true,
+  lockUse: 'store',
+  egress: false,
 };
 const us = (facts: Partial<OpeningFacts> = {}) =>
   decideOpening({ ...pair, ...facts }, PRACTICES['us-commercial']);
@@ -35,6 +37,11 @@ describe('the second leaf of a pair', () => {
     expect(held({ egress: true, closer: 'any' })).toEqual(['automatic', true]);
     expect(held({ clearWanted: inches(60), closer: 'none' })).toEqual(['automatic', false]);
     expect(held({ clearWanted: inches(30), closer: 'none' })).toEqual(['flush', false]);
+    // Nobody said whether people leave by it: that is not “no”, but for rooms of goods and plant.
+    for (const egress of [undefined, 'unknown'] as const) {
+      expect(held({ egress, closer: 'none' })).toEqual(['automatic', false]);
+      expect(held({ egress, closer: 'none', role: 'plant' })).toEqual(['flush', false]);
+    }
   });
   it('wants a coordinator where the active leaf must close last, and both are closed', () => {
     expect(held({ meetingEdge: 'astragal', closer: 'any' })).toEqual(['flush', true]);
@@ -55,6 +62,19 @@ describe('the second leaf of a pair', () => {
     expect(codes({ bolts: 'flush', rating: 90 })).toContain('securing.against.manualRated');
     expect(codes({ bolts: 'flush', egress: true })).toContain('securing.against.manualWayOut');
     expect(codes({ bolts: 'surface', rating: 20 })).toContain('securing.against.surface');
+    // In a store, or where the leaf's width is not needed, it is a matter of the code: to be checked.
+    const levels = (facts: Partial<OpeningFacts>) =>
+      us({ bolts: 'flush', rating: 90, ...facts })
+        .findings.filter((one) => /against/.test(one.code))
+        .map((one) => [one.level, one.code]);
+    expect(levels({})).toEqual([['stop', 'securing.against.manualRated']]);
+    for (const where of [{ role: 'store' }, { occupancy: 'business' }] as const) {
+      expect(levels(where)).toEqual([['check', 'securing.against.manualStore']]);
+      expect(levels({ ...where, clearWanted: inches(60) })).toEqual([
+        ['stop', 'securing.against.manualRated'],
+      ]);
+    }
+    expect(levels({ occupancy: 'assembly' })[0]![0]).toBe('stop');
     expect(codes({ bolts: 'flush', clearWanted: inches(60) })).toContain(
       'securing.against.manualWidth',
     );
@@ -78,6 +98,11 @@ describe('the second leaf of a pair', () => {
       'item.coordinator',
       'item.dummyTrim',
     ]);
+    // On a way out a leaf that its bolts let go shows nothing to pull or turn.
+    expect(us({ rating: 90, egress: true }).items.map((one) => one.term)).not.toContain(
+      'item.dummyTrim',
+    );
+    expect(us({}).items.map((one) => one.term)).toContain('item.dummyTrim');
     const astragal = us({ meetingEdge: 'astragal' }).items.find(
       (one) => one.term === 'item.astragal',
     );
@@ -162,7 +187,7 @@ describe('heights', () => {
     };
     expect(usual('us-commercial')).toEqual([40.3125, 48, 40.3125, 45, 42, 60, 34, 34].map(inches));
     expect(usual('us-residential')[0]).toBe(inches(36));
-    expect(usual('british')).toEqual([1000, 1200, 1000, 1100, 1100, 1500, 800, 900].map(mm));
+    expect(usual('british')).toEqual([1000, 700, 1000, 1100, 1100, 1500, 800, 900].map(mm));
     expect(usual('continental')[0]).toBe(mm(1050));
     expect(usual('australasian').slice(0, 2)).toEqual([mm(1000), mm(1150)]);
     for (const id of PRACTICE_IDS)

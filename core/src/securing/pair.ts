@@ -29,30 +29,51 @@ export function hasSecondLeaf(facts: OpeningFacts, kind: LockKind): boolean {
   );
 }
 
+/** What holding the second leaf follows from beside the facts. */
+export interface SecondFor {
+  /** Whether the active leaf alone is too narrow for the clear width wanted. */
+  needed: boolean;
+  /** Whether it is the door of a store, plant or goods room, where bolts by hand are usual. */
+  equipment: boolean;
+}
+
+/** Occupancies whose second leaf may have bolts by hand where its width is not needed (IBC 1010.2.4). */
+const BY_HAND = ['business', 'factory', 'mercantile', 'storage'];
+
+/** Whether bolts by hand may stand where they are otherwise refused: to be checked, not stopped. */
+export function mayByHand(facts: OpeningFacts, { needed, equipment }: SecondFor): boolean {
+  return !needed && (equipment || BY_HAND.includes(known(facts.occupancy) ?? ''));
+}
+
 /** What speaks against a way to hold the second leaf, as a sentence without figures. */
-export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, secondNeeded: boolean) {
+export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: SecondFor) {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (bolts === 'none') return 'securing.against.loose';
   if (bolts === 'surface' && (rated || facts.egress === true)) return 'securing.against.surface';
-  if (bolts === 'flush' && rated) return 'securing.against.manualRated';
-  if (bolts === 'flush' && facts.egress === true) return 'securing.against.manualWayOut';
-  if (bolts === 'flush' && secondNeeded) return 'securing.against.manualWidth';
+  const byHand = mayByHand(facts, second);
+  if (bolts === 'flush' && rated)
+    return byHand ? 'securing.against.manualStore' : 'securing.against.manualRated';
+  if (bolts === 'flush' && facts.egress === true)
+    return byHand ? 'securing.against.manualStore' : 'securing.against.manualWayOut';
+  if (bolts === 'flush' && second.needed) return 'securing.against.manualWidth';
   return undefined;
 }
 
 /**
- * How the second leaf is held: by hand where it is neither rated nor on a way out nor needed for the
- * width, by automatic bolts else; with a coordinator where the active leaf must close last.
- *
- * @param secondNeeded whether the active leaf alone is too narrow for the clear width wanted
+ * How the second leaf is held: by hand where it is known to be neither rated nor on a way out, nor needed
+ * for the width; by automatic bolts else, and while nobody said whether people leave by it; with a
+ * coordinator where the active leaf must close last.
  */
-export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLeaf {
+export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
   const rated = (known(facts.rating) ?? 0) > 0;
   const recorded = known(facts.bolts);
+  const egress = known(facts.egress);
+  // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
+  const wayOut = egress ?? (second.equipment ? false : undefined);
   const usual: LeafBolts =
     facts.meetingEdge === 'mullion'
       ? 'none'
-      : rated || facts.egress === true || secondNeeded
+      : rated || wayOut !== false || second.needed
         ? 'automatic'
         : 'flush';
   const bolts = recorded ?? usual;
@@ -66,9 +87,11 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
           : said(
               rated
                 ? 'securing.bolts.rated'
-                : facts.egress === true
+                : egress === true
                   ? 'securing.bolts.egress'
-                  : 'securing.bolts.width',
+                  : second.needed
+                    ? 'securing.bolts.width'
+                    : 'securing.bolts.unknown',
             );
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
   const closes = rated || closesByItself(facts) === true;
@@ -80,9 +103,7 @@ export function secondLeaf(facts: OpeningFacts, secondNeeded: boolean): SecondLe
     alternatives: () =>
       (['flush', 'automatic', 'constant', 'surface', 'none'] as const).map((value) => {
         const against =
-          value === 'none' && usual === 'none'
-            ? undefined
-            : againstBolts(value, facts, secondNeeded);
+          value === 'none' && usual === 'none' ? undefined : againstBolts(value, facts, second);
         return against ? { value, against: said(against) } : { value };
       }),
     coordinator,

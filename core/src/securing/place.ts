@@ -21,6 +21,8 @@ export interface Placing {
   kind: LockKind;
   spec: LockSpec | undefined;
   outsidePull: boolean;
+  /** Whether a bored dead bolt stands above it, as dwellings have it. */
+  boltAbove: boolean;
 }
 
 /** Where the lock sits and what it meets. */
@@ -41,10 +43,10 @@ export const NOT_PLACED: Placed = {
 
 /** Decides height, backset, cylinder, strike and what an exit device is cut to. */
 export function decidePlace(record: SecuringRecord, at: Placing): Placed {
-  const { input, leaf, kind, spec, outsidePull } = at;
+  const { input, leaf, kind, spec, outsidePull, boltAbove } = at;
   const { facts, practice, results } = input;
   const height = decideHeight(record, practice, leaf, kind);
-  const secondHeight = decideSecondHeight(record, practice, kind, height);
+  const secondHeight = decideSecondHeight(record, practice, leaf, kind, height, boltAbove);
   const backset = decideBackset(record, practice, leaf, kind, height);
   if (!leaf) return { ...NOT_PLACED, height, secondHeight, backset };
   const { sizing: sizes } = results;
@@ -116,26 +118,29 @@ function decideHeight(
 function decideSecondHeight(
   record: SecuringRecord,
   practice: Practice,
+  leaf: MeasuredLeaf | undefined,
   kind: LockKind,
   height: number,
+  boltAbove: boolean,
 ): number | undefined {
   const { facts } = record;
-  if (
-    known(record.facts.deadBolt) !== true ||
-    LOCK_FORMS[kind].sits !== 'bore' ||
-    kind === 'deadbolt'
-  )
+  const wanted = known(facts.deadBolt);
+  if (!(wanted ?? boltAbove) || LOCK_FORMS[kind].sits !== 'bore' || kind === 'deadbolt')
     return undefined;
   const above = practice.values.heights.value.deadbolt.usual;
+  // A stable door's lower leaf ends below it: its upper leaf has bolts of its own.
+  if (leaf && above > leaf.bottom + leaf.height - practice.values.caseMargin.value)
+    return undefined;
   record.decide('secondHeight', above, {
     reasons: () => [said('securing.height.second')],
     facts: ['deadBolt'],
   });
+  const out = facts.egress === true && !boltAbove;
   record.report(
-    facts.egress === true ? 'stop' : 'check',
-    facts.egress === true ? 'securing.secondLockOut' : 'securing.secondLock',
+    out ? 'stop' : boltAbove ? 'note' : 'check',
+    out ? 'securing.secondLockOut' : 'securing.secondLock',
     {},
-    'trade practice',
+    practice.values.oneMotion.source,
     ['deadBolt', 'securing.secondHeight'],
   );
   return above > height ? above : undefined;

@@ -1,6 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import {
   exploreLock,
+  isLatching,
   lockStep,
   type LockAction,
   type LockGraph,
@@ -33,6 +34,10 @@ export interface LockProperties {
   canBeSlipped: boolean;
   /** Somebody who goes out with nothing can be locked out. */
   canLockOut: boolean;
+  /** A latch holds the leaf when it closes. */
+  latches: boolean;
+  /** Its latch can be held drawn: dogged, snibbed, or by a key. */
+  canBeHeldBack: boolean;
   /** Without power somebody can pass who could not, or cannot who could. */
   powerMatters: boolean;
 }
@@ -88,7 +93,9 @@ export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec
     }
     return undefined;
   };
+  // What was held back on purpose says nothing of how it locks.
   const behind = closed
+    .filter((state) => !state.heldBack)
     .map(closedBehind)
     .filter((state): state is LockState => state !== undefined);
   const lockedAfter = (actions: readonly LockAction[]) =>
@@ -121,6 +128,8 @@ export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec
       (state) => !enters(state, OUTSIDE_FREE) && lockStep(spec, state, 'outside-slip').opens,
     ),
     canLockOut: behind.some((state) => state.closed && !enters(state, OUTSIDE_FREE)),
+    latches: isLatching(spec),
+    canBeHeldBack: spec.heldBackBy.length > 0,
     powerMatters: closed.some((state) =>
       [OUTSIDE_FREE, OUTSIDE_CARD].some(
         (allowed) => enters(state, allowed) !== enters(powered(state), allowed),

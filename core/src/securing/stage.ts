@@ -22,7 +22,7 @@ const BOLTS: Record<Exclude<LeafBolts, 'none'>, ProductType> = {
 /** What locks, latches and bolts the leaves: kind, function, place, strike, the second leaf. */
 export const securing = defineStage({
   id: 'securing',
-  needs: ['sizing', 'handing', 'hanging'],
+  needs: ['opening', 'sizing', 'handing', 'hanging'],
   facts: SECURING_FACTS,
   records: SECURING_RECORDS,
   values: SECURING_VALUES,

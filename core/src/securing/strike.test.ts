@@ -10,6 +10,7 @@ const base: OpeningFacts = {
   ...DOOR,
   leafConstruction: 'steel-honeycomb-18',
   secured: true,
+  lockUse: 'store',
   lockKind: 'cylindrical',
 };
 const us = (facts: Partial<OpeningFacts> = {}) =>

@@ -1,96 +1,104 @@
-import {
-  known,
-  said,
-  type OpeningFacts,
-  type Room,
-  type RoomUse,
-  type Said,
-} from '../opening/index.js';
-import type { LockUse } from './facts.js';
-import type { Practice } from '../practice/index.js';
+import { known, said, type Basis, type OpeningFacts, type Said } from '../opening/index.js';
+import type { LockUse, Practice } from '../practice/index.js';
+import type { WholeOpening } from '../role/index.js';
 import type { LockWishes } from './finder.js';
+import { panicOf } from './panic.js';
 
-/** What a lock for a use must do, as wishes to the finder. Out goes everybody, by one motion. */
+/**
+ * What a lock for a use must do, as wishes to the finder (handbook, “Roles”). Nobody is ever held inside
+ * without a key; out by one motion is asked for where the practice or the way out wants it.
+ */
 export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
-  passage: { egress: true, leftOpen: true, fromInside: false, fromOutside: false },
-  privacy: { egress: true, fromInside: true, privacy: true },
-  office: { egress: true, leftOpen: true, fromInside: true, keyless: false, deadBolt: false },
-  classroom: { egress: true, leftOpen: true, fromOutside: true, fromInside: false },
-  'lock-down': { egress: true, leftOpen: true, lockDown: true },
-  store: { egress: true, locksItself: true, deadBolt: false, keyless: false },
-  entrance: { egress: true, fromInside: true, fromOutside: true, deadBolt: true, keyless: false },
-  dormitory: { egress: true, leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
-  exit: { egress: true, locksItself: true, keyless: false },
+  passage: { leftOpen: true, lockable: false, latches: true },
+  'push-pull': { lockable: false, latches: false },
+  privacy: { fromInside: true, privacy: true, keyless: true },
+  office: { leftOpen: true, fromInside: true, keyless: false },
+  classroom: { leftOpen: true, fromOutside: true },
+  'lock-down': { leftOpen: true, lockDown: true },
+  store: { locksItself: true, keyless: false, power: false },
+  reader: { locksItself: true, power: true },
+  entrance: { fromInside: true, deadBolt: true, keyless: false },
+  apartment: { egress: true, deadBolt: true, keyless: false },
+  dwelling: { fromInside: true, deadBolt: true, keyless: false },
+  dormitory: { leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
+  guest: { locksItself: true, deadBolt: true, privacy: true, keyless: false },
+  communicating: { egress: true, deadBolt: true, blankOutside: true },
+  patio: { fromInside: true, privacy: false },
+  shop: { egress: true, deadBolt: true, latches: false, keyless: false },
+  gate: { egress: true, locksItself: true, keyless: false },
+  'cold-room': { egress: true, fromOutside: true },
+  stair: { egress: true, leftOpen: true, lockable: false, latches: true },
+  exit: { egress: true, locksItself: true, keyless: false, power: false },
+  'exit-only': { egress: true, locksItself: true, keyless: true },
 };
 
-/** The function the trade expects for a use where a simpler one would do as well. */
-export const USE_PREFERS: Partial<Record<LockUse, string>> = { entrance: 'entrance' };
-
-/** What the room behind a door is used for says what its lock is for. */
-const BY_ROOM: Partial<Record<RoomUse, LockUse>> = {
-  sanitary: 'privacy',
-  sleeping: 'dormitory',
-  work: 'office',
-  store: 'store',
-  plant: 'store',
-  entrance: 'entrance',
+/** Of functions that do it equally well those the trade expects, the first that the kind is made in. */
+export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
+  privacy: ['privacy-bolt', 'privacy', 'privacy-bathroom'],
+  office: ['office', 'mortise-office'],
+  entrance: ['entrance', 'panic-changeover', 'sash-escape'],
+  apartment: ['apartment', 'panic-changeover', 'sash-escape'],
+  dwelling: ['office', 'sash-escape', 'changeover', 'entrance'],
+  dormitory: ['dormitory'],
+  guest: ['guest'],
+  communicating: ['communicating-half'],
+  patio: ['patio', 'sash-turn'],
+  shop: ['deadbolt-single'],
+  gate: ['gate-latch'],
+  'cold-room': ['cold-room'],
+  'lock-down': ['classroom-inside'],
+  reader: ['electric-fail-secure'],
+  store: ['storeroom', 'mortise-storeroom'],
 };
 
-/** What a lock is for, and why. */
+/** Uses of a dwelling, where a dead bolt above the latch is usual and two motions are allowed. */
+export const DWELLING_USES: ReadonlySet<LockUse> = new Set(['dwelling', 'patio']);
+
+/** What a lock is for, why, and whether that is a guess. */
 export interface DerivedUse {
   use: LockUse;
   why: () => Said;
+  basis: Basis;
 }
 
-/** Whether people enough leave this way that exit devices are asked for. */
+/** Whether people enough leave this way that exit devices are asked for, or may be. */
 export function wantsExitDevice(facts: OpeningFacts, practice: Practice): boolean {
-  const people = known(facts.occupants);
-  return (
-    people !== undefined && people >= practice.values.panicFrom.value && facts.egress !== false
-  );
+  return panicOf(facts, practice).wanted !== 'no';
 }
 
 /**
- * What the lock is for: as recorded; by the people a way out serves; by the use of the room behind
- * where the building has it; else by whether the door is locked against people. Undefined while
- * nothing of that is known.
- *
- * @param rooms the room outside, and the one inside
+ * What the lock is for: as recorded, or as its role has it; by the people the way out serves; passage
+ * where it is not locked against people. Undefined while nothing of that is known: what a door is must be
+ * asked, “locked” alone does not say.
  */
 export function useOf(
   facts: OpeningFacts,
   practice: Practice,
-  rooms: { outside?: Room | undefined; inside?: Room | undefined } = {},
+  whole: Pick<WholeOpening, 'role' | 'guessed'>,
 ): DerivedUse | undefined {
-  const recorded = known(facts.lockUse);
-  if (recorded) return { use: recorded, why: () => said('securing.use.recorded') };
-  if (wantsExitDevice(facts, practice))
+  const use = known(facts.lockUse);
+  const assumed = facts.provenance?.['lockUse'] === 'assumed';
+  if (use) {
+    const basis = assumed && whole.guessed ? 'assumed' : 'derived';
+    const rated = (known(facts.rating) ?? 0) > 0;
+    if (use === 'push-pull' && rated && practice.values.ratedLatch.value === 'always')
+      return {
+        use: 'passage',
+        basis,
+        why: () => said('securing.use.rated', { source: practice.values.ratedLatch.source }),
+      };
     return {
-      use: 'exit',
+      use,
+      basis,
       why: () =>
-        said('securing.use.people', {
-          people: known(facts.occupants)!,
-          from: practice.values.panicFrom.value,
-        }),
+        assumed && whole.role
+          ? said('securing.use.role', { role: { term: `role.${whole.role}` } })
+          : said('securing.use.recorded', { use: { term: `lockUse.${use}` } }),
     };
-  const secured = known(facts.secured);
-  const room = rooms.inside;
-  const street = rooms.outside?.use === 'outdoors';
-  const inner = room?.use && BY_ROOM[room.use];
-  // Work behind a door to the open is not locked from inside with a button.
-  const byRoom = inner === 'office' && street ? 'store' : inner;
-  // A toilet is locked by who is in it, whether or not the door is locked against others.
-  const fits =
-    byRoom === 'privacy' ||
-    (byRoom !== undefined && secured !== false && (byRoom !== 'entrance' || street));
-  if (room?.use && byRoom && fits)
-    return {
-      use: byRoom,
-      why: () =>
-        said('securing.use.room', { room: room.name, use: { term: `roomUse.${room.use}` } }),
-    };
-  if (secured === undefined) return undefined;
-  return secured
-    ? { use: 'store', why: () => said('securing.function.secured') }
-    : { use: 'passage', why: () => said('securing.function.free') };
+  }
+  const panic = panicOf(facts, practice);
+  if (panic.wanted !== 'no') return { use: 'exit', why: panic.why, basis: 'derived' };
+  return known(facts.secured) === false
+    ? { use: 'passage', why: () => said('securing.function.free'), basis: 'derived' }
+    : undefined;
 }

@@ -1,10 +1,170 @@
-import { inches } from '../measure/index.js';
-import { everywhere, sourced, TRADE, type ValuesOf } from '../practice/index.js';
+import { inches, mm } from '../measure/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type LockUse,
+  type ValuesOf,
+} from '../practice/index.js';
+import type { LockKind } from './facts.js';
 
-/** Figures of the trade that only the securing works with; its tables stand in the practice. */
+type LockFor = Record<LockUse, LockKind>;
+
+/** Bored and mortise locks of commercial work in the United States, by use. */
+const US_COMMERCIAL: LockFor = {
+  passage: 'cylindrical',
+  'push-pull': 'none',
+  privacy: 'mortise',
+  office: 'cylindrical',
+  classroom: 'cylindrical',
+  'lock-down': 'cylindrical',
+  store: 'cylindrical',
+  reader: 'mortise',
+  entrance: 'mortise',
+  apartment: 'mortise',
+  dwelling: 'tubular',
+  dormitory: 'mortise',
+  guest: 'mortise',
+  communicating: 'mortise',
+  patio: 'tubular',
+  shop: 'deadbolt',
+  gate: 'gate',
+  'cold-room': 'mortise',
+  stair: 'mortise',
+  exit: 'rim-exit',
+  'exit-only': 'rim-exit',
+};
+const US_RESIDENTIAL: LockFor = {
+  ...US_COMMERCIAL,
+  passage: 'tubular',
+  privacy: 'tubular',
+  office: 'tubular',
+  classroom: 'tubular',
+  store: 'tubular',
+  stair: 'tubular',
+};
+const every = (kind: LockKind): LockFor =>
+  Object.fromEntries(
+    Object.keys(US_COMMERCIAL).map((use) => [
+      use,
+      use === 'push-pull'
+        ? 'none'
+        : use === 'gate'
+          ? 'gate'
+          : use.startsWith('exit')
+            ? 'rim-exit'
+            : kind,
+    ]),
+  ) as LockFor;
+const AUSTRALASIAN: LockFor = {
+  ...every('mortise'),
+  passage: 'tubular',
+  privacy: 'tubular',
+  office: 'tubular',
+  store: 'mortise',
+  dwelling: 'tubular',
+  patio: 'tubular',
+  shop: 'deadbolt',
+};
+
+const source = (what: string) => `${TRADE}: ${what}`;
+const byUse = (value: LockFor, what: string) => sourced(value, 'term', source(what), 'preference');
+
+/** Standards and grades that a kind of lock is ordered by. */
+const US_GRADES: Record<LockKind, string> = {
+  none: '',
+  cylindrical: 'ANSI/BHMA A156.2, grade 1',
+  tubular: 'ANSI/BHMA A156.2, grade 2',
+  deadbolt: 'ANSI/BHMA A156.36, grade 1',
+  mortise: 'ANSI/BHMA A156.13, grade 1',
+  profile: 'EN 12209',
+  sash: 'EN 12209',
+  'rim-lock': '',
+  'night-latch': 'ANSI/BHMA A156.36',
+  unit: 'ANSI/BHMA A156.2, grade 1',
+  'narrow-stile': '',
+  'rim-exit': 'ANSI/BHMA A156.3, grade 1',
+  'mortise-exit': 'ANSI/BHMA A156.3, grade 1',
+  'rods-surface': 'ANSI/BHMA A156.3, grade 1',
+  'rods-concealed': 'ANSI/BHMA A156.3, grade 1',
+  sliding: 'ANSI/BHMA A156.14',
+  roller: '',
+  gate: '',
+};
+const EN_GRADES: Record<LockKind, string> = {
+  ...US_GRADES,
+  cylindrical: 'EN 12209',
+  tubular: 'EN 12209',
+  deadbolt: 'EN 12209',
+  mortise: 'EN 12209',
+  'night-latch': 'EN 12209',
+  unit: 'EN 12209',
+  'rim-exit': 'EN 1125',
+  'mortise-exit': 'EN 1125',
+  'rods-surface': 'EN 1125',
+  'rods-concealed': 'EN 1125',
+  sliding: 'EN 12209',
+};
+const BRITISH_GRADES: Record<LockKind, string> = {
+  ...EN_GRADES,
+  'night-latch': 'BS 8621 or BS 3621, as insurers ask',
+};
+
+/** Figures and tables of the trade that only the securing works with; its measures stand in the practice. */
 export const SECURING_VALUES = {
   /** A lock further than this from the glass is not reached through it. */
   nearGlass: everywhere(sourced(inches(40), 'length', TRADE)),
+  /** The usual kind of lock for what it is for. */
+  lockFor: {
+    'us-commercial': byUse(US_COMMERCIAL, 'bored and mortise locks, commercial'),
+    'us-residential': byUse(US_RESIDENTIAL, 'bored lever, dead bolt above, residential'),
+    british: byUse(
+      { ...every('sash'), passage: 'tubular' },
+      'tubular latches and mortice locks, British',
+    ),
+    continental: byUse(every('profile'), 'mortise locks for profile cylinders'),
+    australasian: byUse(AUSTRALASIAN, 'tubular and mortice locks, Australasian'),
+  },
+  lockGrade: {
+    'us-commercial': sourced(US_GRADES, 'term', 'ANSI/BHMA, editions as adopted'),
+    'us-residential': sourced(
+      {
+        ...US_GRADES,
+        tubular: 'ANSI/BHMA A156.2, grade 2',
+        deadbolt: 'ANSI/BHMA A156.36, grade 2',
+      },
+      'term',
+      'ANSI/BHMA, editions as adopted',
+    ),
+    british: sourced(BRITISH_GRADES, 'term', 'BS EN, editions as adopted'),
+    continental: sourced(EN_GRADES, 'term', 'EN, editions as adopted'),
+    australasian: sourced(
+      { ...EN_GRADES, mortise: 'AS 4145.2', tubular: 'AS 4145.2', deadbolt: 'AS 4145.2' },
+      'term',
+      'AS 4145, editions as adopted',
+    ),
+  },
+  /** Whether out is one motion everywhere, or where the opening is on a way out. */
+  oneMotion: usAndMetric(
+    sourced('always', 'term', 'IBC 1010.2: one releasing motion', 'limit'),
+    sourced('ways out', 'term', 'Approved Document B; EN 179, EN 1125; national rule', 'limit'),
+  ),
+  /** Whether a rated leaf always latches, or as its tested evidence says. */
+  ratedLatch: usAndMetric(
+    sourced('always', 'term', 'NFPA 80', 'limit'),
+    sourced('as tested', 'term', 'EN 1634 and the national rule', 'limit'),
+  ),
+  /** A dead bolt keyed on both sides at a dwelling’s way out. */
+  doubleKeyed: usAndMetric(
+    sourced('stop', 'term', 'IRC R311.2: no key or special knowledge from inside', 'limit'),
+    sourced('check', 'term', 'Approved Document B, single dwellings; insurers', 'limit'),
+  ),
+  /** The least beside a case in timber; below it a thinner case, or a lock on the face. */
+  caseSkinLeast: usAndMetric(
+    sourced(inches(5 / 16), 'length', source('each side of a case in timber'), 'limit'),
+    sourced(mm(8), 'length', source('a 16 mm case in a 35 mm leaf is everyday work'), 'limit'),
+  ),
 };
 
 declare module '../practice/types.js' {

@@ -81,6 +81,8 @@ export const SIZING_FACTS = {
   midRail: lengthFact(),
   midRailAt: lengthFact(),
   bottomRail: lengthFact(),
+  /** What is cut through the leaf besides lock and glass. */
+  leafHole: choiceFact(['none', 'viewer', 'letter-plate', 'vent', 'flap'], 'leafHole'),
   /** Solid blocking in the core of a flush leaf. */
   blocking: choiceFact(['none', 'lock', 'all'], 'blocking'),
   /** Whether the frame has a rebate or stops for the leaf to close against. */

@@ -41,6 +41,26 @@ export const SIZING_VALUES = {
   nominalHeightMost: everywhere(
     sourced(inches(1 / 2), 'length', `${TRADE}: the undercut beyond a gap`),
   ),
+  /** The highest threshold on an accessible route; above the second it is bevelled. */
+  thresholdMost: usAndMetric(
+    sourced(inches(1 / 2), 'length', 'ADA 404.2.5: 1/2 in', 'limit'),
+    sourced(mm(15), 'length', 'Approved Document M: 15 mm', 'limit'),
+  ),
+  thresholdSquare: usAndMetric(
+    sourced(inches(1 / 4), 'length', 'ADA 303: bevelled 1:2 above 1/4 in', 'limit'),
+    sourced(mm(5), 'length', 'Approved Document M: above 5 mm bevelled or rounded', 'limit'),
+  ),
+  /** Glass in rated leaves: about so much usual at the higher ratings; told as the side of a square. */
+  ratedGlassSide: usAndMetric(
+    sourced(inches(10), 'length', 'NFPA 80: about 100 in² at 90 min, as listed', 'limit'),
+    sourced(mm(254), 'length', 'as tested (EN 1634)', 'limit'),
+  ),
+  ratedGlassFrom: everywhere(sourced(90, 'count', 'NFPA 80; as listed or tested', 'limit')),
+  /** Plates on rated leaves are labelled above this height. */
+  plateUnlabelled: usAndMetric(
+    sourced(inches(16), 'length', 'NFPA 80: above 16 in labelled', 'limit'),
+    sourced(mm(406), 'length', 'as tested (EN 1634)', 'limit'),
+  ),
 };
 
 declare module '../practice/types.js' {

@@ -6,6 +6,5 @@ export {
   type StageInput,
 } from './define.js';
 export { candidates, missing, type Candidate, type Need } from './need.js';
-export { opening } from './opening.js';
 export { survey } from './survey.js';
 export type { HoleRow, PrepBit, Preparation, PrepGroup, PrepLine } from './preparation.js';

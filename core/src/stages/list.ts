@@ -6,10 +6,11 @@ import { powering } from '../powering/index.js';
 import { preparing } from '../preparing/index.js';
 import { protecting } from '../protecting/index.js';
 import { replacing } from '../replacing/index.js';
+import { opening } from '../role/index.js';
 import { sealing } from '../sealing/index.js';
 import { securing } from '../securing/index.js';
 import { sizing } from '../sizing/index.js';
-import { opening, survey, type AnyStage } from '../stage/index.js';
+import { survey, type AnyStage } from '../stage/index.js';
 
 /** Every stage, in the order of the work: of deciding, of the screens, of set and checklist. */
 export const STAGE_LIST: readonly AnyStage[] = [

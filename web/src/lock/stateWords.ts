@@ -16,6 +16,8 @@ export function stateWords(spec: LockSpec, state: LockState): string[] {
     words.push(blocked ? 'outside blocked' : 'outside free');
   }
   if (state.inside) words.push('inside blocked');
+  if (state.heldBack) words.push('latch held back');
+  if (state.stays) words.push('button turned, stays');
   if (spec.power !== 'none' && !state.powered) words.push('no power');
   return words;
 }

@@ -10,7 +10,7 @@ import { decisionName, termText } from '../words.js';
 import { BasisMark } from '../parts/BasisMark.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';
-import { ownFact } from './factNames.js';
+import { optionOf, ownFact } from './factNames.js';
 import { NotTaken } from './NotTaken.js';
 import { useHighlight, useOpeningPage } from './page.js';
 import { Reason } from './Reason.js';
@@ -40,7 +40,7 @@ function sameRow(before: RowProps, after: RowProps): boolean {
 }
 
 const Row = memo(function Row({ decision, facts, lit }: RowProps) {
-  const { units, canEdit, editFact } = useOpeningPage();
+  const { units, canEdit, editFact, onPatch } = useOpeningPage();
   const { onHighlight } = useHighlight();
   const [listing, setListing] = useState(false);
   const { status, basis, value } = decision;
@@ -48,6 +48,7 @@ const Row = memo(function Row({ decision, facts, lit }: RowProps) {
   const mark = status === 'open' ? 'open' : status === 'none' ? 'none' : basis;
   const others = decision.alternatives.length > 1 && status !== 'open';
   const fact = ownFact(decision, facts.kind);
+  const guessed = fact && value?.type === 'term' ? optionOf(fact, value.term) : undefined;
   const shown = value && <Figures parts={valueParts(value, units)} />;
   const valueLook = `text-[16px] leading-5 font-semibold basis-${basis}`;
   const other = value ? valueInOther(value, units) || undefined : undefined;
@@ -94,6 +95,16 @@ const Row = memo(function Row({ decision, facts, lit }: RowProps) {
             <span className={valueLook} title={other}>
               {shown}
             </span>
+          )}
+          {basis === 'assumed' && guessed !== undefined && canEdit && (
+            <button
+              type="button"
+              className="button ml-2 !h-6 !px-2 text-[12.5px]"
+              aria-label={`Confirm ${name}`}
+              onClick={() => onPatch({ [fact!]: guessed })}
+            >
+              Confirm
+            </button>
           )}
           {decision.reasons.map((reason, index) => (
             <Reason key={index} said={reason} decision={decision} />

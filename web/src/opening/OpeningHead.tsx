@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { headingOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
+import { decisionOf, headingOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
 import { termText } from '../words.js';
 import { IconButton } from '../parts/IconButton.js';
 import { LevelSign } from '../parts/Say.js';
@@ -30,6 +30,7 @@ export function OpeningHead({
     ['rating', heading?.rating],
     ['clear', heading?.clearWidth],
   ];
+  const role = decided && decisionOf(decided, 'opening.role');
   const found = (level: 'stop' | 'check') =>
     decided?.findings.filter((one) => one.level === level).length ?? 0;
   return (
@@ -60,6 +61,14 @@ export function OpeningHead({
         >
           {[facts.from, facts.to].filter(Boolean).join(' → ') || 'no rooms named'}
         </p>
+        {role?.value?.type === 'term' && (
+          <p
+            className="shrink-0 max-md:hidden"
+            title={role.basis === 'assumed' ? 'Guessed from its rooms: to be confirmed' : undefined}
+          >
+            <span className={`basis-${role.basis}`}>{termText(role.value.term)}</span>
+          </p>
+        )}
         <dl className="ml-auto flex shrink-0 items-baseline gap-4 max-lg:gap-3 max-md:hidden">
           {figures.map(([name, value]) => (
             <div

@@ -44,6 +44,12 @@ export function ownFact(
     FieldName | undefined;
 }
 
+/** The option of a fact that a term names; undefined where the fact has no such option. */
+export function optionOf(name: FieldName, term: string): string | undefined {
+  const field = fieldOf(name);
+  return field?.options?.find((option) => `${field.terms}.${option}` === term);
+}
+
 function saysSame(field: Field, value: unknown, param: Param): boolean {
   if (typeof param === 'object' && 'ticks' in param)
     return field.type === 'length' && value === param.ticks;

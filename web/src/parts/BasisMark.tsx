@@ -29,6 +29,11 @@ export function BasisMark({ basis }: { basis: Basis | 'open' | 'none' }) {
           r
         </text>
       )}
+      {basis === 'assumed' && (
+        <text x="7" y="11.5" textAnchor="middle" fontSize="12" fill="var(--ochre)" fontWeight="700">
+          ?
+        </text>
+      )}
       {basis === 'chosen' && <circle cx="7" cy="7" r="3.4" fill="var(--brass)" />}
       {basis === 'open' && (
         <circle cx="7" cy="7" r="3.4" fill="none" stroke="var(--oxide)" strokeWidth="1.5" />

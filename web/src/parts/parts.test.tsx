@@ -99,12 +99,12 @@ describe('bolts', () => {
     expect(renderToStaticMarkup(<BoltStack counts={counts} lines={0} />)).not.toContain('NaN');
   });
   it('mark every basis by a shape of its own with a name', () => {
-    const marks = (['given', 'measured', 'derived', 'chosen', 'open', 'none'] as const).map(
-      (basis) => renderToStaticMarkup(<BasisMark basis={basis} />),
-    );
+    const marks = (
+      ['given', 'measured', 'assumed', 'derived', 'chosen', 'open', 'none'] as const
+    ).map((basis) => renderToStaticMarkup(<BasisMark basis={basis} />));
     expect(
       new Set(marks.map((markup) => markup.replace(/(title>|aria-label=")[^<"]*/g, ''))).size,
-    ).toBe(6);
+    ).toBe(7);
     expect(marks[1]).toContain('aria-label="measured"');
   });
 });

@@ -117,6 +117,7 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
       ? [[[value.ticks, value.rounding]], decision.basis]
       : [[partsText(valueParts(value, units))], decision.basis];
   };
+  for (const name of ['role', 'escape'] as const) put(name, ...decided(`opening.${name}`));
   put('frameWidth', ...decided('sizing.frameWidth'));
   put('frameHeight', ...decided('sizing.frameHeight'));
   const [handed, handBasis] = decided('handing.hand');

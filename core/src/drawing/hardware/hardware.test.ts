@@ -12,7 +12,7 @@ import { butt, faceShape, type Face } from './face.js';
 
 const us = PRACTICES['us-commercial'];
 const decide = (facts: Partial<OpeningFacts>) =>
-  decideOpening({ ...DOOR, secured: true, ...facts }, us);
+  decideOpening({ ...DOOR, secured: true, lockUse: 'store', ...facts }, us);
 
 /** What of a drawing is hardware, in numbers that can be compared: whatever order its points are in. */
 function shapesOf(elements: readonly Element[]): string[] {

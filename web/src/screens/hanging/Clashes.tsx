@@ -52,7 +52,7 @@ function ClashFigure({
   );
   return (
     <section className="mb-4" data-clash={clash.kind}>
-      {clashFindings([clash]).map((finding, index) => (
+      {clashFindings([clash], decided.facts).map((finding, index) => (
         <FindingLine key={index} finding={finding} units={units} />
       ))}
       {drawn && (

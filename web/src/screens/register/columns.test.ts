@@ -30,6 +30,7 @@ describe('a register line', () => {
       mark: '101',
       from: 'Corridor',
       to: '',
+      role: 'open',
       kind: 'single',
       frameWidth: '36 in',
       frameHeight: '84 in',
@@ -38,10 +39,19 @@ describe('a register line', () => {
       hand: 'RHR',
       rating: '90',
       leafSize: '35 3/4 in × 83 1/8 in',
-      hinges: '3 · 4 1/2 in × 4 in',
+      hinges: '3 · 4 1/2 in × 4 1/2 in',
     });
     expect(cellOf(line(), column('frameWidth')).basis).toBe('measured');
     expect(cellOf(line(), column('leafSize')).basis).toBe('derived');
+    // A role is a guess until somebody says it.
+    expect(cellOf(line({ to: 'Office' }), column('role'))).toMatchObject({
+      text: 'office',
+      basis: 'assumed',
+    });
+    expect(cellOf(line({ to: 'Office', role: 'store' }), column('role'))).toMatchObject({
+      text: 'store',
+      basis: 'given',
+    });
   });
   it('shows what is open as open and what is unknown as unknown', () => {
     const open = shown(
@@ -83,9 +93,10 @@ describe('a register line', () => {
         choices: { 'hanging.count': { value: 2, reason: 'x' } },
         frequency: 'low',
         secured: true,
+        lockUse: 'store',
       }).row,
     ).toMatchObject({ stops: 1, checks: 0, open: 0 });
-    expect(line({ hingeSide: undefined, secured: true }).row!.open).toBe(2);
+    expect(line({ hingeSide: undefined, secured: true, lockUse: 'store' }).row!.open).toBe(2);
   });
 });
 

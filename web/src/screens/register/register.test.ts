@@ -140,7 +140,7 @@ describe('the columns of the register', () => {
       placed(frozen, 26)
         .map(({ stays }) => stays)
         .slice(0, 4),
-    ).toEqual([26, 88, 196, undefined]);
+    ).toEqual([26, 84, 180, undefined]);
     expect(toggled(frozen, 'from').frozen).toBe(2);
     expect(frozenTo(frozen, 'to').frozen).toBe(0);
   });
@@ -157,7 +157,7 @@ describe('the columns of the register', () => {
       }),
     ).toEqual({
       columns: [
-        { id: 'mark', width: 62 },
+        { id: 'mark', width: 58 },
         { id: 'to', width: WIDEST },
       ],
       frozen: 2,

@@ -2,15 +2,48 @@ import { inches, mm } from '../../../measure/index.js';
 import type { Product } from '../../product.js';
 import { METRIC_FINISHES, product, US_FINISHES } from '../make.js';
 
-const ALL = ['passage', 'privacy', 'office', 'classroom', 'storeroom'];
-const SECURE = [...ALL, 'classroom-inside', 'store', 'institution'];
+const ALL = [
+  'passage',
+  'privacy',
+  'office',
+  'office-key',
+  'office-push-turn',
+  'classroom',
+  'storeroom',
+  'corridor',
+  'patio',
+];
+const SECURE = [
+  ...ALL,
+  'classroom-inside',
+  'classroom-hold-back',
+  'vestibule',
+  'service-station',
+  'communicating',
+  'utility',
+  'store',
+  'institution',
+];
+/** Tubular locks are sold by what they do, a few functions each. */
+const TUBULAR = {
+  passage: ['passage'],
+  privacy: ['privacy', 'patio'],
+  office: ['office', 'office-key', 'office-push-turn', 'corridor'],
+  storeroom: ['storeroom', 'classroom', 'classroom-inside', 'utility', 'electric-strike'],
+} as const;
 
 /** Cylindrical and tubular locks and bored dead bolts. */
 export function boredLocks(): Product[] {
   const series = [
     ['Quillstead', 'CL 20', ALL, 20, 2],
     ['Marrowby', 'K4', SECURE, 180, 3],
-    ['Tarnhollow', 'Q9', [...SECURE, 'electric-fail-secure', 'electric-fail-safe'], 180, 4],
+    [
+      'Tarnhollow',
+      'Q9',
+      [...SECURE, 'electric-fail-secure', 'electric-fail-safe', 'electric-strike'],
+      180,
+      4,
+    ],
   ] as const;
   const cylindrical = series.flatMap(([maker, model, functions, listed, cost]) =>
     [2.375, 2.75, 3.75, 5].map((backset) =>
@@ -49,7 +82,7 @@ export function boredLocks(): Product[] {
             mostLeaf: inches(1.75),
             strikeHeight: inches(2.25),
             strikeWidth: inches(1),
-            functions: [of],
+            functions: [...TUBULAR[of]],
             trims: ['round lever', 'knob'],
             finishes: US_FINISHES,
             handed: false,
@@ -59,10 +92,10 @@ export function boredLocks(): Product[] {
       ),
     ),
     ...[44, 57, 60, 70].flatMap((backset) =>
-      (['passage', 'privacy', 'storeroom'] as const).map((of) =>
+      (['passage', 'privacy', 'office', 'storeroom'] as const).map((of) =>
         product(
           'Osk & Penn',
-          `TL ${backset}${{ passage: '', privacy: 'B', storeroom: 'K' }[of]}`,
+          `TL ${backset}${{ passage: '', privacy: 'B', office: 'O', storeroom: 'K' }[of]}`,
           'tubular',
           {
             backset: mm(backset),
@@ -71,7 +104,7 @@ export function boredLocks(): Product[] {
             mostLeaf: mm(50),
             strikeHeight: mm(57),
             strikeWidth: mm(25),
-            functions: [of],
+            functions: [...TUBULAR[of]],
             trims: ['lever on rose', 'knob'],
             finishes: METRIC_FINISHES,
             listed: 60,

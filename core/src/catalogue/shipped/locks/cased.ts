@@ -11,16 +11,22 @@ export function casedLocks(): Product[] {
 
 function usMortise(): Product[] {
   const groups = [
-    ['L', ['mortise-passage', 'privacy'], 0],
+    ['L', ['mortise-passage', 'privacy-latch', 'vestibule', 'cold-room'], 0],
     ['S', ['mortise-storeroom', 'mortise-classroom', 'mortise-office', 'classroom-inside'], 0],
-    ['D', ['dormitory', 'entrance', 'corridor'], 1],
+    [
+      'D',
+      ['dormitory', 'entrance', 'apartment', 'corridor-bolting', 'intruder', 'communicating-half'],
+      1,
+    ],
+    ['B', ['privacy-bolt', 'guest', 'staff-toilet'], 1],
     ['X', ['store', 'institution'], 1],
-    ['E', ['electric-fail-secure', 'electric-fail-safe'], 0],
+    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'], 0],
   ] as const;
   const series = [
     ['Quillstead', 'ML 8', 2.75, 1, 180, 3],
     ['Marrowby', 'M90', 2.75, 1, 180, 4],
     ['Tarnhollow', 'MC', 2.5, 0.875, 90, 3],
+    ['Osk & Penn', 'M60', 60 / 25.4, 15 / 25.4, 240, 3],
   ] as const;
   return series.flatMap(([maker, model, backset, through, listed, cost]) =>
     groups.map(([letter, functions, bolt]) =>
@@ -53,9 +59,41 @@ function usMortise(): Product[] {
 
 function profile(): Product[] {
   const classes = [
-    ['', ['mortise-passage', 'privacy', 'sash-lock', 'mortise-storeroom'], 0, 2],
-    ['P', ['dormitory', 'entrance', 'corridor'], 90, 4],
-    ['E', ['electric-fail-secure', 'electric-fail-safe', 'mortise-storeroom'], 60, 4],
+    [
+      '',
+      [
+        'mortise-passage',
+        'privacy-bathroom',
+        'sash-lock',
+        'sash-turn',
+        'mortise-storeroom',
+        'changeover',
+        'deadbolt-single',
+        'deadbolt-double',
+        'cold-room',
+      ],
+      60,
+      2,
+    ],
+    [
+      'P',
+      [
+        'sash-escape',
+        'panic-changeover',
+        'panic-split',
+        'panic-passage',
+        'guest',
+        'communicating-half',
+      ],
+      90,
+      4,
+    ],
+    [
+      'E',
+      ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'mortise-storeroom'],
+      60,
+      4,
+    ],
   ] as const;
   return [55, 60, 65, 80].flatMap((backset) =>
     classes.flatMap(([letter, functions, listed, cost]) =>
@@ -89,13 +127,14 @@ function profile(): Product[] {
 
 function sash(): Product[] {
   const kinds = [
-    ['3S', ['sash-lock'], 2],
-    ['5S', ['sash-lock'], 3],
+    ['3S', ['sash-lock', 'sash-turn'], 2],
+    ['5S', ['sash-lock', 'sash-turn'], 3],
     ['3D', ['deadbolt-double'], 2],
     ['5D', ['deadbolt-double', 'deadbolt-single'], 3],
-    ['B', ['privacy'], 1],
-    ['L', ['mortise-passage', 'mortise-storeroom'], 1],
-    ['X', ['dormitory', 'deadbolt-single'], 4],
+    ['B', ['privacy-bathroom'], 1],
+    ['L', ['mortise-passage', 'mortise-storeroom', 'cold-room'], 1],
+    ['X', ['sash-escape', 'dormitory', 'guest', 'communicating-half', 'deadbolt-single'], 4],
+    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'], 4],
   ] as const;
   return [44, 57].flatMap((backset) =>
     kinds.map(([model, functions, cost]) =>
@@ -178,7 +217,7 @@ function sliding(): Product[] {
         frontAcross: mm(18),
         strikeHeight: mm(100),
         strikeWidth: mm(20),
-        functions: [of],
+        functions: of === 'sliding-hook' ? [of, 'sliding-privacy'] : [of],
         trims: ['flush pull', 'edge pull'],
         finishes: METRIC_FINISHES,
         handed: false,

@@ -2,7 +2,15 @@ import { inches, mm } from '../../../measure/index.js';
 import type { Product, ProductType } from '../../product.js';
 import { product } from '../make.js';
 
-const TRIMS = ['exit-only', 'exit-night-latch', 'exit-classroom', 'exit-passage'];
+const TRIMS = [
+  'exit-only',
+  'exit-night-latch',
+  'exit-classroom',
+  'exit-classroom-inside',
+  'exit-passage',
+  'exit-delayed',
+  'exit-retraction',
+];
 const LENGTHS = [
   [36, 'S'],
   [48, 'L'],

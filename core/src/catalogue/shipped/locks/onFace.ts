@@ -74,7 +74,7 @@ export function faceLocks(): Product[] {
       ['G 2', 'sash-lock'],
       ['G 3', 'deadbolt-single'],
       ['G 4', 'rim-night-latch'],
-      ['G 5', 'sash-lock'],
+      ['G 5', 'gate-latch'],
     ] as const
   ).map(([model, of]) =>
     product('Osk & Penn', model, 'gate', {

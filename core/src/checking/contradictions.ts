@@ -1,0 +1,109 @@
+import type { LockSpec } from '../catalogue/index.js';
+import { closesByItself, known, type Finding, type OpeningFacts } from '../opening/index.js';
+import type { Practice, Role } from '../practice/index.js';
+
+/** What the recorded facts are held against beside each other. */
+export interface Contradicting {
+  facts: OpeningFacts;
+  practice: Practice;
+  role: Role | undefined;
+  lock: LockSpec | undefined;
+}
+
+/** Rooms whose rated door some codes let stand without a closer; kept locked, or inside a dwelling. */
+const WITHOUT_CLOSER: ReadonlySet<Role> = new Set([
+  'communicating',
+  'patient-room',
+  'store',
+  'electrical',
+  'plant',
+  'bedroom',
+  'bathroom',
+]);
+
+type Level = Finding['level'];
+
+/**
+ * Recorded facts that speak against each other, whichever stage decides them: told at once (handbook,
+ * “Power, finish, fire, escape, access”).
+ */
+export function contradictionFindings({ facts, practice, role, lock }: Contradicting): Finding[] {
+  const { values } = practice;
+  const findings: Finding[] = [];
+  const tell = (
+    level: Level,
+    stage: Finding['stage'],
+    code: string,
+    source: string,
+    parts: string[],
+    params: Finding['params'] = {},
+  ) => findings.push({ level, stage, code, source, parts, params });
+  const rating = known(facts.rating) ?? 0;
+  const us = practice.language === 'us';
+  if (rating > 0 && closesByItself(facts) === false) {
+    const excepted = role !== undefined && WITHOUT_CLOSER.has(role);
+    tell(
+      excepted ? 'check' : 'stop',
+      'closing',
+      excepted ? 'checking.ratedNoCloserWhere' : 'checking.ratedNoCloser',
+      values.ratedLatch.source,
+      ['closer', 'rating'],
+    );
+  }
+  if (rating > 0 && known(facts.holdOpen) === true)
+    tell('check', 'closing', 'checking.ratedHeldOpen', values.ratedLatch.source, [
+      'holdOpen',
+      'rating',
+    ]);
+  if (known(facts.accessible) === true) {
+    if (known(facts.handle) === 'knob')
+      tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [
+        'handle',
+        'accessible',
+      ]);
+    const rise = known(facts.thresholdHeight);
+    const { thresholdMost, thresholdSquare } = values;
+    if (rise !== undefined && rise > thresholdMost.value)
+      tell('stop', 'sizing', 'checking.threshold', thresholdMost.source, ['thresholdHeight'], {
+        height: { ticks: rise, rounding: 'up' },
+        most: { ticks: thresholdMost.value },
+      });
+    else if (rise !== undefined && rise > thresholdSquare.value)
+      tell('note', 'sizing', 'checking.thresholdBevel', thresholdSquare.source, [
+        'thresholdHeight',
+      ]);
+  }
+  if (rating > 0) {
+    const plate = known(facts.kickPlate);
+    const { plateUnlabelled, ratedGlassSide, ratedGlassFrom } = values;
+    if (plate !== undefined && plate > plateUnlabelled.value)
+      tell('check', 'protecting', 'checking.plateLabel', plateUnlabelled.source, ['kickPlate'], {
+        height: { ticks: plate },
+        most: { ticks: plateUnlabelled.value },
+      });
+    const width = known(facts.glassWidth);
+    const height = known(facts.glassHeight);
+    if (
+      width !== undefined &&
+      height !== undefined &&
+      rating >= ratedGlassFrom.value &&
+      width * height > ratedGlassSide.value ** 2
+    )
+      tell('check', 'sizing', 'checking.glassRated', ratedGlassSide.source, [
+        'glassWidth',
+        'glassHeight',
+        'rating',
+      ]);
+    const hole = known(facts.leafHole);
+    if (hole !== undefined && hole !== 'none')
+      tell('check', 'protecting', 'checking.holeRated', values.ratedLatch.source, ['leafHole'], {
+        hole: { term: `leafHole.${hole}` },
+      });
+  }
+  const inLeaf = lock !== undefined && lock.power !== 'none' && lock.id !== 'electric-strike';
+  if (inLeaf && known(facts.wireToLeaf) !== true) {
+    const told = known(facts.wireToLeaf) === false;
+    tell(told ? 'stop' : 'note', 'powering', 'checking.noWire', 'trade practice', ['wireToLeaf']);
+  }
+  return findings;
+}

@@ -1,0 +1,75 @@
+import { known, type OpeningFacts } from '../opening/index.js';
+import type { LockUse, Practice, Role } from '../practice/index.js';
+
+/** Roles whose door people leave the building by, or pass on the way. */
+const WAYS_OUT: ReadonlySet<Role> = new Set([
+  'stair',
+  'final-exit',
+  'exit-only',
+  'cross-corridor',
+  'entrance',
+  'vestibule',
+  'assembly',
+  'shop',
+]);
+
+/** Uses by which nobody can lock anybody out. */
+const FREE: ReadonlySet<LockUse> = new Set(['passage', 'push-pull', 'stair', 'communicating']);
+
+/** What a door that is usually free is locked like where somebody said that it is locked. */
+const LOCKED: Partial<Record<Role, LockUse>> = {
+  meeting: 'office',
+  bedroom: 'privacy',
+  'patient-room': 'classroom',
+  stage: 'classroom',
+};
+
+/** What the lock of a role is for, given whether the door is locked against people; undefined where they do not agree. */
+function useOfRole(
+  role: Role,
+  practice: Practice,
+  secured: boolean | undefined,
+  recorded: boolean,
+): LockUse | undefined {
+  const use = practice.values.roleUse.value[role];
+  // A toilet is locked by who is in it, whether or not the door is locked against others.
+  if (secured === undefined || use === 'privacy') return use;
+  if (secured !== FREE.has(use)) return use;
+  return (secured ? LOCKED[role] : undefined) ?? (recorded ? use : undefined);
+}
+
+/**
+ * The facts that follow from what a door is, where nobody recorded them: assumed until somebody does
+ * (handbook, “Roles”). What is recorded, `unknown` too, stands.
+ *
+ * @param recorded whether the role was given, not guessed
+ */
+export function assumedBy(
+  role: Role,
+  facts: OpeningFacts,
+  practice: Practice,
+  recorded: boolean,
+): Partial<OpeningFacts> {
+  const assumed: Partial<OpeningFacts> = {};
+  if (facts.lockUse === undefined) {
+    const use = useOfRole(role, practice, known(facts.secured), recorded);
+    if (use) assumed.lockUse = use;
+  }
+  const use = known(assumed.lockUse ?? facts.lockUse);
+  if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
+  if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
+  if (facts.closer === undefined) {
+    const closing = practice.values.roleClosing.value[role];
+    const rated = (known(facts.rating) ?? 0) > 0;
+    if (closing === 'always' || (closing === 'rated' && rated)) assumed.closer = 'any';
+  }
+  return assumed;
+}
+
+/** Facts with what is assumed of them filled in, each marked so. */
+export function withAssumed(facts: OpeningFacts, assumed: Partial<OpeningFacts>): OpeningFacts {
+  const names = Object.keys(assumed);
+  if (names.length === 0) return facts;
+  const how = Object.fromEntries(names.map((name) => [name, 'assumed' as const]));
+  return { ...facts, ...assumed, provenance: { ...facts.provenance, ...how } };
+}

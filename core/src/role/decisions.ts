@@ -1,0 +1,18 @@
+import { asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import type { Role } from '../practice/index.js';
+import type { Escape, Occupancy } from './facts.js';
+
+/** What is decided of the opening as a whole. */
+export const ROLE_DECISIONS = decisionTable('opening', {
+  role: asTerm<Role>('role'),
+  escape: asTerm<Escape>('escape'),
+  occupancy: asTerm<Occupancy>('occupancy'),
+});
+
+export type RoleRecord = Recorder<(typeof ROLE_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    opening: (typeof ROLE_DECISIONS)['specs'];
+  }
+}

@@ -1,0 +1,41 @@
+import { choiceFact, countFact, OPENING_FACTS, type FactsOf } from '../opening/index.js';
+import { ROLES } from '../practice/index.js';
+
+/** Groups by what people do in the rooms a way out serves (IBC chapter 3; Approved Document B). */
+export const OCCUPANCIES = [
+  'assembly',
+  'education',
+  'high-hazard',
+  'business',
+  'mercantile',
+  'factory',
+  'storage',
+  'institutional',
+  'residential',
+  'dwelling',
+] as const;
+export type Occupancy = (typeof OCCUPANCIES)[number];
+
+/** Which way people leave through an opening. */
+export const ESCAPES = ['to', 'from', 'both'] as const;
+export type Escape = (typeof ESCAPES)[number];
+
+const { from, to, ...rest } = OPENING_FACTS;
+
+/** Facts about what the door is and who leaves by it, beside those of the opening as a whole. */
+export const ROLE_FACTS = {
+  role: choiceFact(ROLES, 'role', { first: true }),
+  /** Which way people leave: from the room named first to the other, back, or both. */
+  escape: choiceFact(ESCAPES, 'escape', { first: true }),
+  /** What the rooms that leave this way are used for. */
+  occupancy: choiceFact(OCCUPANCIES, 'occupancy', { first: true }),
+  /** Rating of electrical equipment in the room, amperes. */
+  amperes: countFact(100_000),
+};
+
+/** In the order they are asked: between which rooms, what it is, then the rest. */
+export const WHOLE_FACTS = { from, to, ...ROLE_FACTS, ...rest };
+
+declare module '../opening/registry.js' {
+  interface SingleFacts extends FactsOf<typeof ROLE_FACTS> {}
+}

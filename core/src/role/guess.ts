@@ -1,0 +1,141 @@
+import { remembered } from '../measure/index.js';
+import type { RoomUse } from '../opening/index.js';
+import { ROLES, roleWords, type Practice, type Role } from '../practice/index.js';
+import { spaceOf, type Space } from './spaces.js';
+
+/** What is known of the two rooms an opening stands between. */
+export interface TwoRooms {
+  from: string | undefined;
+  to: string | undefined;
+  /** What the building says they are used for. */
+  fromUse: RoomUse | undefined;
+  toUse: RoomUse | undefined;
+}
+
+const BY_USE: Partial<Record<RoomUse, Role>> = {
+  work: 'office',
+  living: 'bedroom',
+  sleeping: 'bedroom',
+  store: 'store',
+  plant: 'plant',
+  assembly: 'assembly',
+};
+
+const DOMESTIC: ReadonlySet<Role> = new Set(['bedroom', 'bathroom', 'kitchen', 'apartment']);
+/** Rooms with a door of their own kind wherever it leads. */
+const OWN: ReadonlySet<Role> = new Set([
+  'store',
+  'strong-room',
+  'electrical',
+  'plant',
+  'server',
+  'toilet-single',
+  'toilet-group',
+  'bathroom',
+  'patient-toilet',
+  'cold-room',
+  'apartment',
+  'guest-room',
+  'goods',
+]);
+
+type Words = Readonly<Record<Role, string>>;
+
+/** The patterns of a practice's words, made once; in the order of the table, “patient toilet” before “toilet”. */
+const patternsOf = remembered((words: Words) =>
+  (Object.keys(words) as Role[]).flatMap((role): [Role, RegExp][] => {
+    const list = roleWords(words[role]);
+    if (!ROLES.includes(role) || list.length === 0) return [];
+    const any = list.map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
+    return [[role, new RegExp(`(?<![\\p{L}])(?:${any})(?:['’]s)?(?![\\p{L}])`, 'iu')]];
+  }),
+);
+
+interface Side {
+  name: string | undefined;
+  space: Space | undefined;
+  /** What its own door is, by its name, else by its use. */
+  role: Role | undefined;
+}
+
+function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
+  const byName = name ? patternsOf(words).find(([, one]) => one.test(name))?.[0] : undefined;
+  return { name, space: spaceOf(name, use), role: byName ?? (use && BY_USE[use]) };
+}
+
+const guessFor = remembered(
+  (
+    words: Words,
+    from: string | undefined,
+    to: string | undefined,
+    fromUse: string | undefined,
+    toUse: string | undefined,
+    dwelling: boolean,
+  ): Role | undefined => {
+    const one = sideOf(from, fromUse as RoomUse | undefined, words);
+    const two = sideOf(to, toUse as RoomUse | undefined, words);
+    return between(one, two, dwelling);
+  },
+);
+
+/**
+ * What a door is likely to be, by the names and uses of the two rooms (handbook, “Roles”); undefined where
+ * they do not tell. A guess, and shown as one.
+ */
+export function guessRole({ from, to, fromUse, toUse }: TwoRooms, practice: Practice) {
+  const words = practice.values.roleWords.value;
+  return guessFor(words, from, to, fromUse, toUse, practice.id === 'us-residential');
+}
+
+/** The three likeliest where the rooms do not tell. */
+export function likelyRoles(
+  { fromUse, toUse }: TwoRooms,
+  secured: boolean | undefined,
+  exterior: boolean | undefined,
+): readonly [Role, Role, Role] {
+  if (fromUse === 'sanitary' || toUse === 'sanitary')
+    return ['toilet-single', 'toilet-group', 'bathroom'];
+  if (exterior === true) return ['entrance', 'final-exit', 'house-entrance'];
+  if (secured === false) return ['meeting', 'bedroom', 'toilet-group'];
+  return ['office', 'store', 'toilet-single'];
+}
+
+/** Whether a space is one people pass through. */
+function isOpen({ space }: Side): boolean {
+  return space === 'corridor' || space === 'entrance';
+}
+
+function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
+  if (one.space === 'outdoors' || two.space === 'outdoors')
+    return one.space === 'outdoors'
+      ? fromOutdoors(one, two, dwelling)
+      : fromOutdoors(two, one, dwelling);
+  if (one.role === 'garage' || two.role === 'garage') return 'garage';
+  if (one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment'))
+    return 'communicating';
+  const own = [two.role, one.role].find((role) => role && OWN.has(role));
+  if (own) return own;
+  if (one.space === 'stair' || two.space === 'stair') return 'stair';
+  if (isOpen(one) && isOpen(two)) {
+    const vestibule = one.role === 'vestibule' || two.role === 'vestibule';
+    return vestibule || (one.space === 'entrance' && two.space === 'entrance')
+      ? 'vestibule'
+      : 'cross-corridor';
+  }
+  if (isOpen(one)) return two.role;
+  if (isOpen(two)) return one.role;
+  return two.role ?? one.role;
+}
+
+function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undefined {
+  if (inner.space === undefined) return undefined;
+  if (outer.role === 'roof') return 'roof';
+  if (inner.space === 'outdoors') return 'gate';
+  if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
+  if (outer.role === 'balcony') return 'balcony';
+  if (inner.space === 'entrance') return dwelling ? 'house-entrance' : 'entrance';
+  const hall = /^(hall|hallway|flur)( \d+)?$/i.test(inner.name?.trim() ?? '');
+  if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
+  if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
+  return 'final-exit';
+}

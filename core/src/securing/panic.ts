@@ -1,0 +1,52 @@
+import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+
+/** Whether a way out takes panic hardware, and why. */
+export interface Panic {
+  /** `perhaps` while the occupancy is not known and the number of people is enough for some. */
+  wanted: 'yes' | 'perhaps' | 'no';
+  why: () => Said;
+  source: string;
+}
+
+const NO: Panic = { wanted: 'no', why: () => said('securing.panic.no'), source: '' };
+
+/**
+ * Whether panic hardware is asked for where the leaf has a latch or a lock: by the people and what the
+ * rooms are used for (IBC 1010.2.9, NFPA 101, Approved Document B), or by the electrical equipment in the
+ * room (NFPA 70, 110.26). An occupancy that is not known is not “no”.
+ */
+export function panicOf(facts: OpeningFacts, { values }: Practice): Panic {
+  if (known(facts.egress) === false) return NO;
+  const amperes = known(facts.amperes) ?? 0;
+  if (amperes >= values.electricalPanic.value)
+    return {
+      wanted: 'yes',
+      why: () => said('securing.panic.electrical', { amperes, from: values.electricalPanic.value }),
+      source: values.electricalPanic.source,
+    };
+  const occupancy = known(facts.occupancy);
+  const people = known(facts.occupants);
+  const { source } = values.panicPeople;
+  if (occupancy) {
+    const from = values.panicPeople.value[occupancy];
+    const enough = occupancy === 'high-hazard' || (people ?? 0) >= from;
+    if (from === 0 || !enough) return NO;
+    return {
+      wanted: 'yes',
+      why: () =>
+        said('securing.panic.people', {
+          people: people ?? 1,
+          occupancy: { term: `occupancy.${occupancy}` },
+          from,
+        }),
+      source,
+    };
+  }
+  if (people === undefined || people < values.panicFrom.value) return NO;
+  return {
+    wanted: 'perhaps',
+    why: () => said('securing.panic.perhaps', { people, from: values.panicFrom.value }),
+    source,
+  };
+}

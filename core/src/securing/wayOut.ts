@@ -1,0 +1,67 @@
+import { known } from '../opening/index.js';
+import type { Escape } from '../role/index.js';
+import type { SecuringInput, SecuringRecord } from './decide.js';
+import type { LockKind } from './facts.js';
+import { isExit } from './lockForms.js';
+import { panicOf } from './panic.js';
+
+/** On which side people push the leaf open: from the room named first, or from the other. */
+function pushedFrom({ results: { handing } }: SecuringInput): 'from' | 'to' | undefined {
+  if (!handing.hand) return undefined;
+  const { outside, hand } = handing;
+  const inside = outside === 'from' ? 'to' : 'from';
+  return hand.swing === 'in' ? outside : inside;
+}
+
+/** Where the people come from that leave one way. */
+const comingFrom = (escape: Exclude<Escape, 'both'>) => (escape === 'to' ? 'from' : 'to');
+
+/**
+ * The direction of escape held against the swing and against the bar of an exit device, which stands on
+ * the push face only (IBC 1010.1.2.1; Approved Document B; ANSI/BHMA A156.3). What rests on a guess of the
+ * direction is to be checked; what was recorded stops.
+ */
+export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: LockKind): void {
+  const { facts, practice, results } = input;
+  const { escape } = results.opening;
+  const panic = panicOf(facts, practice);
+  const parts = ['escape', 'swing', 'securing.kind'];
+  const told = known(record.facts.escape) !== undefined;
+  const level = told ? 'stop' : 'check';
+  const device = practice.values.lockGrade.value['rim-exit'];
+  if (panic.wanted !== 'no' && kind !== 'none' && kind !== 'roller' && !isExit(kind))
+    record.report(
+      panic.wanted === 'yes' ? 'stop' : 'check',
+      'securing.panicMissing',
+      { kind: { term: `lockKind.${kind}` } },
+      panic.source,
+      ['securing.kind', 'occupants', 'occupancy'],
+    );
+  const pushed = pushedFrom(input);
+  if (!pushed || facts.kind === 'double-egress') return;
+  if (escape === 'both') {
+    if (isExit(kind)) record.report('check', 'securing.escapeBoth', {}, device, parts);
+    return;
+  }
+  if (!escape) {
+    // Nobody said which way people leave: a bar on the side the door is locked against is odd.
+    if (isExit(kind) && pushed === results.handing.outside)
+      record.report('check', 'securing.barOutside', {}, device, parts);
+    return;
+  }
+  if (comingFrom(escape) === pushed) return;
+  if (isExit(kind)) {
+    record.report(level, 'securing.barOnPull', {}, device, parts);
+    return;
+  }
+  const people = known(facts.occupants) ?? 0;
+  const from = practice.values.panicFrom;
+  if (people >= from.value || known(facts.occupancy) === 'high-hazard')
+    record.report(
+      level,
+      'securing.swingsAgainst',
+      { people, from: from.value },
+      from.source,
+      parts,
+    );
+}
