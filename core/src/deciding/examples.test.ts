@@ -140,7 +140,7 @@ const EXAMPLES: Example[] = [
     hand: 'LHR active',
     hinges: '4 1/2 in, 4 1/2 in, standard weight, 3',
     clear: '66 7/8 in',
-    lock: 'surface vertical rod exit device, exit device, night latch, 2 3/4 in, 40 5/16 in',
+    lock: 'surface vertical rod exit device, exit device, night latch, 40 5/16 in',
     items: [
       '6 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
       '2 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1',
@@ -294,17 +294,17 @@ const EXAMPLES: Example[] = [
     hand: 'LH active',
     hinges: '4 1/2 in, 4 1/2 in, standard weight, 3',
     clear: '48 7/8 in',
-    lock: 'cylindrical lock, storeroom, 2 3/4 in, 40 5/16 in',
+    lock: 'mortise lock, storeroom, 2 3/4 in, 40 5/16 in',
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1',
+      '1 Mortise lock, storeroom, ANSI/BHMA A156.13, grade 1',
       '1 Automatic flush bolts, top and bottom',
       '1 Dust-proof floor strike',
       '1 Coordinator',
       '1 Dummy trim, second leaf',
     ],
-    findings: ['check securing.ratedThrow', 'note checking.blockingUnknown'],
+    findings: ['note checking.blockingUnknown'],
   },
   {
     name: 'bedroom',
@@ -634,7 +634,7 @@ const EXAMPLES: Example[] = [
     },
     leaf: '845 mm × 2027 mm',
     clear: '820 mm',
-    lock: 'sliding-door lock, hook lock, privacy with emergency release, 60 mm, 1000 mm',
+    lock: 'sliding-door lock, hook lock, privacy with emergency release, 1000 mm',
     items: [
       '1 Sliding track',
       '2 Track hanger',

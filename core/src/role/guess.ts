@@ -39,6 +39,8 @@ const OWN: ReadonlySet<Role> = new Set([
   'goods',
 ]);
 
+const HALL = /^(hall|hallway|flur|diele)( \d+)?$/i;
+
 type Words = Readonly<Record<Role, string>>;
 
 /** The patterns of a practice's words, made once; in the order of the table, “patient toilet” before “toilet”. */
@@ -115,6 +117,8 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
     return 'communicating';
   const own = [two.role, one.role].find((role) => role && OWN.has(role));
   if (own) return own;
+  const home = [two, one].find((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
+  if (home) return 'bedroom';
   if (one.space === 'stair' || two.space === 'stair') return 'stair';
   if (isOpen(one) && isOpen(two)) {
     const vestibule = one.role === 'vestibule' || two.role === 'vestibule';
@@ -127,6 +131,13 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   return two.role ?? one.role;
 }
 
+/** A kitchen beside a hall or a living room is one of a dwelling. */
+function isHomeKitchen(side: Side, one: Side, two: Side): boolean {
+  if (side.role !== 'kitchen') return false;
+  const other = side === one ? two : one;
+  return other.role === 'bedroom' || HALL.test(other.name?.trim() ?? '');
+}
+
 function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undefined {
   if (inner.space === undefined) return undefined;
   if (outer.role === 'roof') return 'roof';
@@ -134,7 +145,7 @@ function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undef
   if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
   if (outer.role === 'balcony') return 'balcony';
   if (inner.space === 'entrance') return dwelling ? 'house-entrance' : 'entrance';
-  const hall = /^(hall|hallway|flur)( \d+)?$/i.test(inner.name?.trim() ?? '');
+  const hall = HALL.test(inner.name?.trim() ?? '');
   if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
   return 'final-exit';

@@ -29,6 +29,7 @@ import type { Securing } from './secured.js';
 import { solidWidth } from './stile.js';
 import { useOf, type DerivedUse } from './uses.js';
 import { findWayOut } from './wayOut.js';
+import { findWritten } from './written.js';
 
 /** What the stage is handed. */
 export type SecuringInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging'>;
@@ -71,6 +72,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     if (known(record.facts.secured) === true && facts.leafConstruction === 'glass')
       record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
+  findWritten(record, facts, kind, spec);
   findWayOut(record, input, kind);
   if (opposesEachOther(facts, kind))
     record.report('stop', 'securing.opposite', {}, 'trade practice', ['securing.kind']);

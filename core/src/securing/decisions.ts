@@ -16,6 +16,7 @@ export const SECURING_DECISIONS = decisionTable('securing', {
   height: asLength(),
   secondHeight: asLength(),
   backset: asLength(),
+  centre: asLength(),
   cylinder: asSizeOrLength(),
   strike: asTerm<StrikeForm | 'rods' | 'top-rod'>('strike'),
   engagement: asLength('down'),

@@ -7,7 +7,7 @@ import type { LockKind } from './facts.js';
 import { findLocks, type LockMatch, type LockWishes } from './finder.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import { propertiesOf, type LockProperties } from './properties.js';
-import { DWELLING_USES, USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
+import { DWELLING_USES, SPECIAL, USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
 
 /** What follows from a function; derived once for each. */
 export const derivedProperties: (spec: LockSpec) => LockProperties = remembered((spec: LockSpec) =>
@@ -112,7 +112,11 @@ export const proposalFor = remembered(
     });
     // What can hold people inside is never proposed, nor what lets them out late.
     const safe = specs.filter(
-      (spec) => !spec.id.startsWith('own-') && !spec.delayed && !derivedProperties(spec).canTrap,
+      (spec) =>
+        (SPECIAL[spec.id] ?? use) === use &&
+        !spec.id.startsWith('own-') &&
+        !spec.delayed &&
+        !derivedProperties(spec).canTrap,
     );
     // A latch that a card pushes back does not lock anybody out.
     const locks = USE_WISHES[use].locksItself === true;

@@ -222,12 +222,23 @@ function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Sa
   const { values } = practice;
   const high =
     facts.frequency === 'high' || (known(facts.passagesPerDay) ?? 0) >= values.highUse.value;
-  const stronger = high && LOCK_FORMS[usual].sits === 'bore' && usual !== 'deadbolt';
+  const bored = LOCK_FORMS[usual].sits === 'bore' && usual !== 'deadbolt';
+  // A latch shorter than listings of rated pairs ask for is not proposed to be warned of.
+  const wanted = values.ratedPairThrow.value;
+  const short = values.throws.value[LOCK_FORMS[usual].throws].latch < wanted;
+  const ratedPair =
+    (known(facts.rating) ?? 0) > 0 &&
+    meetsInMiddle(facts.kind) &&
+    facts.meetingEdge !== 'mullion' &&
+    short;
+  const stronger = bored && (high || ratedPair);
   const first = stronger ? (values.lockHighUse.value as LockKind) : usual;
   const named = values.lockGrade.value[first];
   const grade = { grade: named || first, source: values.lockFor.source };
   const why = stronger
-    ? said('securing.kind.highUse', grade)
+    ? high
+      ? said('securing.kind.highUse', grade)
+      : said('securing.kind.ratedPair', { throw: { ticks: wanted }, ...grade })
     : said('securing.kind.usual', { use: { term: `lockUse.${use}` }, ...grade });
   const against = againstKind(first, place);
   if (!against && doesIt(first, place)) return { kind: first, why };

@@ -13,6 +13,9 @@ export const SECURING_MESSAGES = {
   'securing.noLatch': 'A rated leaf must latch by itself.',
   'securing.noLatchTested':
     'Nothing latches this rated leaf: only where its tested evidence allows it.',
+  'securing.writtenDiffers':
+    'Written by hand: “{written}”. Decided: {decided}. Which is it? Preparation and acceptance test follow what is decided.',
+  'securing.kind.ratedPair': 'A rated pair wants a latch of {throw}: {grade} ({source}).',
   'securing.delayed':
     'It lets people out only after a delay: where code and authority allow it, with its sign, alarm and release on fire.',
   'securing.notMet':
@@ -107,7 +110,7 @@ export const SECURING_MESSAGES = {
     'Listings of rated pairs often ask for a latch of {wanted}; this comes out {throw}. As listed.',
   'securing.pinFalls':
     'The cut-out reaches {over} too far: the dead-latch pin falls into it and no longer holds the latch.',
-  'securing.height.practice': 'The usual height of {item} in the practice.',
+  'securing.height.practice': 'The usual height of {item} ({source}).',
   'securing.height.leaf': 'As high as its case fits below the top of the lower leaf.',
   'securing.height.strike': 'At the existing strike.',
   'securing.height.second': 'Above the lock, at the practice’s usual height.',
@@ -124,7 +127,7 @@ export const SECURING_MESSAGES = {
   'securing.cylinder.even': 'From the face into the case; no ring is needed.',
   'securing.cylinderProud':
     'The cylinder stands out {by} outside; more than {most} can be gripped and broken. A thicker plate.',
-  'securing.backset.practice': 'The practice’s own.',
+  'securing.backset.practice': 'Usual ({source}).',
   'securing.backset.narrower':
     'The usual {usual} does not fit {solid} of solid edge; the largest made that does.',
   'securing.strike.jamb':

@@ -101,6 +101,7 @@ function decideHeight(
         ? [
             said('securing.height.practice', {
               item: { term: `heightItem.${LOCK_FORMS[kind].height}` },
+              source: practice.values.heights.source,
             }),
           ]
         : from === 'strike'

@@ -125,6 +125,7 @@ export const SECURING_TERMS = {
   'name.securing.height': 'Height above finished floor',
   'name.securing.secondHeight': 'Dead bolt above the floor',
   'name.securing.backset': 'Backset',
+  'name.securing.centre': 'Device centre to edge',
   'name.securing.cylinder': 'Cylinder',
   'name.securing.strike': 'Strike',
   'name.securing.engagement': 'Bolt engagement',
@@ -278,5 +279,6 @@ export const SECURING_TERMS = {
   'value.oneMotion': 'Out by one motion',
   'value.ratedLatch': 'Rated leaves latch',
   'value.doubleKeyed': 'Keyed on both sides in a dwelling',
+  'value.mortiseBacksets': 'Made backsets of mortise locks',
   'value.caseSkinLeast': 'Timber beside a case, least',
 } as const;

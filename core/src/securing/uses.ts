@@ -36,6 +36,7 @@ export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
 export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
   privacy: ['privacy-bolt', 'privacy', 'privacy-bathroom'],
   office: ['office', 'mortise-office'],
+  classroom: ['classroom', 'mortise-classroom', 'sash-turn', 'panic-split'],
   entrance: ['entrance', 'panic-changeover', 'sash-escape'],
   apartment: ['apartment', 'panic-changeover', 'sash-escape'],
   dwelling: ['office', 'sash-escape', 'changeover', 'entrance'],
@@ -49,6 +50,19 @@ export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
   'lock-down': ['classroom-inside'],
   reader: ['electric-fail-secure'],
   store: ['storeroom', 'mortise-storeroom'],
+};
+
+/** Functions made for one use: never proposed for another, though they could do it. */
+export const SPECIAL: Readonly<Record<string, LockUse>> = {
+  guest: 'guest',
+  'staff-toilet': 'privacy',
+  'communicating-half': 'communicating',
+  'cold-room': 'cold-room',
+  'gate-latch': 'gate',
+  patio: 'patio',
+  vestibule: 'lock-down',
+  'service-station': 'shop',
+  'sliding-privacy': 'privacy',
 };
 
 /** Uses of a dwelling, where a dead bolt above the latch is usual and two motions are allowed. */

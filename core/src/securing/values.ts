@@ -160,6 +160,13 @@ export const SECURING_VALUES = {
     sourced('stop', 'term', 'IRC R311.2: no key or special knowledge from inside', 'limit'),
     sourced('check', 'term', 'Approved Document B, single dwellings; insurers', 'limit'),
   ),
+  /** Backsets that mortise locks are made in. */
+  mortiseBacksets: {
+    ...everywhere(sourced([2.5, 2.75].map(inches), 'length', source('made backsets'))),
+    british: sourced([44, 57].map(mm), 'length', source('made backsets')),
+    continental: sourced([55, 60, 65, 80].map(mm), 'length', source('made backsets')),
+    australasian: sourced([60, 70].map(mm), 'length', source('made backsets')),
+  },
   /** The least beside a case in timber; below it a thinner case, or a lock on the face. */
   caseSkinLeast: usAndMetric(
     sourced(inches(5 / 16), 'length', source('each side of a case in timber'), 'limit'),

@@ -134,5 +134,22 @@ export function boredLocks(): Product[] {
         }),
       ),
   );
-  return [...cylindrical, ...tubular, ...bolts];
+  const metricBolts = (['deadbolt-single', 'deadbolt-double'] as const).map((of, index) =>
+    product('Osk & Penn', `DB ${index + 1}`, 'deadbolt', {
+      backset: mm(60),
+      mostBackset: mm(70),
+      boltThrow: mm(25),
+      leastLeaf: mm(35),
+      mostLeaf: mm(50),
+      strikeHeight: mm(57),
+      strikeWidth: mm(25),
+      functions: [of],
+      cylinders: ['own'],
+      finishes: METRIC_FINISHES,
+      listed: 60,
+      handed: false,
+      cost: 2,
+    }),
+  );
+  return [...cylindrical, ...tubular, ...bolts, ...metricBolts];
 }

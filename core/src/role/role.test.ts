@@ -1,0 +1,216 @@
+import fc from 'fast-check';
+import { decideOpening, decisionOf } from '../deciding/index.js';
+import type { Building, OpeningFacts, RoomUse } from '../opening/index.js';
+import { PRACTICE_IDS, type PracticeId, type Role } from '../practice/index.js';
+import { PRACTICES, projectBasis } from '../project/index.js';
+import { DOOR } from '../testing/door.js';
+import { guessEscape } from './escape.js';
+import { guessRole, likelyRoles, spaceOf } from './index.js';
+
+const guess = (
+  from: string | undefined,
+  to: string | undefined,
+  practice: PracticeId = 'us-commercial',
+  uses: [RoomUse?, RoomUse?] = [],
+) => guessRole({ from, to, fromUse: uses[0], toUse: uses[1] }, PRACTICES[practice]);
+
+describe('what a door is, guessed from its rooms', () => {
+  it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Corridor 2', 'Office 214', 'office'],
+    ['Corridor', 'Meeting room', 'meeting'],
+    ['Corridor', 'Classroom 4', 'classroom'],
+    ['Corridor', 'Janitor’s closet', 'store'],
+    ['Corridor', 'Storage 3', 'store'],
+    ['Corridor', 'Pharmacy', 'strong-room'],
+    ['Corridor', 'Electrical room', 'electrical'],
+    ['Corridor', 'Boiler', 'plant'],
+    ['Corridor', 'Server', 'server'],
+    ['Corridor', 'Stair 1', 'stair'],
+    ['Stair 1', 'Corridor', 'stair'],
+    ['Office 3', 'Stair 1', 'stair'],
+    ['Stair 1', 'Store', 'store'],
+    ['Stair 1', 'Street', 'final-exit'],
+    ['Corridor', 'Car park', 'final-exit'],
+    ['Street', 'Foyer', 'entrance'],
+    ['Foyer', 'Vestibule', 'vestibule'],
+    ['Corridor A', 'Corridor B', 'cross-corridor'],
+    ['Lobby', 'Auditorium', 'assembly'],
+    ['Corridor', 'Toilet', 'toilet-single'],
+    ['Foyer', 'Women', 'toilet-group'],
+    ['Corridor', 'Locker room', 'toilet-group'],
+    ['Corridor', 'Patient room 3', 'patient-room'],
+    ['Patient room 3', 'Patient toilet', 'patient-toilet'],
+    ['Corridor', 'Exam 2', 'treatment'],
+    ['Corridor', 'Guest room 12', 'guest-room'],
+    ['Guest room 12', 'Guest room 14', 'communicating'],
+    ['Landing', 'Flat 3', 'apartment'],
+    ['Street', 'Hall', 'house-entrance'],
+    ['Driveway', 'Kitchen', 'house-entrance'],
+    ['Garden', 'Living room', 'house-entrance'],
+    ['Balcony', 'Living room', 'balcony'],
+    ['Hall', 'Bedroom 2', 'bedroom'],
+    ['Hall', 'Kitchen', 'bedroom'],
+    ['Landing', 'Bathroom', 'bathroom'],
+    ['Garage', 'Kitchen', 'garage'],
+    ['Lane', 'Garden', 'gate'],
+    ['Kitchen', 'Cold room', 'cold-room'],
+    ['Dining room', 'Servery', 'bedroom'],
+    ['Corridor', 'Kitchen', 'kitchen'],
+    ['Yard', 'Loading bay', 'goods'],
+    ['Street', 'Shop', 'shop'],
+    ['Roof', 'Stair B', 'roof'],
+    ['Flur', 'Büro 3', 'office', 'continental'],
+    ['Treppenhaus', 'Wohnung 2', 'apartment', 'continental'],
+    ['Flur', 'Technik', 'plant', 'continental'],
+    // Whole words only: nothing of path, court, hall, men or flat is meant here.
+    ['Corridor', 'Pathology', 'treatment'],
+    ['Corridor', 'Courtroom 1', 'assembly'],
+    ['Corridor', 'Equipment', undefined],
+    ['Corridor', 'Flatware', undefined],
+    ['Corridor', 'Room 12', undefined],
+  ])('%s and %s: %s', (...[from, to, role, practice]) => {
+    expect(guess(from, to, practice)).toBe(role);
+  });
+
+  it('is the same whichever room is named first', () => {
+    // Of two rooms with a door of their own the one named second is entered.
+    const names = ['Corridor', 'Stair 1', 'Street', 'Foyer', 'Store', 'Office'];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...names),
+        fc.constantFrom(...names),
+        fc.constantFrom(...PRACTICE_IDS),
+        (from, to, practice) => {
+          expect(guess(from, to, practice)).toBe(guess(to, from, practice));
+        },
+      ),
+    );
+  });
+
+  it('goes by the use that the building gives a room, where its name does not say more', () => {
+    expect(guess('A', 'B', undefined, ['corridor', 'plant'])).toBe('plant');
+    expect(guess('A', 'Stair', undefined, ['corridor', 'work'])).toBe('stair');
+    expect(guess('A', 'B', undefined, ['outdoors', 'entrance'])).toBe('entrance');
+    expect(guess('A', 'B', undefined, ['outdoors', 'corridor'])).toBe('final-exit');
+    expect(guess('A', 'B', undefined, ['corridor', 'sanitary'])).toBeUndefined();
+    expect(
+      likelyRoles(
+        { from: 'A', to: 'B', fromUse: 'corridor', toUse: 'sanitary' },
+        undefined,
+        undefined,
+      ),
+    ).toEqual(['toilet-single', 'toilet-group', 'bathroom']);
+  });
+
+  it('names no room: no guess, the likeliest by what is recorded', () => {
+    const none = { from: undefined, to: undefined, fromUse: undefined, toUse: undefined };
+    expect(guessRole(none, PRACTICES.british)).toBeUndefined();
+    expect(likelyRoles(none, true, false)[0]).toBe('office');
+    expect(likelyRoles(none, false, undefined)[0]).toBe('meeting');
+    expect(likelyRoles(none, undefined, true)[0]).toBe('entrance');
+  });
+});
+
+describe('which way people leave', () => {
+  it.each([
+    ['Corridor', 'Stair', 'to'],
+    ['Stair', 'Corridor', 'from'],
+    ['Stair', 'Street', 'to'],
+    ['Street', 'Foyer', 'from'],
+    ['Office', 'Corridor', 'to'],
+    ['Foyer', 'Stair', 'from'],
+    ['Corridor A', 'Corridor B', 'both'],
+    ['Office', 'Store', undefined],
+    [undefined, 'Corridor', undefined],
+  ] as const)('%s and %s: %s', (from, to, escape) => {
+    expect(guessEscape(spaceOf(from, undefined), spaceOf(to, undefined))).toBe(escape);
+  });
+});
+
+describe('a decided opening', () => {
+  const decide = (facts: Partial<OpeningFacts>, building?: Building) =>
+    decideOpening({ ...DOOR, ...facts }, projectBasis('us-commercial', [], building));
+  const role = (facts: Partial<OpeningFacts>) => decisionOf(decide(facts), 'opening.role');
+
+  it('shows a guess as a guess, what was recorded as given, and asks where nothing tells', () => {
+    expect(role({ from: 'Corridor', to: 'Office' })).toMatchObject({
+      basis: 'assumed',
+      value: { term: 'role.office' },
+      reasons: [{ code: 'role.guessed', params: { from: 'Corridor', to: 'Office' } }],
+    });
+    expect(role({ from: 'Corridor', to: 'Office', role: 'store' })).toMatchObject({
+      basis: 'given',
+      value: { term: 'role.store' },
+      reasons: [],
+    });
+    expect(role({ secured: true })).toMatchObject({
+      status: 'open',
+      question: { code: 'ask.role' },
+      facts: ['role', 'lockUse'],
+    });
+    for (const settled of [
+      { lockUse: 'office' },
+      { lockKind: 'none' },
+      { secured: false },
+    ] as const)
+      expect(role(settled)).toBeUndefined();
+  });
+
+  it('never makes a storeroom of “locked” alone', () => {
+    for (const practice of PRACTICE_IDS) {
+      const { results } = decideOpening({ ...DOOR, secured: true }, PRACTICES[practice]);
+      expect([practice, results.securing.kind, results.securing.spec]).toEqual([
+        practice,
+        undefined,
+        undefined,
+      ]);
+    }
+  });
+
+  it('assumes what follows of the role, and only what nobody recorded', () => {
+    const { results } = decide({ role: 'stair' });
+    expect(results.opening.assumed).toEqual({
+      lockUse: 'stair',
+      secured: false,
+      egress: true,
+      closer: 'any',
+    });
+    const told = { lockUse: 'store', secured: true, egress: false, closer: 'none' } as const;
+    expect(decide({ role: 'stair', ...told }).results.opening.assumed).toEqual({});
+    // Looked for and not found out is recorded, too: it stays unknown.
+    expect(decide({ role: 'stair', egress: 'unknown' }).results.opening.assumed).not.toHaveProperty(
+      'egress',
+    );
+    expect(decide({ role: 'office' }).results.opening.assumed).toEqual({
+      lockUse: 'office',
+      secured: true,
+    });
+    expect(decide({ role: 'office', rating: 20 }).results.opening.assumed.closer).toBe('any');
+    expect(decide({ role: 'bedroom', rating: 20 }).results.opening.assumed).not.toHaveProperty(
+      'closer',
+    );
+    // What is stored stays as it was.
+    expect(decide({ role: 'stair' }).facts).not.toHaveProperty('egress');
+  });
+
+  it('lets what is recorded of locking go before what is usual for the role', () => {
+    const use = (facts: Partial<OpeningFacts>) => decide(facts).results.opening.assumed.lockUse;
+    expect(use({ role: 'meeting' })).toBe('passage');
+    expect(use({ role: 'meeting', secured: true })).toBe('office');
+    expect(use({ from: 'Corridor', to: 'Office', secured: false })).toBeUndefined();
+    expect(use({ role: 'office', secured: false })).toBe('office');
+    expect(use({ from: 'Corridor', to: 'Toilet', secured: false })).toBe('privacy');
+    expect(use({ from: 'Foyer', to: 'Women', secured: true })).toBeUndefined();
+  });
+
+  it('asks for the occupancy only where the number of people is near and limits differ', () => {
+    const asked = (facts: Partial<OpeningFacts>, practice: PracticeId = 'us-commercial') =>
+      decisionOf(decideOpening({ ...DOOR, ...facts }, PRACTICES[practice]), 'opening.occupancy')
+        ?.status;
+    expect(asked({ occupants: 40, egress: true })).toBe('open');
+    expect(asked({ occupants: 39, egress: true })).toBeUndefined();
+    expect(asked({ occupants: 300, egress: false })).toBeUndefined();
+    expect(asked({ occupants: 300, occupancy: 'business' })).toBe('decided');
+    expect(asked({ occupants: 300 }, 'british')).toBeUndefined();
+  });
+});
