@@ -358,8 +358,8 @@ const EXAMPLES: Example[] = [
     },
     leaf: '35 5/8 in × 79 3/8 in',
     hand: 'LH',
-    hinges: '4 1/2 in, 4 1/2 in, standard weight, 3',
-    clear: '32 13/16 in',
+    hinges: '4 in, 4 in, standard weight, 3',
+    clear: '33 1/16 in',
     lock: 'tubular lock, office or entry, turn button stays, 2 3/8 in, 36 in',
     items: [
       '3 Butt hinge, corners rounded to 5/8 in, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
@@ -612,7 +612,7 @@ const EXAMPLES: Example[] = [
       '1 Tubular lock, office or entry, turn button stays, AS 4145.2',
       '1 Bolt between the leaves',
     ],
-    findings: ['check securing.shortLatch', 'note checking.jointAssumed'],
+    findings: ['note securing.shortLatch', 'note checking.jointAssumed'],
   },
   {
     name: 'pocket slider',

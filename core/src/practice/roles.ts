@@ -29,6 +29,7 @@ export const ROLES = [
   'apartment',
   'house-entrance',
   'bedroom',
+  'closet',
   'bathroom',
   'garage',
   'balcony',
@@ -98,6 +99,7 @@ const USE: Record<Role, LockUse> = {
   apartment: 'apartment',
   'house-entrance': 'dwelling',
   bedroom: 'passage',
+  closet: 'passage',
   bathroom: 'privacy',
   garage: 'dwelling',
   balcony: 'patio',
@@ -136,6 +138,7 @@ const CLOSING: Record<Role, RoleClosing> = {
   apartment: 'rated',
   'house-entrance': 'never',
   bedroom: 'never',
+  closet: 'never',
   bathroom: 'never',
   garage: 'always',
   balcony: 'never',
@@ -164,7 +167,7 @@ const WORDS: Record<Role, string> = {
   'toilet-group':
     'men, women, ladies, gents, toilets, girls, boys, changing, locker room, restrooms, showers',
   'toilet-single': 'toilet, wc, lavatory, restroom, washroom, accessible toilet',
-  bathroom: 'bathroom, bath, shower room, en suite, ensuite',
+  bathroom: 'bathroom, bath, powder room, shower room, en suite, ensuite',
   stair: 'stair, stairs, staircase, stairwell',
   roof: 'roof',
   goods: 'goods, receiving, loading, dock, delivery',
@@ -188,6 +191,7 @@ const WORDS: Record<Role, string> = {
   'exit-only': '',
   'cross-corridor': '',
   communicating: '',
+  closet: '',
   'house-entrance': '',
 };
 

@@ -253,7 +253,7 @@ export const METRIC_SECURING: SecuringValues = {
   latchWarn: sourced(mm(8), 'length', `${TRADE}: of a 12 mm latch in the strike`, 'preference'),
   latchLeast: sourced(mm(6), 'length', `${TRADE}: latch in the strike`, 'limit'),
   boltWarn: sourced(mm(15), 'length', `${TRADE}: dead bolt in the strike`, 'preference'),
-  ratedPairThrow: sourced(mm(19), 'length', `${TRADE}: 16 or 19 mm, as listed`, 'limit'),
+  ratedPairThrow: sourced(mm(10), 'length', 'as tested (EN 1634)', 'limit'),
   latchBolt: sourced(mm(12), 'length', `${TRADE}: typical`),
   deadLatchPin: sourced(mm(5), 'length', `${TRADE}: typical`),
   stopPlay: sourced(

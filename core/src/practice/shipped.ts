@@ -32,6 +32,23 @@ const usResidential: BaseValues = {
   leafThickness: sourced(inches(1.375), 'length', TRADE),
   assumedUse: sourced('low', 'term', `${TRADE}: dwelling inside doors 6 to 25 passages a day`),
   leastClearance: sourced(inches(3 / 4), 'length', `${TRADE}: on 1 3/8 in leaves`, 'preference'),
+  butts: sourced(
+    (
+      [
+        [11 / 8, 37, 3.5],
+        [14 / 8, 37, 4],
+        [14 / 8, 48, 4.5],
+        [14 / 8, 1200, 5],
+        [9 / 4, 1200, 5],
+      ] as const
+    ).map(([thickness, width, height]) => ({
+      toThickness: inches(thickness),
+      toWidth: inches(width),
+      height: inches(height),
+    })),
+    'table',
+    `${TRADE}: residential, 3 1/2 on inside leaves, 4 on entrances`,
+  ),
   corner: sourced('round-five-eighths', 'term', `${TRADE}: routed recesses of prehung leaves`),
   backset: sourced(inches(2.375), 'length', `${TRADE}: residential`),
   lockHeight: sourced(inches(36), 'length', TRADE),

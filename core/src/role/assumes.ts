@@ -20,6 +20,7 @@ const FREE: ReadonlySet<LockUse> = new Set(['passage', 'push-pull', 'stair', 'co
 const LOCKED: Partial<Record<Role, LockUse>> = {
   meeting: 'office',
   bedroom: 'privacy',
+  closet: 'store',
   'patient-room': 'classroom',
   stage: 'classroom',
 };

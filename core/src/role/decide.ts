@@ -29,6 +29,7 @@ export function decideWhole(
     to: facts.to,
     fromUse: roomNamed(facts.from, project)?.use,
     toUse: roomNamed(facts.to, project)?.use,
+    exterior: known(facts.exterior),
   };
   const recorded = known(record.facts.role);
   const role = recorded ?? guessRole(rooms, practice);

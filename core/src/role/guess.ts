@@ -10,6 +10,8 @@ export interface TwoRooms {
   /** What the building says they are used for. */
   fromUse: RoomUse | undefined;
   toUse: RoomUse | undefined;
+  /** Whether the opening is recorded as one to the open. */
+  exterior?: boolean | undefined;
 }
 
 const BY_USE: Partial<Record<RoomUse, Role>> = {
@@ -41,6 +43,9 @@ const OWN: ReadonlySet<Role> = new Set([
 
 const HALL = /^(hall|hallway|flur|diele)( \d+)?$/i;
 
+/** In a dwelling these are rooms like others. */
+const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
+
 type Words = Readonly<Record<Role, string>>;
 
 /** The patterns of a practice's words, made once; in the order of the table, “patient toilet” before “toilet”. */
@@ -61,8 +66,14 @@ interface Side {
 }
 
 function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
-  const byName = name ? patternsOf(words).find(([, one]) => one.test(name))?.[0] : undefined;
+  const byName =
+    name && !isStair(name) ? patternsOf(words).find(([, one]) => one.test(name))?.[0] : undefined;
   return { name, space: spaceOf(name, use), role: byName ?? (use && BY_USE[use]) };
+}
+
+/** A cellar stair is a stair, a cupboard under the stairs is not. */
+function isStair(name: string): boolean {
+  return /(?<![\p{L}])stair(s|case|well)?( \w+)?$/iu.test(name.trim()) && !/under/i.test(name);
 }
 
 const guessFor = remembered(
@@ -73,9 +84,15 @@ const guessFor = remembered(
     fromUse: string | undefined,
     toUse: string | undefined,
     dwelling: boolean,
+    exterior: boolean,
   ): Role | undefined => {
     const one = sideOf(from, fromUse as RoomUse | undefined, words);
     const two = sideOf(to, toUse as RoomUse | undefined, words);
+    if (exterior && one.space !== 'outdoors' && two.space !== 'outdoors') {
+      // A porch, or whatever was named first, is then the side of the open.
+      const outer = two.space === 'entrance' && one.space !== 'entrance' ? two : one;
+      return fromOutdoors(outer, outer === one ? two : one, dwelling);
+    }
     return between(one, two, dwelling);
   },
 );
@@ -84,9 +101,10 @@ const guessFor = remembered(
  * What a door is likely to be, by the names and uses of the two rooms (handbook, “Roles”); undefined where
  * they do not tell. A guess, and shown as one.
  */
-export function guessRole({ from, to, fromUse, toUse }: TwoRooms, practice: Practice) {
+export function guessRole(rooms: TwoRooms, practice: Practice): Role | undefined {
+  const { from, to, fromUse, toUse, exterior = false } = rooms;
   const words = practice.values.roleWords.value;
-  return guessFor(words, from, to, fromUse, toUse, practice.id === 'us-residential');
+  return guessFor(words, from, to, fromUse, toUse, practice.id === 'us-residential', exterior);
 }
 
 /** The three likeliest where the rooms do not tell. */
@@ -116,9 +134,13 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   if (one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment'))
     return 'communicating';
   const own = [two.role, one.role].find((role) => role && OWN.has(role));
+  if (own === 'store' && (dwelling || isHome(one) || isHome(two))) return 'closet';
   if (own) return own;
   const home = [two, one].find((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
   if (home) return 'bedroom';
+  // In a dwelling stairs and halls are rooms like others.
+  if (dwelling && one.space !== undefined && two.space !== undefined)
+    return [two.role, one.role].find((role) => role && !PASSED.has(role)) ?? 'bedroom';
   if (one.space === 'stair' || two.space === 'stair') return 'stair';
   if (isOpen(one) && isOpen(two)) {
     const vestibule = one.role === 'vestibule' || two.role === 'vestibule';
@@ -129,6 +151,11 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   if (isOpen(one)) return two.role;
   if (isOpen(two)) return one.role;
   return two.role ?? one.role;
+}
+
+/** Whether a space is one of a dwelling. */
+function isHome({ role, name }: Side): boolean {
+  return role === 'bedroom' || role === 'bathroom' || HALL.test(name?.trim() ?? '');
 }
 
 /** A kitchen beside a hall or a living room is one of a dwelling. */
@@ -148,5 +175,7 @@ function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undef
   const hall = HALL.test(inner.name?.trim() ?? '');
   if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
+  // People come in by it as they leave.
+  if (inner.role === 'assembly') return 'entrance';
   return 'final-exit';
 }

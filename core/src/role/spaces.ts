@@ -23,7 +23,10 @@ const NAMES: readonly [Space, RegExp][] = [
     ),
   ],
   ['stair', whole('stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum')],
-  ['entrance', whole('entrance hall|entrance|foyer|reception|porch|vestibule|windfang|eingang')],
+  [
+    'entrance',
+    whole('entrance hall|entrance|foyer|reception|porch|vestibule|windfang|eingang|empfang'),
+  ],
   ['corridor', whole('corridor|passage|passageway|hallway|lobby|landing|concourse|flur|gang')],
 ];
 

@@ -62,6 +62,7 @@ export const ROLE_TERMS = {
   'role.apartment': 'apartment entrance',
   'role.house-entrance': 'house entrance',
   'role.bedroom': 'bedroom, living room',
+  'role.closet': 'closet, cupboard of a dwelling',
   'role.bathroom': 'bathroom of a dwelling',
   'role.garage': 'garage to house',
   'role.balcony': 'balcony, terrace',

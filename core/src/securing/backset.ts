@@ -4,7 +4,7 @@ import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { caseDepth } from './lockType.js';
-import { hasRods } from './lockForms.js';
+import { LOCK_FORMS } from './lockForms.js';
 import { solidWidth } from './stile.js';
 
 /** The backsets that are made, the least first. */
@@ -35,8 +35,9 @@ export function decideBackset(
   const { values } = practice;
   const { facts } = record;
   const recorded = known(record.facts.backset);
-  // Rods and sliding leaves have no backset: what is told is where the middle of the device stands.
-  const name = hasRods(kind) || kind === 'sliding' ? 'centre' : 'backset';
+  // Devices on the face and sliding leaves have no backset: what is told is where the middle of the device stands.
+  const centred = LOCK_FORMS[kind].sits === 'push-face' || kind === 'sliding';
+  const name = centred ? 'centre' : 'backset';
   if (recorded !== undefined) {
     record.decide(name, recorded, {
       basis: record.basisOf('backset'),

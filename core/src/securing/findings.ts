@@ -79,8 +79,12 @@ export function findStrike(
   const { latchWarn, latchLeast, boltWarn, ratedPairThrow } = practice.values;
   const parts = ['securing.engagement', 'lockGap'];
   const latches = spec ? spec.latch === 'spring' || spec.latch === 'dead-latching' : true;
+  // What the practice itself comes to is told, not warned of; a recorded figure is.
+  const { facts } = record;
+  const own = [facts.lockGap, facts.meetingGap, facts.leafWidth, facts.latchThrow, facts.boltThrow];
+  const warn = own.some((fact) => known(fact) !== undefined) ? 'check' : 'note';
   const short = (
-    level: 'stop' | 'check',
+    level: 'stop' | 'check' | 'note',
     code: 'securing.shortLatch' | 'securing.shortBolt',
     has: number,
     wanted: number,
@@ -102,10 +106,10 @@ export function findStrike(
     if (strike.latchIn < latchLeast.value)
       short('stop', 'securing.shortLatch', strike.latchIn, latchLeast.value, latchLeast.source);
     else if (strike.latchIn < latchWarn.value)
-      short('check', 'securing.shortLatch', strike.latchIn, latchWarn.value, latchWarn.source);
+      short(warn, 'securing.shortLatch', strike.latchIn, latchWarn.value, latchWarn.source);
   }
   if (strike.boltThrow > 0 && strike.boltIn < boltWarn.value)
-    short('check', 'securing.shortBolt', strike.boltIn, boltWarn.value, boltWarn.source);
+    short(warn, 'securing.shortBolt', strike.boltIn, boltWarn.value, boltWarn.source);
   if (
     latches &&
     strike.on === 'leaf' &&
@@ -210,7 +214,10 @@ export function findExit(
       ['securing.kind', 'stileWidth'],
     );
   if ((known(record.facts.rating) ?? 0) > 0)
-    record.report('note', 'securing.fireExit', {}, 'NFPA 80', ['securing.kind', 'rating']);
+    record.report('note', 'securing.fireExit', {}, practice.values.ratedLatch.source, [
+      'securing.kind',
+      'rating',
+    ]);
   if (!hasRods(kind)) return;
   if (fit.bottomRod === 0)
     record.report('check', 'securing.noBottomRod', {}, 'the device’s listing', [

@@ -57,7 +57,14 @@ export function securingItems(items: Item[], by: SecuredBy): void {
       item('item.cylinder', 1, {
         height: lengths.profile.outer.length,
         width: lengths.profile.inner.length,
-        traits: [spec.insideKey.length > 0 ? 'cylinder.keys' : 'cylinder.turn'],
+        // Where nothing is worked from inside, half a cylinder is enough.
+        traits: [
+          spec.insideKey.length > 0
+            ? 'cylinder.keys'
+            : spec.insideTurn.length > 0
+              ? 'cylinder.turn'
+              : 'cylinder.half',
+        ],
       }),
     );
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));

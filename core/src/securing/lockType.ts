@@ -186,6 +186,8 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
   const construction = known(facts.leafConstruction);
   const free = use === 'passage' || use === 'push-pull' || use === 'stair';
   if (construction === 'glass') return { kind: 'none', why: said('securing.kind.glass') };
+  if (facts.kind === 'bi-fold' && facts.provenance?.['secured'] === 'assumed')
+    return { kind: 'none', why: said('securing.kind.folds') };
   if (slides(facts.kind))
     return free
       ? { kind: 'none', why: said('securing.kind.slidesFree') }

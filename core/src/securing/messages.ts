@@ -57,6 +57,7 @@ export const SECURING_MESSAGES = {
   'securing.kind.oppositeFree': 'The leaves swing opposite ways and need no latch: push only.',
   'securing.kind.glass': 'A leaf all of glass takes no case or bore.',
   'securing.kind.slides': 'It slides: a hook or lift-up bolt in the edge.',
+  'securing.kind.folds': 'Folding leaves are pulled open; a lock only where somebody asks for one.',
   'securing.kind.slidesFree': 'It slides and nobody locks it: edge pull and flush pulls.',
   'securing.kind.swings': 'It swings both ways: only a dead bolt holds it.',
   'securing.kind.swingsFree': 'It swings both ways and nobody locks it.',

@@ -141,7 +141,7 @@ function decideSecondHeight(
     out ? 'stop' : boltAbove ? 'note' : 'check',
     out ? 'securing.secondLockOut' : 'securing.secondLock',
     {},
-    practice.values.oneMotion.source,
+    boltAbove ? practice.values.doubleKeyed.source : practice.values.oneMotion.source,
     ['deadBolt', 'securing.secondHeight'],
   );
   return above > height ? above : undefined;

@@ -83,6 +83,7 @@ export const SECURING_TERMS = {
   'heightItem.roller': 'a roller latch',
   'heightItem.viewer': 'a viewer',
   'cylinder.turn': 'thumbturn inside',
+  'cylinder.half': 'half cylinder, blank inside',
   'cylinder.keys': 'key on both sides',
   'item.lock.cylindrical': 'Cylindrical lock',
   'item.lock.tubular': 'Tubular lock',
