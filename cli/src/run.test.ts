@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { decideOpening, projectBasis, readProject, summaryOf } from '@riegel/core';
 import { run } from './run.js';
 
 const file = JSON.stringify({
@@ -78,5 +80,73 @@ describe('riegel decide', () => {
     expect(run(['frob'], read).code).toBe(2);
     expect(run([], read).code).toBe(2);
     expect(run(['--help'], read).code).toBe(0);
+  });
+});
+
+describe('the command line and the screens', () => {
+  const demo = (name: string) =>
+    readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8');
+  interface Printed {
+    practice: string;
+    openings: Record<string, unknown>[];
+  }
+  const printed = (content: string) => JSON.parse(run(['decide'], () => content).out) as Printed;
+
+  it.each(['larkhollow-playhouse', 'tamsin-terrace', 'wendelmoor-mill-studios'])(
+    '%s: decide alike, decision by decision',
+    (name) => {
+      const content = demo(name);
+      const read = readProject(content);
+      if (!read.ok) throw new Error('unreadable');
+      const { practice, practices, building, products, locks, openings } = read.project;
+      // As server and worker put it together, from what a project stores.
+      const basis = projectBasis(practice, practices, building, products, locks);
+      const out = printed(content);
+      expect(out.openings).toHaveLength(openings.length);
+      out.openings.forEach((one, index) => {
+        const wanted = summaryOf(decideOpening(openings[index]!, basis));
+        expect({ ...one, set: undefined }).toEqual(
+          JSON.parse(JSON.stringify({ ...wanted, set: undefined })),
+        );
+      });
+    },
+  );
+
+  it('take the project’s own practice, rooms and functions', () => {
+    const own = {
+      name: 'Own',
+      practice: 'own-ours',
+      practices: [
+        {
+          id: 'own-ours',
+          name: 'Ours',
+          base: 'british',
+          changes: { lockHeight: { value: 320 * 990, source: 'the client' } },
+        },
+      ],
+      building: {
+        storeys: [],
+        rooms: [
+          { name: 'A', use: 'corridor' },
+          { name: 'B', use: 'plant' },
+        ],
+      },
+      openings: [{ mark: '1', from: 'A', to: 'B', size: '926 x 2040', hand: 'LH' }],
+    };
+    const out = printed(JSON.stringify(own));
+    expect(out.practice).toBe('own-ours');
+    const decisions = out.openings[0]!['decisions'] as { key: string; value: { text: string } }[];
+    const value = (key: string) => decisions.find((one) => one.key === key)?.value?.text;
+    expect(value('securing.height')).toBe('990 mm');
+    expect(value('opening.role')).toBe('plant room');
+    expect(value('securing.function')).toBe('storeroom');
+  });
+
+  it('refuse a practice that there is not, and name those that there are', () => {
+    const { code, err } = run(['decide'], () =>
+      JSON.stringify({ practice: 'brittish', openings: [] }),
+    );
+    expect(code).toBe(2);
+    expect(err).toMatch(/brittish.*us-commercial.*british/);
   });
 });

@@ -1,8 +1,8 @@
 import {
+  basisOfFile,
   decideOpening,
   faultPlace,
   phraseText,
-  practiceOf,
   readProject,
   setNumbers,
   summaryOf,
@@ -76,10 +76,10 @@ function decide(content: string, mark: string | undefined, text: boolean): Outco
     return failed(result.faults.map((fault) => faultPlace(fault) + phraseText(fault.fault, units)));
   }
   const { project } = result;
-  const practice = practiceOf(project.practice);
+  const basis = basisOfFile(project);
   const decided = project.openings.map((facts, index) => ({
     id: String(index),
-    decided: decideOpening(facts, practice),
+    decided: decideOpening(facts, basis),
   }));
   const numbers = setNumbers(decided);
   const wanted =
@@ -96,6 +96,6 @@ function decide(content: string, mark: string | undefined, text: boolean): Outco
     ...summaryOf(entry.decided),
     set: numbers.get(entry.id) ?? null,
   }));
-  const output = { project: project.name, practice: practice.id, openings };
+  const output = { project: project.name, practice: basis.practice.id, openings };
   return { code: 0, out: `${JSON.stringify(output, null, 2)}\n`, err: '' };
 }

@@ -368,7 +368,7 @@ const EXAMPLES: Example[] = [
     ],
     findings: [
       'note securing.secondLock',
-      'check securing.shortLatch',
+      'note securing.shortLatch',
       'note checking.jointAssumed',
     ],
   },

@@ -1,7 +1,13 @@
 export { readField, writeField, type FieldValue } from './fieldText.js';
 export { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } from './patch.js';
 export { DEFAULT_COLUMNS, readPaste, type Pasted } from './paste.js';
-export { faultPlace, type FileFault, type ProjectFile, type ReadProject } from './projectFile.js';
+export {
+  basisOfFile,
+  faultPlace,
+  type FileFault,
+  type ProjectFile,
+  type ReadProject,
+} from './projectFile.js';
 export { readProject, readProjectObject } from './readProject.js';
 export { writeProject } from './writeProject.js';
 export { merge3, type MergeField } from './merge.js';

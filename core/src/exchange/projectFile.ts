@@ -1,7 +1,8 @@
 import type { LockSpec, Product } from '../catalogue/index.js';
 import type { Fault } from '../measure/index.js';
 import type { Building, OpeningFacts } from '../opening/index.js';
-import type { EditedPractice } from '../project/index.js';
+import type { ProjectBasis } from '../opening/index.js';
+import { projectBasis, type EditedPractice } from '../project/index.js';
 import type { Keying } from '../securing/index.js';
 
 /** A project as its file holds it, read. */
@@ -20,6 +21,15 @@ export interface ProjectFile {
   /** Who holds which keys. */
   keying?: Keying;
   openings: OpeningFacts[];
+}
+
+/**
+ * What the openings of a file are decided with: its own practices, rooms, products and functions, as the
+ * screens and the server decide them.
+ */
+export function basisOfFile(project: Omit<ProjectFile, 'openings'>): ProjectBasis {
+  const { practice, practices, building, products, locks } = project;
+  return projectBasis(practice, practices, building, products, locks);
 }
 
 /** A fault in a file with the place it stands at, for one sentence each. */

@@ -82,7 +82,7 @@ export function summaryText(decided: DecidedOpening): string {
   const units = unitsOf(decided);
   const heading = headingOf(decided);
   const lines = [
-    `${heading.mark}  ${[heading.from, heading.to].filter(Boolean).join(' → ')}  ${heading.kind}, ${heading.size}`,
+    `${heading.mark}  ${[heading.from, heading.to].filter(Boolean).join(' → ')}  ${[heading.role, heading.kind, heading.size].filter(Boolean).join(', ')}`,
   ];
   let stage = '';
   for (const decision of decided.decisions) {

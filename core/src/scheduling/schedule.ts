@@ -26,6 +26,8 @@ export interface Heading {
   mark: string;
   from: string;
   to: string;
+  /** What the door is. */
+  role: string;
   kind: string;
   size: string;
   thickness: string;
@@ -73,6 +75,13 @@ function decisionText(decided: DecidedOpening, key: string): string {
   return partsText(valueParts(decision.value, unitsOf(decided)));
 }
 
+/** What the door is, with a question mark while it is guessed; nothing where nobody asks. */
+function roleText(decided: DecidedOpening): string {
+  const role = decisionText(decided, 'opening.role');
+  const guessed = decided.results.opening.guessed;
+  return role && guessed ? `${role} ?` : role;
+}
+
 export function headingOf(decided: DecidedOpening): Heading {
   const { facts } = decided;
   const { sizing: sizes } = decided.results;
@@ -86,6 +95,8 @@ export function headingOf(decided: DecidedOpening): Heading {
     mark: facts.mark,
     from: facts.from ?? '',
     to: facts.to ?? '',
+    // A guess is marked as one wherever it is printed.
+    role: roleText(decided),
     kind: termText(`kind.${facts.kind}`, language),
     size: `${shown(sizes.frameWidth)} × ${shown(sizes.frameHeight)}`,
     thickness: decisionText(decided, 'sizing.leafThickness'),
@@ -114,6 +125,7 @@ export function headingCells(heading: Heading): string[] {
     heading.mark,
     heading.from,
     heading.to,
+    heading.role,
     heading.kind,
     heading.size,
     heading.thickness,

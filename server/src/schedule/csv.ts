@@ -7,6 +7,7 @@ const COLUMNS = [
   'Mark',
   'From',
   'To',
+  'Role',
   'Kind',
   'Opening',
   'Thickness',
@@ -54,7 +55,7 @@ export function scheduleCsv(schedule: Schedule): string {
   }
   for (const heading of schedule.without)
     rows.push(['', ...headingCells(heading), '', '', '', 'no hardware yet', '', '', '']);
-  const blank = Array<string>(10).fill('');
+  const blank = Array<string>(11).fill('');
   for (const open of schedule.open)
     rows.push(['', open.mark, ...blank, open.stage, '', '', `OPEN: ${open.question}`, '', '', '']);
   for (const finding of schedule.findings)

@@ -57,7 +57,7 @@ describe('the printed schedule', () => {
   it('prints metric figures and fractions that can be read back', async () => {
     const { text } = await pdfText(job('tamsin-terrace'));
     expect(text).toMatch(/838 mm × 2005 mm/);
-    expect((await pdfText(job('larkhollow-playhouse'))).text).toMatch(/4 1\/2 in × 4 in/);
+    expect((await pdfText(job('larkhollow-playhouse'))).text).toMatch(/4 1\/2 in × 4 1\/2 in/);
   });
 
   it('is made of nothing, too', async () => {

@@ -221,6 +221,7 @@ function Headings({ list }: { list: Heading[] }) {
             'Mark',
             'From',
             'To',
+            'Role',
             'Kind',
             'Opening',
             'Thick',
@@ -244,6 +245,9 @@ function Headings({ list }: { list: Heading[] }) {
             <td className="px-1.5 py-0.5 pl-3 font-semibold">{heading.mark}</td>
             <td className="px-1.5 py-0.5">{heading.from}</td>
             <td className="px-1.5 py-0.5">{heading.to}</td>
+            <td className={`px-1.5 py-0.5 ${heading.role.endsWith(' ?') ? 'basis-assumed' : ''}`}>
+              {heading.role}
+            </td>
             <td className="px-1.5 py-0.5 text-soft">{heading.kind}</td>
             <td className="px-1.5 py-0.5 whitespace-nowrap">
               <WithFractions text={heading.size} />
