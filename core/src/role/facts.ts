@@ -26,9 +26,9 @@ const { from, to, ...rest } = OPENING_FACTS;
 export const ROLE_FACTS = {
   role: choiceFact(ROLES, 'role', { first: true }),
   /** Which way people leave: from the room named first to the other, back, or both. */
-  escape: choiceFact(ESCAPES, 'escape', { first: true }),
+  escape: choiceFact(ESCAPES, 'escape'),
   /** What the rooms that leave this way are used for. */
-  occupancy: choiceFact(OCCUPANCIES, 'occupancy', { first: true }),
+  occupancy: choiceFact(OCCUPANCIES, 'occupancy'),
   /** Rating of electrical equipment in the room, amperes. */
   amperes: countFact(100_000),
 };

@@ -81,16 +81,28 @@ export function RecordedFacts({ stage }: { stage: Stage }) {
 /** What should be asked next of a stage (of all of them, without one), the most telling first. */
 export function AskedFacts({ stage }: { stage?: Stage | undefined }) {
   const { decided, canEdit } = useOpeningPage();
+  const { facts } = decided;
+  const guessed = useMemo(
+    () =>
+      new Set(
+        decided.decisions
+          .filter(({ basis, value }) => basis === 'assumed' && value !== undefined)
+          .map((one) => ownFact(one, facts.kind)),
+      ),
+    [decided, facts.kind],
+  );
   const asked = useMemo(
     () =>
       askedFacts(decided)
+        // A guess is confirmed where it stands.
+        .filter(({ field }) => !guessed.has(field.name))
         .filter(({ field, settles }) =>
           stage === undefined
             ? settles.length > 0 || (field.first && field.stage === 'opening')
             : field.stage === stage && (settles.length > 0 || field.first),
         )
         .slice(0, MOST_ASKED),
-    [decided, stage],
+    [decided, stage, guessed],
   );
   // What was answered here stays until the page is left: a field does not vanish from under the hand.
   const [seen, setSeen] = useState<{ stage: Stage | undefined; fields: Field[] }>({

@@ -3,11 +3,15 @@ import { FindingLine } from '../parts/Say.js';
 import { DecisionRow } from './DecisionRow.js';
 import { useHighlight, useOpeningPage } from './page.js';
 
+const GRAVITY = ['stop', 'check', 'note'];
+
 /** What a stage found, the gravest first. */
 export function StageFindings({ stage }: { stage: Stage }) {
   const { decided, units } = useOpeningPage();
   const { onHighlight } = useHighlight();
-  const findings = decided.findings.filter((finding) => finding.stage === stage);
+  const findings = decided.findings
+    .filter((finding) => finding.stage === stage)
+    .sort((a, b) => GRAVITY.indexOf(a.level) - GRAVITY.indexOf(b.level));
   if (findings.length === 0) return null;
   return (
     <section aria-label="Findings" className="my-1">

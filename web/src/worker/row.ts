@@ -12,6 +12,7 @@ import {
   type OpeningFacts,
   type Part,
   type ProjectBasis,
+  type Role,
   type Rounding,
   type SetStage,
   type System,
@@ -42,6 +43,8 @@ export interface PackedRow {
   /** By column, `undefined` where nothing is decided of it. */
   cells: Record<string, PackedPart[]>;
   bases: Record<string, Cell['basis']>;
+  /** What the door was guessed to be; undefined where somebody said it, or nothing tells. */
+  guessed?: Role | undefined;
   /** The four-hand code by which a hand is typed, in every practice; empty while there is none. */
   handCode: string;
   progress: PackedProgress;
@@ -117,7 +120,10 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
       ? [[[value.ticks, value.rounding]], decision.basis]
       : [[partsText(valueParts(value, units))], decision.basis];
   };
-  for (const name of ['role', 'escape'] as const) put(name, ...decided(`opening.${name}`));
+  const { role, guessed } = opening.results.opening;
+  const [named, roleBasis] = decided('opening.role');
+  put('role', role ? [termText(`short.role.${role}`)] : named, roleBasis);
+  put('escape', ...decided('opening.escape'));
   put('frameWidth', ...decided('sizing.frameWidth'));
   put('frameHeight', ...decided('sizing.frameHeight'));
   const [handed, handBasis] = decided('handing.hand');
@@ -147,6 +153,7 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
   for (const stage of opening.progress) open += stage.open;
   return {
     id,
+    ...(guessed ? { guessed: role } : {}),
     system: units.system,
     denominator: units.denominator ?? 16,
     cells,

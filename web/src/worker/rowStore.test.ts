@@ -45,6 +45,7 @@ describe('decided lines', () => {
       stops: 2,
       checks: 0,
       open: 2,
+      guessed: 0,
       stages: [{ stage: 'hanging', decided: 1, none: 0 }],
     });
     store.put([a], 'x', [row('a')]);
@@ -54,5 +55,13 @@ describe('decided lines', () => {
     expect(store.totals()).not.toBe(before);
     expect(store.totals()).toMatchObject({ lines: 1, stops: 1, stages: [{ decided: 1 }] });
     expect(store.get('a')).toBeUndefined();
+  });
+  it('count the roles that were guessed', () => {
+    const store = new RowStore();
+    const guessed = { ...row('a'), guessed: 'office' as const };
+    store.put([a, b], 'x', [guessed, row('b')]);
+    expect(store.totals().guessed).toBe(1);
+    store.put([a], 'x', [row('a')]);
+    expect(store.totals().guessed).toBe(0);
   });
 });

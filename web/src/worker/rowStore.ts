@@ -20,6 +20,8 @@ export interface Totals {
   stops: number;
   checks: number;
   open: number;
+  /** Roles that were guessed. */
+  guessed: number;
   stages: StageCount[];
 }
 
@@ -30,7 +32,7 @@ export interface Totals {
 export class RowStore {
   private readonly known = new Map<string, Known>();
   private readonly listeners = new Set<() => void>();
-  private sums: Totals = { lines: 0, stops: 0, checks: 0, open: 0, stages: [] };
+  private sums: Totals = { lines: 0, stops: 0, checks: 0, open: 0, guessed: 0, stages: [] };
   private changes = 0;
 
   get(id: string): PackedRow | undefined {
@@ -83,6 +85,7 @@ export class RowStore {
     sums.stops += by * row.stops;
     sums.checks += by * row.checks;
     sums.open += by * row.open;
+    if (row.guessed) sums.guessed += by;
     countProgress(sums.stages, row.progress, by);
   }
 

@@ -13,7 +13,7 @@ import { ApiProblem, call } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 import type { BasisData } from '../../worker/basis.js';
-import { VALUE_GROUPS } from './groups.js';
+import { restOf, VALUE_GROUPS } from './groups.js';
 import { ValueEditor } from './ValueEditor.js';
 import { WhatChanges } from './WhatChanges.js';
 
@@ -230,24 +230,26 @@ export function PracticesScreen() {
           role="region"
           aria-label="Values"
         >
-          {VALUE_GROUPS.map(({ title, names }) => (
-            <section key={title}>
-              <h2 className="sticky top-0 z-10 border-b-2 border-ink bg-paper pt-3 text-base">
-                {title}
-              </h2>
-              {names.map((name) => (
-                <ValueEditor
-                  key={`${selected} ${name}`}
-                  name={name}
-                  practice={shown}
-                  shipped={shipped}
-                  change={draft?.changes[name]}
-                  editable={canEdit && draft !== undefined}
-                  onChange={(one) => change(name, one)}
-                />
-              ))}
-            </section>
-          ))}
+          {[...VALUE_GROUPS, { title: 'More figures', names: restOf(shown) }].map(
+            ({ title, names }) => (
+              <section key={title}>
+                <h2 className="sticky top-0 z-10 border-b-2 border-ink bg-paper pt-3 text-base">
+                  {title}
+                </h2>
+                {names.map((name) => (
+                  <ValueEditor
+                    key={`${selected} ${name}`}
+                    name={name}
+                    practice={shown}
+                    shipped={shipped}
+                    change={draft?.changes[name]}
+                    editable={canEdit && draft !== undefined}
+                    onChange={(one) => change(name, one)}
+                  />
+                ))}
+              </section>
+            ),
+          )}
         </div>
       </div>
       {proposal && (

@@ -11,10 +11,12 @@ import {
 } from '@riegel/core';
 import { termText } from '../../words.js';
 import { figureText, optionWords, readFigure } from './figureText.js';
+import { VALUE_WORDS } from './groups.js';
 
 /** One figure; a fault stays with what was typed until it can be read. */
 function FigureInput({
   label,
+  words,
   figure,
   type,
   practice,
@@ -22,6 +24,8 @@ function FigureInput({
   onFigure,
 }: {
   label: string;
+  /** The group of terms that names its options. */
+  words?: string | undefined;
   figure: unknown;
   type: FigureType;
   practice: Practice;
@@ -35,7 +39,7 @@ function FigureInput({
   if (disabled || Array.isArray(figure))
     return (
       <span className="px-1 tabular-nums">
-        {type.type === 'choice' ? optionWords(shown) : shown}
+        {type.type === 'choice' ? optionWords(shown, words) : shown}
       </span>
     );
   if (type.type === 'choice' || type.type === 'yes-no') {
@@ -52,7 +56,7 @@ function FigureInput({
         {figure === undefined && <option value="">–</option>}
         {options.map((option) => (
           <option key={option} value={option}>
-            {optionWords(option)}
+            {optionWords(option, words)}
           </option>
         ))}
       </select>
@@ -76,7 +80,8 @@ function FigureInput({
   return (
     <span className="inline-flex flex-col">
       <input
-        className={`field w-24 ${type.type === 'text' ? 'w-36' : 'text-right'}`}
+        className={`field ${type.type !== 'text' ? 'w-24 text-right' : shown.length > 24 ? 'w-80' : 'w-36'}`}
+        title={shown.length > 40 ? shown : undefined}
         aria-label={label}
         aria-invalid={fault !== ''}
         value={typed ?? shown}
@@ -121,6 +126,7 @@ export function ValueEditor({
   const { value } = sourced;
   const table = valueTable(value);
   const title = termText(`value.${name}`);
+  const rows = VALUE_WORDS[name]?.rows;
   const set = (next: unknown) =>
     onChange({
       value: next,
@@ -130,6 +136,7 @@ export function ValueEditor({
   const cell = (rowKey: string | undefined, path: string[], figure: unknown, label: string) => (
     <FigureInput
       label={label}
+      words={VALUE_WORDS[name]?.options}
       figure={figure}
       type={figureType(name, practice.values, path)}
       practice={practice}
@@ -172,11 +179,17 @@ export function ValueEditor({
             )}
           </span>
         ) : table.columns.length === 1 && !table.open ? (
-          <div className="flex flex-wrap gap-x-3 gap-y-1">
+          <div
+            className={
+              table.rows.length > 8
+                ? `grid gap-x-3 gap-y-1 ${name === 'roleWords' ? 'grid-cols-1' : 'grid-cols-[repeat(auto-fill,minmax(190px,1fr))]'}`
+                : 'flex flex-wrap gap-x-3 gap-y-1'
+            }
+          >
             {table.rows.map((row) => (
               <span key={row.label} className="flex flex-col">
-                <span className="text-xs text-soft">{rowName(row.label!)}</span>
-                {cell(row.label, [], row.figures[0], `${title}, ${rowName(row.label!)}`)}
+                <span className="text-xs text-soft">{rowName(row.label!, rows)}</span>
+                {cell(row.label, [], row.figures[0], `${title}, ${rowName(row.label!, rows)}`)}
               </span>
             ))}
           </div>
@@ -195,7 +208,7 @@ export function ValueEditor({
               </thead>
               <tbody>
                 {table.rows.map((row, index) => {
-                  const named = row.label === undefined ? undefined : rowName(row.label);
+                  const named = row.label === undefined ? undefined : rowName(row.label, rows);
                   return (
                     <tr key={row.label ?? index}>
                       {named !== undefined && <td className="pr-3 text-soft">{named}</td>}
@@ -281,8 +294,8 @@ function another(rows: unknown[]): unknown {
   return copy;
 }
 
-function rowName(label: string): string {
-  for (const group of ['construction', 'figure', 'weight']) {
+function rowName(label: string, own?: string): string {
+  for (const group of [...(own ? [own] : []), 'construction', 'figure', 'weight']) {
     const named = termText(`${group}.${label}`);
     if (named !== `${group}.${label}`) return named;
   }

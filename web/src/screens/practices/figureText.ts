@@ -71,8 +71,10 @@ export function readFigure(
   }
 }
 
-/** An option of a figure in words. */
-export function optionWords(option: string): string {
+/** An option of a figure in words: those of its value's own group of terms first. */
+export function optionWords(option: string, group?: string): string {
+  const own = group && termText(`${group}.${option}`);
+  if (own && own !== `${group}.${option}`) return own;
   const words: Record<string, string> = {
     'leaf-top': 'leaf top',
     'frame-head': 'frame head',

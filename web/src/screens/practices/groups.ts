@@ -1,7 +1,22 @@
-import type { ValueName } from '@riegel/core';
+import type { Practice, ValueName } from '@riegel/core';
 
 /** The values of a practice in the order of the work. */
 export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
+  {
+    title: 'Roles and ways out',
+    names: [
+      'roleUse',
+      'roleClosing',
+      'roleWords',
+      'panicPeople',
+      'panicFrom',
+      'panicNear',
+      'electricalPanic',
+      'oneMotion',
+      'ratedLatch',
+      'doubleKeyed',
+    ],
+  },
   {
     title: 'Gaps and floor',
     names: [
@@ -76,6 +91,8 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
     title: 'Hinges and pivots',
     names: [
       'butts',
+      'hingePairs',
+      'hingeGauges',
       'hingeWidths',
       'setBack',
       'setBackThick',
@@ -132,12 +149,16 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'reach',
       'escape',
       'backsets',
+      'mortiseBacksets',
       'narrowBacksets',
+      'lockFor',
+      'lockGrade',
       'lockUsual',
       'lockHighUse',
       'trimMargin',
       'caseMargin',
       'caseSkin',
+      'caseSkinLeast',
       'fingerRoom',
       'boredLeaf',
       'lockBlocking',
@@ -170,7 +191,6 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'flushBoltLever',
       'barLengths',
       'barMargin',
-      'panicFrom',
       'fronts',
       'pilots',
       'faceHoles',
@@ -180,3 +200,20 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
     ],
   },
 ];
+
+/** By which words the rows and the options of a value are named, where they are words of the trade. */
+export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: string }>> = {
+  roleUse: { rows: 'role', options: 'lockUse' },
+  roleClosing: { rows: 'role', options: 'roleClosing' },
+  roleWords: { rows: 'role' },
+  lockFor: { rows: 'lockUse', options: 'lockKind' },
+  lockGrade: { rows: 'lockKind' },
+  panicPeople: { rows: 'occupancy' },
+};
+
+const GROUPED = new Set(VALUE_GROUPS.flatMap(({ names }) => names));
+
+/** The values of a practice that stand in no group of their own: none is hidden. */
+export function restOf({ values }: Practice): ValueName[] {
+  return (Object.keys(values) as ValueName[]).filter((name) => !GROUPED.has(name));
+}

@@ -14,6 +14,7 @@ import { Select } from '../../parts/Select.js';
 import { Labelled } from '../../parts/Labelled.js';
 
 const COMMON: Field['name'][] = [
+  'role',
   'frameMaterial',
   'leafConstruction',
   'rating',

@@ -36,6 +36,7 @@ import {
 } from './layout.js';
 import { AS_ENTERED, ordered, pressed, valuesOf, type Order } from './order.js';
 import { TakeMenu } from './TakeMenu.js';
+import { RolesDialog } from './RolesDialog.js';
 import { Totals } from './Totals.js';
 import { useUnread } from './unread.js';
 import { usePreference } from '../../app/usePreference.js';
@@ -83,6 +84,7 @@ export function RegisterScreen() {
   const [selected, setSelected] = useState<string[]>([]);
   const [paste, setPaste] = useState<{ text: string; at: Place | undefined } | undefined>();
   const [many, setMany] = useState(false);
+  const [roles, setRoles] = useState(false);
   const { unread, setUnread } = useUnread(project.id);
   const grid = useRef<GridHandle>(null);
   const navigate = useNavigate();
@@ -290,7 +292,21 @@ export function RegisterScreen() {
           />
         )}
       </div>
-      <Totals openings={openings.length} shown={lines.length} rows={rows} busy={busy} />
+      <Totals
+        openings={openings.length}
+        shown={lines.length}
+        rows={rows}
+        busy={busy}
+        onRoles={canEdit ? () => setRoles(true) : undefined}
+      />
+      {roles && (
+        <RolesDialog
+          openings={openings}
+          rows={rows}
+          onClose={() => setRoles(false)}
+          onConfirm={edit}
+        />
+      )}
       {paste && (
         <Suspense fallback={null}>
           <PasteDialog

@@ -9,13 +9,19 @@ export function Totals({
   shown,
   rows,
   busy,
+  onRoles,
 }: {
   openings: number;
   shown: number;
   rows: RowStore;
   busy: boolean;
+  /** Opens the list of guessed roles; absent where nothing may be changed. */
+  onRoles?: (() => void) | undefined;
 }) {
-  const { lines, stops, checks, open, stages } = useSyncExternalStore(rows.subscribe, rows.totals);
+  const { lines, stops, checks, open, guessed, stages } = useSyncExternalStore(
+    rows.subscribe,
+    rows.totals,
+  );
   return (
     <div className="flex h-7 shrink-0 items-center justify-between gap-4 border-t border-rule px-4">
       <span
@@ -35,6 +41,19 @@ export function Totals({
           {checks}
         </span>
         <span>{open} open</span>
+        {guessed > 0 &&
+          (onRoles ? (
+            <button
+              type="button"
+              className="basis-assumed hover:text-brass"
+              title="Confirm the roles that were guessed from rooms"
+              onClick={onRoles}
+            >
+              {guessed} roles guessed
+            </button>
+          ) : (
+            <span className="basis-assumed">{guessed} roles guessed</span>
+          ))}
       </span>
       <div className="max-[1180px]:hidden">
         <BoltStack counts={stages} lines={lines} />

@@ -42,22 +42,22 @@ type Own = Omit<RegisterColumn, 'stage' | 'editable'> & { stage?: Stage };
 /** Facts whose name in a form is too long for a head, or that want another width. */
 const OWN: Own[] = [
   { id: 'mark', title: 'Mark', width: 58 },
-  { id: 'from', title: 'From', width: 96 },
-  { id: 'to', title: 'To', width: 96 },
+  { id: 'from', title: 'From', width: 94 },
+  { id: 'to', title: 'To', width: 94 },
   { id: 'role', title: 'Role', width: 104 },
   { id: 'kind', title: 'Kind', width: 74 },
   { id: 'frameWidth', title: 'Width', width: 70, right: true, length: true },
-  { id: 'frameHeight', title: 'Height', width: 74, right: true, length: true },
+  { id: 'frameHeight', title: 'Height', width: 82, right: true, length: true },
   { id: 'leafConstruction', title: 'Leaf', width: 92 },
-  { id: 'frameMaterial', title: 'Frame', width: 66 },
+  { id: 'frameMaterial', title: 'Frame', width: 72 },
   { id: 'hand', title: 'Hand', width: 80, stage: 'handing' },
-  { id: 'rating', title: 'Rating', width: 56, right: true },
+  { id: 'rating', title: 'Rating', width: 62, right: true },
 ];
 
 /** What is decided and only shown. */
 const DERIVED: Omit<RegisterColumn, 'editable'>[] = [
   { id: 'leafSize', title: 'Leaf size', width: 108, right: true, length: true, stage: 'sizing' },
-  { id: 'hinges', title: 'Hinges', width: 112, stage: 'hanging' },
+  { id: 'hinges', title: 'Hinges', width: 96, stage: 'hanging' },
   {
     id: 'clearWidth',
     title: 'Clear width',
