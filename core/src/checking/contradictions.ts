@@ -100,6 +100,24 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
         hole: { term: `leafHole.${hole}` },
       });
   }
+  const seal = known(facts.bottomSeal);
+  if (
+    facts.nothingVisible === true &&
+    seal &&
+    seal !== 'none' &&
+    seal !== 'any' &&
+    seal !== 'drop-full'
+  )
+    tell(
+      'check',
+      'sealing',
+      'checking.sealSeen',
+      'trade practice',
+      ['bottomSeal', 'nothingVisible'],
+      {
+        seal: { term: `bottomSeal.${seal}` },
+      },
+    );
   const inLeaf = lock !== undefined && lock.power !== 'none' && lock.id !== 'electric-strike';
   if (inLeaf && known(facts.wireToLeaf) !== true) {
     const told = known(facts.wireToLeaf) === false;

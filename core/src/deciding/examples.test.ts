@@ -365,6 +365,7 @@ const EXAMPLES: Example[] = [
       '3 Butt hinge, corners rounded to 5/8 in, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
       '1 Dead bolt, bored, thumbturn',
+      '4 Strike screws into the stud',
     ],
     findings: [
       'note securing.secondLock',
@@ -487,6 +488,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Rim night latch with its keep, key outside, BS 8621 or BS 3621, as insurers ask',
+      '2 Strike screws into the stud',
     ],
     findings: ['check securing.notMet'],
   },
@@ -518,6 +520,7 @@ const EXAMPLES: Example[] = [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Mortise lock for a profile cylinder, escape, changeover (EN 179), EN 12209',
       '1 Profile cylinder, outside × inside, thumbturn inside',
+      '2 Strike screws into the stud',
     ],
     findings: ['note checking.blockingUnknown'],
   },
@@ -611,6 +614,7 @@ const EXAMPLES: Example[] = [
       '2 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Tubular lock, office or entry, turn button stays, AS 4145.2',
       '1 Bolt between the leaves',
+      '2 Strike screws into the stud',
     ],
     findings: ['note securing.shortLatch', 'note checking.jointAssumed'],
   },

@@ -57,6 +57,7 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Tubular lock, office or entry, turn button stays, AS 4145.2',
       '1 Dead bolt, bored, turn inside',
+      '4 Strike screws into the stud',
     ],
     findings: [],
   },

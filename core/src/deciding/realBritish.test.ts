@@ -38,7 +38,7 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'sash lock, turn inside',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, sash lock, turn inside, EN 12209'],
+    securing: ['1 Mortice lock, sash lock, turn inside, EN 12209', '2 Strike screws into the stud'],
     findings: [],
   },
   {
@@ -85,7 +85,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'escape sash lock, handle draws bolt',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, escape sash lock, handle draws bolt, EN 12209'],
+    securing: [
+      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '2 Strike screws into the stud',
+    ],
     findings: [],
   },
   {

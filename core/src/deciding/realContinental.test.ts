@@ -63,6 +63,7 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortise lock for a profile cylinder, escape sash lock, handle draws bolt, EN 12209',
       '1 Profile cylinder, outside × inside, thumbturn inside',
+      '2 Strike screws into the stud',
     ],
     findings: [],
   },

@@ -32,6 +32,7 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
       '1 Dead bolt, bored, thumbturn',
+      '4 Strike screws into the stud',
     ],
     findings: [],
   },
@@ -85,7 +86,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'tubular lock',
     lock: 'patio or privacy, button inside',
     hinges: '3 Butt hinge',
-    securing: ['1 Tubular lock, patio or privacy, button inside, ANSI/BHMA A156.2, grade 2'],
+    securing: [
+      '1 Tubular lock, patio or privacy, button inside, ANSI/BHMA A156.2, grade 2',
+      '2 Strike screws into the stud',
+    ],
     findings: [],
   },
   {
@@ -108,6 +112,7 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
       '1 Dead bolt, bored, thumbturn',
+      '4 Strike screws into the stud',
     ],
     findings: [],
   },
@@ -138,7 +143,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'bored dead bolt',
     lock: 'dead bolt, key on both sides',
     hinges: '3 Butt hinge',
-    securing: ['1 Dead bolt, bored, key on both sides, ANSI/BHMA A156.36, grade 2'],
+    securing: [
+      '1 Dead bolt, bored, key on both sides, ANSI/BHMA A156.36, grade 2',
+      '2 Strike screws into the stud',
+    ],
     findings: ['stop securing.traps'],
   },
 ];

@@ -2,8 +2,8 @@ import { known, hasHand, roomNamed, said, slides, type Side } from '../opening/i
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { HandingRecord } from './decisions.js';
-import { namesOf, opposite, type Hand, type HandNames } from './hand.js';
-import { resolveHand } from './observe.js';
+import { ALL_HANDS, namesOf, opposite, type Hand, type HandNames } from './hand.js';
+import { handsSeen, resolveHand } from './observe.js';
 import { outsideOf, type BetweenRooms } from './outside.js';
 
 /** What later stages read of the hand. */
@@ -114,13 +114,35 @@ function contradiction(record: HandingRecord, culprits: { index: number; leaves:
       ({ index, leaves }) => `${index + 1} → ${leaves.map((hand) => namesOf(hand).code).join('/')}`,
     )
     .join('; ');
-  record.report(
-    'stop',
-    culprits.length > 0 ? 'handing.contradiction' : 'handing.contradictionAll',
-    { culprits: text },
-    'what was seen on site',
-    ['observations', 'hingeSide', 'swing'],
+  const { hingeSide, swing, observations = [] } = record.facts;
+  const recorded = known(hingeSide);
+  const names = (hands: readonly Hand[]) => hands.map((one) => namesOf(one).code).join('/');
+  const list = ALL_HANDS.filter(
+    (one) =>
+      (recorded === undefined || one.hinges === recorded) &&
+      (known(swing) === undefined || one.swing === known(swing)),
   );
+  const seen = observations
+    .map((one, index) => `${index + 1} (${one.stood}) → ${names(handsSeen(one))}`)
+    .join('; ');
+  // Where the list and what was seen differ, both are named, and from where it was seen.
+  const agreed = resolveHand(observations).state !== 'contradiction';
+  if (agreed)
+    record.report(
+      'stop',
+      'handing.contradictionList',
+      { list: names(list), seen },
+      'what was recorded and what was seen on site',
+      ['observations', 'hingeSide', 'swing'],
+    );
+  else
+    record.report(
+      'stop',
+      culprits.length > 0 ? 'handing.contradiction' : 'handing.contradictionAll',
+      { culprits: text },
+      'what was seen on site',
+      ['observations', 'hingeSide', 'swing'],
+    );
   record.ask('hand', 'ask.handAgain', ['observations', 'hingeSide', 'swing']);
 }
 

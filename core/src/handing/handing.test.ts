@@ -126,6 +126,19 @@ describe('what was seen', () => {
     });
     expect(result.decisions.find((d) => d.name === 'hand')!.status).toBe('open');
   });
+
+  it('names what the list says and what was seen, and from where, where these two differ', () => {
+    const result = hand({
+      observations: [{ stood: 'outside', hinges: 'left', knuckles: 'seen' }],
+      hingeSide: 'right',
+      swing: 'in',
+    });
+    expect(result.findings[0]).toMatchObject({
+      code: 'handing.contradictionList',
+      level: 'stop',
+      params: { list: 'RH', seen: '1 (outside) → LHR' },
+    });
+  });
 });
 
 describe('handing an opening', () => {

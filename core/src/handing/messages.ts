@@ -26,6 +26,8 @@ export const HANDING_MESSAGES = {
     'Each leaf is handed from its own pull side; each person pushes the leaf on their {pushed}.',
   'handing.possible': 'What is known leaves {hands}.',
   'handing.contradiction': 'The observations contradict each other. Leaving one out: {culprits}.',
+  'handing.contradictionList':
+    'The list says {list}; what was seen on site says otherwise: {seen}. Look again, from which side too.',
   'handing.contradictionAll': 'The observations contradict the recorded hinge side or swing.',
 } as const;
 

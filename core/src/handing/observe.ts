@@ -29,6 +29,11 @@ export function agrees(hand: Hand, seen: Observation): boolean {
   }
 }
 
+/** The hands that would have looked like this. */
+export function handsSeen(seen: Observation): Hand[] {
+  return ALL_HANDS.filter((hand) => agrees(hand, seen));
+}
+
 /** What a set of observations leaves possible. */
 export type Resolved =
   | { state: 'fixed'; hand: Hand }

@@ -164,7 +164,16 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
     alternatives = () => offered(SWINGING, at),
   ): DeviceChoice => ({ device, reasons: () => [reason()], alternatives });
   if (facts.kind === 'bi-fold')
-    return take('folding-gear', () => said('hanging.device.folding'), NO_OTHER);
+    return take(
+      'folding-gear',
+      () =>
+        said(
+          (known(facts.foldLeaves) ?? 2) >= 4
+            ? 'hanging.device.foldingApart'
+            : 'hanging.device.folding',
+        ),
+      NO_OTHER,
+    );
   if (facts.kind === 'sliding' || facts.kind === 'pocket')
     return take('sliding-gear', () => said('hanging.device.sliding'), NO_OTHER);
   if (facts.kind === 'double-acting') {

@@ -3,6 +3,7 @@ import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
+import { DOOR } from '../testing/door.js';
 
 const US: OpeningFacts = {
   mark: '1',
@@ -264,5 +265,74 @@ describe('butts', () => {
     expect(codes(us({ hingePositions: { leaf: [inches(6), inches(8), inches(70)] } }))).toContain(
       'stop hanging.setOverlap',
     );
+  });
+});
+
+describe('what the trade takes first', () => {
+  const us = (facts: Partial<OpeningFacts>) =>
+    decideOpening({ ...DOOR, ...facts }, PRACTICES['us-commercial']);
+  it('a continuous hinge at very high use, and on narrow metal stiles', () => {
+    const device = (facts: Partial<OpeningFacts>) => us(facts).results.hanging.device;
+    expect(device({ passagesPerDay: 1999 })).toBe('butt');
+    expect(device({ passagesPerDay: 2000 })).toBe('continuous');
+    expect(device({ leafConstruction: 'aluminium-narrow' })).toBe('continuous');
+    expect(device({ leafConstruction: 'aluminium-narrow', rating: 20 })).toBe('butt');
+  });
+  it('patches or rails on a leaf of glass, whose mass is that of its glass', () => {
+    const glass = us({ leafConstruction: 'glass', leafThickness: inches(1.75) });
+    expect(glass.results.hanging.device).toBe('centre-pivot');
+    const mass = (facts: Partial<OpeningFacts>) =>
+      us({ leafConstruction: 'glass', ...facts }).results.hanging.leaves[0]!.mass!;
+    // Half an inch of glass: about 6.5 lb a square foot.
+    expect(Math.round(mass({}) / 453.592)).toBe(144);
+    expect(mass({ glassThickness: inches(3 / 8) })).toBeLessThan(mass({}));
+  });
+  it('one more hinge on a leaf of 300 lb, and one height across a pair', () => {
+    const count = (pounds: number) =>
+      us({ leafMass: Math.round(pounds * 453.592), frameWidth: inches(44) }).results.hanging
+        .leaves[0]!.count;
+    expect([count(250), count(300)]).toEqual([3, 4]);
+    const pair = us({
+      kind: 'unequal-pair',
+      active: 'left',
+      frameWidth: inches(66),
+      inactiveWidth: inches(24),
+    }).results.hanging.leaves.map(({ hingeHeight }) => hingeHeight);
+    expect(pair).toEqual([inches(5), inches(5)]);
+  });
+  it('hinges as they are made: height by width, gauge by height', () => {
+    const item = (facts: Partial<OpeningFacts>) => us(facts).items[0]!;
+    expect([item({}).height, item({}).width]).toEqual([inches(4.5), inches(4.5)]);
+    const wide = item({ frameWidth: inches(44) });
+    expect([wide.height, wide.width]).toEqual([inches(5), inches(4.5)]);
+    const recess = (facts: Partial<OpeningFacts>) =>
+      us(facts).decisions.find(({ key }) => key === 'hanging.recess')!.value;
+    expect(recess({})).toMatchObject({ ticks: inches(0.134) });
+    expect(recess({ frameWidth: inches(44), frequency: 'high' })).toMatchObject({
+      ticks: inches(0.19),
+    });
+    // Wider only where trim stands in the way.
+    expect(item({ trimProjection: inches(2) }).width).toBeGreaterThan(inches(4.5));
+  });
+  it('the mass of closer and exit device beside the rest of the hardware', () => {
+    const mass = (facts: Partial<OpeningFacts>) => us(facts).results.hanging.leaves[0]!.mass!;
+    const plain = mass({ closer: 'none' });
+    expect(Math.round((mass({ closer: 'surface-pull' }) - plain) / 453.592)).toBe(10);
+    expect(mass({ closer: 'floor' })).toBe(plain);
+    const exit = mass({ closer: 'surface-push', lockKind: 'rim-exit' });
+    expect(Math.round((exit - plain) / 453.592)).toBe(25);
+  });
+  it('each leaf of a pair with a mullion by itself', () => {
+    const clear = us({
+      kind: 'pair',
+      active: 'left',
+      frameWidth: inches(68),
+      meetingEdge: 'mullion',
+      mullionWidth: inches(2),
+      accessible: true,
+    });
+    // (68 − 2) / 2 less 2 9/16 that the open leaf stands into it.
+    expect(clear.results.hanging.clearWidthActive).toBe(inches(30.4375));
+    expect(clear.findings.map(({ code }) => code)).toContain('hanging.clearShort');
   });
 });

@@ -1,4 +1,5 @@
 import { toMetres, toMm, type Ticks } from '../measure/index.js';
+import { known, type OpeningFacts } from '../opening/index.js';
 import type { LeafConstruction, Practice } from '../practice/index.js';
 
 /** The parts of a leaf's mass, in grams; `total` is their sum. */
@@ -20,8 +21,9 @@ export function leafMass(
   leaf: { width: Ticks; height: Ticks; thickness: Ticks },
   construction: LeafConstruction,
   glass?: { width: Ticks; height: Ticks; thickness: Ticks },
+  hardware = practice.values.hardwareAllowance.value,
 ): LeafMass {
-  const { surfaceMasses, glassPerMm, hardwareAllowance } = practice.values;
+  const { surfaceMasses, glassPerMm } = practice.values;
   const surface = surfaceMasses.value[construction];
   const area = toMetres(leaf.width) * toMetres(leaf.height);
   const perSquareMetre =
@@ -32,7 +34,6 @@ export function leafMass(
   const glassMass = glass
     ? toMetres(glass.width) * toMetres(glass.height) * glassPerMm.value * toMm(glass.thickness)
     : 0;
-  const hardware = hardwareAllowance.value;
   return {
     body,
     glass: glassMass,
@@ -41,6 +42,22 @@ export function leafMass(
     areaSquareMetres: area,
     perSquareMetre,
   };
+}
+
+/** What is allowed for hardware on a leaf: more where a closer or an exit device is on it. */
+export function hardwareOn(facts: OpeningFacts, { values }: Practice): number {
+  const kind = known(facts.lockKind);
+  const use = known(facts.lockUse);
+  const exit = kind
+    ? kind.endsWith('exit') || kind.startsWith('rods')
+    : use === 'exit' || use === 'exit-only';
+  const closer = known(facts.closer);
+  const onLeaf = closer !== undefined && closer !== 'none' && closer !== 'floor';
+  return (
+    values.hardwareAllowance.value +
+    (onLeaf ? values.closerMass.value : 0) +
+    (exit ? values.exitMass.value : 0)
+  );
 }
 
 /**

@@ -2,7 +2,7 @@ import type { HangingRecord } from './decisions.js';
 import { known, said } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
-import { leafMass } from './mass.js';
+import { hardwareOn, leafMass } from './mass.js';
 
 /** The leaf’s mass, weighed or worked out, in grams; undefined while its make or size is open. */
 export function decideMass(
@@ -44,10 +44,24 @@ export function decideMass(
   // A glass leaf is as thick as its glass, not as the leaf its frame was made for.
   const body =
     construction === 'glass' ? (glassThickness ?? practice.values.glassLeaf.value) : thickness;
-  const mass = leafMass(practice, { width, height, thickness: body }, construction, glass);
+  const mass = leafMass(
+    practice,
+    { width, height, thickness: body },
+    construction,
+    glass,
+    hardwareOn(record.facts, practice),
+  );
   record.decide('mass', mass.total, {
     leaf: leaf.id,
-    facts: ['leafConstruction', 'leafMass', 'glassWidth', 'glassHeight', 'glassThickness'],
+    facts: [
+      'leafConstruction',
+      'leafMass',
+      'glassWidth',
+      'glassHeight',
+      'glassThickness',
+      'closer',
+      'lockKind',
+    ],
     reasons: () => [
       said(glass ? 'hanging.mass.glass' : 'hanging.mass', {
         area: { squareMetres: mass.areaSquareMetres },

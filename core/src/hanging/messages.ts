@@ -128,6 +128,7 @@ export const HANGING_MESSAGES = {
   'hanging.clear': '{frame} − {stop} stop − {reach} that the open leaf stands into the opening.',
   'hanging.clear.both': '{frame} − 2 × {reach} that each open leaf stands into the opening.',
   'hanging.recess.gauge': 'The hinge leaf is {gauge} in thick ({source}).',
+  'hanging.device.foldingApart': 'It folds, two leaves and two to each side.',
   'hanging.device.use':
     '{passages} passages a day: from {from} a continuous hinge, which spreads the wear.',
   'hanging.device.narrow':

@@ -57,8 +57,10 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
       // Leaves hang in twos: a pivot at the jamb, hinges between the two, a hanger at every second joint.
       const { quantity } = leaf;
       push('item.track', 1, 'each', false, { length: quantity * leaf.width });
-      push('item.foldPivots', 1, 'set', false);
-      push('item.foldHinges', 3 * (quantity - 1), 'each', false);
+      // Four leaves fold two to each side.
+      const groups = quantity >= 4 && quantity % 2 === 0 ? 2 : 1;
+      push('item.foldPivots', groups, 'set', false);
+      push('item.foldHinges', 3 * (quantity - groups), 'each', false);
       push('item.hangers', Math.max(1, Math.floor(quantity / 2)), 'each', false);
       push('item.guide', Math.max(1, Math.floor(quantity / 2)), 'each', false);
       return;

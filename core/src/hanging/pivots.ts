@@ -63,7 +63,9 @@ export function hangOnPivots(
   }
   const { mass } = hung;
   if (mass === undefined) return { ...hung, foot: offset ? foot : undefined };
-  const out = offset ? (sizes.hingeGap ?? 0) / 2 : -practice.values.centrePivotIn.value;
+  // The same axis that the clear width is swung about: so far in from the leaf's hinge edge.
+  const { offsetPivotOut, centrePivotIn } = practice.values;
+  const out = offset ? (sizes.hingeGap ?? 0) - offsetPivotOut.value : -centrePivotIn.value;
   const forces = hingeForces(mass, leaf.width, out, leaf.height, 1);
   // The head is pulled, the foot pressed; the foot alone carries.
   const loads = [

@@ -136,5 +136,7 @@ export const HANGING_TERMS = {
   'value.hingePairs': 'Hinges as made: height by width',
   'value.hingeGauges': 'Thickness of hinge leaves by height',
   'value.continuousUse': 'Continuous hinge from, passages a day',
+  'value.closerMass': 'Mass of a closer on the leaf',
+  'value.exitMass': 'Mass of an exit device',
   'value.glassLeaf': 'Glass leaf, thickness',
 } as const;

@@ -87,6 +87,15 @@ export const HANGING_VALUES = {
   continuousUse: everywhere(
     sourced(2000, 'count', `${TRADE}: very high use or abuse`, 'preference'),
   ),
+  /** What a closer and an exit device add to the mass of a leaf, beside the allowance for the rest. */
+  closerMass: usAndMetric(
+    sourced(4536, 'mass', `${TRADE}: about 10 lb`),
+    sourced(4000, 'mass', `${TRADE}: about 4 kg`),
+  ),
+  exitMass: usAndMetric(
+    sourced(6804, 'mass', `${TRADE}: 15 lb; with a closer 25 to 40 lb in all`),
+    sourced(7000, 'mass', `${TRADE}: about 7 kg`),
+  ),
   /** Thickness of a glass leaf where it is not recorded. */
   glassLeaf: usAndMetric(
     sourced(inches(1 / 2), 'length', `${TRADE}: tempered glass leaves`),

@@ -7,6 +7,7 @@ import {
   type Said,
   type Value,
 } from '../opening/index.js';
+import type { LockSpec } from '../catalogue/index.js';
 import type { Practice } from '../practice/index.js';
 import {
   boltLengths,
@@ -19,6 +20,9 @@ import {
 import type { Sizes } from '../sizing/index.js';
 import type { HoleRow, Preparation, PrepBit, PrepGroup } from '../stage/index.js';
 import { holeRow } from './holeRow.js';
+
+/** A function without a key has no cylinder. */
+const NO_KEY: Pick<Securing['lengths'], 'profile' | 'mortise' | 'rimTail'> = {};
 
 class Sheet {
   groups: PrepGroup[] = [];
@@ -80,7 +84,8 @@ export function lockPreparation(
     sheet.lengths('inThickness', fit.z);
   }
   if (bore) boreLines(sheet, practice, fit, bore);
-  const row = pocket && pocketLines(sheet, practice, fit, pocket);
+  const row = pocket && pocketLines(sheet, practice, fit, pocket, securing.spec);
+  secondBoltLines(sheet, practice, fit, securing);
   if (isExit(fit.kind)) exitLines(sheet, practice, securing);
   if (LOCK_FORMS[fit.kind].sits === 'inside-face') {
     sheet.group('face');
@@ -88,7 +93,7 @@ export function lockPreparation(
     sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);
   }
   throughLines(sheet, securing);
-  strikeLines(sheet, facts, practice, securing, at.frameHead);
+  strikeLines(sheet, practice, securing, at.frameHead);
   boltLines(sheet, practice, securing);
   wireLines(sheet, facts, practice, at.leafTop!);
   return { groups: sheet.groups, bits: sheet.tools(), row, notes: notesFor(facts, securing) };
@@ -120,6 +125,7 @@ function pocketLines(
   practice: Practice,
   fit: LockFit,
   pocket: NonNullable<LockFit['pocket']>,
+  spec: LockSpec | undefined,
 ): HoleRow {
   const { fronts, pilots, pocketOver, bitStep, rowPitch, faceHoles, centres } = practice.values;
   const row = holeRow(pocket.up, pocket.through, pocketOver.value, bitStep.value, rowPitch.value);
@@ -136,19 +142,51 @@ function pocketLines(
   sheet.lengths('frontScrews', pilots.value.front);
   sheet.tool('pilot', pilots.value.front, 'frontScrews');
   if (fit.kind === 'sliding' || fit.kind === 'roller' || isExit(fit.kind)) return row;
+  // Only what the function has is drilled: no key hole without a key, no spindle for a bolt alone.
+  const handled = !spec || spec.insideHandle !== 'none' || spec.outsideHandle !== 'none';
+  const keyed = !spec || spec.outsideKey.length > 0 || spec.insideKey.length > 0;
+  const turned = spec !== undefined && !keyed && spec.insideTurn.length > 0;
+  if (!handled && !keyed && !turned) return row;
   sheet.group('faces');
-  sheet.lengths('spindleHole', faceHoles.value.spindle);
-  sheet.tool('bit', faceHoles.value.spindle, 'spindleHole');
+  if (handled) {
+    sheet.lengths('spindleHole', faceHoles.value.spindle);
+    sheet.tool('bit', faceHoles.value.spindle, 'spindleHole');
+  }
+  if (turned) {
+    sheet.lengths('turnHole', faceHoles.value.spindle);
+    sheet.tool('bit', faceHoles.value.spindle, 'turnHole');
+  }
+  if (!keyed) return row;
   const form = LOCK_FORMS[fit.kind];
   const apart =
     centres.value[fit.kind === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'];
   const key = form.cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
   sheet.lengths('keyHole', key);
   sheet.tool('bit', key, 'keyHole');
+  if (!handled) return row;
   // The key of continental and British locks is below the spindle, of the others above it.
   const below = fit.kind === 'profile' || fit.kind === 'sash';
   sheet.lengths(below ? 'keyBelow' : 'keyAbove', apart);
   return row;
+}
+
+/** A bored dead bolt of its own above the lock: the same bores, at its own height. */
+function secondBoltLines(
+  sheet: Sheet,
+  practice: Practice,
+  fit: LockFit,
+  { secondHeight, leaf }: Securing,
+): void {
+  if (secondHeight === undefined || !leaf) return;
+  const { lockBore, latchBore } = practice.values.bodies.value;
+  sheet.group('secondBolt');
+  sheet.lengths('fromFloor', secondHeight);
+  sheet.lengths('fromBottom', secondHeight - leaf.bottom);
+  sheet.lengths('backset', fit.backset);
+  sheet.lengths('crossBore', lockBore.across);
+  sheet.lengths('edgeBore', latchBore.through);
+  sheet.tool('saw', lockBore.across, 'crossBore');
+  sheet.tool('bit', latchBore.through, 'edgeBore');
 }
 
 function exitLines(sheet: Sheet, practice: Practice, { exit }: Securing): void {
@@ -162,8 +200,10 @@ function exitLines(sheet: Sheet, practice: Practice, { exit }: Securing): void {
   sheet.tool('pilot', practice.values.pilots.value.surface, 'surfaceScrews');
 }
 
-function throughLines(sheet: Sheet, { lengths }: Securing): void {
-  const { profile, mortise, rimTail, spindle, screw } = lengths;
+function throughLines(sheet: Sheet, { lengths, spec }: Securing): void {
+  const { spindle, screw } = lengths;
+  const keyed = !spec || spec.outsideKey.length > 0 || spec.insideKey.length > 0;
+  const { profile, mortise, rimTail } = keyed ? lengths : NO_KEY;
   if (!profile && !mortise && rimTail === undefined && spindle === undefined) return;
   sheet.group('through');
   if (profile) sheet.lengths('cylinder', profile.outer.length, profile.inner.length);
@@ -178,9 +218,8 @@ function throughLines(sheet: Sheet, { lengths }: Securing): void {
 
 function strikeLines(
   sheet: Sheet,
-  facts: OpeningFacts,
   practice: Practice,
-  { strike }: Securing,
+  { strike, longScrews }: Securing,
   fromHead: number | undefined,
 ): void {
   if (!strike || strike.on === 'ends') return;
@@ -206,7 +245,7 @@ function strikeLines(
   sheet.lengths('engaged', strike.latchThrow > 0 ? strike.latchIn : strike.boltIn);
   sheet.lengths('strikeScrews', pilots.value.strike);
   sheet.tool('pilot', pilots.value.strike, 'strikeScrews');
-  if (strike.on === 'jamb' && facts.secured === true && facts.frameMaterial === 'timber') {
+  if (strike.on === 'jamb' && longScrews) {
     sheet.lengths('strikeLong', strikeScrew.value);
     sheet.tool('pilot', pilots.value.strikeLong, 'strikeLong');
   }

@@ -75,13 +75,42 @@ describe('the numbers of a preparation sheet', () => {
       ['saw', inches(2.125)],
       ['bit', inches(1)],
       ['router', inches(0.5)],
-      ['pilot', inches(0.125)],
       ['pilot', inches(0.09375)],
     ]);
-    // Of a secured timber frame two screws reach the stud.
-    expect(ticks(bored, 'strikeLong')).toEqual([inches(3)]);
-    expect(ticks(prepared({ lockKind: 'cylindrical', frameMaterial: 'steel' }), 'strikeLong')).toBe(
+    // Entrances and dead bolts in timber: two screws reach the stud.
+    const long = (facts: Partial<OpeningFacts>) => ticks(prepared(facts), 'strikeLong');
+    expect(long({ lockKind: 'cylindrical' })).toBe(undefined);
+    expect(long({ lockKind: 'mortise', lockUse: 'entrance' })).toEqual([inches(3)]);
+    expect(long({ lockKind: 'cylindrical', lockUse: 'dwelling' })).toEqual([inches(3)]);
+    expect(long({ lockKind: 'mortise', lockUse: 'entrance', frameMaterial: 'steel' })).toBe(
       undefined,
+    );
+  });
+  it('follows the function: no key hole without a key, no spindle for a bolt alone, a second bolt of its own', () => {
+    const sheet = (facts: Partial<OpeningFacts>) => prepared(facts)!;
+    const keyed = sheet({ lockKind: 'mortise', lockUse: 'store' });
+    expect([ticks(keyed, 'keyHole'), ticks(keyed, 'spindleHole')]).not.toContain(undefined);
+    const passage = sheet({ lockKind: 'mortise', lockUse: 'passage' });
+    expect(ticks(passage, 'keyHole')).toBe(undefined);
+    expect(ticks(passage, 'mortiseCylinder')).toBe(undefined);
+    expect(passage.bits.flatMap(({ makes }) => makes)).not.toContain('prep.keyHole');
+    const privacy = sheet({ lockKind: 'mortise', lockUse: 'privacy' });
+    expect([ticks(privacy, 'keyHole'), ticks(privacy, 'turnHole')]).toEqual([
+      undefined,
+      ticks(privacy, 'spindleHole'),
+    ]);
+    const bolt = sheet({
+      lockKind: 'narrow-stile',
+      lockUse: 'shop',
+      leafConstruction: 'aluminium-narrow',
+    });
+    expect([ticks(bolt, 'spindleHole'), ticks(bolt, 'keyAbove')]).toEqual([undefined, undefined]);
+    expect(ticks(bolt, 'keyHole')).toBeDefined();
+    const two = sheet({ lockKind: 'cylindrical', lockUse: 'dwelling' });
+    const groups = two.groups.map(({ name }) => name);
+    expect(groups).toContain('prepGroup.secondBolt');
+    expect(sheet({ lockKind: 'cylindrical' }).groups.map(({ name }) => name)).not.toContain(
+      'prepGroup.secondBolt',
     );
   });
   it('of a cased lock: pocket with its row, face holes, key above or below by school', () => {

@@ -32,6 +32,8 @@ export const PREPARING_TERMS = {
   'prep.rowPitch': 'Centre to centre',
   'prep.rowFirst': 'First from the pocket’s end',
   'prep.spindleHole': 'Spindle hole, from both faces',
+  'prepGroup.secondBolt': 'Dead bolt above',
+  'prep.turnHole': 'Hole for the turn',
   'prep.keyHole': 'Key hole, from the keyed faces',
   'prep.keyBelow': 'Key below the spindle',
   'prep.keyAbove': 'Key above the spindle',

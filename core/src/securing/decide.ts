@@ -7,7 +7,7 @@ import {
   type MeasuredLeaf,
   type OpeningFacts,
 } from '../opening/index.js';
-import type { Practice } from '../practice/index.js';
+import type { LockUse, Practice } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { SecuringRecord } from './decisions.js';
@@ -72,6 +72,13 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     if (known(record.facts.secured) === true && facts.leafConstruction === 'glass')
       record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
+  const bolted = spec?.outsideKey.includes('bolt') === true || placed.secondHeight !== undefined;
+  const entrance = use !== undefined && ENTRANCES.has(use.use);
+  const longScrews =
+    kind !== 'none' &&
+    !isExit(kind) &&
+    known(facts.frameMaterial) === 'timber' &&
+    (bolted || entrance);
   findWritten(record, facts, kind, spec);
   findWayOut(record, input, kind);
   if (opposesEachOther(facts, kind))
@@ -88,9 +95,19 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       bolts: inactive.bolts,
       coordinator: inactive.coordinator,
       secondBolt: placed.secondHeight !== undefined,
+      longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
     });
-  return secured(placed, kind, spec, inactive, outsidePull);
+  return secured(placed, kind, spec, inactive, outsidePull, longScrews);
 }
+
+/** Entrances, which are locked against people from the open or from a common stair. */
+const ENTRANCES: ReadonlySet<LockUse> = new Set([
+  'entrance',
+  'apartment',
+  'dwelling',
+  'shop',
+  'patio',
+]);
 
 /** Whether the outside is the pull face; taken so while the hand is open. */
 function hangsOut({ hand }: SecuringInput['results']['handing']): boolean {
@@ -121,6 +138,7 @@ function secured(
   spec: LockSpec | undefined,
   inactive: InactiveLeaf,
   outsidePull: boolean,
+  longScrews = false,
 ): Securing {
   return {
     kind,
@@ -137,6 +155,7 @@ function secured(
     bolts: inactive.bolts,
     coordinator: inactive.coordinator,
     outsidePull,
+    longScrews,
   };
 }
 

@@ -19,6 +19,8 @@ export interface SecuredBy {
   coordinator: boolean;
   /** A bored dead bolt of its own, above. */
   secondBolt: boolean;
+  /** Length of the long strike screws, where they are taken. */
+  longScrew: number | undefined;
 }
 
 const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item => ({
@@ -89,6 +91,8 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     if (bolts !== 'surface') items.push(item('item.dustStrike', 1));
   }
   if (coordinator) items.push(item('item.coordinator', 1));
+  if (by.longScrew !== undefined)
+    items.push(item('item.strikeScrews', secondBolt ? 4 : 2, { length: by.longScrew }));
   // A leaf that lets itself be opened by its bolts shows nothing to pull or turn on a way out.
   const byItself = bolts === 'automatic' || bolts === 'constant';
   if (

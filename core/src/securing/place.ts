@@ -26,7 +26,10 @@ export interface Placing {
 }
 
 /** Where the lock sits and what it meets. */
-export type Placed = Omit<Securing, 'kind' | 'spec' | 'bolts' | 'coordinator' | 'outsidePull'>;
+export type Placed = Omit<
+  Securing,
+  'kind' | 'spec' | 'bolts' | 'coordinator' | 'outsidePull' | 'longScrews'
+>;
 
 /** No lock, or nothing known of where it goes. */
 export const NOT_PLACED: Placed = {

@@ -23,6 +23,8 @@ export interface Securing {
   readonly exit: ExitFit | undefined;
   readonly bolts: LeafBolts | undefined;
   readonly coordinator: boolean;
+  /** Whether its strike is held by long screws into the stud: entrances and dead bolts in timber frames. */
+  readonly longScrews: boolean;
   /** Whether the outside is the pull face; taken so while the hand is open. */
   readonly outsidePull: boolean;
 }

@@ -112,6 +112,7 @@ export const SECURING_TERMS = {
   'item.bolts.constant': 'Constant-latching flush bolts, top and bottom',
   'item.bolts.surface': 'Surface bolts, top and bottom',
   'item.dustStrike': 'Dust-proof floor strike',
+  'item.strikeScrews': 'Strike screws into the stud',
   'item.coordinator': 'Coordinator',
   'item.dummyTrim': 'Dummy trim, second leaf',
   'solid.exitBar': 'the exit device’s bar',

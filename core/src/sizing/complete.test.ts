@@ -98,8 +98,9 @@ describe('folding leaves', () => {
     const decided = decide({ kind: 'bi-fold', foldLeaves: 4, slideTo: 'left' }, us);
     expect(decided.items.map((item) => [item.term, item.quantity])).toEqual([
       ['item.track', 1],
-      ['item.foldPivots', 1],
-      ['item.foldHinges', 9],
+      // Four leaves fold two to each side: pivots at both jambs, no hinge where the pairs meet.
+      ['item.foldPivots', 2],
+      ['item.foldHinges', 6],
       ['item.hangers', 2],
       ['item.guide', 2],
     ]);
@@ -126,7 +127,7 @@ describe('folding leaves', () => {
 
 describe('around the frame', () => {
   it('the lining is as deep as the wall and the board’s edge', () => {
-    expect(ticks({ wallThickness: mm(118) }, 'sizing.liningDepth', british)).toBe(mm(120));
+    expect(ticks({ wallThickness: mm(118) }, 'sizing.liningDepth', british)).toBe(mm(122));
     expect(decision({}, 'sizing.liningDepth')).toBeUndefined();
   });
 

@@ -101,8 +101,9 @@ export function Adjusting({
         </table>
       )}
       <p className="mt-1 text-xs text-soft">
-        Loosen, adjust all hinges in height by the same, then sideways, tighten, measure again. The
-        direction of the screw is as the maker says.
+        Sideways first, until the gaps are parallel, then equal; then height, all hinges by the
+        same; then depth. Loosen, adjust, tighten, measure again. The direction of the screw is as
+        the maker says.
       </p>
     </section>
   );
