@@ -18,6 +18,7 @@ export const PRODUCT_TYPES = [
   'deadbolt',
   'mortise',
   'profile',
+  'multipoint',
   'sash',
   'rim-lock',
   'night-latch',

@@ -100,6 +100,8 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
         hole: { term: `leafHole.${hole}` },
       });
   }
+  if ((known(facts.leadThickness) ?? 0) > 0)
+    tell('note', 'sizing', 'checking.lead', 'trade practice', ['leadThickness']);
   const seal = known(facts.bottomSeal);
   if (
     facts.nothingVisible === true &&

@@ -121,7 +121,7 @@ export function decideOpening(
     survey,
     results: input.results,
     decisions,
-    items: itemsOf(facts, items, named),
+    items: itemsOf(facts, practice, items, named),
     solids,
     clashes,
     findings,
@@ -147,12 +147,18 @@ function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
  */
 function itemsOf(
   facts: OpeningFacts,
+  practice: Practice,
   decided: Item[],
   named: ReadonlyMap<string, Product>,
 ): Item[] {
   const { omitted: none, manualItems: written } = facts;
   const wanted = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
-  const items = named.size === 0 ? wanted : withProducts(wanted, named);
+  const standards = practice.values.standards.value;
+  const ordered = wanted.map((item) => {
+    const standard = item.term && standards[item.term];
+    return standard ? { ...item, standard } : item;
+  });
+  const items = named.size === 0 ? ordered : withProducts(ordered, named);
   return written ? [...items, ...written.map(writtenItem)] : items;
 }
 

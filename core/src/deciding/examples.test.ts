@@ -51,6 +51,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Cylindrical lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
     ],
     findings: [],
   },
@@ -82,6 +83,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Cylindrical lock, classroom, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
     ],
     findings: ['note checking.blockingUnknown'],
   },
@@ -112,6 +114,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, heavy weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Mortise lock, passage, ANSI/BHMA A156.13, grade 1',
+      '1 Lever handles, both sides',
     ],
     findings: ['note checking.blockingUnknown'],
   },
@@ -144,6 +147,8 @@ const EXAMPLES: Example[] = [
     items: [
       '6 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
       '2 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1',
+      '2 Rim cylinder',
+      '4 Keys, as the keying asks',
     ],
     findings: [
       'note securing.rodFloor',
@@ -178,6 +183,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, plain bearing, steel, removable pin',
       '1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
     ],
     findings: [],
   },
@@ -209,6 +215,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, heavy weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Mortise lock, privacy, bolt and emergency release, ANSI/BHMA A156.13, grade 1',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -237,7 +244,14 @@ const EXAMPLES: Example[] = [
     hinges: '',
     clear: '33 5/16 in',
     lock: 'narrow-stile lock, dead bolt, thumbturn, 1 1/8 in, 40 5/16 in',
-    items: ['1 Continuous hinge, stainless steel', '1 Narrow-stile lock, thumbturn'],
+    items: [
+      '1 Continuous hinge, stainless steel',
+      '1 Narrow-stile lock, thumbturn',
+      '1 Mortise cylinder',
+      '2 Keys, as the keying asks',
+      '1 Push plate',
+      '1 Pull handle',
+    ],
     findings: ['stop checking.void'],
   },
   {
@@ -267,6 +281,9 @@ const EXAMPLES: Example[] = [
     items: [
       '4 Butt hinge, heavy weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
       '1 Mortise lock, storeroom, ANSI/BHMA A156.13, grade 1',
+      '1 Mortise cylinder',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -299,6 +316,9 @@ const EXAMPLES: Example[] = [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Mortise lock, storeroom, ANSI/BHMA A156.13, grade 1',
+      '1 Mortise cylinder',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
       '1 Automatic flush bolts, top and bottom',
       '1 Dust-proof floor strike',
       '1 Coordinator',
@@ -364,6 +384,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, corners rounded to 5/8 in, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
+      '2 Keys, as the keying asks',
       '1 Dead bolt, bored, thumbturn',
       '4 Strike screws into the stud',
     ],
@@ -488,6 +509,8 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Rim night latch with its keep, key outside, BS 8621 or BS 3621, as insurers ask',
+      '1 Rim cylinder',
+      '2 Keys, as the keying asks',
       '2 Strike screws into the stud',
     ],
     findings: ['check securing.notMet'],
@@ -520,6 +543,8 @@ const EXAMPLES: Example[] = [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Mortise lock for a profile cylinder, escape, changeover (EN 179), EN 12209',
       '1 Profile cylinder, outside × inside, thumbturn inside',
+      '2 Keys, as the keying asks',
+      '1 Lever handle inside, fixed knob outside',
       '2 Strike screws into the stud',
     ],
     findings: ['note checking.blockingUnknown'],
@@ -551,6 +576,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, plain bearing, steel, removable pin',
       '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, EN 12209',
+      '1 Lever handles, both sides',
     ],
     findings: ['note securing.twoMotions'],
   },
@@ -582,6 +608,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Concealed hinge, three-way adjustable, steel',
       '1 Mortise lock for a profile cylinder, passage, EN 12209',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -613,6 +640,7 @@ const EXAMPLES: Example[] = [
       '2 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '2 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, removable pin',
       '1 Tubular lock, office or entry, turn button stays, AS 4145.2',
+      '2 Keys, as the keying asks',
       '1 Bolt between the leaves',
       '2 Strike screws into the stud',
     ],

@@ -56,6 +56,7 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Tubular lock, office or entry, turn button stays, AS 4145.2',
+      '2 Keys, as the keying asks',
       '1 Dead bolt, bored, turn inside',
       '4 Strike screws into the stud',
     ],
@@ -79,7 +80,12 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice lock',
     lock: 'apartment entrance',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, apartment entrance, AS 4145.2'],
+    securing: [
+      '1 Mortice lock, apartment entrance, AS 4145.2',
+      '1 Mortice cylinder',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
+    ],
     findings: [],
   },
   {
@@ -100,7 +106,7 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice lock',
     lock: 'passage',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, passage, AS 4145.2'],
+    securing: ['1 Mortice lock, passage, AS 4145.2', '1 Lever handles, both sides'],
     findings: [],
   },
   {
@@ -122,7 +128,13 @@ const OPENINGS: RealOpening[] = [
     kind: 'narrow-stile lock',
     lock: 'deadbolt, turn inside',
     hinges: '1 Continuous hinge',
-    securing: ['1 Narrow-stile lock, turn inside'],
+    securing: [
+      '1 Narrow-stile lock, turn inside',
+      '1 Mortice cylinder',
+      '2 Keys, as the keying asks',
+      '1 Push plate',
+      '1 Pull handle',
+    ],
     findings: [],
   },
   {

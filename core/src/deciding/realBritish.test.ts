@@ -38,7 +38,12 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'sash lock, turn inside',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, sash lock, turn inside, EN 12209', '2 Strike screws into the stud'],
+    securing: [
+      '1 Mortice lock, sash lock, turn inside, EN 12209',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
+      '2 Strike screws into the stud',
+    ],
     findings: [],
   },
   {
@@ -62,6 +67,8 @@ const OPENINGS: RealOpening[] = [
     hinges: '6 Butt hinge',
     securing: [
       '1 Mortice lock, storeroom, EN 12209',
+      '2 Keys, as the keying asks',
+      '1 Lever handle inside, fixed knob outside',
       '1 Automatic flush bolts, top and bottom',
       '1 Dust-proof floor strike',
       '1 Coordinator',
@@ -87,6 +94,8 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
       '2 Strike screws into the stud',
     ],
     findings: [],
@@ -106,7 +115,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'bathroom, bolt and emergency release',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, bathroom, bolt and emergency release, EN 12209'],
+    securing: [
+      '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
+      '1 Lever handles, both sides',
+    ],
     findings: [],
   },
   {
@@ -132,7 +144,11 @@ const OPENINGS: RealOpening[] = [
     kind: 'surface vertical rod exit device',
     lock: 'outside access device, key',
     hinges: '6 Butt hinge',
-    securing: ['2 Surface vertical rod exit device, outside access device, EN 1125'],
+    securing: [
+      '2 Surface vertical rod exit device, outside access device, EN 1125',
+      '2 Rim cylinder',
+      '4 Keys, as the keying asks',
+    ],
     findings: ['check securing.barOnPull'],
   },
   {
@@ -143,7 +159,11 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'guest room, bolt and emergency key',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, guest room, bolt and emergency key, EN 12209'],
+    securing: [
+      '1 Mortice lock, guest room, bolt and emergency key, EN 12209',
+      '2 Keys, as the keying asks',
+      '1 Lever handle inside, fixed knob outside',
+    ],
     findings: [],
   },
   {
@@ -163,7 +183,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortice sash lock',
     lock: 'bathroom, bolt and emergency release',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortice lock, bathroom, bolt and emergency release, EN 12209'],
+    securing: [
+      '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
+      '1 Lever handles, both sides',
+    ],
     findings: [],
   },
   {

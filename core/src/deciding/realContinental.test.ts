@@ -25,6 +25,8 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortise lock for a profile cylinder, escape, split spindle (EN 179), EN 12209',
       '1 Profile cylinder, outside × inside, key on both sides',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -39,6 +41,8 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortise lock for a profile cylinder, storeroom, EN 12209',
       '1 Profile cylinder, outside × inside, half cylinder, blank inside',
+      '2 Keys, as the keying asks',
+      '1 Lever handle inside, fixed knob outside',
     ],
     findings: [],
   },
@@ -63,6 +67,8 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortise lock for a profile cylinder, escape sash lock, handle draws bolt, EN 12209',
       '1 Profile cylinder, outside × inside, thumbturn inside',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
       '2 Strike screws into the stud',
     ],
     findings: [],
@@ -75,7 +81,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortise lock, profile cylinder',
     lock: 'passage',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortise lock for a profile cylinder, passage, EN 12209'],
+    securing: [
+      '1 Mortise lock for a profile cylinder, passage, EN 12209',
+      '1 Lever handles, both sides',
+    ],
     findings: [],
   },
   {
@@ -98,7 +107,7 @@ const OPENINGS: RealOpening[] = [
     kind: 'no lock',
     lock: 'none',
     hinges: '2 Continuous hinge',
-    securing: [],
+    securing: ['2 Push plate', '2 Pull handle'],
     findings: [],
   },
   {
@@ -121,6 +130,8 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortise lock for a profile cylinder, electrified, fail secure, EN 12209',
       '1 Profile cylinder, outside × inside, half cylinder, blank inside',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -145,7 +156,11 @@ const OPENINGS: RealOpening[] = [
     kind: 'surface vertical rod exit device',
     lock: 'exit device, classroom',
     hinges: '6 Butt hinge',
-    securing: ['2 Surface vertical rod exit device, classroom, EN 1125'],
+    securing: [
+      '2 Surface vertical rod exit device, classroom, EN 1125',
+      '2 Rim cylinder',
+      '4 Keys, as the keying asks',
+    ],
     findings: [],
   },
   {
@@ -158,6 +173,7 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, EN 12209',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },

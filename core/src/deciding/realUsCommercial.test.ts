@@ -30,7 +30,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'cylindrical lock',
     lock: 'storeroom',
     hinges: '3 Butt hinge',
-    securing: ['1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1'],
+    securing: [
+      '1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
+    ],
     findings: [],
   },
   {
@@ -52,7 +55,11 @@ const OPENINGS: RealOpening[] = [
     kind: 'surface vertical rod exit device',
     lock: 'exit device, night latch',
     hinges: '6 Butt hinge',
-    securing: ['2 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1'],
+    securing: [
+      '2 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1',
+      '2 Rim cylinder',
+      '4 Keys, as the keying asks',
+    ],
     findings: ['check securing.barOnPull'],
   },
   {
@@ -72,6 +79,9 @@ const OPENINGS: RealOpening[] = [
     hinges: '6 Butt hinge',
     securing: [
       '1 Mortise lock, storeroom, ANSI/BHMA A156.13, grade 1',
+      '1 Mortise cylinder',
+      '2 Keys, as the keying asks',
+      '1 Lever handles, both sides',
       '1 Automatic flush bolts, top and bottom',
       '1 Dust-proof floor strike',
       '1 Coordinator',
@@ -94,7 +104,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'mortise lock',
     lock: 'privacy, bolt and emergency release',
     hinges: '3 Butt hinge',
-    securing: ['1 Mortise lock, privacy, bolt and emergency release, ANSI/BHMA A156.13, grade 1'],
+    securing: [
+      '1 Mortise lock, privacy, bolt and emergency release, ANSI/BHMA A156.13, grade 1',
+      '1 Lever handles, both sides',
+    ],
     findings: [],
   },
   {
@@ -114,7 +127,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'cylindrical lock',
     lock: 'classroom',
     hinges: '3 Butt hinge',
-    securing: ['1 Cylindrical lock, classroom, ANSI/BHMA A156.2, grade 1'],
+    securing: [
+      '1 Cylindrical lock, classroom, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
+    ],
     findings: [],
   },
   {
@@ -153,7 +169,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'cylindrical lock',
     lock: 'storeroom',
     hinges: '3 Butt hinge',
-    securing: ['1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1'],
+    securing: [
+      '1 Cylindrical lock, storeroom, ANSI/BHMA A156.2, grade 1',
+      '2 Keys, as the keying asks',
+    ],
     findings: [],
   },
   {
@@ -178,7 +197,11 @@ const OPENINGS: RealOpening[] = [
     kind: 'rim exit device',
     lock: 'exit device, classroom',
     hinges: '1 Continuous hinge',
-    securing: ['1 Rim exit device, classroom, ANSI/BHMA A156.3, grade 1'],
+    securing: [
+      '1 Rim exit device, classroom, ANSI/BHMA A156.3, grade 1',
+      '1 Rim cylinder',
+      '2 Keys, as the keying asks',
+    ],
     findings: [],
   },
 ];

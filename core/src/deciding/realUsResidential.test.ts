@@ -31,6 +31,7 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
+      '2 Keys, as the keying asks',
       '1 Dead bolt, bored, thumbturn',
       '4 Strike screws into the stud',
     ],
@@ -111,6 +112,7 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Tubular lock, office or entry, turn button stays, ANSI/BHMA A156.2, grade 2',
+      '2 Keys, as the keying asks',
       '1 Dead bolt, bored, thumbturn',
       '4 Strike screws into the stud',
     ],
@@ -145,6 +147,7 @@ const OPENINGS: RealOpening[] = [
     hinges: '3 Butt hinge',
     securing: [
       '1 Dead bolt, bored, key on both sides, ANSI/BHMA A156.36, grade 2',
+      '2 Keys, as the keying asks',
       '2 Strike screws into the stud',
     ],
     findings: ['stop securing.traps'],

@@ -37,7 +37,11 @@ function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: 
     handle,
     grip: handle === 'knob' ? knob.across : lever.up,
     cylinder:
-      kind === 'mortise' ? 'above' : kind === 'sash' || kind === 'profile' ? 'below' : undefined,
+      kind === 'mortise'
+        ? 'above'
+        : kind === 'sash' || kind === 'profile' || kind === 'multipoint'
+          ? 'below'
+          : undefined,
     spec,
     head,
   };

@@ -14,7 +14,7 @@ export interface LeafMass {
 
 /**
  * Leaf mass = area × surface mass at its thickness + glass + hardware allowance. Solid leaves scale
- * with thickness; an all-glass leaf is 2.5 kg/m² for each millimetre.
+ * with thickness; an all-glass leaf is 2.5 kg/m² for each millimetre; sheet lead adds its own.
  */
 export function leafMass(
   practice: Practice,
@@ -22,6 +22,7 @@ export function leafMass(
   construction: LeafConstruction,
   glass?: { width: Ticks; height: Ticks; thickness: Ticks },
   hardware = practice.values.hardwareAllowance.value,
+  lead: Ticks = 0,
 ): LeafMass {
   const { surfaceMasses, glassPerMm } = practice.values;
   const surface = surfaceMasses.value[construction];
@@ -30,7 +31,7 @@ export function leafMass(
     construction === 'glass'
       ? glassPerMm.value * toMm(leaf.thickness)
       : surface.gramsPerSquareMetre * (surface.scales ? leaf.thickness / surface.at : 1);
-  const body = area * perSquareMetre;
+  const body = area * (perSquareMetre + practice.values.leadPerMm.value * toMm(lead));
   const glassMass = glass
     ? toMetres(glass.width) * toMetres(glass.height) * glassPerMm.value * toMm(glass.thickness)
     : 0;

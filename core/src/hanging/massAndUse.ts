@@ -44,12 +44,14 @@ export function decideMass(
   // A glass leaf is as thick as its glass, not as the leaf its frame was made for.
   const body =
     construction === 'glass' ? (glassThickness ?? practice.values.glassLeaf.value) : thickness;
+  const lead = known(record.facts.leadThickness) ?? 0;
   const mass = leafMass(
     practice,
     { width, height, thickness: body },
     construction,
     glass,
     hardwareOn(record.facts, practice),
+    lead,
   );
   record.decide('mass', mass.total, {
     leaf: leaf.id,
@@ -59,6 +61,7 @@ export function decideMass(
       'glassWidth',
       'glassHeight',
       'glassThickness',
+      'leadThickness',
       'closer',
       'lockKind',
     ],
@@ -71,6 +74,7 @@ export function decideMass(
         glass: { grams: mass.glass },
         hardware: { grams: mass.hardware },
       }),
+      ...(lead > 0 ? [said('hanging.mass.lead', { lead: { ticks: lead } })] : []),
       ...(construction === 'glass' && glassThickness === undefined
         ? [said('hanging.mass.glassAssumed', { thickness: { ticks: body } })]
         : []),

@@ -135,6 +135,7 @@ export const HANGING_MESSAGES = {
     'A narrow metal stile: a continuous hinge, or pivots, hold it along its height.',
   'hanging.device.glass':
     'A leaf of glass: patch fittings or rails on a floor closer and top centre, or hinges for glass. The glass maker cuts for them.',
+  'hanging.mass.lead': 'With {lead} of lead in the leaf.',
   'hanging.mass.glassAssumed': 'The glass is taken as {thickness} thick.',
   'hanging.clear.mullion':
     'Each side: half of {frame} less the mullion’s {mullion}, − {reach} that the open leaf stands into it.',

@@ -102,7 +102,14 @@ function wantedClear(
   practice: Practice,
 ): { value: Ticks; source: string } | undefined {
   const recorded = known(record.facts.clearWanted);
-  if (recorded !== undefined) return { value: recorded, source: 'recorded' };
+  if (recorded !== undefined)
+    return {
+      value: recorded,
+      source:
+        record.facts.provenance?.['clearWanted'] === 'assumed'
+          ? practice.values.clearByRole.source
+          : 'recorded',
+    };
   return known(record.facts.accessible) === true ? practice.values.clearWidth : undefined;
 }
 

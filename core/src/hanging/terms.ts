@@ -138,5 +138,6 @@ export const HANGING_TERMS = {
   'value.continuousUse': 'Continuous hinge from, passages a day',
   'value.closerMass': 'Mass of a closer on the leaf',
   'value.exitMass': 'Mass of an exit device',
+  'value.leadPerMm': 'Mass of sheet lead, by thickness',
   'value.glassLeaf': 'Glass leaf, thickness',
 } as const;

@@ -96,6 +96,8 @@ export const HANGING_VALUES = {
     sourced(6804, 'mass', `${TRADE}: 15 lb; with a closer 25 to 40 lb in all`),
     sourced(7000, 'mass', `${TRADE}: about 7 kg`),
   ),
+  /** Mass of sheet lead, grams a square metre for each millimetre. */
+  leadPerMm: everywhere(sourced(11_340, 'surface mass', 'density of lead, 11.34 g/cm³')),
   /** Thickness of a glass leaf where it is not recorded. */
   glassLeaf: usAndMetric(
     sourced(inches(1 / 2), 'length', `${TRADE}: tempered glass leaves`),

@@ -96,6 +96,8 @@ export interface Item {
   /** Further terms: weight, bearing, metal, pin. */
   traits: string[];
   finish?: string;
+  /** Standard and grade that it is ordered by. */
+  standard?: string;
   /** Maker and model, where a product was named. */
   product?: string;
   handed: boolean;

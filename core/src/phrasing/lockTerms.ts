@@ -103,6 +103,7 @@ export const LOCK_TERMS: Record<string, string> = {
   'product.deadbolt': 'bored dead bolt',
   'product.mortise': 'mortise lock',
   'product.profile': 'profile-cylinder lock',
+  'product.multipoint': 'multipoint lock',
   'product.sash': 'mortice lock',
   'product.rim-lock': 'rim lock',
   'product.night-latch': 'night latch',

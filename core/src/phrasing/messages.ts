@@ -127,6 +127,8 @@ export const COMMON_MESSAGES = {
     'A plate {height} high on a rated leaf: above {most} labelled or put on by its maker.',
   'checking.glassRated': 'The glass is larger than usual at this rating: as listed or tested.',
   'checking.holeRated': 'A {hole} in a rated leaf: only one listed or tested with it.',
+  'checking.lead':
+    'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',
   'checking.sealSeen':
     'Nothing shall be seen, and a {seal} is, at least in part: one let in whole is not.',
   'checking.noWire': 'The lock takes power, and no way for its wire into the leaf is recorded.',

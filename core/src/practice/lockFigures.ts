@@ -25,6 +25,7 @@ export const LOCK_FIGURES = {
   deadbolt: row(undefined, 'bored', 'bored', 'deadbolt'),
   mortise: row('lockCase', 'mortise', 'mortise'),
   profile: row('profileCase', 'mortise', 'long'),
+  multipoint: row('profileCase', 'mortise', 'long'),
   sash: row('sashCase', 'mortise', 'mortise'),
   'rim-lock': row('rimLock', 'rim', 'rim'),
   'night-latch': row('nightLatch', 'rim', 'rim', 'nightLatch'),

@@ -159,13 +159,15 @@ function pocketLines(
   if (!keyed) return row;
   const form = LOCK_FORMS[fit.kind];
   const apart =
-    centres.value[fit.kind === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'];
+    centres.value[
+      form.cylinder === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'
+    ];
   const key = form.cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
   sheet.lengths('keyHole', key);
   sheet.tool('bit', key, 'keyHole');
   if (!handled) return row;
   // The key of continental and British locks is below the spindle, of the others above it.
-  const below = fit.kind === 'profile' || fit.kind === 'sash';
+  const below = form.cylinder === 'profile' || fit.kind === 'sash';
   sheet.lengths(below ? 'keyBelow' : 'keyAbove', apart);
   return row;
 }

@@ -59,6 +59,11 @@ export function assumedBy(
   const use = known(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
   if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
+  if (facts.clearWanted === undefined) {
+    const clear = practice.values.clearByRole.value[role];
+    const beds = role === 'patient-room';
+    if (clear > 0 && (beds || known(facts.accessible) === true)) assumed.clearWanted = clear;
+  }
   if (facts.closer === undefined) {
     const closing = practice.values.roleClosing.value[role];
     const rated = (known(facts.rating) ?? 0) > 0;

@@ -116,6 +116,8 @@ export const ROLE_TERMS = {
   'value.roleClosing': 'Which roles close by themselves',
   'value.roleWords': 'Names of rooms by role',
   'value.panicPeople': 'Exit devices by occupancy, from people',
+  'value.clearByRole': 'Clear width by role',
+  'value.standards': 'Standards of hardware lines',
   'value.electricalPanic': 'Electrical rooms with exit devices, from amperes',
   'value.panicNear': 'How near the limit the occupancy is asked for',
 } as const;

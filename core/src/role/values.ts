@@ -1,6 +1,9 @@
+import { inches, mm } from '../measure/index.js';
 import {
   everywhere,
   ROLE_TABLES,
+  ROLES,
+  type Role,
   sourced,
   TRADE,
   usAndMetric,
@@ -10,6 +13,8 @@ import type { Occupancy } from './facts.js';
 
 /** People from which exit devices are asked for, by occupancy; 0 where number alone asks for none. */
 type PanicPeople = Record<Occupancy, number>;
+
+const NO_WIDTHS = Object.fromEntries(ROLES.map((role) => [role, 0])) as Record<Role, number>;
 
 const US: PanicPeople = {
   assembly: 50,
@@ -45,6 +50,87 @@ export const ROLE_VALUES = {
       'count',
       'Approved Document B: above 60 people; EN 1125; national rule',
       'limit',
+    ),
+  ),
+  /** Clear width that a role asks for: always where beds pass, else on accessible routes; 0 is none of its own. */
+  clearByRole: {
+    ...everywhere(sourced(NO_WIDTHS, 'length', 'ADA 404.2.3; bed movement: IBC 1010.1.1', 'limit')),
+    'us-commercial': sourced(
+      { ...NO_WIDTHS, 'patient-room': inches(41.5) },
+      'length',
+      'IBC 1010.1.1, NFPA 101: 41 1/2 in where beds are moved',
+      'limit',
+    ),
+    british: sourced(
+      {
+        ...NO_WIDTHS,
+        entrance: mm(1000),
+        'house-entrance': mm(775),
+        apartment: mm(775),
+        bedroom: mm(750),
+        bathroom: mm(750),
+        closet: mm(750),
+      },
+      'length',
+      'Approved Document M, volumes 1 and 2: new work; 825 at right angles to a 1200 route',
+      'limit',
+    ),
+    continental: sourced(
+      {
+        ...(Object.fromEntries(ROLES.map((role) => [role, mm(900)])) as Record<Role, number>),
+        bedroom: mm(800),
+        bathroom: mm(800),
+        closet: mm(800),
+      },
+      'length',
+      'DIN 18040: 900 mm, inside dwellings 800',
+      'limit',
+    ),
+  },
+  /** Standards that hardware beside the lock is ordered by, by its term. */
+  standards: usAndMetric(
+    sourced<Record<string, string>>(
+      {
+        'item.butt': 'ANSI/BHMA A156.1',
+        'item.springHinge': 'ANSI/BHMA A156.17',
+        'item.continuous': 'ANSI/BHMA A156.26',
+        'item.offsetPivot': 'ANSI/BHMA A156.4',
+        'item.centrePivot': 'ANSI/BHMA A156.4',
+        'item.bolts.flush': 'ANSI/BHMA A156.16',
+        'item.bolts.surface': 'ANSI/BHMA A156.16',
+        'item.bolts.automatic': 'ANSI/BHMA A156.3',
+        'item.bolts.constant': 'ANSI/BHMA A156.3',
+        'item.coordinator': 'ANSI/BHMA A156.3',
+        'item.cylinder.mortise': 'ANSI/BHMA A156.5',
+        'item.cylinder.rim': 'ANSI/BHMA A156.5',
+        'item.pushPlate': 'ANSI/BHMA A156.6',
+        'item.pullHandle': 'ANSI/BHMA A156.6',
+        'item.track': 'ANSI/BHMA A156.14',
+      },
+      'term',
+      'ANSI/BHMA, editions as adopted',
+    ),
+    sourced<Record<string, string>>(
+      {
+        'item.butt': 'EN 1935',
+        'item.continuous': 'EN 1935',
+        'item.offsetPivot': 'EN 1154',
+        'item.centrePivot': 'EN 1154',
+        'item.bolts.flush': 'EN 12051',
+        'item.bolts.surface': 'EN 12051',
+        'item.bolts.automatic': 'EN 12051',
+        'item.bolts.constant': 'EN 12051',
+        'item.coordinator': 'EN 1158',
+        'item.cylinder': 'EN 1303',
+        'item.cylinder.rim': 'EN 1303',
+        'item.trim.lever': 'EN 1906',
+        'item.trim.knob': 'EN 1906',
+        'item.trim.inside': 'EN 1906',
+        'item.trim.fixedKnob': 'EN 1906',
+        'item.track': 'EN 1527',
+      },
+      'term',
+      'EN, editions as adopted',
     ),
   ),
   /** Electrical rooms from this rating: doors out, with panic hardware. */

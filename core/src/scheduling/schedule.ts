@@ -152,7 +152,9 @@ function lineOf(item: Item, units: Units): Line {
     size: partsText(itemSizeParts(item, units)),
     finish: item.finish ?? '',
     stage: termText(`stage.${item.stage}`),
-    remarks: item.handed ? 'by hand of opening' : '',
+    remarks: [item.handed ? 'by hand of opening' : '', item.standard ?? '']
+      .filter(Boolean)
+      .join('; '),
   };
 }
 

@@ -94,6 +94,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       leafHeight: leaf?.height,
       bolts: inactive.bolts,
       coordinator: inactive.coordinator,
+      pushed: use?.use === 'push-pull' || use?.use === 'shop',
       secondBolt: placed.secondHeight !== undefined,
       longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
     });

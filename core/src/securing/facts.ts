@@ -17,6 +17,7 @@ export const LOCK_KINDS = [
   'deadbolt',
   'mortise',
   'profile',
+  'multipoint',
   'sash',
   'rim-lock',
   'night-latch',

@@ -1,4 +1,4 @@
-import type { Item, OpeningFacts } from '../opening/index.js';
+import { known, swings, type Item, type OpeningFacts } from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import type { LockSpec } from '../catalogue/index.js';
@@ -17,6 +17,8 @@ export interface SecuredBy {
   /** Undefined where there is no second leaf to hold. */
   bolts: LeafBolts | undefined;
   coordinator: boolean;
+  /** Whether its leaves are pushed and pulled: by its use, or held by a bolt alone. */
+  pushed: boolean;
   /** A bored dead bolt of its own, above. */
   secondBolt: boolean;
   /** Length of the long strike screws, where they are taken. */
@@ -32,6 +34,45 @@ const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item =>
   handed: false,
   ...rest,
 });
+
+/** Cylinders and keys of a function, by how the lock takes them; a bored lock brings its own cylinder. */
+function keyItems(spec: LockSpec, kind: LockKind, locks: number): Item[] {
+  const { cylinder } = LOCK_FORMS[kind];
+  const keyed = Number(spec.outsideKey.length > 0) + Number(spec.insideKey.length > 0);
+  if (keyed === 0) return [];
+  const own =
+    cylinder === 'mortise' || cylinder === 'rim'
+      ? [item(`item.cylinder.${cylinder}`, keyed * locks)]
+      : [];
+  return [...own, item('item.keys', 2 * locks)];
+}
+
+/** What a hand takes hold of, of locks that come without it. */
+function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKind): Item[] {
+  const { sits } = LOCK_FORMS[kind];
+  const bare = sits === 'pocket' && kind !== 'roller' && kind !== 'sliding' && !isExit(kind);
+  const handled = spec && (spec.outsideHandle !== 'none' || spec.insideHandle !== 'none');
+  if (!bare || !handled) return [];
+  const grip = known(facts.handle) ?? 'lever';
+  // Where only a key opens from outside, continental and British work has a fixed knob there.
+  const metric = LOCK_FORMS[kind].cylinder === 'profile' || kind === 'sash';
+  const form =
+    spec.outsideHandle === 'none'
+      ? 'inside'
+      : spec.outsideHandle === 'rigid' && metric
+        ? 'fixedKnob'
+        : grip;
+  return [item(`item.trim.${form}`, 1, { unit: 'set' })];
+}
+
+/** Plates and pulls of leaves that nobody latches or locks. */
+function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
+  const both = facts.kind === 'double-acting';
+  return [
+    item('item.pushPlate', (both ? 2 : 1) * leaves),
+    ...(both ? [] : [item('item.pullHandle', leaves)]),
+  ];
+}
 
 /** Adds the things of the stage to the set, in the order they are listed. */
 export function securingItems(items: Item[], by: SecuredBy): void {
@@ -69,6 +110,13 @@ export function securingItems(items: Item[], by: SecuredBy): void {
         ],
       }),
     );
+  if (kind !== 'none' && spec)
+    items.push(
+      ...keyItems(spec, kind, pair && isExit(kind) ? 2 : 1),
+      ...trimItems(facts, spec, kind),
+    );
+  const pushed = kind === 'none' || kind === 'roller' || spec?.latch === 'none';
+  if (pushed && swings(facts.kind) && by.pushed) items.push(...pushAndPull(facts, pair ? 2 : 1));
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
   if (
     kind === 'sliding' ||

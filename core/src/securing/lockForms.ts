@@ -101,6 +101,12 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     'panic-passage',
     ...POWERED,
   ]),
+  multipoint: form('multipoint', 'pocket', 'profile', true, [
+    'sash-turn',
+    'sash-escape',
+    'changeover',
+    'panic-changeover',
+  ]),
   sash: form('sash', 'pocket', 'own', false, [...SASH, 'dormitory', ...POWERED]),
   'rim-lock': form('rim-lock', 'inside-face', 'own', true, [
     'mortise-passage',

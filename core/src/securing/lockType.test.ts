@@ -344,7 +344,7 @@ describe('the things of the stage in the set', () => {
       us({ secured: true, lockUse: 'store', ...facts })
         .items.filter((one) => one.stage === 'securing')
         .map((one) => one.term ?? one.written);
-    expect(items({})).toEqual(['item.lock.cylindrical']);
+    expect(items({})).toEqual(['item.lock.cylindrical', 'item.keys']);
     expect(
       items({
         manualItems: [{ stage: 'securing', quantity: 1, unit: 'each', description: 'Lock' }],
@@ -353,6 +353,7 @@ describe('the things of the stage in the set', () => {
     expect(items({ omitted: { securing: 'by others' } })).toEqual([]);
     expect(items({ kind: 'pocket', slideTo: 'left' })).toEqual([
       'item.lock.sliding',
+      'item.keys',
       'item.edgePull',
     ]);
     expect(items({ kind: 'stable' })).toContain('item.stableBolt');

@@ -36,6 +36,7 @@ const SWINGING: readonly LockKind[] = [
   'tubular',
   'mortise',
   'profile',
+  'multipoint',
   'sash',
   'deadbolt',
   'rim-lock',

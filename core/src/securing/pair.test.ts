@@ -94,6 +94,9 @@ describe('the second leaf of a pair', () => {
     // A bored lock's latch is shorter than listings of rated pairs ask for.
     expect(terms).toEqual([
       'item.lock.mortise',
+      'item.cylinder.mortise',
+      'item.keys',
+      'item.trim.lever',
       'item.bolts.automatic',
       'item.dustStrike',
       'item.coordinator',

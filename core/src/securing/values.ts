@@ -79,6 +79,7 @@ const US_GRADES: Record<LockKind, string> = {
   deadbolt: 'ANSI/BHMA A156.36, grade 1',
   mortise: 'ANSI/BHMA A156.13, grade 1',
   profile: 'EN 12209',
+  multipoint: 'EN 15685',
   sash: 'EN 12209',
   'rim-lock': '',
   'night-latch': 'ANSI/BHMA A156.36',
@@ -120,10 +121,13 @@ export const SECURING_VALUES = {
     'us-commercial': byUse(US_COMMERCIAL, 'bored and mortise locks, commercial'),
     'us-residential': byUse(US_RESIDENTIAL, 'bored lever, dead bolt above, residential'),
     british: byUse(
-      { ...every('sash'), passage: 'tubular' },
+      { ...every('sash'), passage: 'tubular', patio: 'multipoint' },
       'tubular latches and mortice locks, British',
     ),
-    continental: byUse(every('profile'), 'mortise locks for profile cylinders'),
+    continental: byUse(
+      { ...every('profile'), patio: 'multipoint' },
+      'mortise locks for profile cylinders',
+    ),
     australasian: byUse(AUSTRALASIAN, 'tubular and mortice locks, Australasian'),
   },
   lockGrade: {

@@ -81,6 +81,8 @@ export const SIZING_FACTS = {
   midRail: lengthFact(),
   midRailAt: lengthFact(),
   bottomRail: lengthFact(),
+  /** Sheet lead in the leaf, its thickness; the frame and the lock's cut-out are lined too. */
+  leadThickness: lengthFact(),
   /** What is cut through the leaf besides lock and glass. */
   leafHole: choiceFact(['none', 'viewer', 'letter-plate', 'vent', 'flap'], 'leafHole'),
   /** Solid blocking in the core of a flush leaf. */

@@ -27,6 +27,7 @@ export const SIZING_TERMS = {
   'name.sizing.outsideWidth': 'Frame outside width',
   'name.sizing.outsideHeight': 'Frame outside height',
   'fact.mullionWidth': 'Mullion width',
+  'fact.leadThickness': 'Lead lining, thickness',
   'fact.leafHole': 'Cut through the leaf',
   'leafHole.none': 'nothing',
   'leafHole.viewer': 'viewer',

@@ -12,6 +12,8 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'panicFrom',
       'panicNear',
       'electricalPanic',
+      'clearByRole',
+      'standards',
       'oneMotion',
       'ratedLatch',
       'doubleKeyed',
@@ -209,6 +211,7 @@ export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: st
   lockFor: { rows: 'lockUse', options: 'lockKind' },
   lockGrade: { rows: 'lockKind' },
   panicPeople: { rows: 'occupancy' },
+  clearByRole: { rows: 'role' },
 };
 
 const GROUPED = new Set(VALUE_GROUPS.flatMap(({ names }) => names));

@@ -6,7 +6,15 @@ const TRIMS = ['lever on rose', 'lever on plate', 'knob'];
 
 /** Locks in a pocket of the edge: US, profile-cylinder, British, narrow-stile, sliding, roller. */
 export function casedLocks(): Product[] {
-  return [...usMortise(), ...profile(), ...sash(), ...narrow(), ...sliding(), ...rollers()];
+  return [
+    ...usMortise(),
+    ...profile(),
+    ...multipoint(),
+    ...sash(),
+    ...narrow(),
+    ...sliding(),
+    ...rollers(),
+  ];
 }
 
 function usMortise(): Product[] {
@@ -122,6 +130,35 @@ function profile(): Product[] {
         }),
       ),
     ),
+  );
+}
+
+/** Multipoint locks: a profile-cylinder case with hooks or bolts above and below, thrown by the handle or the key. */
+function multipoint(): Product[] {
+  return [35, 44, 55, 57, 60].map((backset) =>
+    product('Osk & Penn', `MP ${backset}`, 'multipoint', {
+      backset: mm(backset),
+      latchThrow: mm(12),
+      boltThrow: mm(20),
+      recessAcross: mm(backset + 16),
+      recessUp: mm(165),
+      recessThrough: mm(15),
+      leastLeaf: mm(44),
+      mostLeaf: mm(80),
+      centres: mm(92),
+      frontUp: mm(2150),
+      frontAcross: mm(20),
+      strikeHeight: mm(235),
+      strikeWidth: mm(24),
+      functions: ['sash-turn', 'sash-escape', 'changeover', 'panic-changeover'],
+      cylinders: ['profile'],
+      trims: ['lever on plate', 'lever and knob'],
+      finishes: METRIC_FINISHES,
+      listed: 30,
+      handed: true,
+      cost: 4,
+      note: 'three points',
+    }),
   );
 }
 
