@@ -94,6 +94,33 @@ describe('securing an opening', () => {
     await page.sees('main', /Coordinator/);
   });
 
+  it('guesses what each door is, and takes its word when it is confirmed', async () => {
+    await open('B');
+    await page.sees('[data-decision="opening.role"]', /store/);
+    await page.find('[data-decision="opening.role"][data-basis="assumed"]');
+    await page.click('button', 'Confirm Role of the door');
+    await page.find('[data-decision="opening.role"][data-basis="given"]');
+    await page.saved();
+    // Written otherwise than decided: told with both, and one key takes either.
+    await page.toStage('Securing');
+    await page.click('button', 'write a line');
+    await page.fill('input', 'Description', 'Passage set, mortise');
+    await page.click('button', 'Add');
+    await page.sees('[aria-label="Findings"]', /“Passage set, mortise”. Decided: storeroom/);
+    await page.click('button', 'Take what was decided');
+    await page.decision('securing.function', /storeroom/);
+    await page.saved();
+    // The others together, from the line below the register.
+    await page.go(register);
+    await page.click('button', 'roles guessed');
+    await page.sees('[role=dialog]', /office.*A/);
+    await page.click('[role=dialog] button', 'Confirm 3');
+    await page.saved();
+    await page.sees('[role=grid]', /office/);
+    await open('A');
+    await page.find('[data-decision="opening.role"][data-basis="given"]');
+  });
+
   it('gives the numbers for the workshop, and a test to be ticked off on site', async () => {
     await open('B');
     await page.toStage('Preparation');

@@ -35,6 +35,11 @@ export function decideHanging(
   const existing =
     device === 'butt' && !survey.empty ? existingHinges(record, practice, survey) : undefined;
   const butts = device === 'butt' || device === 'spring-hinge';
+  if (butts && record.facts.leafEdge === 'rebated')
+    record.report('note', 'hanging.rebatedHinges', {}, 'DIN 18101, DIN 18268', [
+      'leafEdge',
+      'hanging.device',
+    ]);
   const pin = butts ? decidePin(record, handing) : undefined;
   const leaves = bare.map((hung): HungLeaf => {
     switch (device) {

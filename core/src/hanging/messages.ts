@@ -137,6 +137,10 @@ export const HANGING_MESSAGES = {
     'A leaf of glass: patch fittings or rails on a floor closer and top centre, or hinges for glass. The glass maker cuts for them.',
   'hanging.mass.lead': 'With {lead} of lead in the leaf.',
   'hanging.mass.glassAssumed': 'The glass is taken as {thickness} thick.',
+  'hanging.clear.rebated':
+    '{frame} less the stops, 2 × {stop}: a rebated leaf opens before the frame.',
+  'hanging.rebatedHinges':
+    'A rebated leaf hangs on hinges for rebated leaves, drilled in: two on room doors, three when heavy or rated, on the frame maker’s reference lines.',
   'hanging.clear.mullion':
     'Each side: half of {frame} less the mullion’s {mullion}, − {reach} that the open leaf stands into it.',
   'hanging.clear.active':

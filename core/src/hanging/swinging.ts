@@ -57,6 +57,21 @@ export function decideClearWidth(
     checkClear(record, practice, alone, 'hanging.clearWidthActive');
     return alone;
   }
+  if (record.facts.leafEdge === 'rebated') {
+    // A rebated leaf opens before the frame: what is left is between the stops.
+    const between = frameWidth - 2 * stopWidth;
+    record.decide('clearWidth', between, {
+      reasons: () => [
+        said('hanging.clear.rebated', {
+          frame: { ticks: frameWidth },
+          stop: { ticks: stopWidth },
+        }),
+      ],
+      facts: [...facts, 'leafEdge'],
+    });
+    checkClear(record, practice, between, 'hanging.clearWidth');
+    return undefined;
+  }
   const clear = -ticksUp(-clearWidth(plan, frameWidth, stopWidth, 90, stopWidth));
   record.decide('clearWidth', clear, {
     reasons: () => [

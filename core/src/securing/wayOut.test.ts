@@ -4,7 +4,7 @@ import type { OpeningFacts } from '../opening/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { panicOf } from './panic.js';
-import { differsFrom } from './written.js';
+import { differsFrom, useWritten } from './written.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 
 const us = (facts: Partial<OpeningFacts>) =>
@@ -215,6 +215,16 @@ describe('hardware written by hand', () => {
     ['Ball catch', 'sash', 'mortise-storeroom', false],
   ] as const)('%s beside %s, %s: %s', (line, kind, id, differs) => {
     expect(differsFrom(line, kind, spec(id))).toBe(differs);
+  });
+  it.each([
+    ['Passage set, mortise', 'passage'],
+    ['Storeroom lock', 'store'],
+    ['Privacy lock with emergency release', 'privacy'],
+    ['Exit device, rim, exit only', 'exit-only'],
+    ['Exit device, rim, night latch trim', 'exit'],
+    ['Profile-cylinder mortise lock, 55 backset', undefined],
+  ])('%s is for: %s', (line, use) => {
+    expect(useWritten(line)).toBe(use);
   });
   it('is told where it differs from what was decided, with both', () => {
     const manualItems = [

@@ -1,11 +1,16 @@
 import type { LockSpec } from '../catalogue/index.js';
 import type { OpeningFacts } from '../opening/index.js';
+import type { LockUse } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { isExit } from './lockForms.js';
 
 /** Families of functions that people tell apart in a written line, and the words they use. */
-const FAMILIES: readonly [family: string, words: RegExp, specs: RegExp][] = [
+const FAMILIES: readonly [
+  family: Exclude<LockUse, 'exit'> | 'night-latch',
+  words: RegExp,
+  specs: RegExp,
+][] = [
   ['privacy', /privacy|bathroom|toilet/i, /privacy|staff-toilet/],
   ['store', /store ?room/i, /storeroom|utility|electric|gate-latch|exit-night-latch/],
   ['classroom', /classroom/i, /classroom|intruder/],
@@ -28,6 +33,12 @@ export function differsFrom(line: string, kind: LockKind, spec: LockSpec): boole
     return EXIT.test(line) || isExit(kind);
   const named = FAMILIES.filter(([, words]) => words.test(line));
   return named.length > 0 && !named.some(([, , specs]) => specs.test(spec.id));
+}
+
+/** What the lock of a written line is for, by its words; undefined where it names no function. */
+export function useWritten(line: string): LockUse | undefined {
+  const family = FAMILIES.find(([, words]) => words.test(line))?.[0];
+  return family === 'night-latch' ? 'exit' : family;
 }
 
 /** Hardware written by hand that does not do what was decided: both are told. */

@@ -9,6 +9,7 @@ import { decideFitting } from './fitting.js';
 import { leavesOf } from './leaves.js';
 import { decideLining } from './lining.js';
 import { nominalOf } from './nominal.js';
+import { decideOverAll } from './rebated.js';
 import { recordChain } from './recording.js';
 import type { Sizes } from './sizes.js';
 import { heightChain, usualGaps, widthChain } from './stacks.js';
@@ -45,7 +46,8 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
     mullion: at(width.result, 'mullion') ?? 0,
     fitting: undefined,
   };
-  decideNominal(record, practice, unfitted);
+  const overAll = decideOverAll(record, practice, unfitted.leaves[0]!);
+  decideNominal(record, practice, unfitted, overAll);
   decideVentilation(record, unfitted);
   decideLining(record, practice);
   const sizes = survey.empty
@@ -69,7 +71,12 @@ function decideThickness(record: SizingRecord, practice: Practice): Ticks {
   return recorded ?? leafThickness.value;
 }
 
-function decideNominal(record: SizingRecord, practice: Practice, sizes: Sizes): void {
+function decideNominal(
+  record: SizingRecord,
+  practice: Practice,
+  sizes: Sizes,
+  overAll: { width: Ticks; height: Ticks } | undefined,
+): void {
   if (record.facts.kind !== 'single' && record.facts.kind !== 'pair') return;
   const leaf = sizes.leaves[0]!;
   const whole =
@@ -82,7 +89,9 @@ function decideNominal(record: SizingRecord, practice: Practice, sizes: Sizes): 
       : undefined;
   if (!whole && !frame) return;
   const byLeaf = practice.values.nominalNames.value === 'leaf';
-  const single = byLeaf && whole ? { width: leaf.width!, height: leaf.height! } : whole;
+  // A rebated leaf is named by its size over all.
+  const single =
+    byLeaf && whole ? (overAll ?? { width: leaf.width!, height: leaf.height! }) : whole;
   const nominal = nominalOf(practice, single, frame);
   record.decide('nominal', nominal ? `=${nominal.name}` : 'nominal.madeToMeasure', {
     reasons: () => [

@@ -23,6 +23,7 @@ export const SIZING_DECISIONS = decisionTable('sizing', {
   undercut: asLength('up'),
   rebate: asLength('up'),
   mullion: asLength('up'),
+  overAll: asSize(),
   thresholdHeight: asLength('up'),
   floorFinish: asLength('up'),
   outsideWidth: asLength(),

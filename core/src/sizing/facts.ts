@@ -39,6 +39,8 @@ export const SIZING_FACTS = {
   frameWidth: lengthFact({ first: true }),
   frameHeight: lengthFact({ first: true }),
   leafConstruction: choiceFact(LEAF_CONSTRUCTIONS, 'construction', { first: true }),
+  /** Whether the leaf's edges are rebated and lie over the frame; its sizes are then those over all. */
+  leafEdge: choiceFact(['flush', 'rebated'], 'leafEdge', { applies: (kind) => kind === 'single' }),
   leafThickness: lengthFact({ first: true }),
   leafWidth: lengthFact({ first: true }),
   leafHeight: lengthFact({ first: true }),

@@ -39,6 +39,7 @@ export const SIZING_MESSAGES = {
   'sizing.mullion': 'The usual removable mullion ({source}); each side of it is a single.',
   'sizing.movement':
     'The usual gap, and {gain} for what the timber gains in damp: {across} across the grain × {rate} × {change} % ({source}).',
+  'sizing.overAll': 'The body and {overlap} over the frame at both sides and the head ({source}).',
   'sizing.lining': '{wall} wall and {board} on each face for the board’s edge ({source}).',
   'sizing.outside': '{total} opening + 2 × {face} face.',
   'sizing.outside.head': '{total} opening + {face} head.',

@@ -11,6 +11,7 @@ import {
   type Said,
 } from '../opening/index.js';
 import type { Gaps, Practice } from '../practice/index.js';
+import { bodyHeight, bodyWidth } from './rebated.js';
 import { solveChain, type Member, type SolvedChain } from './chain.js';
 import { heelGap } from './swing.js';
 import { foldLeavesOf } from './leaves.js';
@@ -87,7 +88,10 @@ export function widthChain(
     members.push({
       key,
       times,
-      fixed: record.fact(fact) as Ticks | undefined,
+      fixed:
+        fact === 'leafWidth'
+          ? bodyWidth(facts, practice)
+          : (record.fact(fact) as Ticks | undefined),
       usual: usualTicks,
     });
     notes.push({ key, name, fact, why, leaf });
@@ -133,7 +137,7 @@ export function widthChain(
   const movement = timberMovement(
     record,
     practice,
-    known(record.facts.leafWidth) ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
+    bodyWidth(facts, practice) ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
   );
   const moved = (gap: Ticks | undefined) =>
     gap === undefined ? undefined : gap + (movement?.ticks ?? 0);
@@ -287,7 +291,7 @@ export function heightChain(
       { key: 'upperHeight', name: 'leafHeight', fact: 'leafHeight', leaf: 'upper' },
     );
   } else {
-    members.push({ key: 'leafHeight', times: 1, fixed: known(record.facts.leafHeight) });
+    members.push({ key: 'leafHeight', times: 1, fixed: bodyHeight(record.facts, practice) });
     notes.push({ key: 'leafHeight', name: 'leafHeight', fact: 'leafHeight' });
   }
   members.push({ key: 'headGap', times: 1, fixed: known(record.facts.headGap), usual: usual.head });

@@ -61,6 +61,8 @@ export const SIZING_VALUES = {
     sourced(inches(16), 'length', 'NFPA 80: above 16 in labelled', 'limit'),
     sourced(mm(406), 'length', 'as tested (EN 1634)', 'limit'),
   ),
+  /** How far a rebated leaf lies over the frame, at both sides and the head (DIN 18101). */
+  leafOverlap: everywhere(sourced(mm(13), 'length', 'DIN 18101: 860 over 834, 1985 over 1972')),
 };
 
 declare module '../practice/types.js' {

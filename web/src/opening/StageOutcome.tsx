@@ -1,4 +1,5 @@
-import type { Stage } from '@riegel/core';
+import { useWritten, type Stage } from '@riegel/core';
+import { termText } from '../words.js';
 import { FindingLine } from '../parts/Say.js';
 import { DecisionRow } from './DecisionRow.js';
 import { useHighlight, useOpeningPage } from './page.js';
@@ -16,9 +17,42 @@ export function StageFindings({ stage }: { stage: Stage }) {
   return (
     <section aria-label="Findings" className="my-1">
       {findings.map((finding, index) => (
-        <FindingLine key={index} finding={finding} units={units} onHighlight={onHighlight} />
+        <div key={index}>
+          <FindingLine finding={finding} units={units} onHighlight={onHighlight} />
+          {finding.code === 'securing.writtenDiffers' && <TakeEither />}
+        </div>
       ))}
     </section>
+  );
+}
+
+/** Hardware written by hand and decided otherwise: one key takes either. */
+function TakeEither() {
+  const { facts, canEdit, onPatch } = useOpeningPage();
+  if (!canEdit) return null;
+  const lines = facts.manualItems ?? [];
+  const rest = lines.filter(({ stage }) => stage !== 'securing');
+  const written = lines.find(({ stage }) => stage === 'securing')?.description ?? '';
+  const use = useWritten(written);
+  return (
+    <p className="mb-1 ml-6 flex flex-wrap gap-2">
+      <button
+        type="button"
+        className="button !h-7 text-[13px]"
+        onClick={() => onPatch({ manualItems: rest.length > 0 ? rest : undefined })}
+      >
+        Take what was decided
+      </button>
+      {use && (
+        <button
+          type="button"
+          className="button !h-7 text-[13px]"
+          onClick={() => onPatch({ lockUse: use, lockKind: undefined })}
+        >
+          Decide as written: {termText(`lockUse.${use}`)}
+        </button>
+      )}
+    </p>
   );
 }
 
