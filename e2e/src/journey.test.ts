@@ -28,11 +28,11 @@ describe('from a list to a schedule', () => {
     await page.click('[role=dialog] button.primary', 'Add 5 openings');
     await page.sees(
       '[role=grid]',
-      /101 Corridor Office single 36 84 mineral core steel RHR 90 35 3\/4 × 83 1\/8 3 · 4 1\/2 × 4/,
+      /101 Corridor Office single 36 84 mineral core steel RHR 90 office 35 3\/4 × 83 1\/8 3 · 4 1\/2 × 4 1\/2/,
     );
     await page.sees(
       '[role=grid]',
-      /103 Foyer Hall pair 72 84 .* LHR act\. – 35 13\/16 × 83 1\/8 6 · 4 1\/2 × 4/,
+      /103 Foyer Hall pair 72 84 .* LHR act\. – open 35 13\/16 × 83 1\/8 6 · 4 1\/2 × 4 1\/2/,
     );
     await page.saved();
   });
@@ -115,16 +115,19 @@ describe('from a list to a schedule', () => {
 
   it('takes the schedule away as CSV and as PDF', async () => {
     await page.click('a', 'Schedule');
-    await page.sees('#set-1', /101 Corridor Office single leaf 36 in × 84 in .* RHR 90 min/);
     await page.sees(
       '#set-1',
-      /3 each Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin 4 1\/2 in × 4 in/,
+      /101 Corridor Office office \? single leaf 36 in × 84 in .* RHR 90 min/,
+    );
+    await page.sees(
+      '#set-1',
+      /3 each Butt hinge, standard weight, ball bearing or concealed bearing, steel, non-removable pin 4 1\/2 in × 4 1\/2 in/,
     );
     await page.sees('#open-items', /105 Sizing How wide is the frame opening/);
     await page.click('button', 'CSV');
     const csv = readFileSync(await page.download('.csv'), 'utf8');
     expect(csv.split('\r\n')[0]).toBe(
-      '\uFEFFSet,Mark,From,To,Kind,Opening,Thickness,Leaf,Frame,Hand,Rating,Clear width,Stage,Quantity,Unit,Description,Size,Finish,Remarks',
+      '\uFEFFSet,Mark,From,To,Role,Kind,Opening,Thickness,Leaf,Frame,Hand,Rating,Clear width,Stage,Quantity,Unit,Description,Size,Finish,Remarks',
     );
     expect(csv).toMatch(
       /^1,101,Corridor,Office,.*,Securing,1,each,"Storeroom lock, mortise",,626,$/m,

@@ -38,7 +38,6 @@ const ALIASES: Record<string, Column> = {
   'opening type': 'kind',
   operation: 'kind',
   role: 'role',
-  use: 'role',
   'door use': 'role',
   'door function': 'role',
   purpose: 'role',

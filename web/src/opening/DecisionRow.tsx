@@ -96,16 +96,19 @@ const Row = memo(function Row({ decision, facts, lit }: RowProps) {
               {shown}
             </span>
           )}
-          {basis === 'assumed' && guessed !== undefined && canEdit && (
-            <button
-              type="button"
-              className="button ml-2 !h-6 !px-2 text-[12.5px]"
-              aria-label={`Confirm ${name}`}
-              onClick={() => onPatch({ [fact!]: guessed })}
-            >
-              Confirm
-            </button>
-          )}
+          {basis === 'assumed' &&
+            decision.stage === 'opening' &&
+            guessed !== undefined &&
+            canEdit && (
+              <button
+                type="button"
+                className="button ml-2 !h-6 !px-2 text-[12.5px]"
+                aria-label={`Confirm ${name}`}
+                onClick={() => onPatch({ [fact!]: guessed })}
+              >
+                Confirm
+              </button>
+            )}
           {decision.reasons.map((reason, index) => (
             <Reason key={index} said={reason} decision={decision} />
           ))}

@@ -44,14 +44,15 @@ const OWN: Own[] = [
   { id: 'mark', title: 'Mark', width: 58 },
   { id: 'from', title: 'From', width: 94 },
   { id: 'to', title: 'To', width: 94 },
-  { id: 'role', title: 'Role', width: 104 },
   { id: 'kind', title: 'Kind', width: 74 },
   { id: 'frameWidth', title: 'Width', width: 70, right: true, length: true },
   { id: 'frameHeight', title: 'Height', width: 82, right: true, length: true },
-  { id: 'leafConstruction', title: 'Leaf', width: 92 },
+  { id: 'leafConstruction', title: 'Leaf', width: 104 },
   { id: 'frameMaterial', title: 'Frame', width: 72 },
   { id: 'hand', title: 'Hand', width: 80, stage: 'handing' },
   { id: 'rating', title: 'Rating', width: 62, right: true },
+  // Guessed while rooms are typed, so it stands behind what is typed.
+  { id: 'role', title: 'Role', width: 92 },
 ];
 
 /** What is decided and only shown. */
