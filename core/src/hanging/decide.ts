@@ -12,6 +12,7 @@ import { unhung, type Hanging, type HungLeaf } from './hung.js';
 import { decideMass, decideUse } from './massAndUse.js';
 import { hangOtherwise } from './otherDevices.js';
 import { hangOnPivots } from './pivots.js';
+import { hangOnFace } from './surfaceHinges.js';
 import { decideClearWidth, decideFolded, decideSwing } from './swinging.js';
 import { swingPlan } from './swingPlan.js';
 
@@ -31,7 +32,7 @@ export function decideHanging(
     thickness: sizes.leaves[0]!.thickness,
     use,
   });
-  const metal = decideMetal(record);
+  const metal = decideMetal(record, device);
   const existing =
     device === 'butt' && !survey.empty ? existingHinges(record, practice, survey) : undefined;
   const butts = device === 'butt' || device === 'spring-hinge';
@@ -60,6 +61,9 @@ export function decideHanging(
       case 'adjustable-concealed':
       case 'spring-concealed':
         return hangConcealed({ record, practice, sizes, hung, metal, device });
+      case 'tee-hinge':
+      case 'drill-in':
+        return hangOnFace({ record, practice, sizes, hung, metal, device });
       case 'offset-pivot':
       case 'centre-pivot':
         return hangOnPivots({ record, practice, sizes, hung, metal, device });

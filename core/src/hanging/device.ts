@@ -10,6 +10,7 @@ import {
 } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
+import { DRILL_IN_LEAST, DRILL_IN_MOST } from './surfaceHinges.js';
 
 /** What is known of the leaves when their device is chosen; absent lengths and masses are open. */
 export interface DeviceCase {
@@ -37,6 +38,17 @@ const SWINGING: readonly HangingDevice[] = [
   'offset-pivot',
   'centre-pivot',
 ];
+
+/** Those that only some leaves may hang on: gates on T-hinges, rebated leaves on drill-in hinges. */
+function swinging(facts: OpeningFacts): readonly HangingDevice[] {
+  return [
+    ...(isGate(facts) ? (['tee-hinge'] as const) : []),
+    ...(facts.leafEdge === 'rebated' ? (['drill-in'] as const) : []),
+    ...SWINGING,
+  ];
+}
+
+const isGate = (facts: OpeningFacts) => known(facts.role) === 'gate';
 
 /** What speaks against hanging a leaf on a device, with the figures. */
 export function against(device: HangingDevice, at: DeviceCase): Against {
@@ -116,6 +128,23 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       if (hidden) drawbacks.push(said('hanging.against.pivotSeen'));
       drawbacks.push(said('hanging.against.pivotFloor'));
       break;
+    case 'tee-hinge':
+      if (rated) disqualifies.push(said('hanging.against.strapRated'));
+      if (closesByItself(facts)) drawbacks.push(said('hanging.against.strapCloser'));
+      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      break;
+    case 'drill-in': {
+      const construction = known(facts.leafConstruction);
+      if (construction !== undefined && !construction.startsWith('timber'))
+        disqualifies.push(said('hanging.against.drillInTimber'));
+      tooHeavy(
+        'hanging.against.massBeyond',
+        (values.drillInMass.value * DRILL_IN_MOST) / DRILL_IN_LEAST,
+      );
+      if (use === 'high') drawbacks.push(said('hanging.against.drillInUse'));
+      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      break;
+    }
     case 'centre-pivot':
       if (rated) drawbacks.push(said('hanging.against.centreRated'));
       drawbacks.push(said('hanging.against.centreSeal'));
@@ -161,7 +190,7 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const take = (
     device: HangingDevice,
     reason: () => Said,
-    alternatives = () => offered(SWINGING, at),
+    alternatives = () => offered(swinging(facts), at),
   ): DeviceChoice => ({ device, reasons: () => [reason()], alternatives });
   if (facts.kind === 'bi-fold')
     return take(
@@ -211,6 +240,10 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (known(facts.leafConstruction) === 'aluminium-narrow' && !rated)
     return take('continuous', () => said('hanging.device.narrow'));
+  if (isGate(facts) && stands('tee-hinge'))
+    return take('tee-hinge', () => said('hanging.device.gate'));
+  if (facts.leafEdge === 'rebated' && stands('drill-in'))
+    return take('drill-in', () => said('hanging.device.rebated'));
   if (!stands('butt'))
     return take('offset-pivot', () =>
       said('hanging.device.heavy', {

@@ -1,10 +1,10 @@
 import type { HangingRecord } from './decisions.js';
-import { known, said } from '../opening/index.js';
+import { known, said, type HangingDevice } from '../opening/index.js';
 import type { Handing } from '../handing/index.js';
 import { metalFor, pinFor } from './metal.js';
 
-/** Base metal and screws of the hanging. */
-export function decideMetal(record: HangingRecord): string {
+/** Base metal of the hanging, and what it is fastened with: pins drilled in take no screws. */
+export function decideMetal(record: HangingRecord, device: HangingDevice): string {
   const { facts } = record;
   const wanted = metalFor(facts);
   if (known(facts.rating) === undefined) {
@@ -20,7 +20,10 @@ export function decideMetal(record: HangingRecord): string {
   if (metal === 'brass' && known(facts.rating)) {
     record.report('stop', 'hanging.brassRated', {}, 'NFPA 80', ['hanging.metal', 'rating']);
   }
-  if (facts.acidTimber === true) {
+  if (device === 'drill-in') return metal;
+  if (device === 'tee-hinge')
+    record.decide('screws', 'bolts', { reasons: () => [said('hanging.screws.bolts')] });
+  else if (facts.acidTimber === true) {
     record.decide('screws', 'stainless', {
       reasons: () => [said('hanging.screws.acid')],
       facts: ['acidTimber'],

@@ -70,6 +70,7 @@ export const HANGING_MESSAGES = {
   'hanging.screws.acid': 'Oak and other acid timbers eat plain steel.',
   'hanging.screws.wood':
     'Timber jamb; at least one screw a hinge reaches the stud on heavy leaves.',
+  'hanging.screws.bolts': 'What is bolted through cannot be unscrewed from the lane.',
   'hanging.screws.machine': 'Reinforced metal frame.',
   'hanging.pin.exposed': 'The knuckles stand outside a leaf that is locked against people.',
   'hanging.pin.inside': 'The knuckles stand inside.',
@@ -133,6 +134,21 @@ export const HANGING_MESSAGES = {
     '{passages} passages a day: from {from} a continuous hinge, which spreads the wear.',
   'hanging.device.narrow':
     'A narrow metal stile: a continuous hinge, or pivots, hold it along its height.',
+  'hanging.device.gate':
+    'A gate: T-hinges bolted through its ledges, or bands and hooks where it is heavy.',
+  'hanging.device.rebated':
+    'A rebated leaf: hinges drilled into leaf and frame, on the frame maker’s reference lines.',
+  'hanging.strap': 'As made, nearest to half across {width} ({source}).',
+  'hanging.count.low': '{count} on a leaf to {limit} high.',
+  'hanging.count.room': '{count} on a room door to {limit}.',
+  'hanging.count.rated': '{count} on a rated leaf.',
+  'hanging.count.heavy': '{count}: the leaf is {mass}; two carry {limit}.',
+  'hanging.drillInListed':
+    'On a rated leaf drill-in hinges stand only as tested with leaf and frame.',
+  'hanging.against.strapRated': 'Never on a rated leaf.',
+  'hanging.against.strapCloser': 'They wear where a closer brings the gate to.',
+  'hanging.against.drillInTimber': 'They are drilled into timber.',
+  'hanging.against.drillInUse': 'Let-in hinges stand heavy use better.',
   'hanging.device.glass':
     'A leaf of glass: patch fittings or rails on a floor closer and top centre, or hinges for glass. The glass maker cuts for them.',
   'hanging.mass.lead': 'With {lead} of lead in the leaf.',

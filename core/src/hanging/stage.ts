@@ -57,7 +57,14 @@ export const hanging = defineStage({
 /** What the opening asks of its hinges or pivots. */
 function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slot'> | undefined {
   const { device, leaves, metal, pin } = results.hanging;
-  if (device === 'sliding-gear' || device === 'folding-gear') return undefined;
+  // No product lines of gear, of straps or of drilled pins: they are taken from the line in the set.
+  if (
+    device === 'sliding-gear' ||
+    device === 'folding-gear' ||
+    device === 'tee-hinge' ||
+    device === 'drill-in'
+  )
+    return undefined;
   const first = leaves[0]!;
   const { leaf } = first;
   const butts = device === 'butt' || device === 'spring-hinge';

@@ -60,6 +60,9 @@ function axisOf(
     case 'adjustable-concealed':
     case 'spring-concealed':
       return buttAxis(hingeGap, p);
+    case 'tee-hinge':
+    case 'drill-in':
+      return buttAxis(hingeGap, values.surfaceBarrel.value);
     case 'continuous':
       return buttAxis(hingeGap, values.continuousBarrel.value);
     case 'offset-pivot':

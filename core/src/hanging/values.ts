@@ -87,6 +87,20 @@ export const HANGING_VALUES = {
   continuousUse: everywhere(
     sourced(2000, 'count', `${TRADE}: very high use or abuse`, 'preference'),
   ),
+  /** Straps of T-hinges as made; a leaf higher than the pair's limit takes three. */
+  straps: usAndMetric(
+    sourced([12, 14, 16, 18, 24].map(inches), 'length', `${TRADE}: half across the gate`),
+    sourced([300, 350, 400, 450, 600].map(mm), 'length', `${TRADE}: half across the gate`),
+  ),
+  strapPair: usAndMetric(
+    sourced(inches(60), 'length', `${TRADE}: three above 5 ft`),
+    sourced(mm(1500), 'length', `${TRADE}: three above 1.5 m`),
+  ),
+  /** Heaviest leaf on two drill-in hinges; three take half as much again. */
+  drillInMass: everywhere(sourced(40_000, 'mass', 'DIN 18268; maker’s data')),
+  /** Knuckle of a T-hinge or a drill-in hinge: its height, and its middle out from the face. */
+  surfaceKnuckle: everywhere(sourced(mm(60), 'length', `${TRADE}: maker’s data`)),
+  surfaceBarrel: everywhere(sourced(mm(8), 'length', `${TRADE}: knuckles of 15 to 16 mm`)),
   /** What a closer and an exit device add to the mass of a leaf, beside the allowance for the rest. */
   closerMass: usAndMetric(
     sourced(4536, 'mass', `${TRADE}: about 10 lb`),

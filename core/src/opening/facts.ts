@@ -6,6 +6,8 @@ export type Swing = 'in' | 'out';
 
 export const HANGING_DEVICES = [
   'butt',
+  'tee-hinge',
+  'drill-in',
   'continuous',
   'concealed',
   'adjustable-concealed',

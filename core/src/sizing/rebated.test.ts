@@ -40,12 +40,4 @@ describe('a rebated leaf', () => {
     const facts = { leafEdge: 'rebated', frameWidth: mm(841), stopWidth: mm(15) } as const;
     expect(value({ ...facts, frameHeight: mm(1983) }, 'hanging.clearWidth')?.ticks).toBe(mm(811));
   });
-  it('hangs on hinges made for it, which is told', () => {
-    const codes = (facts: Partial<OpeningFacts>) =>
-      decide({ frameWidth: mm(841), frameHeight: mm(1983), ...facts }).findings.map(
-        ({ code }) => code,
-      );
-    expect(codes({ leafEdge: 'rebated' })).toContain('hanging.rebatedHinges');
-    expect(codes({})).not.toContain('hanging.rebatedHinges');
-  });
 });

@@ -1,0 +1,125 @@
+import type { Ticks } from '../measure/index.js';
+import { known, said, type Alternative, type MeasuredLeaf, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import { measured } from '../sizing/index.js';
+import type { HangingCase } from './butts.js';
+import type { HungLeaf } from './hung.js';
+import { decideForces, decidePositions } from './placing.js';
+
+/** Hinges that are not let in: straps on the face of a gate, pins drilled into a rebated leaf. */
+export type SurfaceDevice = 'tee-hinge' | 'drill-in';
+
+/** Drill-in hinges of a room door, and the most of a heavy or rated one. */
+export const DRILL_IN_LEAST = 2;
+export const DRILL_IN_MOST = 3;
+
+/** Strap of a T-hinge: as made, nearest to half across the leaf, of two equally near the longer. */
+export function strapFor(practice: Practice, width: Ticks): Ticks {
+  const off = (length: Ticks) => Math.abs(2 * length - width);
+  return practice.values.straps.value.reduce((best, one) => (off(one) <= off(best) ? one : best));
+}
+
+/** Hangs a leaf on T-hinges or drill-in hinges: their number, where they stand, what they carry. */
+export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLeaf {
+  const { record, practice, sizes, hung, device, metal } = at;
+  const leaf = measured(hung.leaf);
+  if (!leaf) {
+    record.ask('count', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: hung.leaf.id });
+    return hung;
+  }
+  const { mass } = hung;
+  const strap = device === 'tee-hinge' ? decideStrap(at, leaf) : undefined;
+  const { count, reason, facts } =
+    device === 'tee-hinge' ? ofGate(practice, leaf) : ofRoomDoor(at, mass);
+  const taken = record.propose('count', count, {
+    leaf: leaf.id,
+    reasons: () => [reason],
+    alternatives: () =>
+      [2, 3, 4].map((value): Alternative =>
+        value < count ? { value, against: said('hanging.against.fewer', { count }) } : { value },
+      ),
+    facts,
+  });
+  const { surfaceKnuckle, surfaceBarrel } = practice.values;
+  const placing = {
+    record,
+    practice,
+    sizes,
+    leaf: hung.leaf,
+    hingeHeight: surfaceKnuckle.value,
+    count: taken,
+    half: false,
+  };
+  const placed = decidePositions(placing);
+  const forces = decideForces(placing, placed.positions, mass, leaf);
+  record.items.push({
+    stage: 'hanging',
+    term: device === 'tee-hinge' ? 'item.teeHinge' : 'item.drillIn',
+    quantity: taken * leaf.quantity,
+    unit: 'each',
+    traits: [`metal.${metal}`],
+    handed: false,
+    ...(strap === undefined ? {} : { length: strap }),
+  });
+  return {
+    ...hung,
+    hingeHeight: surfaceKnuckle.value,
+    count: taken,
+    p: surfaceBarrel.value,
+    ...placed,
+    ...forces,
+  };
+}
+
+function decideStrap({ record, practice }: HangingCase, leaf: MeasuredLeaf): Ticks {
+  const length = strapFor(practice, leaf.width);
+  record.decide('hingeLength', length, {
+    leaf: leaf.id,
+    reasons: () => [
+      said('hanging.strap', {
+        width: { ticks: leaf.width },
+        source: practice.values.straps.source,
+      }),
+    ],
+    facts: ['frameWidth', 'leafWidth'],
+  });
+  return length;
+}
+
+interface Counted {
+  count: number;
+  reason: Said;
+  facts: string[];
+}
+
+function ofGate({ values }: Practice, { height }: MeasuredLeaf): Counted {
+  const limit = values.strapPair.value;
+  const count = height > limit ? 3 : 2;
+  return {
+    count,
+    reason: said(count > 2 ? 'hanging.count.tall' : 'hanging.count.low', {
+      count,
+      limit: { ticks: limit },
+    }),
+    facts: ['frameHeight', 'leafHeight'],
+  };
+}
+
+/** Two on room doors, three when heavy or rated (DIN 18101, DIN 18268). */
+function ofRoomDoor({ record, practice }: HangingCase, mass: number | undefined): Counted {
+  const limit = practice.values.drillInMass.value;
+  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const heavy = mass !== undefined && mass > limit;
+  if (rated)
+    record.report('check', 'hanging.drillInListed', {}, 'EN 1634-1, DIN 18268', [
+      'hanging.device',
+      'rating',
+    ]);
+  const count = rated || heavy ? DRILL_IN_MOST : DRILL_IN_LEAST;
+  const reason = heavy
+    ? said('hanging.count.heavy', { count, mass: { grams: mass }, limit: { grams: limit } })
+    : rated
+      ? said('hanging.count.rated', { count })
+      : said('hanging.count.room', { count, limit: { grams: limit } });
+  return { count, reason, facts: ['leafMass', 'leafConstruction', 'rating'] };
+}
