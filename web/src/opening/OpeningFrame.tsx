@@ -26,16 +26,18 @@ export function OpeningFrame() {
   const address = openingAddress(project.id, openingId!);
   const below = pathname.slice(address.length + 1);
 
-  // Keys come faster than pages: each step counts from where the last one led.
-  const target = useRef(openingId);
+  // Keys come faster than pages: each step counts from where the last one leads, arrived there or not.
+  const ahead = useRef<string[]>([]);
   useEffect(() => {
-    target.current = openingId;
+    const arrived = ahead.current.indexOf(openingId!);
+    ahead.current = arrived < 0 ? [] : ahead.current.slice(arrived + 1);
   }, [openingId]);
   const go = (step: number) => {
-    const from = openings.findIndex((candidate) => candidate.id === target.current);
+    const here = ahead.current.at(-1) ?? openingId;
+    const from = openings.findIndex((candidate) => candidate.id === here);
     const next = from < 0 ? undefined : openings[from + step];
     if (!next) return;
-    target.current = next.id;
+    ahead.current.push(next.id);
     void navigate(openingAddress(project.id, next.id, below));
   };
   const to = (path: string) => () => void navigate(openingAddress(project.id, openingId!, path));
