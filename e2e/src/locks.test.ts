@@ -20,7 +20,7 @@ describe('lock functions', () => {
 
   it('are found by plain questions, the others told with the wish they break', async () => {
     await answer('Private, with a tool', 'yes');
-    await page.sees('[role=status]', '1 of 31 do it');
+    await page.sees('[role=status]', '7 of 61 do it');
     await page.sees('[data-lock="storeroom"]', 'not: Private, with a tool to open it in need?');
     await page.click('[data-lock="privacy"]', 'privacy');
     await page.sees('[aria-label="What follows"]', 'is locked without a key');
@@ -72,9 +72,13 @@ describe('lock functions', () => {
     await page.click('[role=grid] a', 'Open 1');
     await page.toStage('Securing');
     await page.fact('Lock type', 'mortise lock');
-    await page.decision('securing.function', 'Is it locked against people');
+    await page.decision('securing.function', 'What is this door, or what is its lock for?');
     await page.toStage('Opening');
+    // Locked against people, but for whom: still a question.
     await page.fact('Secured', 'yes');
+    await page.toStage('Securing');
+    await page.decision('securing.function', 'What is this door, or what is its lock for?');
+    await page.fact('The lock is for', 'store, always locked');
     await page.decision('securing.function', /storeroom/);
     await page.saved();
   });
