@@ -268,7 +268,7 @@ describe('surveying an opening on site', () => {
       /hinge edge.*head edge.*lock edge.*bottom edge/,
     );
     await page.sees('section[aria-label="Hinges"]', /cut to survey/);
-    await page.sees('[data-pattern="british-150-225"]', 'does not fit');
+    await page.sees('[data-pattern="continental-241"]', 'does not fit');
     await page.sees('[data-decision="replacing.leaf"]', 'renew Found split');
     await page.sees(
       '[data-decision="replacing.lock"]',
