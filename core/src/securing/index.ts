@@ -12,7 +12,7 @@ export {
   type LockPlace,
 } from './lockType.js';
 export { useOf, USE_WISHES, wantsExitDevice, type DerivedUse } from './uses.js';
-export { useWritten } from './written.js';
+export { writtenUse } from './written.js';
 export { panicOf, type Panic } from './panic.js';
 export { solidWidth, type SolidWidth } from './stile.js';
 export {

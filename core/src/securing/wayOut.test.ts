@@ -4,7 +4,7 @@ import type { OpeningFacts } from '../opening/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { panicOf } from './panic.js';
-import { differsFrom, useWritten } from './written.js';
+import { differsFrom, writtenUse } from './written.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 
 const us = (facts: Partial<OpeningFacts>) =>
@@ -224,7 +224,7 @@ describe('hardware written by hand', () => {
     ['Exit device, rim, night latch trim', 'exit'],
     ['Profile-cylinder mortise lock, 55 backset', undefined],
   ])('%s is for: %s', (line, use) => {
-    expect(useWritten(line)).toBe(use);
+    expect(writtenUse(line)).toBe(use);
   });
   it('is told where it differs from what was decided, with both', () => {
     const manualItems = [

@@ -36,7 +36,7 @@ export function differsFrom(line: string, kind: LockKind, spec: LockSpec): boole
 }
 
 /** What the lock of a written line is for, by its words; undefined where it names no function. */
-export function useWritten(line: string): LockUse | undefined {
+export function writtenUse(line: string): LockUse | undefined {
   const family = FAMILIES.find(([, words]) => words.test(line))?.[0];
   return family === 'night-latch' ? 'exit' : family;
 }

@@ -1,4 +1,4 @@
-import { useWritten, type Stage } from '@riegel/core';
+import { writtenUse, type Stage } from '@riegel/core';
 import { termText } from '../words.js';
 import { FindingLine } from '../parts/Say.js';
 import { DecisionRow } from './DecisionRow.js';
@@ -33,7 +33,7 @@ function TakeEither() {
   const lines = facts.manualItems ?? [];
   const rest = lines.filter(({ stage }) => stage !== 'securing');
   const written = lines.find(({ stage }) => stage === 'securing')?.description ?? '';
-  const use = useWritten(written);
+  const use = writtenUse(written);
   return (
     <p className="mb-1 ml-6 flex flex-wrap gap-2">
       <button
