@@ -5,7 +5,7 @@ import { known, closesByItself, said } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, madeWidths, widthForAngle } from './butt.js';
-import { hingeCount } from './count.js';
+import { hingeCount, hingeNumbers } from './count.js';
 import type { HungLeaf } from './hung.js';
 
 const heightsOf = new WeakMap<Practice, Ticks[]>();
@@ -232,12 +232,7 @@ export function chooseCount(
       inFrame
         ? [said('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons()]
         : wanted.reasons(),
-    alternatives: () =>
-      [2, 3, 4, 5, 6].map((value) =>
-        value < wanted.count
-          ? { value, against: said('hanging.against.fewer', { count: wanted.count }) }
-          : { value },
-      ),
+    alternatives: () => hingeNumbers(wanted.count, 6),
     facts: ['leafHeight', 'leafMass'],
   });
   if (count < wanted.count) {

@@ -3,6 +3,7 @@ import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './butts.js';
+import { hingeNumbers } from './count.js';
 import type { HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
@@ -99,12 +100,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
         ? [said('hanging.count.tall', { count: byHeight, limit: { ticks: low } })]
         : []),
     ],
-    alternatives: () =>
-      [2, 3, 4].map((value) =>
-        value < wanted
-          ? { value, against: said('hanging.against.fewer', { count: wanted }) }
-          : { value },
-      ),
+    alternatives: () => hingeNumbers(wanted, 4),
     facts: ['leafMass'],
   });
   record.decide('recessLeaf', data.leaf.across, {

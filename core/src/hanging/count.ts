@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Why } from '../opening/index.js';
+import { said, type Alternative, type Why } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**
@@ -53,4 +53,14 @@ export function hingeCount(
 export function intermediatePivots(practice: Practice, height: Ticks): number {
   const { countStep } = practice.values;
   return Math.max(1, 1 + Math.ceil((height - 3 * countStep.value) / countStep.value));
+}
+
+/** Numbers of hinges to choose from, two to the most; fewer than the rule's are told so. */
+export function hingeNumbers(wanted: number, most: number): Alternative[] {
+  return Array.from({ length: most - 1 }, (_, index): Alternative => {
+    const value = index + 2;
+    return value < wanted
+      ? { value, against: said('hanging.against.fewer', { count: wanted }) }
+      : { value };
+  });
 }

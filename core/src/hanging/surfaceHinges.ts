@@ -1,8 +1,9 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, type Alternative, type MeasuredLeaf, type Said } from '../opening/index.js';
+import { known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './butts.js';
+import { hingeNumbers } from './count.js';
 import type { HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
@@ -34,10 +35,7 @@ export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLea
   const taken = record.propose('count', count, {
     leaf: leaf.id,
     reasons: () => [reason],
-    alternatives: () =>
-      [2, 3, 4].map((value): Alternative =>
-        value < count ? { value, against: said('hanging.against.fewer', { count }) } : { value },
-      ),
+    alternatives: () => hingeNumbers(count, 4),
     facts,
   });
   const { surfaceKnuckle, surfaceBarrel } = practice.values;

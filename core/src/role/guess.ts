@@ -103,8 +103,9 @@ const guessFor = remembered(
  */
 export function guessRole(rooms: TwoRooms, practice: Practice): Role | undefined {
   const { from, to, fromUse, toUse, exterior = false } = rooms;
-  const words = practice.values.roleWords.value;
-  return guessFor(words, from, to, fromUse, toUse, practice.id === 'us-residential', exterior);
+  const { roleWords: words, roomsOf } = practice.values;
+  const dwelling = roomsOf.value === 'dwellings';
+  return guessFor(words.value, from, to, fromUse, toUse, dwelling, exterior);
 }
 
 /** The three likeliest where the rooms do not tell. */

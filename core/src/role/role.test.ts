@@ -108,6 +108,17 @@ describe('what a door is, guessed from its rooms', () => {
     expect(likelyRoles(none, false, undefined)[0]).toBe('meeting');
     expect(likelyRoles(none, undefined, true)[0]).toBe('entrance');
   });
+
+  it('reads rooms as a practice of one’s own does: by what it is based on, not by its name', () => {
+    const own = { ...PRACTICES['us-residential'], id: 'own-houses' };
+    for (const name of ['Hall', 'Kitchen', 'Entry'])
+      for (const other of ['Living Room', 'Garage', 'Street']) {
+        const rooms = { from: name, to: other, fromUse: undefined, toUse: undefined };
+        expect(guessRole(rooms, own)).toBe(guessRole(rooms, PRACTICES['us-residential']));
+      }
+    const street = { from: 'Street', to: 'Entry', fromUse: undefined, toUse: undefined };
+    expect(guessRole(street, own)).not.toBe(guessRole(street, PRACTICES['us-commercial']));
+  });
 });
 
 describe('which way people leave', () => {

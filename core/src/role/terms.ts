@@ -114,6 +114,7 @@ export const ROLE_TERMS = {
   'roleClosing.never': 'not unless wanted',
   'value.roleUse': 'What the lock of a role is for',
   'value.roleClosing': 'Which roles close by themselves',
+  'value.roomsOf': 'Rooms are read as those of',
   'value.roleWords': 'Names of rooms by role',
   'value.panicPeople': 'Exit devices by occupancy, from people',
   'value.clearByRole': 'Clear width by role',

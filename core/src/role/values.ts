@@ -38,6 +38,18 @@ const METRIC = Object.fromEntries(
 /** Figures of the trade about roles and ways out. */
 export const ROLE_VALUES = {
   ...ROLE_TABLES,
+  /** Whether rooms are read as those of a dwelling where their names serve both. */
+  roomsOf: {
+    ...everywhere<string>(
+      sourced('buildings', 'term', `${TRADE}: what the practice is for`, 'default'),
+    ),
+    'us-residential': sourced<string>(
+      'dwellings',
+      'term',
+      `${TRADE}: what the practice is for`,
+      'default',
+    ),
+  },
   panicPeople: usAndMetric(
     sourced(
       US,
