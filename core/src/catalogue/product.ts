@@ -31,6 +31,8 @@ export const PRODUCT_TYPES = [
   'sliding',
   'roller',
   'gate',
+  'patch',
+  'cold-room',
   'flush-bolt',
   'automatic-bolt',
   'constant-bolt',

@@ -100,6 +100,21 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
         hole: { term: `leafHole.${hole}` },
       });
   }
+  if (facts.twoLeaves === true) {
+    const deep = known(facts.jambDepth);
+    const leaf = known(facts.leafThickness) ?? values.leafThickness.value;
+    const needed = 2 * leaf + values.twoLeavesBetween.value;
+    if (deep !== undefined && deep < needed)
+      tell(
+        'stop',
+        'sizing',
+        'checking.twoLeaves',
+        values.twoLeavesBetween.source,
+        ['jambDepth', 'twoLeaves'],
+        { has: { ticks: deep }, needed: { ticks: needed, rounding: 'up' } },
+      );
+    tell('note', 'sizing', 'checking.twoLeavesHand', 'trade practice', ['twoLeaves']);
+  }
   if ((known(facts.leadThickness) ?? 0) > 0)
     tell('note', 'sizing', 'checking.lead', 'trade practice', ['leadThickness']);
   const seal = known(facts.bottomSeal);

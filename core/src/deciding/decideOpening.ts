@@ -152,7 +152,14 @@ function itemsOf(
   named: ReadonlyMap<string, Product>,
 ): Item[] {
   const { omitted: none, manualItems: written } = facts;
-  const wanted = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
+  const own = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
+  // The other room's leaf in the same frame has all that the first has.
+  const wanted =
+    facts.twoLeaves === true
+      ? own.map((item) =>
+          item.term === 'item.threshold' ? item : { ...item, quantity: 2 * item.quantity },
+        )
+      : own;
   const standards = practice.values.standards.value;
   const ordered = wanted.map((item) => {
     const standard = item.term && standards[item.term];

@@ -14,18 +14,18 @@ const WITH_SOLIDS = STAGE_LIST.flatMap(({ solids }) => (solids ? [solids] : []))
  */
 export function solidsOf(input: AnyInput, solids: Solid[]): { solids: Solid[]; clashes: Clash[] } {
   const leaves: MeasuredLeaf[] = [];
+  // Patches, rails and boxes are clamped onto glass; its maker cuts for them by template.
+  const glass = input.facts.leafConstruction === 'glass';
   for (const sized of input.results.sizing.leaves) {
     const leaf = measured(sized);
     if (!leaf) continue;
     leaves.push(leaf);
     for (const of of WITH_SOLIDS) for (const one of of(input, leaf)) solids.push(one);
   }
+  const cut = glass ? solids.filter(({ on, how }) => on === 'frame' || how !== 'in') : solids;
   const skin = input.practice.values.leastSkin.value;
   return {
-    solids,
-    clashes: [
-      ...clashesAmong(solids),
-      ...leaves.flatMap((leaf) => clashesWithLeaf(solids, leaf, skin)),
-    ],
+    solids: cut,
+    clashes: [...clashesAmong(cut), ...leaves.flatMap((leaf) => clashesWithLeaf(cut, leaf, skin))],
   };
 }

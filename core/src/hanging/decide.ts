@@ -18,7 +18,7 @@ import { swingPlan } from './swingPlan.js';
 
 /** Runs the hanging stage: mass, device, size, number, positions, force, metal, pins, clear width. */
 export function decideHanging(
-  { facts, practice, survey, results }: StageInput<'sizing' | 'handing'>,
+  { facts, practice, survey, results }: StageInput<'opening' | 'sizing' | 'handing'>,
   record: HangingRecord,
 ): Hanging {
   const { sizing: sizes, handing } = results;
@@ -31,6 +31,7 @@ export function decideHanging(
     mass: heaviest > 0 ? heaviest : undefined,
     thickness: sizes.leaves[0]!.thickness,
     use,
+    role: results.opening.role,
   });
   const metal = decideMetal(record, device);
   const existing =
@@ -63,6 +64,7 @@ export function decideHanging(
         return hangConcealed({ record, practice, sizes, hung, metal, device });
       case 'tee-hinge':
       case 'drill-in':
+      case 'rising':
         return hangOnFace({ record, practice, sizes, hung, metal, device });
       case 'offset-pivot':
       case 'centre-pivot':

@@ -8,7 +8,7 @@ import {
   type Said,
   type Why,
 } from '../opening/index.js';
-import type { Practice, UseClass } from '../practice/index.js';
+import type { Practice, Role, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
 import { DRILL_IN_LEAST, DRILL_IN_MOST } from './surfaceHinges.js';
 
@@ -19,6 +19,8 @@ export interface DeviceCase {
   mass?: number | undefined;
   thickness?: number | undefined;
   use: UseClass;
+  /** What the door is, where that is known or guessed. */
+  role?: Role | undefined;
 }
 
 /** What speaks against a device: what rules it out, and what only argues against it. */
@@ -39,16 +41,15 @@ const SWINGING: readonly HangingDevice[] = [
   'centre-pivot',
 ];
 
-/** Those that only some leaves may hang on: gates on T-hinges, rebated leaves on drill-in hinges. */
-function swinging(facts: OpeningFacts): readonly HangingDevice[] {
+/** Those that only some leaves may hang on: gates on T-hinges, cold rooms on rising hinges, rebated leaves on drill-in hinges. */
+function swinging({ facts, role }: DeviceCase): readonly HangingDevice[] {
   return [
-    ...(isGate(facts) ? (['tee-hinge'] as const) : []),
+    ...(role === 'gate' ? (['tee-hinge'] as const) : []),
+    ...(role === 'cold-room' ? (['rising'] as const) : []),
     ...(facts.leafEdge === 'rebated' ? (['drill-in'] as const) : []),
     ...SWINGING,
   ];
 }
-
-const isGate = (facts: OpeningFacts) => known(facts.role) === 'gate';
 
 /** What speaks against hanging a leaf on a device, with the figures. */
 export function against(device: HangingDevice, at: DeviceCase): Against {
@@ -133,6 +134,9 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       if (closesByItself(facts)) drawbacks.push(said('hanging.against.strapCloser'));
       if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
       break;
+    case 'rising':
+      if (rated) disqualifies.push(said('hanging.against.strapRated'));
+      break;
     case 'drill-in': {
       const construction = known(facts.leafConstruction);
       if (construction !== undefined && !construction.startsWith('timber'))
@@ -190,7 +194,7 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const take = (
     device: HangingDevice,
     reason: () => Said,
-    alternatives = () => offered(swinging(facts), at),
+    alternatives = () => offered(swinging(at), at),
   ): DeviceChoice => ({ device, reasons: () => [reason()], alternatives });
   if (facts.kind === 'bi-fold')
     return take(
@@ -240,8 +244,10 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (known(facts.leafConstruction) === 'aluminium-narrow' && !rated)
     return take('continuous', () => said('hanging.device.narrow'));
-  if (isGate(facts) && stands('tee-hinge'))
+  if (at.role === 'gate' && stands('tee-hinge'))
     return take('tee-hinge', () => said('hanging.device.gate'));
+  if (at.role === 'cold-room' && stands('rising'))
+    return take('rising', () => said('hanging.device.cold'));
   if (facts.leafEdge === 'rebated' && stands('drill-in'))
     return take('drill-in', () => said('hanging.device.rebated'));
   if (!stands('butt'))

@@ -21,8 +21,10 @@ export function decideMetal(record: HangingRecord, device: HangingDevice): strin
     record.report('stop', 'hanging.brassRated', {}, 'NFPA 80', ['hanging.metal', 'rating']);
   }
   if (device === 'drill-in') return metal;
-  if (device === 'tee-hinge')
-    record.decide('screws', 'bolts', { reasons: () => [said('hanging.screws.bolts')] });
+  if (device === 'tee-hinge' || device === 'rising')
+    record.decide('screws', device === 'rising' ? 'through' : 'bolts', {
+      reasons: () => [said(device === 'rising' ? 'hanging.screws.cold' : 'hanging.screws.bolts')],
+    });
   else if (facts.acidTimber === true) {
     record.decide('screws', 'stainless', {
       reasons: () => [said('hanging.screws.acid')],

@@ -134,6 +134,9 @@ export const HANGING_MESSAGES = {
     '{passages} passages a day: from {from} a continuous hinge, which spreads the wear.',
   'hanging.device.narrow':
     'A narrow metal stile: a continuous hinge, or pivots, hold it along its height.',
+  'hanging.device.cold':
+    'Leaves of cold rooms stand on surface hinges that lift them as they open, clear of the floor, and draw them down onto their gasket.',
+  'hanging.screws.cold': 'Bolted through the insulated skin to the maker’s blocking.',
   'hanging.device.gate':
     'A gate: T-hinges bolted through its ledges, or bands and hooks where it is heavy.',
   'hanging.device.rebated':

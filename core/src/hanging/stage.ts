@@ -11,7 +11,7 @@ import { HANGING_VALUES } from './values.js';
 /** How the leaves are hung: device, size, number, where, on what axis. */
 export const hanging = defineStage({
   id: 'hanging',
-  needs: ['sizing', 'handing'],
+  needs: ['opening', 'sizing', 'handing'],
   facts: HANGING_FACTS,
   records: HANGING_RECORDS,
   values: HANGING_VALUES,
@@ -62,7 +62,8 @@ function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slo
     device === 'sliding-gear' ||
     device === 'folding-gear' ||
     device === 'tee-hinge' ||
-    device === 'drill-in'
+    device === 'drill-in' ||
+    device === 'rising'
   )
     return undefined;
   const first = leaves[0]!;

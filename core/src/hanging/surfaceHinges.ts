@@ -7,8 +7,14 @@ import { hingeNumbers } from './count.js';
 import type { HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
-/** Hinges that are not let in: straps on the face of a gate, pins drilled into a rebated leaf. */
-export type SurfaceDevice = 'tee-hinge' | 'drill-in';
+/** Hinges that are not let in: straps on the face of a gate, lifts on that of a cold room, pins drilled into a rebated leaf. */
+export type SurfaceDevice = 'tee-hinge' | 'rising' | 'drill-in';
+
+const ITEMS: Record<SurfaceDevice, string> = {
+  'tee-hinge': 'item.teeHinge',
+  rising: 'item.rising',
+  'drill-in': 'item.drillIn',
+};
 
 /** Drill-in hinges of a room door, and the most of a heavy or rated one. */
 export const DRILL_IN_LEAST = 2;
@@ -31,7 +37,7 @@ export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLea
   const { mass } = hung;
   const strap = device === 'tee-hinge' ? decideStrap(at, leaf) : undefined;
   const { count, reason, facts } =
-    device === 'tee-hinge' ? ofGate(practice, leaf) : ofRoomDoor(at, mass);
+    device === 'drill-in' ? ofRoomDoor(at, mass) : ofGate(practice, leaf);
   const taken = record.propose('count', count, {
     leaf: leaf.id,
     reasons: () => [reason],
@@ -52,7 +58,7 @@ export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLea
   const forces = decideForces(placing, placed.positions, mass, leaf);
   record.items.push({
     stage: 'hanging',
-    term: device === 'tee-hinge' ? 'item.teeHinge' : 'item.drillIn',
+    term: ITEMS[device],
     quantity: taken * leaf.quantity,
     unit: 'each',
     traits: [`metal.${metal}`],

@@ -62,6 +62,7 @@ function axisOf(
       return buttAxis(hingeGap, p);
     case 'tee-hinge':
     case 'drill-in':
+    case 'rising':
       return buttAxis(hingeGap, values.surfaceBarrel.value);
     case 'continuous':
       return buttAxis(hingeGap, values.continuousBarrel.value);

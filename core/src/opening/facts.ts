@@ -8,6 +8,7 @@ export const HANGING_DEVICES = [
   'butt',
   'tee-hinge',
   'drill-in',
+  'rising',
   'continuous',
   'concealed',
   'adjustable-concealed',

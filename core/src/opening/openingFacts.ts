@@ -49,6 +49,8 @@ export const OPENING_FACTS = {
   /** Whether people leave the building this way. */
   egress: yesNoFact({ first: true }),
   exterior: yesNoFact({ first: true }),
+  /** Whether the room beyond has a leaf of its own in the same frame, as between two guest rooms. */
+  twoLeaves: yesNoFact({ applies: (kind) => kind === 'single' }),
   storey: textFact(40, { first: true }),
   note: textFact(2000),
   /** Practice of this opening alone: a shipped one or one of the project's own. */

@@ -116,6 +116,8 @@ export const LOCK_TERMS: Record<string, string> = {
   'product.sliding': 'sliding-door lock',
   'product.roller': 'roller latch',
   'product.gate': 'gate lock',
+  'product.patch': 'patch lock',
+  'product.cold-room': 'cold-room latch',
   'product.flush-bolt': 'flush bolt',
   'product.automatic-bolt': 'automatic flush bolts',
   'product.constant-bolt': 'constant-latching bolts',

@@ -127,6 +127,10 @@ export const COMMON_MESSAGES = {
     'A plate {height} high on a rated leaf: above {most} labelled or put on by its maker.',
   'checking.glassRated': 'The glass is larger than usual at this rating: as listed or tested.',
   'checking.holeRated': 'A {hole} in a rated leaf: only one listed or tested with it.',
+  'checking.twoLeaves':
+    'Two leaves in one frame want {needed} of frame depth; there is {has}: their handles and plates meet.',
+  'checking.twoLeavesHand':
+    'The set counts both leaves; the other room’s leaf is of the opposite hand, its face towards the first leaf left blank.',
   'checking.lead':
     'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',
   'checking.sealSeen':

@@ -38,4 +38,7 @@ export const LOCK_FIGURES = {
   sliding: row('hookCase', 'sliding', 'keep'),
   roller: row('rollerCase', 'bored', 'bored', 'roller'),
   gate: row('gateLock', 'rim', 'rim'),
+  // A patch is cut by the glass maker; it stands at a corner or as a box at the handle.
+  patch: row(undefined, 'mortise', 'keep'),
+  'cold-room': row('gateLock', 'rim', 'keep'),
 } as const satisfies Record<string, LockFigures>;

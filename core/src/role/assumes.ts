@@ -59,6 +59,9 @@ export function assumedBy(
   const use = known(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
   if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
+  // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.
+  if (role === 'communicating' && facts.kind === 'single' && facts.twoLeaves === undefined)
+    assumed.twoLeaves = true;
   if (facts.clearWanted === undefined) {
     const clear = practice.values.clearByRole.value[role];
     const beds = role === 'patient-room';

@@ -58,6 +58,8 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const inactive = decideInactive(record, kind, activeTooNarrow(input), whole);
   let spec: LockSpec | undefined;
   let placed = NOT_PLACED;
+  if (kind === 'patch')
+    record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   if (kind !== 'none') {
     const exitOnly = facts.kind === 'double-egress';
     const asked: Omit<FunctionFor, 'use'> = { kind, all: project.locks, oneMotion, exitOnly };
@@ -69,8 +71,6 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     placed = decidePlace(record, { input, leaf, kind, spec, outsidePull, boltAbove: above });
   } else {
     if (recorded === 'none') findLatching(record, practice, kind, true);
-    if (known(record.facts.secured) === true && facts.leafConstruction === 'glass')
-      record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   }
   const bolted = spec?.outsideKey.includes('bolt') === true || placed.secondHeight !== undefined;
   const entrance = use !== undefined && ENTRANCES.has(use.use);

@@ -30,6 +30,8 @@ export const LOCK_KINDS = [
   'sliding',
   'roller',
   'gate',
+  'patch',
+  'cold-room',
 ] as const;
 export type LockKind = (typeof LOCK_KINDS)[number];
 

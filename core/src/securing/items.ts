@@ -67,6 +67,8 @@ function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKi
 
 /** Plates and pulls of leaves that nobody latches or locks. */
 function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
+  if (facts.leafConstruction === 'glass')
+    return [item('item.glassPulls', leaves, { unit: 'pair' })];
   const both = facts.kind === 'double-acting';
   return [
     item('item.pushPlate', (both ? 2 : 1) * leaves),
@@ -116,7 +118,8 @@ export function securingItems(items: Item[], by: SecuredBy): void {
       ...trimItems(facts, spec, kind),
     );
   const pushed = kind === 'none' || kind === 'roller' || spec?.latch === 'none';
-  if (pushed && swings(facts.kind) && by.pushed) items.push(...pushAndPull(facts, pair ? 2 : 1));
+  if (pushed && swings(facts.kind) && (by.pushed || facts.leafConstruction === 'glass'))
+    items.push(...pushAndPull(facts, pair ? 2 : 1));
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
   if (
     kind === 'sliding' ||

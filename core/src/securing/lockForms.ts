@@ -4,7 +4,7 @@ import { LOCK_FIGURES, type LockFigures } from '../practice/index.js';
 /** What a kind of lock is made like, as data: where it sits, what it takes, what it is worked by. */
 export interface LockForm extends LockFigures {
   /** In a pocket of the edge, in bores, in a notch of the edge, or on the face. */
-  sits: 'pocket' | 'bore' | 'notch' | 'inside-face' | 'push-face' | 'none';
+  sits: 'pocket' | 'bore' | 'notch' | 'inside-face' | 'push-face' | 'patch' | 'none';
   cylinder: 'profile' | 'mortise' | 'rim' | 'own' | 'none';
   handed: boolean;
   /** Functions it is made in, by id; a project's own stand beside them. */
@@ -137,6 +137,18 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     'rim-night-latch',
     'deadbolt-single',
   ]),
+  // Boxes and corner patches clamped onto glass.
+  patch: form('patch', 'patch', 'own', true, [
+    ...DEADBOLTS,
+    'mortise-passage',
+    'sash-turn',
+    'sash-escape',
+    'mortise-storeroom',
+    'privacy-bathroom',
+    'electric-strike',
+  ]),
+  // A surface latch with its handle outside and a push rod through the leaf that always frees it.
+  'cold-room': form('cold-room', 'inside-face', 'own', true, ['cold-room']),
 };
 
 /** Whether a kind is an exit device. */

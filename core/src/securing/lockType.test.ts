@@ -44,7 +44,8 @@ describe('the kind of lock', () => {
     const kind = (facts: Partial<OpeningFacts>) =>
       us({ secured: true, lockUse: 'store', ...facts }).results.securing.kind;
     expect(kind({ leafConstruction: 'aluminium-narrow' })).toBe('narrow-stile');
-    expect(kind({ leafConstruction: 'glass' })).toBe('none');
+    expect(kind({ leafConstruction: 'glass' })).toBe('patch');
+    expect(kind({ leafConstruction: 'glass', lockUse: 'push-pull' })).toBe('none');
     expect(kind({ kind: 'pocket', slideTo: 'left' })).toBe('sliding');
     expect(kind({ kind: 'double-acting' })).toBe('deadbolt');
     expect(kind({ frequency: 'high', leafThickness: inches(1.25) })).toBe('rim-lock');

@@ -46,11 +46,12 @@ const SWINGING: readonly LockKind[] = [
   'mortise-exit',
   'roller',
   'gate',
+  'cold-room',
 ];
 const PAIRED: readonly LockKind[] = [...SWINGING, 'rods-surface', 'rods-concealed'];
 const SLIDING: readonly LockKind[] = ['none', 'sliding'];
 const BOTH_WAYS: readonly LockKind[] = ['none', 'deadbolt', 'narrow-stile'];
-const GLASS: readonly LockKind[] = ['none'];
+const GLASS: readonly LockKind[] = ['none', 'patch'];
 /** Leaves that swing opposite ways cannot latch into each other: rods of their own, or nothing. */
 const OPPOSITE: readonly LockKind[] = ['none', 'rods-surface', 'rods-concealed'];
 
@@ -121,6 +122,7 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
   if (isExit(kind) && facts.egress === false) return said('securing.against.noWayOut');
   if (kind === 'roller' && (rated || (use !== 'passage' && use !== 'push-pull')))
     return said('securing.against.roller');
+  if (kind === 'cold-room' && use !== 'cold-room') return said('securing.against.coldRoom');
   if (kind === 'gate' && facts.exterior !== true) return said('securing.against.gate');
   if (kind === 'narrow-stile' && construction !== 'aluminium-narrow')
     return said('securing.against.narrow');
@@ -175,7 +177,8 @@ const kindsOf = remembered((values: PracticeValues): readonly LockKind[] => {
     values.lockHighUse.value,
     ...Object.values(values.lockFor.value),
   ];
-  const never = (kind: string) => kind === 'none' || kind === 'gate' || kind === 'rim-exit';
+  const never = (kind: string) =>
+    kind === 'none' || kind === 'gate' || kind === 'rim-exit' || kind === 'cold-room';
   return [...new Set([...used, 'tubular', 'rim-lock'])].filter(
     (kind) => !never(kind),
   ) as LockKind[];
@@ -186,7 +189,10 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
   const { facts, practice, use } = place;
   const construction = known(facts.leafConstruction);
   const free = use === 'passage' || use === 'push-pull' || use === 'stair';
-  if (construction === 'glass') return { kind: 'none', why: said('securing.kind.glass') };
+  if (construction === 'glass')
+    return free
+      ? { kind: 'none', why: said('securing.kind.glassFree') }
+      : { kind: 'patch', why: said('securing.kind.glass') };
   if (facts.kind === 'bi-fold' && facts.provenance?.['secured'] === 'assumed')
     return { kind: 'none', why: said('securing.kind.folds') };
   if (slides(facts.kind))
@@ -237,7 +243,7 @@ function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Sa
   const stronger = bored && (high || ratedPair);
   const first = stronger ? (values.lockHighUse.value as LockKind) : usual;
   const named = values.lockGrade.value[first];
-  const grade = { grade: named || first, source: values.lockFor.source };
+  const grade = { grade: named || { term: `lockKind.${first}` }, source: values.lockFor.source };
   const why = stronger
     ? high
       ? said('securing.kind.highUse', grade)

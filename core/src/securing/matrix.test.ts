@@ -118,6 +118,6 @@ it('kinds of lock that an opening takes are those its leaves can hold', () => {
     lockKindsFor({ ...DOOR, ...facts } as OpeningFacts) as LockKind[];
   expect(kinds({ kind: 'double-egress' })).toEqual(['none', 'rods-surface', 'rods-concealed']);
   expect(kinds({ kind: 'pocket' })).toEqual(['none', 'sliding']);
-  expect(kinds({ leafConstruction: 'glass' })).toEqual(['none']);
+  expect(kinds({ leafConstruction: 'glass' })).toEqual(['none', 'patch']);
   expect(kinds({})).toContain('mortise');
 });

@@ -55,7 +55,10 @@ export const SECURING_MESSAGES = {
   'securing.kind.opposite':
     'The leaves swing opposite ways: a device with rods on each, without trim.',
   'securing.kind.oppositeFree': 'The leaves swing opposite ways and need no latch: push only.',
-  'securing.kind.glass': 'A leaf all of glass takes no case or bore.',
+  'securing.kind.glass':
+    'A leaf all of glass takes no case or bore: a lock clamped onto it, in holes that the glass maker drills before toughening.',
+  'securing.kind.glassFree':
+    'A leaf all of glass that nobody locks: pull handles through the glass, held shut by its closer.',
   'securing.kind.slides': 'It slides: a hook or lift-up bolt in the edge.',
   'securing.kind.folds': 'Folding leaves are pulled open; a lock only where somebody asks for one.',
   'securing.kind.slidesFree': 'It slides and nobody locks it: edge pull and flush pulls.',
@@ -69,6 +72,7 @@ export const SECURING_MESSAGES = {
   'securing.against.notExit': 'The people this way out serves ask for an exit device.',
   'securing.against.noWayOut': 'It is not on a way out.',
   'securing.against.roller': 'A roller holds the leaf, it does not latch or lock it.',
+  'securing.against.coldRoom': 'Made for the insulated leaves of cold rooms.',
   'securing.against.gate': 'Made for gates and doors in the open.',
   'securing.against.narrow': 'Made for narrow metal stiles.',
   'securing.against.alone':
@@ -149,7 +153,8 @@ export const SECURING_MESSAGES = {
   'securing.fireExit': 'On a rated leaf: a device listed for fire, without dogging.',
   'securing.noBottomRod': 'Without a bottom rod: only if the device’s listing lets it.',
   'securing.rodFloor': 'The bottom rod needs a strike in floor or threshold: not recorded which.',
-  'securing.glass': 'A lock for a leaf all of glass is a patch cut by the glass maker: ask them.',
+  'securing.glass':
+    'Holes and notches for the lock are made by the glass maker before toughening, to the lock maker’s template: agree it before the glass is ordered.',
   'securing.bolts.recorded': 'As recorded.',
   'securing.bolts.mullion': 'The mullion holds each leaf.',
   'securing.bolts.manual':

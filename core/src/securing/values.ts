@@ -30,7 +30,7 @@ const US_COMMERCIAL: LockFor = {
   patio: 'tubular',
   shop: 'deadbolt',
   gate: 'gate',
-  'cold-room': 'mortise',
+  'cold-room': 'cold-room',
   stair: 'mortise',
   exit: 'rim-exit',
   'exit-only': 'rim-exit',
@@ -50,8 +50,8 @@ const every = (kind: LockKind): LockFor =>
       use,
       use === 'push-pull'
         ? 'none'
-        : use === 'gate'
-          ? 'gate'
+        : use === 'gate' || use === 'cold-room'
+          ? use
           : use.startsWith('exit')
             ? 'rim-exit'
             : kind,
@@ -92,6 +92,8 @@ const US_GRADES: Record<LockKind, string> = {
   sliding: 'ANSI/BHMA A156.14',
   roller: '',
   gate: '',
+  patch: '',
+  'cold-room': '',
 };
 const EN_GRADES: Record<LockKind, string> = {
   ...US_GRADES,

@@ -58,17 +58,21 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
 }
 
 function decideThickness(record: SizingRecord, practice: Practice): Ticks {
-  const recorded = known(record.facts.leafThickness);
-  const { leafThickness } = practice.values;
-  record.decide('leafThickness', recorded ?? leafThickness.value, {
-    basis: recorded === undefined ? 'derived' : record.basisOf('leafThickness'),
+  // A leaf all of glass is as thick as its glass, not as the leaf its frame was made for.
+  const glass = known(record.facts.leafConstruction) === 'glass';
+  const fact = glass ? 'glassThickness' : 'leafThickness';
+  const recorded = known(record.facts[fact]);
+  const { leafThickness, glassLeaf } = practice.values;
+  const thickness = recorded ?? (glass ? glassLeaf : leafThickness).value;
+  record.decide('leafThickness', thickness, {
+    basis: recorded !== undefined ? record.basisOf(fact) : glass ? 'assumed' : 'derived',
     reasons: () =>
       recorded === undefined
         ? [said('sizing.thickness.practice', { practice: practice.name })]
         : [],
-    facts: ['leafThickness'],
+    facts: [fact],
   });
-  return recorded ?? leafThickness.value;
+  return thickness;
 }
 
 function decideNominal(

@@ -32,6 +32,7 @@ export const SIZING_TERMS = {
   'leafEdge.flush': 'flush, within the frame',
   'leafEdge.rebated': 'rebated, over the frame',
   'name.sizing.overAll': 'Leaf over its rebates',
+  'value.twoLeavesBetween': 'Between two leaves of one frame',
   'value.leafOverlap': 'Overlap of a rebated leaf',
   'fact.leafHole': 'Cut through the leaf',
   'leafHole.none': 'nothing',

@@ -61,6 +61,11 @@ export const SIZING_VALUES = {
     sourced(inches(16), 'length', 'NFPA 80: above 16 in labelled', 'limit'),
     sourced(mm(406), 'length', 'as tested (EN 1634)', 'limit'),
   ),
+  /** Room between the two leaves of a communicating frame: for their plates and the silencers. */
+  twoLeavesBetween: usAndMetric(
+    sourced(inches(1), 'length', `${TRADE}: communicating frames`),
+    sourced(mm(25), 'length', `${TRADE}: communicating frames`),
+  ),
   /** How far a rebated leaf lies over the frame, at both sides and the head (DIN 18101). */
   leafOverlap: everywhere(sourced(mm(13), 'length', 'DIN 18101: 860 over 834, 1985 over 1972')),
 };

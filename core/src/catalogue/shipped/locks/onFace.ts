@@ -93,5 +93,39 @@ export function faceLocks(): Product[] {
       cost: 2,
     }),
   );
-  return [...rim, ...night, ...unit, ...gate];
+  const patch = (
+    [
+      ['V 10', ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom']],
+      ['V 20', ['mortise-passage', 'mortise-storeroom', 'sash-escape', 'electric-strike']],
+      ['V 30', ['privacy-bathroom', 'sash-turn']],
+    ] as const
+  ).map(([model, functions]) =>
+    product('Quillstead', model, 'patch', {
+      leastLeaf: mm(8),
+      mostLeaf: mm(13),
+      functions: [...functions],
+      metals: ['stainless'],
+      finishes: ['satin-stainless', 'bright-stainless'],
+      handed: true,
+      cost: 5,
+      note: 'holes drilled before toughening, to its template',
+    }),
+  );
+  const cold = (
+    [
+      ['Frost 60', mm(40), mm(100)],
+      ['Frost 100', mm(100), mm(150)],
+    ] as const
+  ).map(([model, leastLeaf, mostLeaf]) =>
+    product('Tarnhollow', model, 'cold-room', {
+      leastLeaf,
+      mostLeaf,
+      functions: ['cold-room'],
+      finishes: ['satin-stainless'],
+      handed: true,
+      cost: 4,
+      note: 'push rod inside glows, works with the key turned',
+    }),
+  );
+  return [...rim, ...night, ...unit, ...gate, ...patch, ...cold];
 }
