@@ -122,6 +122,7 @@ const US: RealOpening[] = [
     hinges: '6 Butt hinge',
     securing: [
       '2 Mortise lock, communicating, blank on the other side, ANSI/BHMA A156.13, grade 1',
+      '2 Lever handle inside, blank outside',
     ],
     findings: ['check checking.ratedNoCloserWhere'],
   },
