@@ -1,9 +1,15 @@
 import { said, type OpeningFacts, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import type { Closing } from '../closing/index.js';
 import type { Hanging } from '../hanging/index.js';
+import type { Powering } from '../powering/index.js';
 
 /** The cautions an opening's work calls for, in the order of the work; the first always stands. */
-export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Hanging): Said[] {
+export function cautionsFor(
+  facts: OpeningFacts,
+  practice: Practice,
+  { hanging, closing, powering }: { hanging: Hanging; closing: Closing; powering: Powering },
+): Said[] {
   const cautions = [said('care.aid')];
   const limit = practice.values.liftAlone.value;
   const mass = Math.max(0, ...hanging.leaves.map((leaf) => leaf.mass ?? 0));
@@ -18,6 +24,9 @@ export function cautionsFor(facts: OpeningFacts, practice: Practice, hanging: Ha
   if (facts.work === 'replacement') cautions.push(said('care.oldPaint'), said('care.outOfUse'));
   if (facts.leafConstruction === 'glass') cautions.push(said('care.glass'));
   if (hanging.device.includes('pivot')) cautions.push(said('care.pivot'));
+  if (closing.device !== undefined && closing.device !== 'spring')
+    cautions.push(said('care.closer'));
+  if (powering.loads.length > 0 || facts.operator === true) cautions.push(said('care.power'));
   cautions.push(said('care.cutting'));
   return cautions;
 }

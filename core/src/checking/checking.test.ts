@@ -61,7 +61,11 @@ describe('bolts', () => {
     ).toBe('decided');
     expect(bolt({ omitted: { securing: 'nothing to lock' } }, 'securing').state).toBe('none');
     expect(bolt({ omitted: { hanging: 'hung by others' } }, 'hanging').state).toBe('none');
-    expect(decide({ omitted: { hanging: 'hung by others' } }).items).toEqual([]);
+    expect(
+      decide({ omitted: { hanging: 'hung by others' } }).items.filter(
+        ({ stage }) => stage === 'hanging',
+      ),
+    ).toEqual([]);
   });
 });
 

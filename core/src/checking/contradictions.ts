@@ -74,13 +74,7 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
       ]);
   }
   if (rating > 0) {
-    const plate = known(facts.kickPlate);
-    const { plateUnlabelled, ratedGlassSide, ratedGlassFrom } = values;
-    if (plate !== undefined && plate > plateUnlabelled.value)
-      tell('check', 'protecting', 'checking.plateLabel', plateUnlabelled.source, ['kickPlate'], {
-        height: { ticks: plate },
-        most: { ticks: plateUnlabelled.value },
-      });
+    const { ratedGlassSide, ratedGlassFrom } = values;
     const width = known(facts.glassWidth);
     const height = known(facts.glassHeight);
     if (
@@ -136,9 +130,7 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
       },
     );
   const inLeaf = lock !== undefined && lock.power !== 'none' && lock.id !== 'electric-strike';
-  if (inLeaf && known(facts.wireToLeaf) !== true) {
-    const told = known(facts.wireToLeaf) === false;
-    tell(told ? 'stop' : 'note', 'powering', 'checking.noWire', 'trade practice', ['wireToLeaf']);
-  }
+  if (inLeaf && known(facts.wireToLeaf) === false)
+    tell('stop', 'powering', 'checking.noWire', 'trade practice', ['wireToLeaf']);
   return findings;
 }

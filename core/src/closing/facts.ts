@@ -1,6 +1,8 @@
 import {
   choiceFact,
+  countFact,
   known,
+  lengthFact,
   swings,
   yesNoFact,
   type FactsOf,
@@ -17,6 +19,9 @@ export const CLOSER_KINDS = [
 ] as const;
 export type CloserKind = (typeof CLOSER_KINDS)[number];
 
+/** What the open leaf comes to, so that a stop is fixed there or elsewhere. */
+export const OPEN_AGAINST = ['wall', 'glass', 'nothing'] as const;
+
 const swinging = { applies: swings };
 
 /** Facts about what closes the leaf. */
@@ -26,6 +31,19 @@ export const CLOSING_FACTS = {
   /** Whether it checks the opening leaf. */
   backCheck: yesNoFact({ ...swinging, first: true }),
   holdOpen: yesNoFact({ ...swinging, first: true }),
+  /** Whether it waits before it closes, so that a slow person is through. */
+  delayed: yesNoFact(swinging),
+  openAgainst: choiceFact(OPEN_AGAINST, 'openAgainst', swinging),
+  /** Whether wind stands on it. */
+  windy: yesNoFact(swinging),
+  /** Pressure difference of the ventilation that it must close against, pascals. */
+  pressure: countFact(500, swinging),
+  /** From the push face of the closed leaf to the face of the wall or of the frame on that side. */
+  reveal: lengthFact(swinging),
+  /** Free height above the leaf, to the ceiling or a duct, on the side of the closer. */
+  ceilingAbove: lengthFact(swinging),
+  /** Whether a glazed panel or transom stands above the leaf instead of a wall. */
+  transom: yesNoFact(swinging),
 };
 
 declare module '../opening/registry.js' {

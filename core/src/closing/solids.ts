@@ -1,62 +1,59 @@
-import {
-  about,
-  solid,
-  span,
-  type OpeningFacts,
-  type Solid,
-  type MeasuredLeaf,
-} from '../opening/index.js';
-import { closerKindOf } from './facts.js';
+import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import type { Closing } from './decide.js';
+import { closerSide } from './device.js';
 
 /**
  * What a closer takes out of a leaf or puts onto it: a body on a face, a case in the top rail, or
- * the arm of a floor or head closer at the heel. Nothing while its kind is not recorded.
+ * the arm of a floor or head closer at the heel. On the head's face it stands over the frame.
  */
 export function closingSolids(
-  facts: OpeningFacts,
+  { device, dropPlate }: Pick<Closing, 'device' | 'dropPlate'>,
   practice: Practice,
   leaf: MeasuredLeaf,
 ): Solid[] {
-  const kind = closerKindOf(facts);
-  if (kind === undefined || leaf.id === 'lower') return [];
+  if (device === undefined || leaf.id === 'lower') return [];
   const { height, thickness } = leaf;
   const { value: body } = practice.values.bodies;
-  const middle = thickness / 2;
   const owner = 'closer';
-  switch (kind) {
-    case 'surface-pull':
-    case 'surface-push': {
-      const { surfaceCloser: size } = body;
-      const pull = kind === 'surface-pull';
-      return [
-        solid(owner, 'solid.surfaceCloser', leaf.id, pull ? 'on-pull' : 'on-push', {
+  const side = closerSide(device);
+  if (side) {
+    const { surfaceCloser: size } = body;
+    const pull = side === 'pull';
+    const onFrame = device === 'top-jamb';
+    // On a plate it hangs below a low rail: only what is fixed stands on the rail.
+    const up = dropPlate ?? size.up;
+    return [
+      solid(
+        owner,
+        'solid.surfaceCloser',
+        leaf.id,
+        pull ? 'on-pull' : 'on-push',
+        {
           x: span(size.up, size.across),
-          y: span(height - size.up, size.up),
+          y: onFrame ? span(height, size.up) : span(height - up, up),
           z: pull ? span(-size.through, size.through) : span(thickness, size.through),
-        }),
-      ];
-    }
-    case 'concealed-overhead': {
-      const { concealedCloser: size } = body;
-      return [
-        solid(
-          owner,
-          'solid.concealedCloser',
-          leaf.id,
-          'in',
-          {
-            x: span(size.up, size.across),
-            y: span(height - size.up, size.up),
-            z: about(middle, size.through),
-          },
-          size.keep,
-        ),
-      ];
-    }
-    // The arm of a floor or head closer is the leaf's pivot: the hanging stage lets it in.
-    case 'floor':
-    case 'head':
-      return [];
+        },
+        0,
+        onFrame ? 'frame' : 'leaf',
+      ),
+    ];
   }
+  if (device !== 'concealed') return [];
+  // The arm of a floor or head closer is the leaf's pivot: the hanging stage lets it in.
+  const { concealedCloser: size } = body;
+  return [
+    solid(
+      owner,
+      'solid.concealedCloser',
+      leaf.id,
+      'in',
+      {
+        x: span(size.up, size.across),
+        y: span(height - size.up, size.up),
+        z: about(thickness / 2, size.through),
+      },
+      size.keep,
+    ),
+  ];
 }

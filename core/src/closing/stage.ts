@@ -1,47 +1,63 @@
 import type { ProductType } from '../catalogue/index.js';
 import { known } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
-import { closerKindOf, CLOSING_FACTS, type CloserKind } from './facts.js';
+import { CLOSING_DECISIONS, type CloserDevice } from './decisions.js';
+import { decideClosing, type Closing } from './decide.js';
+import { CLOSING_FACTS } from './facts.js';
+import { CLOSING_MESSAGES } from './messages.js';
 import { closingSolids } from './solids.js';
 import { CLOSING_TERMS } from './terms.js';
+import { CLOSING_VALUES } from './values.js';
 
-const CLOSERS: Record<CloserKind, ProductType> = {
-  'surface-pull': 'surface-closer',
-  'surface-push': 'surface-closer',
-  'concealed-overhead': 'concealed-closer',
+const CLOSERS: Partial<Record<CloserDevice, ProductType>> = {
+  regular: 'surface-closer',
+  'track-pull': 'surface-closer',
+  parallel: 'surface-closer',
+  'track-push': 'surface-closer',
+  'top-jamb': 'surface-closer',
+  concealed: 'concealed-closer',
   floor: 'floor-closer',
   head: 'head-closer',
 };
 
-/** What closes the leaf: recorded so far, not decided. */
+const ITEMS: Partial<Record<ProductType, string>> = Object.fromEntries(
+  Object.values(CLOSERS).map((type) => [type, 'item.closer.*']),
+);
+
+/** What closes, holds and stops the leaves. */
 export const closing = defineStage({
   id: 'closing',
-  needs: ['hanging'],
+  needs: ['opening', 'sizing', 'handing', 'hanging', 'securing'],
   facts: CLOSING_FACTS,
+  values: CLOSING_VALUES,
+  decisions: CLOSING_DECISIONS,
+  messages: CLOSING_MESSAGES,
   terms: CLOSING_TERMS,
   hardware: true,
   products: ['surface-closer', 'concealed-closer', 'floor-closer', 'head-closer'],
-  solids: ({ facts, practice }, leaf) => closingSolids(facts, practice, leaf),
+  decide: decideClosing,
+  solids: ({ practice, results }, leaf) => closingSolids(results.closing, practice, leaf),
   slots: [
     {
       key: 'closing.product',
-      items: {},
+      items: ITEMS,
       need: ({ facts, results }) => {
-        const closer = closerKindOf(facts);
-        if (!closer) return undefined;
-        const { device, leaves } = results.hanging;
-        const { leaf, mass } = leaves[0]!;
+        const { device, size, holdOpen, backCheck } = results.closing;
+        const type = device && CLOSERS[device];
+        if (!type) return undefined;
+        const { leaf, mass } = results.hanging.leaves[0]!;
         return {
-          types: [CLOSERS[closer]],
+          types: [type],
           mass,
           leafHeight: leaf.height,
           thickness: leaf.thickness,
           rated: known(facts.rating) ?? 0,
           opensTo: known(facts.openTo),
-          device,
+          device: results.hanging.device,
+          size: size?.set,
           traits: [
-            ...(facts.holdOpen === true ? ['hold-open'] : []),
-            ...(facts.backCheck === true ? ['back-check'] : []),
+            ...(holdOpen === 'closer' ? ['hold-open'] : []),
+            ...(backCheck ? ['back-check'] : []),
           ],
         };
       },
@@ -51,7 +67,7 @@ export const closing = defineStage({
 
 declare module '../opening/registry.js' {
   interface Results {
-    closing: undefined;
+    closing: Closing;
   }
   interface HardwareStages {
     closing: true;

@@ -125,7 +125,7 @@ export function decideOpening(
     solids,
     clashes,
     findings,
-    cautions: cautionsFor(facts, practice, input.results.hanging),
+    cautions: cautionsFor(facts, practice, input.results),
     progress: progressOf(own, decisions, findings),
   };
 }
@@ -166,7 +166,9 @@ function itemsOf(
     return standard ? { ...item, standard } : item;
   });
   const items = named.size === 0 ? ordered : withProducts(ordered, named);
-  return written ? [...items, ...written.map(writtenItem)] : items;
+  if (!written) return items;
+  const all = [...items, ...written.map(writtenItem)];
+  return all.sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
 }
 
 function writtenItem(line: WrittenItem): Item {

@@ -47,7 +47,10 @@ describe('deciding an opening', () => {
       fc.property(soundFacts, (facts) => {
         // “Locked” alone does not say what the lock is for.
         const use = facts.secured === true ? ({ lockUse: 'store' } as const) : {};
-        const decided = decideOpening({ ...facts, ...use }, PRACTICES['us-commercial']);
+        const decided = decideOpening(
+          { ...facts, ...use, finish: '626' },
+          PRACTICES['us-commercial'],
+        );
         expect(
           decided.decisions.filter((decision) => decision.status === 'open').map((d) => d.key),
         ).toEqual([]);

@@ -18,6 +18,11 @@ export function needsFor(input: AnyInput): Need[] {
   });
 }
 
+/** Whether an item is that of a term, or of a group that ends in `*`. */
+function isNamed(item: string | undefined, term: string): boolean {
+  return term.endsWith('*') ? item?.startsWith(term.slice(0, -1)) === true : item === term;
+}
+
 /** The items with the name of its product on what each product is. */
 export function withProducts(items: Item[], named: ReadonlyMap<string, Product>): Item[] {
   return SLOTS.reduce((list, { key, items: terms }) => {
@@ -26,7 +31,7 @@ export function withProducts(items: Item[], named: ReadonlyMap<string, Product>)
     if (!term) return list;
     const [stage] = key.split('.');
     return list.map((item) =>
-      item.stage === stage && item.term === term
+      item.stage === stage && isNamed(item.term, term)
         ? { ...item, product: `${product.maker} ${product.model}` }
         : item,
     );

@@ -250,7 +250,7 @@ function leafElements(
       kind: 'text',
       layer: 'label',
       part: 'handing.hand',
-      at: { x: left + width / 2, y: bottom + height * 0.12 },
+      at: { x: left + width / 2, y: bottom + height * 0.26 },
       text: 'active',
       anchor: 'middle',
     });

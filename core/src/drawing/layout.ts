@@ -152,7 +152,7 @@ function partsOf(element: Element, textHeight: number, units: Units): Parts {
       // A word may move up or down by a line or two; what it names stays beside it.
       return {
         lines: [],
-        places: [0, 1.15, -1.15, 2.3, -2.3, 3.5, -3.5].map((lines) => ({
+        places: [0, 1.15, -1.15, 2.3, -2.3, 3.5, -3.5, 5, -5].map((lines) => ({
           kind: 'text',
           layer: element.layer,
           ...part,

@@ -28,6 +28,8 @@ function plainValue(value: Value | undefined, units: Units): Record<string, unkn
       return { text, newtons: value.newtons };
     case 'count':
       return { text, count: value.count };
+    case 'amount':
+      return { text, amount: value.amount, unit: value.unit };
     case 'angle':
       return { text, degrees: value.degrees };
     case 'area':
@@ -63,7 +65,7 @@ export function summaryOf(decided: DecidedOpening): Record<string, unknown> {
       unit: item.unit,
       description: itemText(item),
       size: partsText(itemSizeParts(item, units)),
-      finish: item.finish ?? '',
+      finish: item.finish ? termText(item.finish, units.language) : '',
     })),
     findings: decided.findings.map((finding) => ({
       level: finding.level,

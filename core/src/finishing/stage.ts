@@ -1,18 +1,26 @@
 import { defineStage } from '../stage/index.js';
+import { FINISHING_DECISIONS } from './decisions.js';
+import { decideFinishing, type Finishing } from './decide.js';
 import { FINISHING_FACTS } from './facts.js';
+import { FINISHING_MESSAGES } from './messages.js';
 import { FINISHING_TERMS } from './terms.js';
+import { FINISHING_VALUES } from './values.js';
 
-/** Finishes: recorded so far, not decided. */
+/** The appearance of all that is seen, and its number on each item’s metal. */
 export const finishing = defineStage({
   id: 'finishing',
-  needs: [],
+  needs: ['opening', 'hanging', 'securing', 'closing'],
   facts: FINISHING_FACTS,
+  values: FINISHING_VALUES,
+  decisions: FINISHING_DECISIONS,
+  messages: FINISHING_MESSAGES,
   terms: FINISHING_TERMS,
   bolt: true,
+  decide: decideFinishing,
 });
 
 declare module '../opening/registry.js' {
   interface Results {
-    finishing: undefined;
+    finishing: Finishing;
   }
 }

@@ -180,8 +180,5 @@ function recordNames(record: HandingRecord, practice: Practice, hand: Hand): Han
   record.decide('knuckles', names.knuckles, {
     reasons: () => [said('handing.knuckles', { bevel: { term: `bevel.${names.bevel}` } })],
   });
-  record.decide('closerSide', names.bevel === 'regular' ? 'pull' : 'push', {
-    reasons: () => [said(`handing.closer.${names.bevel}`)],
-  });
   return names;
 }

@@ -6,7 +6,6 @@ export const HANDING_DECISIONS = decisionTable('handing', {
   slide: asTerm<Side>('slide'),
   hand: asCode(),
   knuckles: asTerm<'inside' | 'outside'>('knuckles'),
-  closerSide: asTerm<'pull' | 'push'>('closerSide'),
 });
 
 export type HandingRecord = Recorder<(typeof HANDING_DECISIONS)['specs']>;

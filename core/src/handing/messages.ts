@@ -18,9 +18,6 @@ export const HANDING_MESSAGES = {
   'handing.names':
     '{bevel}; back to the jamb it swings {jamb}; seen from the knuckle side the hinges are on the {knuckle}.',
   'handing.knuckles': '{bevel}: the knuckles show on the side it swings to.',
-  'handing.closer.regular': 'It swings in, so a closer inside is on the pull side: regular arm.',
-  'handing.closer.reverse':
-    'It swings out, so a closer inside is on the push side: parallel arm or top jamb.',
   'handing.doubleActing': 'It swings both ways, so it has a pivot side and no hand.',
   'handing.doubleEgress':
     'Each leaf is handed from its own pull side; each person pushes the leaf on their {pushed}.',

@@ -78,10 +78,11 @@ export function decideHanging(
   const plan = swingPlan(practice, sizes, { device, leaves });
   let clearWidthActive: Hanging['clearWidthActive'];
   let lockEdge: Hanging['lockEdge'];
+  let widest: number | undefined;
   if (plan) {
     clearWidthActive = decideClearWidth(record, practice, sizes, plan);
     const swing = decideSwing(record, practice, sizes, plan, device);
-    lockEdge = swing.lockEdge;
+    ({ lockEdge, widest } = swing);
     checkOpening(record, swing.widest);
   } else if (device === 'folding-gear') {
     decideFolded(record, sizes);
@@ -100,6 +101,7 @@ export function decideHanging(
     wireHinge: leaves.reduce<number | undefined>((at, one) => one.wireHinge ?? at, undefined),
     existing,
     clearWidthActive,
+    widest,
     lockEdge,
     // So far nothing else was let in.
     solids: [...record.solids],

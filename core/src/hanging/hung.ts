@@ -73,6 +73,8 @@ export interface Hanging {
   readonly existing: SurveyedHinges | undefined;
   /** Clear width of the active leaf of a pair alone. */
   readonly clearWidthActive: Ticks | undefined;
+  /** The widest it opens, degrees, where something stands in its way. */
+  readonly widest: number | undefined;
   /** Whether the lock edge passes a square jamb or is bevelled. */
   readonly lockEdge: 'square' | 'bevelled' | undefined;
   /** What is let into leaf and frame to hang it. */

@@ -5,6 +5,9 @@ import type { SetStage, Stage } from './registry.js';
 /** Where a decided value comes from. */
 export type Basis = 'given' | 'measured' | 'assumed' | 'derived' | 'chosen';
 
+/** Units that are the same in every practice. */
+export type AmountUnit = 'A' | 'Ah' | 'V' | 'dB' | 's' | 'Pa' | '%';
+
 /** A parameter of a reason or finding, typed so that it is phrased in the project's units. */
 export type Param =
   | string
@@ -14,6 +17,8 @@ export type Param =
   | { gramsPerSquareMetre: number }
   | { grams: number }
   | { newtons: number }
+  | { newtonMetres: number }
+  | { amount: number; unit: AmountUnit }
   | { degrees: number }
   | { term: string };
 
@@ -31,6 +36,7 @@ export type Value =
   | { type: 'mass'; grams: number }
   | { type: 'force'; newtons: number }
   | { type: 'angle'; degrees: number }
+  | { type: 'amount'; amount: number; unit: AmountUnit }
   | { type: 'area'; squareMm: number }
   | { type: 'count'; count: number }
   | { type: 'term'; term: string };

@@ -1,5 +1,5 @@
 import type { Rounding, Ticks } from '../measure/index.js';
-import type { Value } from './decision.js';
+import type { AmountUnit, Value } from './decision.js';
 import { LEAF_IDS, type LeafId } from './kinds.js';
 
 /** How a decision of one name is valued: `T` is what the code works with, the rest is shown. */
@@ -84,6 +84,11 @@ export function asForce(): DecisionSpec<number> {
 /** An angle in degrees. */
 export function asAngle(): DecisionSpec<number> {
   return { type: 'angle', toValue: (degrees) => ({ type: 'angle', degrees }) };
+}
+
+/** So much of a unit that is the same in every practice. */
+export function asAmount(unit: AmountUnit): DecisionSpec<number> {
+  return { type: 'amount', toValue: (amount) => ({ type: 'amount', amount, unit }) };
 }
 
 /** An area in square millimetres. */

@@ -42,6 +42,8 @@ export const OPENING_FACTS = {
   work: choiceFact(['new', 'replacement'], 'work', { first: true }),
   /** Fire rating in minutes; 0 is not rated. */
   rating: minutesFact(480, { first: true }),
+  /** Whether it holds smoke back. */
+  smoke: yesNoFact(),
   frequency: choiceFact(['high', 'medium', 'low'], 'use', { first: true }),
   /** Whether the door is locked against people on one side. */
   secured: yesNoFact({ first: true }),

@@ -30,6 +30,7 @@ const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
       bevelled: 'beveled',
       panelled: 'paneled',
       grey: 'gray',
+      armour: 'armor',
       colour: 'color',
       storey: 'level',
       storeys: 'levels',

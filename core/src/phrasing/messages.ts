@@ -101,6 +101,10 @@ export const COMMON_MESSAGES = {
   'care.glass': 'Glass leaf: gloves, edge protection, no metal contact.',
   'care.pivot':
     'Taking the leaf off its pivots: prop it, part the closer at the arm joint, free the top pivot, lower it.',
+  'care.closer':
+    'Closers hold spring and oil: follow the maker; never take the arm off under load, never unscrew a valve from its body.',
+  'care.power':
+    'Low voltage by a competent person, mains only by a licensed one: isolate, and prove release on loss of power and on alarm before hand-over.',
   'care.cutting':
     'When cutting: eyes, ears and lungs protected, the leaf clamped, cut away from the supporting hand, drill from both faces.',
   'checking.overlap':
@@ -123,8 +127,6 @@ export const COMMON_MESSAGES = {
     'A knob on an accessible route: it is to be worked without grasping or twisting.',
   'checking.threshold': 'The threshold is {height} high; on an accessible route {most} at most.',
   'checking.thresholdBevel': 'The threshold is to be bevelled.',
-  'checking.plateLabel':
-    'A plate {height} high on a rated leaf: above {most} labelled or put on by its maker.',
   'checking.glassRated': 'The glass is larger than usual at this rating: as listed or tested.',
   'checking.holeRated': 'A {hole} in a rated leaf: only one listed or tested with it.',
   'checking.twoLeaves':
@@ -159,6 +161,7 @@ export const COMMON_MESSAGES = {
   'catalogue.lacks.listed': 'It is listed to {is} min; the leaf is rated {wanted} min.',
   'catalogue.lacks.opens': 'It opens to {is}; {wanted} is wanted.',
   'catalogue.lacks.drop': 'It drops {is}; the gap under the leaf is {wanted}.',
+  'catalogue.lacks.size': 'It is made in sizes {from} to {to}; {wanted} is to be set.',
   'catalogue.lacks.templated': 'It is not templated for {device}.',
   'alternatives.rule.foot': 'Only offset pivots stand on the jamb.',
   'alternatives.rule.frame':

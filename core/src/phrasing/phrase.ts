@@ -7,7 +7,7 @@ import {
   type ShownLength,
   type System,
 } from '../measure/index.js';
-import type { Item, Param, Said, Value } from '../opening/index.js';
+import type { AmountUnit, Item, Param, Said, Value } from '../opening/index.js';
 import type { Language } from '../practice/index.js';
 import { termIn, wordsIn } from './languages.js';
 import { SENTENCES } from './words.js';
@@ -63,8 +63,15 @@ function paramPart(param: Param, units: Units): Part {
   if ('gramsPerSquareMetre' in param) return surfaceMass(param.gramsPerSquareMetre, units);
   if ('grams' in param) return formatQuantity(param.grams, 'mass', units.system);
   if ('newtons' in param) return formatQuantity(param.newtons, 'force', units.system);
+  if ('newtonMetres' in param) return formatQuantity(param.newtonMetres, 'moment', units.system);
+  if ('amount' in param) return amountText(param.amount, param.unit);
   if ('degrees' in param) return formatQuantity(param.degrees, 'angle', units.system);
   return termIn(param.term, units.language);
+}
+
+/** `1.25 A`, `24 V`: three figures at most, as instruments show them. */
+function amountText(amount: number, unit: AmountUnit): string {
+  return `${Number(amount.toPrecision(3))} ${unit}`;
 }
 
 const SQUARE_FOOT = 0.09290304;
@@ -173,6 +180,8 @@ export function valueParts(value: Value, units: Units): Part[] {
       return units.system === 'metric'
         ? [`${(value.squareMm / 100).toFixed(0)} cm²`]
         : [`${(value.squareMm / 645.16).toFixed(1)} in²`];
+    case 'amount':
+      return [amountText(value.amount, value.unit)];
     case 'count':
       return [String(value.count)];
     case 'term':
@@ -183,6 +192,7 @@ export function valueParts(value: Value, units: Units): Part[] {
 /** The same value in the other system, for a hover; empty where it has none. */
 export function valueInOther(value: Value, units: Units): string {
   if (value.type === 'term' || value.type === 'count' || value.type === 'angle') return '';
+  if (value.type === 'amount') return '';
   const other: Units = { system: units.system === 'inch' ? 'metric' : 'inch', denominator: 32 };
   return partsText(valueParts(value, other));
 }

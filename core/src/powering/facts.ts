@@ -1,9 +1,27 @@
-import { swings, yesNoFact, type FactsOf } from '../opening/index.js';
+import { choiceFact, countFact, swings, yesNoFact, type FactsOf } from '../opening/index.js';
+
+/** What tells an electrified opening to let somebody in. */
+export const ACCESS = ['none', 'keypad', 'reader', 'intercom', 'button'] as const;
+export type Access = (typeof ACCESS)[number];
 
 /** Facts about power. */
 export const POWERING_FACTS = {
+  /** What releases it from outside. */
+  access: choiceFact(ACCESS, 'access', { first: true }),
   /** Whether power or a signal passes from frame to leaf. */
   wireToLeaf: yesNoFact({ first: true, applies: swings }),
+  /** Whether an operator opens it by power. */
+  operator: yesNoFact({ first: true }),
+  /** Whether somebody is told that it stands open. */
+  monitored: yesNoFact(),
+  /** Whether the fire alarm reaches the opening and lets go what it holds. */
+  alarmReleases: yesNoFact(),
+  /** Volts of the supply. */
+  supplyVolts: countFact(240),
+  /** Length of the cable from the supply, metres. */
+  cableRun: countFact(2000),
+  /** Hours the supply shall last without mains. */
+  standbyHours: countFact(168),
 };
 
 declare module '../opening/registry.js' {

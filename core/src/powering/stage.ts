@@ -1,17 +1,25 @@
 import { defineStage, type StageInput } from '../stage/index.js';
 import { lockCentre } from '../securing/index.js';
 import type { MeasuredLeaf, Solid } from '../opening/index.js';
+import { POWERING_DECISIONS } from './decisions.js';
+import { decidePowering, type Powering } from './decide.js';
 import { POWERING_FACTS } from './facts.js';
+import { POWERING_MESSAGES } from './messages.js';
 import { poweringSolids } from './solids.js';
 import { POWERING_TERMS } from './terms.js';
+import { POWERING_VALUES } from './values.js';
 
-/** Power and signals: recorded so far, not decided. */
+/** Power and signals: the chain from supply over switch to load, and the way of the wire. */
 export const powering = defineStage({
   id: 'powering',
-  needs: ['hanging', 'securing'],
+  needs: ['opening', 'sizing', 'hanging', 'securing', 'closing', 'sealing'],
   facts: POWERING_FACTS,
+  values: POWERING_VALUES,
+  decisions: POWERING_DECISIONS,
+  messages: POWERING_MESSAGES,
   terms: POWERING_TERMS,
   hardware: true,
+  decide: decidePowering,
   solids: wireway,
 });
 
@@ -38,7 +46,7 @@ function wireway(
 
 declare module '../opening/registry.js' {
   interface Results {
-    powering: undefined;
+    powering: Powering;
   }
   interface HardwareStages {
     powering: true;

@@ -1,9 +1,18 @@
-import { lengthFact, type FactsOf } from '../opening/index.js';
+import { choiceFact, lengthFact, swings, yesNoFact, type FactsOf } from '../opening/index.js';
+
+/** What passes through a door and strikes it. */
+export const TRAFFIC = ['feet', 'carts', 'beds'] as const;
 
 /** Facts about what protects the leaf. */
 export const PROTECTING_FACTS = {
   /** Height of a kick plate. */
   kickPlate: lengthFact({ first: true }),
+  /** What passes through it. */
+  traffic: choiceFact(TRAFFIC, 'traffic', { first: true, applies: swings }),
+  /** Height of a stretcher’s or cart’s bumper above the floor. */
+  bumperHeight: lengthFact({ applies: swings }),
+  /** Whether people inside must see who stands outside. */
+  viewer: yesNoFact(),
 };
 
 declare module '../opening/registry.js' {

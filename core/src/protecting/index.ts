@@ -1,2 +1,4 @@
-export { protectingSolids } from './solids.js';
+export type { PlateSize, Protecting } from './decide.js';
+export { PLATES, type Plates } from './values.js';
+export { sweeps } from './sweep.js';
 export { protecting } from './stage.js';

@@ -1,28 +1,28 @@
-import {
-  known,
-  solid,
-  span,
-  type OpeningFacts,
-  type Solid,
-  type MeasuredLeaf,
-} from '../opening/index.js';
+import { solid, span, type MeasuredLeaf, type OpeningFacts, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import type { PlateSize, Protecting } from './decide.js';
+import { liftOver } from './sweep.js';
 
-/** A kick plate on the push face, as wide as the leaf less a margin on both sides. */
+/** Plates on the faces, as wide as the leaf less what stays free at both edges; over a sweep where there is one. */
 export function protectingSolids(
   facts: OpeningFacts,
   practice: Practice,
   leaf: MeasuredLeaf,
+  { plates, plate, mop }: Protecting,
 ): Solid[] {
-  const plate = known(facts.kickPlate);
-  if (!plate || leaf.id === 'upper') return [];
-  const { plateMargin, bodies } = practice.values;
-  const lift = known(facts.bottomSeal) === 'sweep' ? bodies.value.sweep.up : 0;
+  if (leaf.id === 'upper') return [];
+  const { through } = practice.values.bodies.value.kickPlate;
+  const lift = liftOver(facts, practice);
+  const on = (size: PlateSize, pull: boolean, thing: string): Solid => {
+    return solid('kickPlate', thing, leaf.id, pull ? 'on-pull' : 'on-push', {
+      x: span(size.from, Math.min(size.width, leaf.width)),
+      y: span(lift, size.height),
+      z: pull ? span(-through, through) : span(leaf.thickness, through),
+    });
+  };
   return [
-    solid('kickPlate', 'solid.kickPlate', leaf.id, 'on-push', {
-      x: [plateMargin.value, leaf.width - plateMargin.value],
-      y: span(lift, plate),
-      z: span(leaf.thickness, bodies.value.kickPlate.through),
-    }),
+    ...(plate ? [on(plate, false, 'solid.kickPlate')] : []),
+    ...(plate && plates === 'armor-both' ? [on(plate, true, 'solid.kickPlate')] : []),
+    ...(mop ? [on(mop, true, 'solid.mopPlate')] : []),
   ];
 }

@@ -1,4 +1,4 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { known, swings, type OpeningFacts } from '../opening/index.js';
 import type { LockUse, Practice, Role } from '../practice/index.js';
 
 /** Roles whose door people leave the building by, or pass on the way. */
@@ -73,6 +73,19 @@ export function assumedBy(
     if (closing === 'always' || (closing === 'rated' && rated)) assumed.closer = 'any';
   }
   return assumed;
+}
+
+/** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */
+export function restsOnSeal(
+  facts: OpeningFacts,
+  role: Role | undefined,
+): Pick<OpeningFacts, 'stopSeal'> {
+  const tight =
+    (facts.exterior === true && role !== 'gate') ||
+    facts.smoke === true ||
+    facts.lightTight === true ||
+    (known(facts.sound) ?? 0) > 0;
+  return facts.stopSeal === undefined && tight && swings(facts.kind) ? { stopSeal: 'seal' } : {};
 }
 
 /** Facts with what is assumed of them filled in, each marked so. */

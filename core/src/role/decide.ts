@@ -1,7 +1,7 @@
 import { known, roomNamed, said, type OpeningFacts } from '../opening/index.js';
 import type { Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
-import { assumedBy } from './assumes.js';
+import { assumedBy, restsOnSeal } from './assumes.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
@@ -53,7 +53,10 @@ export function decideWhole(
       ['role', 'lockUse'],
     );
   }
-  const assumed = role ? assumedBy(role, facts, practice, recorded !== undefined) : {};
+  const assumed = {
+    ...(role ? assumedBy(role, facts, practice, recorded !== undefined) : {}),
+    ...restsOnSeal(facts, role),
+  };
   const egress = known(facts.egress) ?? assumed.egress;
   const escape = egress === true ? decideEscape(record, rooms) : undefined;
   askOccupancy(record, facts, practice);

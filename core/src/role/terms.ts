@@ -12,6 +12,7 @@ export const ROLE_TERMS = {
   'fact.frequency': 'Frequency of use',
   'fact.rating': 'Fire rating, minutes',
   'fact.exterior': 'Exterior',
+  'fact.smoke': 'Against smoke',
   'fact.twoLeaves': 'Two leaves in one frame',
   'fact.salt': 'Salt air',
   'fact.secured': 'Secured',

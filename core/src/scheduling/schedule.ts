@@ -9,8 +9,7 @@ import {
   valueParts,
   type Units,
 } from '../phrasing/index.js';
-import type { Item, SetStage } from '../opening/index.js';
-import { SET_STAGES } from '../stages/index.js';
+import type { Item } from '../opening/index.js';
 import { groupSets, type HardwareSet, type KnownSet } from './sets.js';
 
 /** An opening as scheduling sees it. */
@@ -57,8 +56,6 @@ export interface Schedule {
   /** Open decisions and stops are printed, never hidden. */
   open: { mark: string; stage: string; question: string }[];
   findings: { mark: string; level: string; text: string; source: string }[];
-  /** Stages whose hardware nobody has decided or written, per opening mark. */
-  unwritten: { mark: string; stages: string[] }[];
   known: KnownSet[];
 }
 
@@ -150,7 +147,7 @@ function lineOf(item: Item, units: Units): Line {
     unit: termText(`unit.${item.unit}`),
     description: itemText(item, units.language),
     size: partsText(itemSizeParts(item, units)),
-    finish: item.finish ?? '',
+    finish: item.finish ? termText(item.finish, units.language) : '',
     stage: termText(`stage.${item.stage}`),
     remarks: [item.handed ? 'by hand of opening' : '', item.standard ?? '']
       .filter(Boolean)
@@ -172,7 +169,6 @@ export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] =
     without: grouped.without.map((opening) => headingOf(opening.decided)),
     open: [],
     findings: [],
-    unwritten: [],
     known: grouped.known,
   };
   for (const { decided, mark } of sorted) {
@@ -193,13 +189,6 @@ export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] =
         source: finding.source,
       });
     }
-    const stages = decided.progress
-      .filter(
-        ({ stage, state, open }) =>
-          state === 'open' && open === 0 && SET_STAGES.includes(stage as SetStage),
-      )
-      .map((bolt) => termText(`stage.${bolt.stage}`));
-    if (stages.length > 0) schedule.unwritten.push({ mark, stages });
   }
   return schedule;
 }

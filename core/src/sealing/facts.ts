@@ -1,8 +1,19 @@
-import { choiceFact, swings, type FactsOf } from '../opening/index.js';
+import {
+  choiceFact,
+  countFact,
+  lengthFact,
+  swings,
+  yesNoFact,
+  type FactsOf,
+} from '../opening/index.js';
 
 /** Seals of the gap under the leaf, by where they are fixed. */
 export const BOTTOM_SEALS = ['sweep', 'drop-surface', 'drop-half', 'drop-full'] as const;
 export type BottomSeal = (typeof BOTTOM_SEALS)[number];
+
+/** How even the floor is under the leaf: what the seal must lie on. */
+export const FLOOR_TEXTURES = ['smooth', 'light', 'rough', 'carpet'] as const;
+export type FloorTexture = (typeof FLOOR_TEXTURES)[number];
 
 const swinging = { applies: swings };
 
@@ -15,6 +26,17 @@ export const SEALING_FACTS = {
   }),
   /** What the leaf comes to rest on at its stop. */
   stopSeal: choiceFact(['none', 'silencer', 'seal'], 'stopSeal', { ...swinging, first: true }),
+  /** Sound insulation the whole door shall have, in dB (Rw or STC); 0 is not wanted. */
+  sound: countFact(70, { ...swinging, first: true }),
+  /** Sound insulation of the leaf alone as tested, in dB. */
+  leafSound: countFact(70, swinging),
+  floorTexture: choiceFact(FLOOR_TEXTURES, 'floorTexture', swinging),
+  /** Difference in height of the floor under the closed leaf. */
+  floorUneven: lengthFact(swinging),
+  /** Whether air shall pass under the leaf. */
+  airUnder: yesNoFact(swinging),
+  /** Whether no light may pass. */
+  lightTight: yesNoFact(swinging),
 };
 
 declare module '../opening/registry.js' {

@@ -1,3 +1,4 @@
-export { sealingSolids } from './solids.js';
-export { BOTTOM_SEALS, type BottomSeal } from './facts.js';
+export { BOTTOM_SEALS, FLOOR_TEXTURES, type BottomSeal } from './facts.js';
+export type { Sealing } from './decide.js';
+export { soundThrough, type SoundPath, type SoundSum } from './sound.js';
 export { sealing } from './stage.js';

@@ -1,35 +1,46 @@
-import {
-  about,
-  known,
-  solid,
-  span,
-  type OpeningFacts,
-  type Solid,
-  type MeasuredLeaf,
-} from '../opening/index.js';
+import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { rodInset, type Securing } from '../securing/index.js';
+import type { Sealing } from './decide.js';
 
 /** What the bottom seal takes out of a leaf or puts onto it; it runs over the leaf's whole width. */
 export function sealingSolids(
-  facts: OpeningFacts,
+  { bottom }: Pick<Sealing, 'bottom'>,
+  securing: Securing,
   practice: Practice,
   leaf: MeasuredLeaf,
 ): Solid[] {
-  const kind = known(facts.bottomSeal);
   if (leaf.id === 'upper') return [];
   const { value: body } = practice.values.bodies;
   const { thickness } = leaf;
   const x = span(0, leaf.width);
   const owner = 'bottomSeal';
-  switch (kind) {
-    case 'sweep':
+  switch (bottom) {
+    // A sweep is notched for the rod that runs down in front of it.
+    case 'sweep': {
+      const { up, through } = body.sweep;
+      const rod = rodSpan(securing, practice, leaf);
+      const parts: [number, number][] = rod
+        ? [
+            [x[0], rod[0]],
+            [rod[1], x[1]],
+          ]
+        : [x];
+      return parts.map((part) =>
+        solid(owner, 'solid.sweep', leaf.id, 'on-push', {
+          x: part,
+          y: span(0, up),
+          z: span(thickness, through),
+        }),
+      );
+    }
     case 'drop-surface': {
-      const size = kind === 'sweep' ? body.sweep : body.dropSurface;
+      const { up, through } = body.dropSurface;
       return [
-        solid(owner, kind === 'sweep' ? 'solid.sweep' : 'solid.dropSurface', leaf.id, 'on-push', {
+        solid(owner, 'solid.dropSurface', leaf.id, 'on-push', {
           x,
-          y: span(0, size.up),
-          z: span(thickness, size.through),
+          y: span(0, up),
+          z: span(thickness, through),
         }),
       ];
     }
@@ -62,4 +73,14 @@ export function sealingSolids(
     default:
       return [];
   }
+}
+
+/** Where a surface rod runs down to the floor, along the leaf; undefined where none does. */
+function rodSpan(
+  { fit, kind, strike }: Securing,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+): [number, number] | undefined {
+  if (kind !== 'rods-surface' || !fit || strike?.on !== 'ends') return undefined;
+  return about(leaf.width - rodInset(fit), practice.values.bodies.value.rod.across);
 }

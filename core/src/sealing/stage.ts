@@ -1,28 +1,52 @@
+import type { ProductType } from '../catalogue/index.js';
 import { known } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
+import { SEALING_DECISIONS, type Bottom } from './decisions.js';
+import { decideSealing, type Sealing } from './decide.js';
 import { SEALING_FACTS } from './facts.js';
+import { SEALING_MESSAGES } from './messages.js';
 import { sealingSolids } from './solids.js';
 import { SEALING_TERMS } from './terms.js';
+import { SEALING_VALUES } from './values.js';
 
-/** What seals the gaps: recorded so far, not decided. */
+const BOTTOM_PRODUCTS: Partial<Record<Bottom, ProductType>> = {
+  sweep: 'sweep',
+  'drop-surface': 'drop-surface',
+  'drop-half': 'drop-half',
+  'drop-full': 'drop-full',
+  threshold: 'threshold',
+};
+
+/** What seals the gaps around the leaf: air, rain, smoke, sound, light. */
 export const sealing = defineStage({
   id: 'sealing',
-  needs: ['sizing', 'hanging'],
+  needs: ['opening', 'sizing', 'hanging', 'securing', 'closing', 'protecting'],
   facts: SEALING_FACTS,
+  values: SEALING_VALUES,
+  decisions: SEALING_DECISIONS,
+  messages: SEALING_MESSAGES,
   terms: SEALING_TERMS,
   hardware: true,
   products: ['perimeter-seal', 'sweep', 'drop-surface', 'drop-half', 'drop-full', 'threshold'],
-  solids: ({ facts, practice }, leaf) => sealingSolids(facts, practice, leaf),
+  decide: decideSealing,
+  solids: ({ practice, results }, leaf) =>
+    sealingSolids(results.sealing, results.securing, practice, leaf),
   slots: [
     {
       key: 'sealing.product',
-      items: {},
+      items: {
+        sweep: 'item.bottom.sweep',
+        'drop-surface': 'item.bottom.drop-surface',
+        'drop-half': 'item.bottom.drop-half',
+        'drop-full': 'item.bottom.drop-full',
+        threshold: 'item.thresholdSeal',
+      },
       need: ({ facts, results }) => {
-        const seal = facts.threshold === 'sealing' ? 'threshold' : known(facts.bottomSeal);
-        if (!seal || seal === 'none' || seal === 'any') return undefined;
+        const type = BOTTOM_PRODUCTS[results.sealing.bottom];
+        if (!type) return undefined;
         const { leaf, mass } = results.hanging.leaves[0]!;
         return {
-          types: [seal],
+          types: [type],
           traits: [],
           mass,
           longAs: leaf.width,
@@ -39,7 +63,7 @@ export const sealing = defineStage({
 
 declare module '../opening/registry.js' {
   interface Results {
-    sealing: undefined;
+    sealing: Sealing;
   }
   interface HardwareStages {
     sealing: true;

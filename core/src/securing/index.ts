@@ -25,7 +25,7 @@ export { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './stri
 export { boltLengths, hasSecondLeaf, secondLeaf, type SecondLeaf } from './pair.js';
 export { exitCase, fitExit, type ExitFit } from './exitDevice.js';
 export { datumsOf, heightRow, lockHeightOf, usualHeight, type Datums } from './heights.js';
-export { lockCentre, securingSolids } from './solids.js';
+export { lockCentre, rodInset, securingSolids } from './solids.js';
 export {
   actionsOf,
   exploreLock,

@@ -120,8 +120,8 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     'mortise-storeroom',
     'mortise-passage',
   ]),
-  'rim-exit': form('rim-exit', 'push-face', 'rim', false, EXITS),
-  'mortise-exit': form('mortise-exit', 'pocket', 'mortise', true, EXITS),
+  'rim-exit': form('rim-exit', 'push-face', 'rim', false, [...EXITS, 'electric-strike']),
+  'mortise-exit': form('mortise-exit', 'pocket', 'mortise', true, [...EXITS, 'electric-strike']),
   'rods-surface': form('rods-surface', 'push-face', 'rim', false, EXITS),
   'rods-concealed': form('rods-concealed', 'push-face', 'rim', true, EXITS),
   sliding: form('sliding', 'pocket', 'own', false, [

@@ -170,6 +170,11 @@ function boreSolids(
   ];
 }
 
+/** How far the rods stand in from the lock edge: in the middle of a stile too narrow for the usual place. */
+export function rodInset({ solid: stile, backset }: Pick<LockFit, 'solid' | 'backset'>): number {
+  return stile && stile.width < 2 * backset ? stile.width / 2 : backset;
+}
+
 function rodSolids(
   facts: OpeningFacts,
   practice: Practice,
@@ -178,9 +183,8 @@ function rodSolids(
 ): Solid[] {
   const { rimCase, rod, concealedRod } = practice.values.bodies.value;
   const { width, height, thickness } = leaf;
-  const { y, solid: stile } = fit;
-  // In the middle of a stile too narrow for the usual place.
-  const inward = stile && stile.width < 2 * fit.backset ? stile.width / 2 : fit.backset;
+  const { y } = fit;
+  const inward = rodInset(fit);
   const solids: Solid[] = [];
   const below = known(facts.plainFloor) === true ? [] : [span(0, y - rimCase.up / 2)];
   for (const part of [...below, span(y + rimCase.up / 2, height - y - rimCase.up / 2)]) {

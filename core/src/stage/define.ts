@@ -31,7 +31,7 @@ export interface StageInput<Needs extends Stage = never> {
 export interface ProductSlot<Reads extends Stage = never> {
   /** The decision it is named by: `stage.name`. */
   readonly key: `${string}.${string}`;
-  /** Types of products that may stand there, with the item that carries the name. */
+  /** Types of products that may stand there, with the item that carries the name; `…*` for a group of items. */
   readonly items: Partial<Record<ProductType, string>>;
   /** What is asked of a product; undefined where the opening has no such place. */
   need(input: StageInput<Reads>): Omit<Need, 'slot'> | undefined;

@@ -23,6 +23,8 @@ export interface Need {
   grade?: number | undefined;
   opensTo?: number | undefined;
   drop?: number | undefined;
+  /** Closing force to set. */
+  size?: number | undefined;
   device?: string | undefined;
   /** Lock function by id, backset. */
   function?: string | undefined;
@@ -104,6 +106,17 @@ export function missing(need: Need, product: Product): Said[] {
     lack('catalogue.lacks.drop', {
       is: at(product.drop),
       wanted: { ticks: need.drop, rounding: 'up' },
+    });
+  if (
+    need.size !== undefined &&
+    product.sizeFrom !== undefined &&
+    product.sizeTo !== undefined &&
+    (need.size < product.sizeFrom || need.size > product.sizeTo)
+  )
+    lack('catalogue.lacks.size', {
+      from: product.sizeFrom,
+      to: product.sizeTo,
+      wanted: need.size,
     });
   if (need.function && product.functions && !product.functions.includes(need.function))
     lack('catalogue.lacks.function', {

@@ -71,19 +71,6 @@ export function scheduleCsv(schedule: Schedule): string {
       '',
       finding.source,
     ]);
-  for (const { mark, stages } of schedule.unwritten)
-    rows.push([
-      '',
-      mark,
-      ...blank,
-      '',
-      '',
-      '',
-      `NOT YET WRITTEN: ${stages.join(', ')}`,
-      '',
-      '',
-      '',
-    ]);
   return `\uFEFF${stringify(
     rows.map((row) => row.map(safeCell)),
     { record_delimiter: '\r\n' },

@@ -241,19 +241,4 @@ function openItems(sheet: Sheet, schedule: Schedule): void {
       schedule.open.map((open) => [open.mark, open.stage, open.question]),
     );
   }
-  if (schedule.unwritten.length > 0) {
-    sheet.heading('Stages not written yet');
-    const byStages = new Map<string, string[]>();
-    for (const { mark, stages } of schedule.unwritten) {
-      const key = stages.join(', ');
-      byStages.set(key, [...(byStages.get(key) ?? []), mark]);
-    }
-    sheet.table(
-      [
-        { title: 'stages', share: 30 },
-        { title: 'openings', share: 70 },
-      ],
-      [...byStages].map(([stages, marks]) => [stages, marks.join(', ')]),
-    );
-  }
 }

@@ -73,7 +73,7 @@ export function ScheduleScreen() {
         {schedule.error.message}
       </Message>
     );
-  const { sets, without, open, findings, unwritten } = schedule.data;
+  const { sets, without, open, findings } = schedule.data;
   const stops = findings.filter((finding) => finding.level === 'stop');
   return (
     <div className="grid h-full grid-cols-[196px_1fr]">
@@ -196,12 +196,6 @@ export function ScheduleScreen() {
               <span>{one.question}</span>
             </p>
           ))}
-          {unwritten.length > 0 && (
-            <p className="mt-4 text-soft">
-              {unwritten.length} opening{unwritten.length === 1 ? ' has' : 's have'} stages for
-              which no hardware was written and none was ruled out.
-            </p>
-          )}
           <p className="mt-4 max-w-3xl text-soft">
             An aid to preparation: the adopted code, the authority having jurisdiction, the listing
             and the makers’ instructions decide. Have a licensed professional confirm.

@@ -1,0 +1,364 @@
+import { known, meetsInMiddle, said, slides, swings, type OpeningFacts } from '../opening/index.js';
+import { swingPlan } from '../hanging/index.js';
+import { framingOf, measured } from '../sizing/index.js';
+import type { Role } from '../practice/index.js';
+import type { StageInput } from '../stage/index.js';
+import { ARMS, armSweep, type ArmName, type ArmSweep } from './arm.js';
+import {
+  CLOSER_DEVICES,
+  HOLD_OPENS,
+  STOPS,
+  type CloserDevice,
+  type ClosingRecord,
+  type HoldOpen,
+  type StopKind,
+} from './decisions.js';
+import { closerAlternatives, closerFor, isSurface, type CloserCase } from './device.js';
+import { findClosing } from './findings.js';
+import { openingForce, type OpeningForce } from './force.js';
+import { closingItems } from './items.js';
+import { closingNeed } from './need.js';
+import { closerSize, type SizedCloser } from './size.js';
+import { againstStop, stopFor, type StopCase } from './stops.js';
+
+/** What the stage is handed. */
+export type ClosingInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging' | 'securing'>;
+
+/** What later stages and the drawings read of the closing. */
+export interface Closing {
+  /** Undefined while nothing tells. */
+  readonly closes: boolean | undefined;
+  readonly device: CloserDevice | undefined;
+  readonly size: SizedCloser | undefined;
+  readonly force: OpeningForce | undefined;
+  readonly sweep: ArmSweep | undefined;
+  readonly holdOpen: HoldOpen;
+  readonly stop: StopKind | undefined;
+  readonly backCheck: boolean;
+  readonly selector: boolean;
+  /** Height of the rail that a drop plate is fixed to, where the body is higher. */
+  readonly dropPlate: number | undefined;
+}
+
+const OPEN: Closing = {
+  closes: undefined,
+  device: undefined,
+  size: undefined,
+  force: undefined,
+  sweep: undefined,
+  holdOpen: 'none',
+  stop: undefined,
+  backCheck: false,
+  selector: false,
+  dropPlate: undefined,
+};
+
+/** Decides whether and by what the leaf closes, its size, force, arm, hold-open, stop and selector. */
+export function decideClosing(input: ClosingInput, record: ClosingRecord): Closing {
+  const { facts, practice, results } = input;
+  const need = closingNeed(facts, practice, results.opening);
+  if (!need) {
+    record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
+    return swings(facts.kind) ? { ...OPEN, stop: decideStop(input, record, undefined) } : OPEN;
+  }
+  record.decide('closes', need.closes ? 'yes' : 'none', {
+    basis: need.basis,
+    reasons: () => [need.why()],
+    facts: ['closer', 'rating', 'role'],
+  });
+  const own = !facts.manualItems?.some(({ stage }) => stage === 'closing');
+  if (!need.closes) {
+    const stop = slides(facts.kind) ? undefined : decideStop(input, record, undefined);
+    const holdOpen = decideHoldOpen(input, record, undefined);
+    const closing = { ...OPEN, closes: false, stop, holdOpen };
+    if (own) closingItems(record.items, input, closing);
+    return closing;
+  }
+  const device = decideDevice(input, record);
+  const sized = device && decideSize(input, record, device);
+  const sweep = device && decideArm(input, record, device);
+  const holdOpen = decideHoldOpen(input, record, device);
+  const backCheck = decideBackCheck(input, record, device);
+  const stop = decideStop(input, record, device, holdOpen);
+  const selector = decideSelector(input, record);
+  const closing: Closing = {
+    closes: true,
+    device,
+    size: sized?.size,
+    force: sized?.force,
+    sweep,
+    holdOpen,
+    stop,
+    backCheck,
+    selector,
+    dropPlate: device && railTooLow(input, device),
+  };
+  findClosing(record, input, closing);
+  if (own) closingItems(record.items, input, closing);
+  return closing;
+}
+
+/** Roles between two spaces of which neither is more private than the other. */
+const BETWEEN_ALIKE: ReadonlySet<Role> = new Set([
+  'cross-corridor',
+  'vestibule',
+  'stair',
+  'kitchen',
+]);
+
+/** Whether the room that the closer belongs in, away from the public, is on the pull side. */
+function insidePull({ facts, results }: ClosingInput): CloserCase['insidePull'] {
+  const { hand } = results.handing;
+  const { role } = results.opening;
+  if (facts.exterior !== true && role && BETWEEN_ALIKE.has(role)) return 'either';
+  return hand && hand.swing === 'in';
+}
+
+function closerCase(input: ClosingInput): CloserCase {
+  const { facts, practice, results } = input;
+  return {
+    facts,
+    practice,
+    hung: results.hanging.device,
+    thickness: results.sizing.leaves[0]!.thickness,
+    headFace: known(facts.frameFace),
+    insidePull: insidePull(input),
+  };
+}
+
+function decideDevice(input: ClosingInput, record: ClosingRecord): CloserDevice | undefined {
+  const at = closerCase(input);
+  const wanted = closerFor(at);
+  if (!wanted) {
+    record.ask('device', 'ask.closerSide', ['swing', 'hingeSide', 'closer']);
+    return undefined;
+  }
+  const device = record.propose('device', wanted.device, {
+    reasons: () => [wanted.why],
+    alternatives: () =>
+      wanted.device === 'spring' ? [{ value: 'spring' }] : closerAlternatives(at),
+    facts: ['closer', 'swing', 'exterior', 'nothingVisible', 'slab', 'frameFace'],
+  });
+  return CLOSER_DEVICES.includes(device) ? device : undefined;
+}
+
+interface SizedForce {
+  size: SizedCloser;
+  force: OpeningForce;
+}
+
+function decideSize(
+  { facts, practice, results }: ClosingInput,
+  record: ClosingRecord,
+  device: CloserDevice,
+): SizedForce | undefined {
+  const widest = [...results.hanging.leaves].sort(
+    (a, b) => (b.leaf.width ?? 0) - (a.leaf.width ?? 0),
+  )[0]!;
+  const { width, height } = widest.leaf;
+  if (width === undefined || height === undefined) {
+    record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight']);
+    return undefined;
+  }
+  if (device === 'spring') return undefined;
+  const { backset } = results.securing;
+  const { size, reasons } = closerSize({
+    facts,
+    practice,
+    width,
+    height,
+    mass: widest.mass,
+    device,
+    backset,
+  });
+  const sizes = practice.values.closerSizes.value;
+  const set = record.propose('size', size.set, {
+    reasons,
+    alternatives: () => sizes.map((one) => ({ value: one.size })),
+    within: [1, sizes.length],
+    facts: ['leafWidth', 'leafMass', 'exterior', 'rating', 'windy', 'pressure'],
+  });
+  const felt =
+    sizes[Math.max(0, Math.min(sizes.length, set - (size.set - size.felt.size)) - 1)] ?? size.felt;
+  const taken: SizedCloser = { ...size, set, felt };
+  const force = openingForce(felt, practice, width, backset);
+  record.decide('force', force.newtons, {
+    reasons: () => [
+      said('closing.force', {
+        moment: { newtonMetres: force.moment },
+        closing: { newtonMetres: felt.closing },
+        efficiency: felt.efficiency,
+        at: { ticks: force.at },
+      }),
+    ],
+    facts: ['leafWidth', 'accessible'],
+  });
+  return { size: taken, force };
+}
+
+/** Height of the top rail where it is lower than the body of a closer on the leaf. */
+function railTooLow(
+  { facts, practice, results }: ClosingInput,
+  device: CloserDevice,
+): number | undefined {
+  const leaf = measured(results.sizing.leaves[0]!);
+  if (!leaf || !isSurface(device) || device === 'top-jamb') return undefined;
+  const rail = framingOf(facts, practice, leaf)?.topRail;
+  return rail !== undefined && rail < practice.values.bodies.value.surfaceCloser.up
+    ? rail
+    : undefined;
+}
+
+/** The arm's template points, and how far it lets the leaf open. */
+function decideArm(
+  { facts, practice, results }: ClosingInput,
+  record: ClosingRecord,
+  device: CloserDevice,
+): ArmSweep | undefined {
+  const name = ARMS.find((one) => one === device);
+  const plan = swingPlan(practice, results.sizing, results.hanging);
+  if (!name || !plan) return undefined;
+  const row = armRow(name, facts, practice);
+  const sweep = armSweep(name, row, plan);
+  record.decide('template', [row.spindleAlong, row.shoeAlong], {
+    reasons: () => [said('closing.template', { source: practice.values.closerArms.source })],
+    facts: ['openTo'],
+  });
+  record.decide('armAngle', sweep.widest, {
+    reasons: () => [
+      said(row.fore === 0 ? 'closing.arm.track' : 'closing.arm', {
+        out: { ticks: Math.round(sweep.outClosed) },
+      }),
+    ],
+    facts: ['openTo'],
+  });
+  return sweep;
+}
+
+/** The arm by its usual template, or by that which lets the leaf open wide where it shall. */
+export function armRow(name: ArmName, facts: OpeningFacts, practice: ClosingInput['practice']) {
+  const { closerArms, closerShoeWide } = practice.values;
+  const row = closerArms.value[name];
+  const wide = name === 'regular' && (known(facts.openTo) ?? 90) > WIDE_FROM;
+  return wide ? { ...row, shoeAlong: closerShoeWide.value } : row;
+}
+
+/** Above this the usual template of a regular arm does not reach. Degrees. */
+const WIDE_FROM = 120;
+
+function decideHoldOpen(
+  { facts, results }: ClosingInput,
+  record: ClosingRecord,
+  device: CloserDevice | undefined,
+): HoldOpen {
+  const recorded = known(facts.holdOpen);
+  const cross = results.opening.role === 'cross-corridor';
+  if (recorded !== true && !(recorded === undefined && cross)) return 'none';
+  const rated = (known(facts.rating) ?? 0) > 0 || facts.rating === 'unknown';
+  const byRelease = rated || cross || facts.smoke === true;
+  const derived: HoldOpen = byRelease
+    ? 'magnet'
+    : device === 'floor' || device === 'head' || device === 'concealed'
+      ? 'closer'
+      : device === undefined || device === 'spring'
+        ? 'kick-down'
+        : 'arm';
+  return record.propose('holdOpen', derived, {
+    basis: recorded === undefined ? 'assumed' : 'derived',
+    reasons: () => [said(byRelease ? 'closing.holdOpen.release' : 'closing.holdOpen.arm')],
+    alternatives: () =>
+      HOLD_OPENS.map((value) =>
+        byRelease && value !== 'magnet' && value !== 'none'
+          ? { value, against: said('closing.against.notReleased') }
+          : { value },
+      ),
+    facts: ['holdOpen', 'rating', 'smoke'],
+  });
+}
+
+function decideBackCheck(
+  { facts, results }: ClosingInput,
+  record: ClosingRecord,
+  device: CloserDevice | undefined,
+): boolean {
+  if (device === undefined || device === 'spring') return false;
+  const recorded = known(facts.backCheck);
+  const wanted =
+    recorded ??
+    (facts.exterior === true ||
+      facts.windy === true ||
+      facts.frequency === 'high' ||
+      results.opening.role === 'entrance');
+  record.decide('backCheck', wanted ? 'yes' : 'none', {
+    basis: recorded === undefined ? 'derived' : record.basisOf('backCheck'),
+    reasons: () =>
+      recorded === undefined
+        ? [said(wanted ? 'closing.backCheck.wanted' : 'closing.backCheck.none')]
+        : [],
+    facts: ['backCheck', 'exterior', 'frequency'],
+  });
+  return wanted;
+}
+
+function decideStop(
+  input: ClosingInput,
+  record: ClosingRecord,
+  device: CloserDevice | undefined,
+  holdOpen: HoldOpen = 'none',
+): StopKind | undefined {
+  const { facts, practice, results } = input;
+  const { hand } = results.handing;
+  // A leaf that swings both ways stops where its pivots or springs have it.
+  if (facts.kind === 'double-acting') return undefined;
+  const at: StopCase = {
+    facts,
+    practice,
+    device,
+    widest: results.hanging.widest,
+    outward: hand ? hand.swing === 'out' : false,
+    held: holdOpen === 'magnet',
+    gate: results.opening.role === 'gate',
+  };
+  const wanted = stopFor(at);
+  return record.propose('stop', wanted.stop, {
+    basis: wanted.basis,
+    reasons: () => [
+      wanted.why,
+      ...(wanted.stop === 'floor'
+        ? [said('closing.stop.inset', { inset: { ticks: practice.values.stopInset.value } })]
+        : []),
+    ],
+    alternatives: () =>
+      STOPS.map((value) => {
+        const against = againstStop(value, at);
+        return against ? { value, against } : { value };
+      }),
+    facts: ['openAgainst', 'sideWall', 'openTo', 'exterior'],
+  });
+}
+
+/** Leaves that overlap must close one after the other. */
+function decideSelector({ facts, results }: ClosingInput, record: ClosingRecord): boolean {
+  if (!meetsInMiddle(facts.kind)) return false;
+  const overlaps = facts.meetingEdge === 'rebated' || facts.meetingEdge === 'astragal';
+  const coordinated = results.securing.coordinator;
+  const wanted = overlaps && !coordinated;
+  record.decide('selector', wanted ? 'yes' : 'none', {
+    reasons: () => [
+      said(
+        coordinated
+          ? 'closing.selector.coordinator'
+          : overlaps
+            ? 'closing.selector.overlap'
+            : 'closing.selector.free',
+      ),
+    ],
+    facts: ['meetingEdge'],
+  });
+  return wanted;
+}
+
+/** Whether a surface closer stands on the leaves. */
+export function standsOnLeaf({ device }: Pick<Closing, 'device'>): boolean {
+  return device !== undefined && isSurface(device);
+}

@@ -1,0 +1,206 @@
+import { known, slides } from '../opening/index.js';
+import { toMm } from '../measure/index.js';
+import type { Closing, ClosingInput } from './decide.js';
+import type { ClosingRecord } from './decisions.js';
+import { closerSide } from './device.js';
+import { closingMoment, sealResistance, sizeAgainst } from './force.js';
+import { forceCounts } from './size.js';
+
+/** What speaks against the closer that was decided: force, pressure, arm, surroundings. */
+export function findClosing(record: ClosingRecord, input: ClosingInput, closing: Closing): void {
+  if (slides(input.facts.kind)) return;
+  findForce(record, input, closing);
+  findPressure(record, input, closing);
+  findArm(record, input, closing);
+  findPlace(record, input, closing);
+  findTimes(record, input, closing);
+}
+
+/** More than anybody may be asked to push on an accessible route. */
+function findForce(
+  record: ClosingRecord,
+  { facts, practice }: ClosingInput,
+  { force, holdOpen }: Closing,
+): void {
+  // Held open while people pass, it is not opened at all.
+  if (!force || holdOpen === 'magnet' || !forceCounts(facts, practice)) return;
+  const { accessForce, accessForceRated } = practice.values;
+  if (force.newtons <= accessForce.value) return;
+  const rated = (known(facts.rating) ?? 0) > 0;
+  const params = {
+    force: { newtons: force.newtons },
+    limit: { newtons: accessForce.value },
+    at: { ticks: force.at },
+  };
+  const parts = ['closing.size', 'closing.force', 'accessible'];
+  if (rated)
+    record.report(
+      accessForceRated.value ? 'check' : 'note',
+      'closing.forceRated',
+      params,
+      accessForceRated.source,
+      parts,
+    );
+  else record.report('check', 'closing.forceNone', params, accessForce.source, parts);
+}
+
+/** Whether it still closes against what the air and the seals push back with. */
+function findPressure(
+  record: ClosingRecord,
+  { facts, practice, results }: ClosingInput,
+  { size }: Closing,
+): void {
+  if (!size) return;
+  const pressure = known(facts.pressure) ?? 0;
+  const resistance = sealResistance(facts, practice);
+  const { width, height } = results.hanging.leaves[0]!.leaf;
+  if (width === undefined || height === undefined || pressure + resistance === 0) return;
+  const moment = closingMoment(width, height, pressure, resistance);
+  if (size.felt.closing >= moment) return;
+  const enough = sizeAgainst(practice.values.closerSizes.value, moment);
+  const params = {
+    moment: { newtonMetres: moment },
+    has: { newtonMetres: size.felt.closing },
+    pressure,
+    area: { squareMetres: (toMm(width) * toMm(height)) / 1e6 },
+  };
+  const parts = ['closing.size', 'pressure', 'stopSeal'];
+  if (enough)
+    record.report(
+      'check',
+      'closing.pressure',
+      { ...params, size: enough.size },
+      'ΔP × area × width / 2',
+      parts,
+    );
+  else record.report('stop', 'closing.pressureNone', params, 'ΔP × area × width / 2', parts);
+}
+
+/** The arm over the whole swing: how far it lets the leaf open, what it would strike. */
+function findArm(
+  record: ClosingRecord,
+  { facts, practice }: ClosingInput,
+  { sweep, device, stop }: Closing,
+): void {
+  if (!sweep || !device) return;
+  const wanted = known(facts.openTo) ?? 90;
+  if (sweep.widest < wanted)
+    record.report(
+      'check',
+      'closing.armShort',
+      { angle: { degrees: sweep.widest }, wanted: { degrees: wanted } },
+      practice.values.closerArms.source,
+      ['closing.device', 'closing.armAngle', 'openTo'],
+    );
+  if (stop === 'overhead' && closerSide(device) === 'pull')
+    record.report('check', 'closing.armStop', {}, 'arm and stop over the swing', [
+      'closing.stop',
+      'closing.device',
+    ]);
+  const wall = known(facts.sideWall);
+  if (closerSide(device) === 'pull' && wall !== undefined && sweep.beyond > wall)
+    record.report(
+      'stop',
+      'closing.armWall',
+      { beyond: { ticks: Math.round(sweep.beyond) }, wall: { ticks: wall } },
+      'arm and wall over the swing',
+      ['closing.device', 'sideWall'],
+    );
+}
+
+/** Reveal, head, ceiling, transom: what a body or shoe is fixed to. */
+function findPlace(
+  record: ClosingRecord,
+  { facts, practice, results }: ClosingInput,
+  { device, size, dropPlate }: Closing,
+): void {
+  const { revealMost, topJambFace, bodies, topRail } = practice.values;
+  const side = device && closerSide(device);
+  const reveal = known(facts.reveal);
+  if (
+    (device === 'parallel' || device === 'track-push') &&
+    reveal !== undefined &&
+    reveal > revealMost.value
+  )
+    record.report(
+      'note',
+      'closing.reveal',
+      { reveal: { ticks: reveal }, most: { ticks: revealMost.value } },
+      revealMost.source,
+      ['reveal', 'closing.device'],
+    );
+  const face = known(facts.frameFace);
+  if (device === 'top-jamb' && face !== undefined && face < topJambFace.value)
+    record.report(
+      'check',
+      'closing.headFace',
+      { has: { ticks: face }, needed: { ticks: topJambFace.value } },
+      topJambFace.source,
+      ['frameFace', 'closing.device'],
+    );
+  const room = known(facts.ceilingAbove);
+  if (device === 'regular' && room !== undefined && room < bodies.value.surfaceCloser.through)
+    record.report('stop', 'closing.ceiling', { room: { ticks: room } }, 'arm and ceiling', [
+      'ceilingAbove',
+      'closing.device',
+    ]);
+  if (dropPlate !== undefined)
+    record.report(
+      'note',
+      'closing.rail',
+      { rail: { ticks: dropPlate }, body: { ticks: bodies.value.surfaceCloser.up } },
+      topRail.source,
+      ['topRail', 'closing.device'],
+    );
+  if (side && facts.transom === true && facts.frameKind === 'stopless')
+    record.report('check', 'closing.transom', {}, 'trade practice', ['transom', 'closing.device']);
+  if (size?.beyond)
+    record.report('check', 'closing.beyond', { size: size.felt.size }, 'EN 1154, table 1', [
+      'closing.size',
+      'leafWidth',
+    ]);
+  if (device === 'spring' && (known(facts.rating) ?? 0) > 0)
+    record.report(
+      'check',
+      'closing.springRated',
+      {},
+      'NFPA 80 6.4.4: as listed, latching from any angle',
+      ['hanging.device', 'rating'],
+    );
+  if (
+    device === 'regular' &&
+    (results.hanging.device === 'concealed' || results.hanging.device === 'adjustable-concealed')
+  )
+    record.report('check', 'closing.movingAxis', {}, 'maker’s template', [
+      'closing.device',
+      'hanging.device',
+    ]);
+}
+
+function findTimes(
+  record: ClosingRecord,
+  { facts, practice }: ClosingInput,
+  { device }: Closing,
+): void {
+  const rated = (known(facts.rating) ?? 0) > 0;
+  if (facts.delayed === true && (rated || facts.smoke === true))
+    record.report('check', 'closing.delayed', {}, 'trade practice: no delay on smoke leaves', [
+      'delayed',
+      'rating',
+    ]);
+  if (facts.accessible !== true || device === undefined) return;
+  const { sweepLeast, springLeast } = practice.values;
+  if (device === 'spring')
+    record.report(
+      'note',
+      'closing.timeSpring',
+      { seconds: springLeast.value },
+      springLeast.source,
+      ['closing.device', 'accessible'],
+    );
+  else
+    record.report('note', 'closing.time', { seconds: sweepLeast.value }, sweepLeast.source, [
+      'closing.size',
+      'accessible',
+    ]);
+}

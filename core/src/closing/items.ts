@@ -1,0 +1,41 @@
+import type { Item } from '../opening/index.js';
+import type { Closing, ClosingInput } from './decide.js';
+
+const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item => ({
+  stage: 'closing',
+  term,
+  quantity,
+  unit: 'each',
+  traits: [],
+  handed: false,
+  ...rest,
+});
+
+/** Adds what closes, holds and stops the leaves to the set. */
+export function closingItems(
+  items: Item[],
+  { results }: Pick<ClosingInput, 'results'>,
+  { device, size, holdOpen, stop, backCheck, selector, dropPlate }: Closing,
+): void {
+  const leaves = results.hanging.leaves
+    .filter(({ leaf }) => leaf.id !== 'lower')
+    .reduce((sum, { leaf }) => sum + leaf.quantity, 0);
+  if (device !== undefined && device !== 'none' && device !== 'spring')
+    items.push(
+      item(`item.closer.${device}`, leaves, {
+        traits: [
+          ...(size ? [`closerSize.${size.set}`] : []),
+          ...(backCheck ? ['closerTrait.backCheck'] : []),
+          ...(holdOpen === 'arm' || holdOpen === 'closer' ? ['closerTrait.holdOpen'] : []),
+          ...(stop === 'arm' ? ['closerTrait.stop'] : []),
+        ],
+        handed: device === 'floor' || device === 'parallel',
+      }),
+    );
+  if (dropPlate !== undefined) items.push(item('item.dropPlate', leaves));
+  if (selector) items.push(item('item.selector', 1));
+  if (holdOpen === 'magnet') items.push(item('item.holder', leaves));
+  if (holdOpen === 'kick-down') items.push(item('item.kickDown', leaves));
+  if (stop === 'wall' || stop === 'floor' || stop === 'overhead')
+    items.push(item(`item.stop.${stop}`, leaves));
+}

@@ -1,0 +1,55 @@
+import { known, said, slides, type Basis, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { WholeOpening } from '../role/index.js';
+
+/** Whether a leaf closes by itself, why, and on what that rests. */
+export interface ClosingNeed {
+  closes: boolean;
+  why: () => Said;
+  basis: Basis;
+}
+
+/**
+ * Whether the leaf closes by itself: as recorded, as its rating asks, or as its role is used to; undefined
+ * while nothing of that is known (NFPA 80 6.1.4; handbook, “Closer or not”).
+ */
+export function closingNeed(
+  facts: OpeningFacts,
+  practice: Practice,
+  { role }: Pick<WholeOpening, 'role'>,
+): ClosingNeed | undefined {
+  const recorded = known(facts.closer);
+  const how = facts.provenance?.['closer'];
+  const rating = known(facts.rating);
+  if (slides(facts.kind))
+    return { closes: false, why: () => said('closing.need.slides'), basis: 'derived' };
+  if (recorded !== undefined && how !== 'assumed')
+    return {
+      closes: recorded !== 'none',
+      why: () => said(recorded === 'none' ? 'closing.need.without' : 'closing.need.recorded'),
+      basis: how ?? 'given',
+    };
+  if (rating !== undefined && rating > 0)
+    return {
+      closes: true,
+      why: () => said('closing.need.rated', { source: practice.values.ratedLatch.source }),
+      basis: 'derived',
+    };
+  if (recorded !== undefined && role)
+    return {
+      closes: true,
+      why: () => said('closing.need.role', { role: { term: `role.${role}` } }),
+      basis: 'assumed',
+    };
+  if (facts.closer === 'unknown' || !role) return undefined;
+  const usual = practice.values.roleClosing.value[role];
+  if (usual === 'rated' && rating === undefined) return undefined;
+  return {
+    closes: false,
+    why: () =>
+      usual === 'rated'
+        ? said('closing.need.notRated', { role: { term: `role.${role}` } })
+        : said('closing.need.notRole', { role: { term: `role.${role}` } }),
+    basis: 'derived',
+  };
+}

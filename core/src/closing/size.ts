@@ -1,0 +1,122 @@
+import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { CloserDevice } from './decisions.js';
+import { openingForce } from './force.js';
+import type { CloserSize } from './values.js';
+
+/** What the size of a closer follows from; lengths in ticks, mass in grams. */
+export interface SizeCase {
+  facts: OpeningFacts;
+  practice: Practice;
+  width: number;
+  height: number;
+  mass: number | undefined;
+  device: CloserDevice;
+  backset: number | undefined;
+}
+
+/** The size to set, and what it follows from. */
+export interface SizedCloser {
+  /** By the table alone. */
+  table: number;
+  /** The spring's size to set on site, a size more where the mounting loses power. */
+  set: number;
+  /** The size that the leaf feels: by the table, with what wind or height add. */
+  felt: CloserSize;
+  /** Whether the leaf is beyond the largest size. */
+  beyond: boolean;
+}
+
+/** A mounting that brings less than this of the power wants the spring a size stronger. Per cent. */
+const WEAK = 80;
+
+/**
+ * The size of a closer: by width and mass (EN 1154), or by width and place; at least what a rated leaf
+ * wants; a size more for tall leaves, wind and pressure; the spring a size more on arms that lose power.
+ */
+export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Said[] } {
+  const { facts, practice, width, height, mass, device } = at;
+  const { closerSizes, closerWidths, closerRule, ratedCloser, closerTall, closerPower } =
+    practice.values;
+  const sizes = closerSizes.value;
+  const largest = sizes[sizes.length - 1]!;
+  const outside = facts.exterior === true;
+  const byWidth = closerRule.value === 'width';
+  const row = byWidth
+    ? closerWidths.value.find((one) => width <= (outside ? one.outside : one.inside))
+    : sizes.find(({ toWidth, toMass }) => width <= toWidth && (mass ?? 0) <= toMass);
+  const table = row?.size ?? largest.size;
+  const rated = (known(facts.rating) ?? 0) > 0;
+  const least = rated ? ratedCloser.value : 0;
+  const tall = height > closerTall.value;
+  const wind = facts.windy === true || (known(facts.pressure) ?? 0) > 0;
+  const wanted = Math.max(table, least) + (tall || wind ? 1 : 0);
+  const bySize = sizes.find(({ size }) => size === Math.min(wanted, largest.size))!;
+  const lighter = rated ? undefined : lightEnough(at, bySize);
+  const felt = lighter ?? bySize;
+  const share = closerPower.value[device as keyof typeof closerPower.value] ?? 100;
+  const weak = share < WEAK;
+  const set = Math.min(felt.size + (weak ? 1 : 0), largest.size);
+  return {
+    size: {
+      table,
+      set,
+      felt,
+      beyond: row === undefined || felt.size + (weak ? 1 : 0) > largest.size,
+    },
+    reasons: () => [
+      byWidth
+        ? said('closing.size.width', {
+            size: table,
+            width: { ticks: width },
+            where: { term: outside ? 'where.outside' : 'where.inside' },
+            source: closerWidths.source,
+          })
+        : mass === undefined
+          ? said('closing.size.noMass', {
+              size: table,
+              width: { ticks: width },
+              source: closerSizes.source,
+            })
+          : said('closing.size.both', {
+              size: table,
+              width: { ticks: width },
+              mass: { grams: mass },
+              source: closerSizes.source,
+            }),
+      ...(least > table
+        ? [said('closing.size.rated', { size: least, source: ratedCloser.source })]
+        : []),
+      ...(lighter
+        ? [
+            said('closing.size.access', {
+              size: lighter.size,
+              limit: { newtons: practice.values.accessForce.value },
+              source: practice.values.accessForce.source,
+            }),
+          ]
+        : []),
+      ...(tall ? [said('closing.size.tall', { height: { ticks: height } })] : []),
+      ...(wind ? [said('closing.size.wind')] : []),
+      ...(weak
+        ? [said('closing.size.weak', { device: { term: `closerDevice.${device}` }, share })]
+        : []),
+    ],
+  };
+}
+
+/** The greatest size below another that opens as lightly as an accessible leaf shall. */
+function lightEnough(at: SizeCase, than: CloserSize): CloserSize | undefined {
+  const { facts, practice, width, backset } = at;
+  const { accessForce, closerSizes } = practice.values;
+  if (!forceCounts(facts, practice)) return undefined;
+  const light = (one: CloserSize) =>
+    openingForce(one, practice, width, backset).newtons <= accessForce.value;
+  if (light(than)) return undefined;
+  return closerSizes.value.filter((one) => one.size < than.size && light(one)).pop();
+}
+
+/** Whether the force to open is limited: on accessible routes, outside only where the practice says so. */
+export function forceCounts(facts: OpeningFacts, { values }: Practice): boolean {
+  return facts.accessible === true && (facts.exterior !== true || values.accessForceOutside.value);
+}

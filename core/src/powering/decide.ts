@@ -1,0 +1,213 @@
+import {
+  known,
+  meetsInMiddle,
+  said,
+  slides,
+  type HangingDevice,
+  type Said,
+} from '../opening/index.js';
+import { isExit } from '../securing/index.js';
+import type { StageInput } from '../stage/index.js';
+import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
+import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
+import type { Access } from './facts.js';
+import { findPowering } from './findings.js';
+import { poweringItems } from './items.js';
+import { passingIn, type PassingIn } from './passing.js';
+import type { Load } from './values.js';
+
+/** What the stage is handed. */
+export type PoweringInput = StageInput<
+  'opening' | 'sizing' | 'hanging' | 'securing' | 'closing' | 'sealing'
+>;
+
+/** What later stages, the page and the sheets read of the powering. */
+export interface Powering {
+  /** What draws current. */
+  readonly loads: readonly Load[];
+  readonly access: Access | undefined;
+  readonly path: WirePath | undefined;
+  readonly currents: Currents | undefined;
+  /** The least wire, and the volts it loses. */
+  readonly wire: { readonly name: string; readonly drop: number } | undefined;
+  /** Who can enter and leave in each state, where the lock works by power. */
+  readonly passing: readonly PassingIn[];
+}
+
+/** Decides the chain from supply over switch to load, the way of the wire, supply, battery and wire. */
+export function decidePowering(input: PoweringInput, record: PoweringRecord): Powering {
+  const { facts, practice, results } = input;
+  const { spec } = results.securing;
+  const access = known(facts.access);
+  const loads = loadsOf(input);
+  const operator = known(facts.operator) === true;
+  const electric = loads.length > 0 || operator;
+  record.decide('electric', electric ? 'yes' : 'none', {
+    reasons: () => [
+      loads.length === 0
+        ? said(operator ? 'powering.operator' : 'powering.none')
+        : loads.length === 1
+          ? said('powering.electric', { load: { term: `load.${loads[0]!}` } })
+          : said('powering.electric.more', {
+              load: { term: `load.${loads[0]!}` },
+              count: loads.length - 1,
+            }),
+    ],
+    facts: ['lockKind', 'lockUse', 'holdOpen', 'operator', 'access'],
+  });
+  const lock = spec !== undefined && spec.power !== 'none';
+  if (lock) {
+    const state = spec.power === 'fail-safe' ? 'fail-safe' : 'fail-secure';
+    record.decide('failState', state, {
+      reasons: () => [said(state === 'fail-safe' ? 'powering.fail.safe' : 'powering.fail.secure')],
+      facts: ['securing.function'],
+    });
+    if (access !== undefined)
+      record.decide('access', access, { basis: record.basisOf('access'), facts: ['access'] });
+    else record.ask('access', 'ask.access', ['access']);
+  }
+  const rows = loads.map((load) => practice.values.loads.value[load]);
+  const currents =
+    rows.length > 0 ? currentsOf(rows, practice.values.supplyMargin.value) : undefined;
+  const path = lock ? decidePath(input, record, currents) : undefined;
+  const wire = currents && decideSupply(input, record, currents);
+  const powering: Powering = {
+    loads,
+    access,
+    path,
+    currents,
+    wire,
+    passing: lock ? passingIn(spec, facts.alarmReleases === true) : [],
+  };
+  findPowering(record, input, powering);
+  if (electric && !facts.manualItems?.some(({ stage }) => stage === 'powering'))
+    poweringItems(record.items, input, powering);
+  return powering;
+}
+
+/** What of the opening draws current: its lock, what holds it open, what releases it. */
+function loadsOf({ facts, results }: PoweringInput): Load[] {
+  const { spec, kind } = results.securing;
+  const loads: Load[] = [];
+  if (spec && spec.power !== 'none') {
+    const load: Load =
+      spec.id === 'electric-strike'
+        ? 'strike'
+        : spec.id === 'exit-retraction'
+          ? 'retraction'
+          : spec.delayed
+            ? 'delayed'
+            : kind !== undefined && isExit(kind)
+              ? 'exit-trim'
+              : 'lock';
+    // Both leaves of a pair have a device of their own.
+    const both = meetsInMiddle(facts.kind) && kind !== undefined && isExit(kind);
+    loads.push(load, ...(both ? [load] : []));
+  }
+  if (results.closing.holdOpen === 'magnet')
+    for (const { leaf } of results.hanging.leaves)
+      for (let one = 0; one < leaf.quantity; one++) loads.push('holder');
+  const access = known(facts.access);
+  if (access === 'reader' || access === 'keypad' || access === 'intercom') loads.push(access);
+  return loads;
+}
+
+/** Hinges that are made with a wire through them. */
+const WIRED: ReadonlySet<HangingDevice> = new Set([
+  'butt',
+  'continuous',
+  'concealed',
+  'adjustable-concealed',
+]);
+/** What an electric hinge carries, amperes. */
+const HINGE_MOST = 4;
+/** Conductors of a lock: power, and signals of bolt, handle and contact. */
+const CONDUCTORS = 8;
+
+function decidePath(
+  { facts, results }: PoweringInput,
+  record: PoweringRecord,
+  currents: Currents | undefined,
+): WirePath | undefined {
+  const { spec } = results.securing;
+  if (slides(facts.kind)) return undefined;
+  const { device } = results.hanging;
+  const inrush = currents?.inrush ?? 0;
+  const count = { count: CONDUCTORS };
+  const [path, why]: [WirePath, Said] =
+    spec?.id === 'electric-strike'
+      ? ['frame', said('powering.path.frame')]
+      : inrush > HINGE_MOST
+        ? ['transfer', said('powering.path.inrush', { inrush: { amount: inrush, unit: 'A' } })]
+        : WIRED.has(device)
+          ? ['hinge', said('powering.path.hinge', count)]
+          : device === 'offset-pivot' || device === 'centre-pivot'
+            ? ['transfer', said('powering.path.transfer', count)]
+            : ['loop', said('powering.path.loop')];
+  return record.propose('path', path, {
+    reasons: () => [why],
+    alternatives: () => WIRE_PATHS.map((value) => ({ value })),
+    facts: ['hanging.device', 'securing.function'],
+  });
+}
+
+function decideSupply(
+  { facts, practice }: PoweringInput,
+  record: PoweringRecord,
+  currents: Currents,
+): Powering['wire'] {
+  const { supplyMargin, batteryUse, standbyHours, dropMost, wires } = practice.values;
+  const volts = known(facts.supplyVolts) ?? practice.values.supplyVolts.value;
+  const hours = known(facts.standbyHours) ?? standbyHours.value;
+  const amperes = (amount: number) => ({ amount, unit: 'A' as const });
+  record.decide('supply', currents.supply, {
+    reasons: () => [
+      said('powering.supply', {
+        hold: amperes(currents.hold),
+        inrush: amperes(currents.inrush),
+        margin: supplyMargin.value,
+      }),
+    ],
+    facts: ['supplyVolts', 'access', 'holdOpen'],
+  });
+  record.decide('battery', batteryFor(currents.hold, hours, batteryUse.value), {
+    reasons: () => [
+      said('powering.battery', {
+        hold: amperes(currents.hold),
+        hours,
+        use: Math.round(batteryUse.value * 100),
+      }),
+    ],
+    facts: ['standbyHours'],
+  });
+  const run = known(facts.cableRun);
+  if (run === undefined) {
+    record.ask('wire', 'ask.cableRun', ['cableRun']);
+    return undefined;
+  }
+  const most = (volts * dropMost.value) / 100;
+  const least = leastWire(wires.value, run, currents.inrush, most);
+  if (!least) {
+    record.report(
+      'check',
+      'powering.noWire',
+      { most: dropMost.value, length: run, amperes: amperes(currents.inrush) },
+      wires.source,
+      ['powering.supply', 'cableRun'],
+    );
+    return undefined;
+  }
+  record.decide('wire', `=${least.wire.name}`, {
+    reasons: () => [
+      said('powering.wire', {
+        drop: { amount: least.drop, unit: 'V' },
+        volts: { amount: volts, unit: 'V' },
+        length: run,
+        amperes: amperes(currents.inrush),
+        most: dropMost.value,
+      }),
+    ],
+    facts: ['cableRun', 'supplyVolts'],
+  });
+  return { name: least.wire.name, drop: least.drop };
+}

@@ -1,0 +1,22 @@
+import { asAmount, asCode, asTerm, decisionTable, type Recorder } from '../opening/index.js';
+
+export const WIRE_PATHS = ['frame', 'hinge', 'transfer', 'loop'] as const;
+export type WirePath = (typeof WIRE_PATHS)[number];
+
+export const POWERING_DECISIONS = decisionTable('powering', {
+  electric: asTerm<'yes' | 'none'>('closes'),
+  failState: asTerm<'fail-secure' | 'fail-safe'>('failState'),
+  access: asTerm<string>('access'),
+  path: asTerm<WirePath>('wirePath'),
+  supply: asAmount('A'),
+  battery: asAmount('Ah'),
+  wire: asCode(),
+});
+
+export type PoweringRecord = Recorder<(typeof POWERING_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    powering: (typeof POWERING_DECISIONS)['specs'];
+  }
+}

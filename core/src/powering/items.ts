@@ -1,0 +1,27 @@
+import { known, type Item } from '../opening/index.js';
+import type { Powering, PoweringInput } from './decide.js';
+
+const PATH_ITEMS: Partial<Record<string, string>> = {
+  hinge: 'item.power.hinge',
+  transfer: 'item.power.transfer',
+  loop: 'item.power.loop',
+};
+
+/** Adds what releases, feeds and watches an opening to the set. */
+export function poweringItems(
+  items: Item[],
+  { facts, results }: Pick<PoweringInput, 'facts' | 'results'>,
+  { loads, access, path }: Powering,
+): void {
+  const push = (term: string) =>
+    items.push({ stage: 'powering', term, quantity: 1, unit: 'each', traits: [], handed: false });
+  if (access !== undefined && access !== 'none') push(`item.power.${access}`);
+  // A wire that was recorded has its hinge among the hinges already.
+  const way = path && PATH_ITEMS[path];
+  if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined)) push(way);
+  const { role } = results.opening;
+  const watched = known(facts.monitored) ?? (role === 'server' || role === 'strong-room');
+  if (watched && loads.length > 0) push('item.power.contact');
+  if (facts.operator === true) push('item.power.operator');
+  if (loads.length > 0) push('item.power.supply');
+}

@@ -1,0 +1,67 @@
+/** What is said of the powering. */
+export const POWERING_MESSAGES = {
+  'ask.cableRun': 'How far is the supply, along the cable? The wire follows from that.',
+  'ask.access': 'What lets people in: reader, keypad, intercom, a button?',
+  'powering.none': 'Nothing of it works by power.',
+  'powering.operator': 'Its operator works by power.',
+  'powering.electric': 'It has what draws current: {load}.',
+  'powering.electric.more': 'It has what draws current: {load} and {count} more.',
+  'powering.fail.secure':
+    'Without power it stays locked from outside; inside its handle or bar lets out.',
+  'powering.fail.safe': 'Without power it is free from both sides.',
+  'powering.path.frame':
+    'What draws current stands in or on the frame: no wire crosses to the leaf.',
+  'powering.path.hinge':
+    'Through the hinge second from the top or in the middle; {count} conductors.',
+  'powering.path.transfer': 'A power transfer in the hinge edge; {count} conductors.',
+  'powering.path.inrush':
+    'The inrush of {inrush} is more than an electric hinge carries: a power transfer.',
+  'powering.path.loop': 'The hinges pass no wire: a door loop, protected.',
+  'powering.supply': '{hold} held, {inrush} as all are switched on, × {margin}.',
+  'powering.battery': '{hold} for {hours} h, of which {use} % may be used.',
+  'powering.wire':
+    '{drop} of {volts} lost there and back over {length} m with {amperes}; at most {most} %.',
+  'powering.narrative.locked': 'Normally: closed, latched and locked from outside.',
+  'powering.narrative.free': 'Normally: closed and latched, free from outside.',
+  'powering.narrative.held': 'Normally: held open by its magnet.',
+  'powering.narrative.enter': 'To enter: {access} lets the lock go; a key does without power.',
+  'powering.narrative.enterKey': 'To enter: a key.',
+  'powering.narrative.leave':
+    'To leave: the handle or bar inside, always, in one motion and without power.',
+  'powering.narrative.delayed':
+    'To leave: pushing the bar starts an alarm and a count of 15 s; then it lets out. On fire alarm and on loss of power it lets out at once.',
+  'powering.narrative.lostSecure':
+    'On loss of power: locked from outside, a key enters; inside free.',
+  'powering.narrative.lostSafe': 'On loss of power: free from both sides, latched.',
+  'powering.narrative.alarmReleases': 'On fire alarm: power is cut; free from both sides, latched.',
+  'powering.narrative.alarmStays': 'On fire alarm: it stays locked from outside; inside free.',
+  'powering.narrative.alarmHeld':
+    'On fire alarm or loss of power: the magnet lets go, the leaf closes and latches.',
+  'powering.narrative.operator':
+    'The operator opens it at the button; without power it is pushed by hand.',
+  'powering.noSwitch':
+    'An electrified lock and nothing recorded that releases it: reader, keypad, intercom or button.',
+  'powering.nothingToRelease':
+    '{access} is recorded, and the lock has nothing that it could release: an electrified lock or a strike.',
+  'powering.noAlarm':
+    'What holds it open is to be let go by detection: recorded that no alarm reaches it.',
+  'powering.alarmUnknown': 'Which detection or alarm lets go what holds it: not recorded.',
+  'powering.safeRated':
+    'A strike that is free without power on a rated leaf lets it come open in a fire: it must fail secure.',
+  'powering.stair':
+    'Locked from the stair without power: re-entry to the storeys is usually asked for (IBC 1010.2.7): a lock that fails safe, released by alarm and from the command centre.',
+  'powering.noWire':
+    'No wire of the table keeps the loss below {most} % over {length} m with {amperes}: a supply nearer by, or a higher voltage.',
+  'powering.inrush':
+    'Latch retraction draws {inrush} as it fires: the supply made for it stands near, and nothing else is on that wire.',
+  'powering.delayed':
+    'Delayed egress: 15 s (30 by permission), a sign on the leaf, released by alarm and loss of power, sprinklers or detection throughout; not in assembly, education or high hazard but for exceptions.',
+  'powering.operatorMains':
+    'The operator wants mains, run by a licensed electrician, and guards or sensors as its class asks.',
+  'powering.volts':
+    'Its loads are reckoned at {rated}; the supply is recorded with {volts}: currents differ, have them confirmed.',
+} as const;
+
+declare module '../opening/registry.js' {
+  interface Messages extends Readonly<typeof POWERING_MESSAGES> {}
+}

@@ -1,0 +1,81 @@
+import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+
+const source = (what: string) => `${TRADE}: ${what}`;
+
+/** Things of an opening that draw current. */
+export const LOADS = [
+  'strike',
+  'lock',
+  'exit-trim',
+  'retraction',
+  'delayed',
+  'holder',
+  'reader',
+  'keypad',
+  'intercom',
+] as const;
+export type Load = (typeof LOADS)[number];
+
+/** Amperes at 24 V direct current, held and when it is switched on. */
+export interface LoadRow {
+  hold: number;
+  inrush: number;
+}
+
+const LOAD_ROWS: Record<Load, LoadRow> = {
+  strike: { hold: 0.25, inrush: 0.25 },
+  lock: { hold: 0.35, inrush: 0.6 },
+  'exit-trim': { hold: 0.4, inrush: 0.7 },
+  retraction: { hold: 1, inrush: 16 },
+  delayed: { hold: 0.6, inrush: 0.9 },
+  holder: { hold: 0.07, inrush: 0.07 },
+  reader: { hold: 0.15, inrush: 0.15 },
+  keypad: { hold: 0.1, inrush: 0.1 },
+  intercom: { hold: 0.3, inrush: 0.3 },
+};
+
+const wire = (name: string, ohmsPerKm: number) => ({ name, ohmsPerKm });
+/** Ohms per 1000 ft as ohms per kilometre. */
+const perFeet = (name: string, ohms: number) => wire(name, (ohms * 1000) / 304.8);
+
+/** Figures that only the powering works with. */
+export const POWERING_VALUES = {
+  supplyVolts: everywhere(sourced(24, 'count', source('24 V direct current'))),
+  loads: everywhere(sourced(LOAD_ROWS, 'table', source('amperes at 24 V; the product decides'))),
+  /** What is kept in hand over the currents added up. */
+  supplyMargin: everywhere(sourced(1.25, 'ratio', source('sum × 1.25'))),
+  batteryUse: everywhere(sourced(0.8, 'ratio', source('Ah = current × hours / 0.8'))),
+  standbyHours: everywhere(sourced(4, 'count', source('four hours; the authority may ask 24'))),
+  /** The most of its voltage that a load may lose on its way, per cent. */
+  dropMost: everywhere(sourced(10, 'count', source('within 10 % of its rated voltage'), 'limit')),
+  /** Copper at 20 °C, thinnest first. */
+  wires: usAndMetric(
+    sourced(
+      [
+        perFeet('AWG 22', 16.14),
+        perFeet('AWG 20', 10.15),
+        perFeet('AWG 18', 6.385),
+        perFeet('AWG 16', 4.016),
+        perFeet('AWG 14', 2.525),
+        perFeet('AWG 12', 1.588),
+      ],
+      'table',
+      'copper at 20 °C, Ω per 1000 ft',
+    ),
+    sourced(
+      [
+        wire('0.5 mm²', 36),
+        wire('0.75 mm²', 24.5),
+        wire('1.0 mm²', 18.1),
+        wire('1.5 mm²', 12.1),
+        wire('2.5 mm²', 7.41),
+      ],
+      'table',
+      'IEC 60228, copper at 20 °C, Ω/km',
+    ),
+  ),
+};
+
+declare module '../practice/types.js' {
+  interface PracticeValues extends ValuesOf<typeof POWERING_VALUES> {}
+}

@@ -1,0 +1,271 @@
+import {
+  known,
+  meetsInMiddle,
+  said,
+  slides,
+  type Basis,
+  type MeasuredLeaf,
+  type Said,
+} from '../opening/index.js';
+import { framingOf, glassPlace, measured } from '../sizing/index.js';
+import { LOCK_FIGURES } from '../practice/index.js';
+import { rodInset } from '../securing/index.js';
+import type { StageInput } from '../stage/index.js';
+import type { ProtectingRecord } from './decisions.js';
+import { protectingItems } from './items.js';
+import { liftOver } from './sweep.js';
+import { PLATES, type Plates } from './values.js';
+
+/** What the stage is handed. */
+export type ProtectingInput = StageInput<'opening' | 'sizing' | 'hanging' | 'securing' | 'closing'>;
+
+export interface PlateSize {
+  readonly width: number;
+  readonly height: number;
+  /** From the hinge edge to where it begins. */
+  readonly from: number;
+}
+
+/** What later stages and drawings read of the protecting. */
+export interface Protecting {
+  readonly plates: Plates;
+  /** On the push face. */
+  readonly plate: PlateSize | undefined;
+  readonly mop: PlateSize | undefined;
+  readonly stretcher: { readonly size: PlateSize; readonly middle: number } | undefined;
+  readonly viewers: readonly number[];
+  /** Whether the push side’s plate wants a label. */
+  readonly labelled: boolean;
+}
+
+/** Decides plates with their sizes, and viewers. */
+export function decideProtecting(input: ProtectingInput, record: ProtectingRecord): Protecting {
+  const plates = decidePlates(input, record);
+  // The lowest leaf of a stable door is the one that is kicked.
+  const leaves = input.results.sizing.leaves.map(measured).filter((one) => one !== undefined);
+  const leaf = leaves[leaves.length - 1];
+  const plate = leaf && plates !== 'none' ? decidePlate(input, record, leaf, plates) : undefined;
+  const mop = leaf && plates === 'kick-mop' ? decideMop(input, record, leaf) : undefined;
+  const stretcher = leaf && decideStretcher(input, record, leaf);
+  const viewers = decideViewers(input, record);
+  const { plateUnlabelled } = input.practice.values;
+  const rated = (known(input.facts.rating) ?? 0) > 0;
+  const labelled = rated && plate !== undefined && plate.height > plateUnlabelled.value;
+  if (labelled)
+    record.report(
+      known(input.facts.kickPlate) === undefined ? 'note' : 'check',
+      'protecting.label',
+      { height: { ticks: plate.height }, most: { ticks: plateUnlabelled.value } },
+      plateUnlabelled.source,
+      ['protecting.plate', 'kickPlate', 'rating'],
+    );
+  if (leaf) findSmooth(input, record, leaf, plate);
+  const protecting = { plates, plate, mop, stretcher, viewers, labelled };
+  if (!input.facts.manualItems?.some(({ stage }) => stage === 'protecting'))
+    protectingItems(record.items, input, protecting);
+  return protecting;
+}
+
+/** Which plates: as recorded, by what passes, by the role of a door that closes by itself or is pushed. */
+function platesFor({ facts, practice, results }: ProtectingInput): {
+  plates: Plates;
+  why: Said;
+  basis: Basis;
+} {
+  const { role, guessed } = results.opening;
+  const height = known(facts.kickPlate);
+  const traffic = known(facts.traffic);
+  const by = (plates: Plates, why: Said, basis: Basis = 'derived') => ({ plates, why, basis });
+  if (slides(facts.kind)) return by('none', said('protecting.plates.slides'));
+  if (facts.leafConstruction === 'glass') return by('none', said('protecting.plates.glass'));
+  if (height !== undefined)
+    return by(
+      height === 0 ? 'none' : height > practice.values.kickHeight.value * 2 ? 'armor' : 'kick',
+      said('protecting.plates.recorded', { height: { ticks: height } }),
+      facts.provenance?.['kickPlate'] ?? 'given',
+    );
+  if (traffic === 'carts' || traffic === 'beds')
+    return by(
+      traffic === 'beds' || facts.kind === 'double-acting' ? 'armor-both' : 'armor',
+      said('protecting.plates.traffic', { traffic: { term: `traffic.${traffic}` } }),
+    );
+  if (!role) return by('none', said('protecting.plates.unknown'));
+  const usual = practice.values.rolePlates.value[role];
+  // Who must take a handle to open a leaf that stays where it is left does not kick it.
+  const kicked =
+    results.closing.closes !== false || role === 'patient-room' || role === 'treatment';
+  return by(
+    kicked ? usual : 'none',
+    said('protecting.plates.role', { role: { term: `role.${role}` } }),
+    guessed ? 'assumed' : 'derived',
+  );
+}
+
+function decidePlates(input: ProtectingInput, record: ProtectingRecord): Plates {
+  const { plates, why, basis } = platesFor(input);
+  return record.propose('plates', plates, {
+    basis,
+    reasons: () => [why],
+    alternatives: () =>
+      PLATES.map((value) =>
+        value === 'none' && plates !== 'none'
+          ? { value, against: said('protecting.against.bare') }
+          : { value },
+      ),
+    facts: ['kickPlate', 'traffic', 'role'],
+  });
+}
+
+/** What stands lowest above a plate on the push face: lock, exit device, glass. From the leaf’s bottom. */
+function lowestAbove({ facts, practice, results }: ProtectingInput, leaf: MeasuredLeaf): number {
+  const { fit, kind } = results.securing;
+  const { bodies, lockHeight } = practice.values;
+  const limits = [leaf.height];
+  if (kind !== undefined && kind !== 'none') {
+    const body = LOCK_FIGURES[kind].body;
+    const up = Math.max(bodies.value.rose.up, body ? bodies.value[body].up : 0);
+    const middle = fit?.y ?? lockHeight.value - leaf.bottom;
+    limits.push(middle - up / 2);
+  }
+  const [width, height] = [known(facts.glassWidth), known(facts.glassHeight)];
+  if (width && height) limits.push(glassPlace(facts, leaf, width, height).bottom);
+  const { plateClear } = practice.values;
+  // Panels and glass of a framed leaf take no plate.
+  const rail = framingOf(facts, practice, leaf)?.bottomRail;
+  const lowest = Math.min(...limits) - plateClear.value;
+  return (rail === undefined ? lowest : Math.min(lowest, rail)) - liftOver(facts, practice);
+}
+
+/** How much narrower than the leaf its plate is, both sides together. */
+function lessOf({ facts, practice }: ProtectingInput): number {
+  const { single, pair } = practice.values.plateLess.value;
+  return meetsInMiddle(facts.kind) ? pair : single;
+}
+
+/** Where a plate must end on the push face: before a rod that runs down to the floor. From the hinge edge. */
+function endOf({ facts, practice, results }: ProtectingInput, leaf: MeasuredLeaf): number {
+  const { fit, kind } = results.securing;
+  if (kind !== 'rods-surface' || !fit || facts.plainFloor === true) return leaf.width;
+  const { rod } = practice.values.bodies.value;
+  return leaf.width - rodInset(fit) - rod.across / 2 - practice.values.plateClear.value;
+}
+
+function decidePlate(
+  input: ProtectingInput,
+  record: ProtectingRecord,
+  leaf: MeasuredLeaf,
+  plates: Plates,
+): PlateSize {
+  const { kickHeight, armorHeight } = input.practice.values;
+  const armor = plates === 'armor' || plates === 'armor-both';
+  const recorded = known(input.facts.kickPlate);
+  const wanted = recorded || (armor ? armorHeight : kickHeight).value;
+  // What somebody recorded stands, and what is in its way is told.
+  const height = recorded ? wanted : Math.min(wanted, lowestAbove(input, leaf));
+  const less = lessOf(input);
+  const from = Math.round(less / 2);
+  const end = Math.min(leaf.width - from, endOf(input, leaf));
+  const size = { width: Math.round(end - from), height: Math.round(height), from };
+  record.decide('plate', size, {
+    reasons: () => [
+      height < wanted
+        ? said('protecting.plate.cut', {
+            less: { ticks: less },
+            height: { ticks: wanted },
+            to: { ticks: height },
+          })
+        : said('protecting.plate', { less: { ticks: less } }),
+      ...(end < leaf.width - from ? [said('protecting.plate.rod')] : []),
+    ],
+    facts: ['kickPlate', 'leafWidth', 'glassAt'],
+  });
+  return size;
+}
+
+function decideMop(
+  { practice }: ProtectingInput,
+  record: ProtectingRecord,
+  leaf: MeasuredLeaf,
+): PlateSize {
+  const { mop: less } = practice.values.plateLess.value;
+  const from = Math.round(less / 2);
+  const size = { width: leaf.width - less, height: practice.values.mopHeight.value, from };
+  record.decide('mopPlate', size, {
+    reasons: () => [said('protecting.mop', { less: { ticks: less } })],
+  });
+  return size;
+}
+
+function decideStretcher(
+  input: ProtectingInput,
+  record: ProtectingRecord,
+  leaf: MeasuredLeaf,
+): Protecting['stretcher'] {
+  const middle = known(input.facts.bumperHeight);
+  if (middle === undefined || slides(input.facts.kind)) return undefined;
+  const size = {
+    width: leaf.width - lessOf(input),
+    height: input.practice.values.stretcherHeight.value,
+    from: Math.round(lessOf(input) / 2),
+  };
+  record.decide('stretcher', size, {
+    reasons: () => [said('protecting.stretcher', { height: { ticks: middle } })],
+    facts: ['bumperHeight'],
+  });
+  return { size, middle };
+}
+
+/** Roles behind whose door somebody wants to see who stands there. */
+function wantsViewer({ facts, results }: ProtectingInput): boolean {
+  const { role } = results.opening;
+  return known(facts.viewer) ?? (role === 'guest-room' || role === 'apartment');
+}
+
+function decideViewers(input: ProtectingInput, record: ProtectingRecord): readonly number[] {
+  const { facts, practice, results } = input;
+  if (facts.leafHole === 'viewer' || !wantsViewer(input) || facts.leafConstruction === 'glass')
+    return [];
+  const { viewerHeight, viewerLow } = practice.values;
+  const two = facts.accessible === true || results.opening.role === 'guest-room';
+  const heights = two ? [viewerHeight.value, viewerLow.value] : [viewerHeight.value];
+  record.decide('viewer', heights, {
+    basis: known(facts.viewer) === undefined ? 'assumed' : record.basisOf('viewer'),
+    reasons: () => [
+      two
+        ? said('protecting.viewer.two', {
+            height: { ticks: viewerHeight.value },
+            low: { ticks: viewerLow.value },
+          })
+        : said('protecting.viewer', { height: { ticks: viewerHeight.value } }),
+    ],
+    facts: ['viewer', 'accessible'],
+  });
+  if ((known(facts.rating) ?? 0) > 0)
+    record.report('note', 'protecting.viewerRated', {}, 'NFPA 80; the listing', [
+      'protecting.viewer',
+      'rating',
+    ]);
+  return heights;
+}
+
+/** The bottom of an accessible leaf’s push side is smooth. */
+function findSmooth(
+  { facts, practice }: ProtectingInput,
+  record: ProtectingRecord,
+  leaf: MeasuredLeaf,
+  plate: PlateSize | undefined,
+): void {
+  const { smoothBottom } = practice.values;
+  if (facts.accessible !== true || slides(facts.kind) || smoothBottom.value === 0) return;
+  // Only a rail that was measured: an assumed one is no reason to ask anybody.
+  const rail = framingOf(facts, practice, leaf) && known(facts.bottomRail);
+  if (rail === undefined || rail >= smoothBottom.value) return;
+  if (plate !== undefined && plate.height >= smoothBottom.value) return;
+  record.report(
+    'check',
+    'protecting.smooth',
+    { height: { ticks: smoothBottom.value }, rail: { ticks: rail } },
+    smoothBottom.source,
+    ['bottomRail', 'accessible', 'protecting.plates'],
+  );
+}

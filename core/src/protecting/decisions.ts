@@ -1,0 +1,18 @@
+import { asPositions, asSize, asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import type { Plates } from './values.js';
+
+export const PROTECTING_DECISIONS = decisionTable('protecting', {
+  plates: asTerm<Plates>('plates'),
+  plate: asSize(),
+  mopPlate: asSize(),
+  stretcher: asSize(),
+  viewer: asPositions(),
+});
+
+export type ProtectingRecord = Recorder<(typeof PROTECTING_DECISIONS)['specs']>;
+
+declare module '../opening/registry.js' {
+  interface Decisions {
+    protecting: (typeof PROTECTING_DECISIONS)['specs'];
+  }
+}

@@ -1,0 +1,425 @@
+import {
+  known,
+  meetsInMiddle,
+  said,
+  slides,
+  type Basis,
+  type MeasuredLeaf,
+  type Said,
+} from '../opening/index.js';
+import { toMm } from '../measure/index.js';
+import { sweeps } from '../protecting/index.js';
+import { measured } from '../sizing/index.js';
+import type { StageInput } from '../stage/index.js';
+import {
+  BOTTOMS,
+  type Bottom,
+  type Meeting,
+  type SealMaterial,
+  type SealingRecord,
+} from './decisions.js';
+import { findSealing } from './findings.js';
+import { sealingItems } from './items.js';
+import { soundThrough, type SoundPath, type SoundSum } from './sound.js';
+import { PERIMETERS, type Perimeter } from './values.js';
+
+/** What the stage is handed. */
+export type SealingInput = StageInput<
+  'opening' | 'sizing' | 'hanging' | 'securing' | 'closing' | 'protecting'
+>;
+
+/** What later stages and drawings read of the sealing. Ticks. */
+export interface Sealing {
+  readonly perimeter: Perimeter;
+  readonly perimeterLength: number | undefined;
+  readonly strip:
+    { readonly width: number; readonly thickness: number; readonly count: number } | undefined;
+  readonly bottom: Bottom;
+  readonly material: SealMaterial | undefined;
+  readonly bottomLength: number | undefined;
+  readonly threshold: { readonly width: number; readonly height: number } | undefined;
+  readonly meeting: Meeting;
+  readonly sound: SoundSum | undefined;
+}
+
+/** Decides what seals head and jambs, the floor, the meeting edges, and what sound comes through. */
+export function decideSealing(input: SealingInput, record: SealingRecord): Sealing {
+  const { facts, results } = input;
+  const leaves = results.sizing.leaves.map(measured).filter((one) => one !== undefined);
+  // A stable door seals at the floor under its lower leaf.
+  const leaf = leaves[leaves.length - 1];
+  const perimeter = decidePerimeter(input, record);
+  const perimeterLength = decidePerimeterLength(input, record, perimeter);
+  const strip = decideStrip(input, record);
+  const bottom = decideBottom(input, record, leaf);
+  const sealed = bottom !== 'none' && bottom !== 'threshold';
+  const material = sealed ? decideMaterial(input, record, bottom) : undefined;
+  const bottomLength = sealed && leaf ? decideBottomLength(input, record, leaf) : undefined;
+  const threshold = decideThreshold(input, record);
+  const meeting = meetsInMiddle(facts.kind) ? decideMeeting(input, record, perimeter) : 'none';
+  const before = {
+    perimeter,
+    perimeterLength,
+    strip,
+    bottom,
+    material,
+    bottomLength,
+    threshold,
+    meeting,
+  };
+  const sound = decideSound(input, record, before);
+  const sealing: Sealing = { ...before, sound };
+  findSealing(record, input, sealing);
+  if (!facts.manualItems?.some(({ stage }) => stage === 'sealing'))
+    sealingItems(record.items, input, sealing);
+  return sealing;
+}
+
+interface Wanted<T> {
+  is: T;
+  why: Said;
+  basis?: Basis;
+}
+
+function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perimeter> {
+  const stop = known(facts.stopSeal);
+  if (slides(facts.kind)) return { is: 'none', why: said('sealing.perimeter.slides') };
+  if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
+  if ((known(facts.sound) ?? 0) > 0) return { is: 'sound', why: said('sealing.perimeter.sound') };
+  if (facts.smoke === true) return { is: 'smoke', why: said('sealing.perimeter.smoke') };
+  if (facts.exterior === true) return { is: 'weather', why: said('sealing.perimeter.weather') };
+  if (facts.lightTight === true) return { is: 'light', why: said('sealing.perimeter.light') };
+  if (stop === 'seal') return { is: 'light', why: said('sealing.perimeter.recorded') };
+  const silenced = facts.frameMaterial === 'steel' && practice.values.steelSilenced.value;
+  if (stop === 'silencer' || (stop === undefined && silenced))
+    return { is: 'silencers', why: said('sealing.perimeter.silencers') };
+  return { is: 'none', why: said('sealing.perimeter.none') };
+}
+
+function decidePerimeter(input: SealingInput, record: SealingRecord): Perimeter {
+  const { is, why } = perimeterFor(input);
+  return record.propose('perimeter', is, {
+    reasons: () => [why],
+    alternatives: () =>
+      PERIMETERS.map((value) =>
+        PERIMETERS.indexOf(value) < PERIMETERS.indexOf(is) && is !== 'silencers'
+          ? {
+              value,
+              against: said('sealing.against.tight', { purpose: { term: `perimeter.${is}` } }),
+            }
+          : { value },
+      ),
+    facts: ['sound', 'smoke', 'exterior', 'lightTight', 'stopSeal'],
+  });
+}
+
+function decidePerimeterLength(
+  { facts, results }: SealingInput,
+  record: SealingRecord,
+  perimeter: Perimeter,
+): number | undefined {
+  const { frameWidth: width, frameHeight: height } = results.sizing;
+  if (perimeter === 'none' || perimeter === 'silencers') return undefined;
+  if (width === undefined || height === undefined) {
+    record.ask('perimeterLength', 'ask.sizeFirst', ['frameWidth', 'frameHeight']);
+    return undefined;
+  }
+  const length = 2 * height + width;
+  record.decide('perimeterLength', length, {
+    reasons: () => [
+      said(meetsInMiddle(facts.kind) ? 'sealing.length.pair' : 'sealing.length.single', {
+        height: { ticks: height },
+        width: { ticks: width },
+      }),
+    ],
+    facts: ['frameWidth', 'frameHeight'],
+  });
+  return length;
+}
+
+function decideStrip({ facts, practice }: SealingInput, record: SealingRecord): Sealing['strip'] {
+  const { intumescent, strips } = practice.values;
+  const rating = known(facts.rating) ?? 0;
+  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  if (rating === 0 || !timber || !intumescent.value || slides(facts.kind)) return undefined;
+  const row = strips.value.find(({ minutes }) => rating <= minutes) ?? strips.value.at(-1)!;
+  record.decide(
+    'strip',
+    { width: row.width, height: row.thickness },
+    {
+      reasons: () => [
+        said(row.count > 1 ? 'sealing.strip.two' : 'sealing.strip', {
+          minutes: rating,
+          source: strips.source,
+        }),
+      ],
+      facts: ['rating', 'leafConstruction'],
+    },
+  );
+  return { width: row.width, thickness: row.thickness, count: row.count };
+}
+
+/** Whether a drop seal goes into the bottom of the leaf: thick enough, and no arm of a pivot in its place. */
+function mortises(
+  { facts, practice, results }: SealingInput,
+  leaf: MeasuredLeaf | undefined,
+): boolean {
+  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const arm = results.hanging.solids.some(
+    ({ on, how, y }) => on === 'leaf' && how === 'in' && y[0] <= 0,
+  );
+  return (
+    timber && !arm && leaf !== undefined && leaf.thickness >= practice.values.dropFullLeaf.value
+  );
+}
+
+function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<Bottom> {
+  const { facts, practice, results } = input;
+  const recorded = known(facts.bottomSeal);
+  const drop: Bottom = mortises(input, leaf) ? 'drop-full' : 'drop-surface';
+  const hidden = facts.nothingVisible === true;
+  if (recorded === 'none') return { is: 'none', why: said('sealing.bottom.recorded') };
+  if (recorded !== undefined && recorded !== 'any')
+    return { is: recorded, why: said('sealing.bottom.recorded') };
+  if (facts.threshold === 'sealing')
+    return { is: 'threshold', why: said('sealing.bottom.threshold') };
+  if (slides(facts.kind)) return { is: 'none', why: said('sealing.perimeter.slides') };
+  if ((known(facts.sound) ?? 0) > 0) return { is: drop, why: said('sealing.bottom.sound') };
+  if (hidden && recorded === 'any') return { is: 'drop-full', why: said('sealing.bottom.hidden') };
+  const { smokeGap } = practice.values;
+  const { undercut } = results.sizing;
+  if (facts.smoke === true && smokeGap.value > 0 && undercut !== undefined) {
+    const params = {
+      gap: { ticks: undercut },
+      most: { ticks: smokeGap.value },
+      source: smokeGap.source,
+    };
+    if (undercut > smokeGap.value) return { is: drop, why: said('sealing.bottom.smoke', params) };
+    return { is: 'none', why: said('sealing.bottom.smokeTight', params) };
+  }
+  if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true)
+    return { is: 'none', why: said('sealing.bottom.smokeLabel', { source: smokeGap.source }) };
+  if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
+  if (sweeps(facts)) return { is: 'sweep', why: said('sealing.bottom.weather') };
+  if (facts.lightTight === true || recorded === 'any')
+    return { is: drop, why: said('sealing.bottom.light') };
+  return {
+    is: 'none',
+    why: said(facts.airUnder === true ? 'sealing.bottom.air' : 'sealing.bottom.none'),
+  };
+}
+
+function decideBottom(
+  input: SealingInput,
+  record: SealingRecord,
+  leaf: MeasuredLeaf | undefined,
+): Bottom {
+  const { facts, practice } = input;
+  const { is, why } = bottomFor(input, leaf);
+  const against = (value: Bottom): Said | undefined => {
+    if (value === 'drop-full' && leaf && leaf.thickness < practice.values.dropFullLeaf.value)
+      return said('sealing.against.thin', {
+        needed: { ticks: practice.values.dropFullLeaf.value },
+        leaf: { ticks: leaf.thickness },
+      });
+    if (facts.nothingVisible === true && value !== 'drop-full' && value !== 'none')
+      return said('sealing.against.seen');
+    if (value === 'none' && is !== 'none') return said('sealing.against.leak');
+    if (value === 'sweep' && facts.exterior !== true) return said('sealing.against.drags');
+    return undefined;
+  };
+  return record.propose('bottom', is, {
+    reasons: () => [why],
+    alternatives: () =>
+      BOTTOMS.map((value) => {
+        const speaks = against(value);
+        return speaks ? { value, against: speaks } : { value };
+      }),
+    facts: ['bottomSeal', 'sound', 'smoke', 'exterior', 'undercut', 'threshold'],
+  });
+}
+
+function decideMaterial(
+  { facts, practice }: SealingInput,
+  record: SealingRecord,
+  bottom: Bottom,
+): SealMaterial {
+  const texture = known(facts.floorTexture);
+  const uneven = known(facts.floorUneven) ?? 0;
+  const { bulbUneven } = practice.values;
+  const rough = texture === 'rough' || texture === 'carpet' || uneven > bulbUneven.value;
+  const sweep = bottom === 'sweep';
+  const derived: SealMaterial = rough
+    ? 'brush'
+    : texture === 'light' || sweep
+      ? 'neoprene'
+      : 'bulb';
+  return record.propose('material', derived, {
+    basis: texture === undefined && !rough ? 'assumed' : 'derived',
+    reasons: () => [
+      rough
+        ? said('sealing.material.rough', { most: { ticks: bulbUneven.value } })
+        : texture === 'light'
+          ? said('sealing.material.light')
+          : said(
+              sweep
+                ? 'sealing.material.sweep'
+                : texture
+                  ? 'sealing.material.smooth'
+                  : 'sealing.material.assumed',
+            ),
+    ],
+    alternatives: () =>
+      (['bulb', 'neoprene', 'brush'] as const).map((value) =>
+        rough && value !== 'brush'
+          ? {
+              value,
+              against: said('sealing.material.rough', { most: { ticks: bulbUneven.value } }),
+            }
+          : { value },
+      ),
+    facts: ['floorTexture', 'floorUneven'],
+  });
+}
+
+function decideBottomLength(
+  { practice }: SealingInput,
+  record: SealingRecord,
+  leaf: MeasuredLeaf,
+): number {
+  const short = practice.values.sealShort.value;
+  const length = leaf.width - short;
+  record.decide('bottomLength', length, {
+    reasons: () => [said('sealing.bottomLength', { short: { ticks: short } })],
+    facts: ['leafWidth'],
+  });
+  return length;
+}
+
+function decideThreshold(
+  { facts, practice, results }: SealingInput,
+  record: SealingRecord,
+): Sealing['threshold'] {
+  const kind = known(facts.threshold);
+  const { frameWidth } = results.sizing;
+  const open = facts.exterior === true && results.opening.role !== 'gate';
+  const wanted = kind === undefined ? open : kind !== 'none';
+  if (!wanted || frameWidth === undefined || slides(facts.kind)) return undefined;
+  const height = known(facts.thresholdHeight) ?? practice.values.thresholdMost.value;
+  record.decide(
+    'threshold',
+    { width: frameWidth, height },
+    {
+      basis: kind === undefined ? 'assumed' : 'derived',
+      reasons: () => [said('sealing.threshold')],
+      facts: ['threshold', 'thresholdHeight', 'exterior'],
+    },
+  );
+  return { width: frameWidth, height };
+}
+
+function decideMeeting(
+  { facts }: SealingInput,
+  record: SealingRecord,
+  perimeter: Perimeter,
+): Meeting {
+  const wanted = perimeter !== 'none' && perimeter !== 'silencers';
+  const overlaps = facts.meetingEdge === 'rebated' || facts.meetingEdge === 'astragal';
+  const mullion = facts.meetingEdge === 'mullion';
+  const derived: Meeting =
+    !wanted || overlaps || mullion ? 'none' : perimeter === 'sound' ? 'astragal' : 'brush';
+  return record.propose('meeting', derived, {
+    reasons: () => [
+      said(
+        !wanted
+          ? 'sealing.meeting.none'
+          : derived === 'none'
+            ? 'sealing.meeting.overlap'
+            : 'sealing.meeting.wanted',
+      ),
+    ],
+    alternatives: () => [{ value: 'none' }, { value: 'brush' }, { value: 'astragal' }],
+    facts: ['meetingEdge'],
+  });
+}
+
+const metres = (ticks: number) => toMm(ticks) / 1000;
+
+/** What sound comes through the whole door, where somebody wants to know. */
+function decideSound(
+  { facts, practice, results }: SealingInput,
+  record: SealingRecord,
+  { perimeter, bottom, meeting }: Omit<Sealing, 'sound'>,
+): SoundSum | undefined {
+  const wanted = known(facts.sound) ?? 0;
+  const { frameWidth, frameHeight } = results.sizing;
+  const construction = known(facts.leafConstruction);
+  if (wanted === 0 || frameWidth === undefined || frameHeight === undefined || !construction)
+    return undefined;
+  const recorded = known(facts.leafSound);
+  const leaf = recorded ?? practice.values.leafSounds.value[construction];
+  const joints = practice.values.jointSounds.value;
+  const [width, height] = [metres(frameWidth), metres(frameHeight)];
+  const area = width * height;
+  if (area <= 0) return undefined;
+  const open = perimeter === 'none' ? 'open' : perimeter;
+  const sealedMeeting = meeting !== 'none' || facts.meetingEdge !== undefined;
+  const paths: SoundPath[] = [
+    { name: 'leaf', extent: area, decibels: leaf },
+    { name: 'perimeter', extent: 2 * height + width, decibels: joints[open] },
+    {
+      name: 'bottom',
+      extent: width,
+      decibels: joints[bottom === 'none' ? 'undercut' : bottom],
+    },
+    ...(meetsInMiddle(facts.kind)
+      ? [
+          {
+            name: 'meeting',
+            extent: height,
+            decibels: joints[sealedMeeting ? 'meeting-sealed' : 'meeting'],
+          },
+        ]
+      : []),
+  ];
+  const sum = soundThrough(area, paths);
+  const [first, second] = sum.shares as [SoundSum['shares'][number], SoundSum['shares'][number]];
+  const percent = (share: number) => Math.round(share * 100);
+  const total = Math.floor(sum.total);
+  record.decide('sound', total, {
+    reasons: () => [
+      said('sealing.sound', {
+        leaf,
+        first: { term: `soundPath.${first.name}` },
+        firstShare: percent(first.share),
+        second: { term: `soundPath.${second.name}` },
+        secondShare: percent(second.share),
+        rest: 100 - percent(first.share) - percent(second.share),
+      }),
+      ...(recorded === undefined ? [said('sealing.sound.assumed')] : []),
+    ],
+    facts: ['sound', 'leafSound', 'leafConstruction'],
+  });
+  if (total < wanted) {
+    const params = {
+      is: { amount: total, unit: 'dB' as const },
+      wanted: { amount: wanted, unit: 'dB' as const },
+    };
+    const parts = ['sealing.sound', 'sound', 'leafSound'];
+    if (leaf < wanted)
+      record.report('check', 'sealing.soundLeaf', { ...params, leaf }, 'EN ISO 12354-3', parts);
+    else
+      record.report(
+        'check',
+        'sealing.soundShort',
+        {
+          ...params,
+          weakest: { term: `soundPath.${first.name}` },
+          share: percent(first.share),
+        },
+        'EN ISO 12354-3',
+        parts,
+      );
+  }
+  return sum;
+}

@@ -1,0 +1,77 @@
+import { known, slides } from '../opening/index.js';
+import type { Sealing, SealingInput } from './decide.js';
+import type { SealingRecord } from './decisions.js';
+
+const DROPS: ReadonlySet<string> = new Set(['drop-surface', 'drop-half', 'drop-full']);
+
+/** What speaks against the seals that were decided. */
+export function findSealing(
+  record: SealingRecord,
+  { facts, practice, results }: SealingInput,
+  { perimeter, bottom }: Sealing,
+): void {
+  if (slides(facts.kind)) return;
+  const { values } = practice;
+  const tight = perimeter !== 'none' && perimeter !== 'silencers';
+  const drops = DROPS.has(bottom);
+  const { undercut } = results.sizing;
+  const uneven = known(facts.floorUneven) ?? 0;
+  if (drops && undercut !== undefined && undercut + uneven > values.sealDrop.value)
+    record.report(
+      'check',
+      'sealing.dropShort',
+      {
+        drop: { ticks: values.sealDrop.value },
+        gap: { ticks: undercut },
+        uneven: { ticks: uneven },
+      },
+      values.sealDrop.source,
+      ['sealing.bottom', 'undercut', 'floorUneven'],
+    );
+  if (drops) record.report('note', 'sealing.plunger', {}, 'trade practice', ['sealing.bottom']);
+  if (facts.airUnder === true && bottom !== 'none')
+    record.report('check', 'sealing.airUnder', {}, 'recorded facts', [
+      'airUnder',
+      'sealing.bottom',
+    ]);
+  if (facts.airUnder === true && (known(facts.rating) ?? 0) > 0)
+    record.report(
+      'check',
+      'sealing.airRated',
+      { most: { ticks: values.ratedUndercutLimit.value } },
+      values.ratedUndercutLimit.source,
+      ['airUnder', 'rating'],
+    );
+  const shoe = results.closing.device === 'parallel' || results.closing.device === 'track-push';
+  if (tight && (perimeter === 'sound' || perimeter === 'smoke')) {
+    if (shoe)
+      record.report(
+        'note',
+        'sealing.corners',
+        { what: { term: 'sealCut.shoe' } },
+        'trade practice: seals continuous',
+        ['sealing.perimeter', 'closing.device'],
+      );
+    if (results.securing.coordinator)
+      record.report(
+        'note',
+        'sealing.corners',
+        { what: { term: 'sealCut.coordinator' } },
+        'trade practice: seals continuous',
+        ['sealing.perimeter', 'securing.coordinator'],
+      );
+  }
+  if (perimeter === 'sound' && results.closing.closes === false)
+    record.report('note', 'sealing.closes', {}, 'trade practice', ['closer', 'sound']);
+  if (
+    results.closing.closes === true &&
+    (perimeter === 'sound' || (perimeter === 'smoke' && facts.accessible === true))
+  )
+    record.report(
+      'note',
+      'sealing.force',
+      { push: { newtons: values.sealPush.value[perimeter] } },
+      values.sealPush.source,
+      ['sealing.perimeter', 'closing.size'],
+    );
+}

@@ -1,0 +1,57 @@
+import { meetsInMiddle, type Item } from '../opening/index.js';
+import type { Sealing, SealingInput } from './decide.js';
+
+/** Adds silencers, seals, strips, sweeps and thresholds to the set. */
+export function sealingItems(
+  items: Item[],
+  { facts, practice, results }: Pick<SealingInput, 'facts' | 'practice' | 'results'>,
+  {
+    perimeter,
+    perimeterLength,
+    strip,
+    bottom,
+    material,
+    bottomLength,
+    threshold,
+    meeting,
+  }: Sealing,
+): void {
+  const pair = meetsInMiddle(facts.kind);
+  const push = (term: string, quantity: number, rest: Partial<Item> = {}) =>
+    items.push({
+      stage: 'sealing',
+      term,
+      quantity,
+      unit: 'each',
+      traits: [],
+      handed: false,
+      ...rest,
+    });
+  const long = (length: number | undefined): Partial<Item> =>
+    length === undefined ? { unit: 'length' } : { unit: 'length', length };
+  const { single, pair: ofPair } = practice.values.silencers.value;
+  if (perimeter === 'silencers') push('item.silencer', pair ? ofPair : single);
+  else if (perimeter !== 'none') push(`item.seal.${perimeter}`, 1, long(perimeterLength));
+  const { frameHeight: height, frameWidth: width } = results.sizing;
+  if (strip)
+    push('item.strip', strip.count, {
+      ...long(height !== undefined && width !== undefined ? 2 * height + width : undefined),
+      width: strip.width,
+      height: strip.thickness,
+    });
+  if (bottom === 'threshold')
+    push(
+      'item.thresholdSeal',
+      1,
+      threshold ? { width: threshold.width, height: threshold.height } : {},
+    );
+  else if (bottom !== 'none')
+    push(`item.bottom.${bottom}`, pair ? 2 : 1, {
+      ...long(bottomLength),
+      traits: material ? [`sealMaterial.${material}`] : [],
+    });
+  if (threshold && bottom !== 'threshold')
+    push('item.threshold', 1, { width: threshold.width, height: threshold.height });
+  const leafHeight = results.sizing.leaves[0]!.height;
+  if (meeting !== 'none') push('item.meetingSeal', 2, long(leafHeight));
+}
