@@ -24,7 +24,7 @@ export function cautionsFor(
   if (facts.work === 'replacement') cautions.push(said('care.oldPaint'), said('care.outOfUse'));
   if (facts.leafConstruction === 'glass') cautions.push(said('care.glass'));
   if (hanging.device.includes('pivot')) cautions.push(said('care.pivot'));
-  if (closing.device !== undefined && closing.device !== 'spring')
+  if (closing.device !== undefined && closing.device !== 'spring' && closing.device !== 'operator')
     cautions.push(said('care.closer'));
   if (powering.loads.length > 0 || facts.operator === true) cautions.push(said('care.power'));
   cautions.push(said('care.cutting'));

@@ -26,8 +26,6 @@ describe('recorded facts that speak against each other', () => {
     ],
     ['a store', { rating: 45, closer: 'none', role: 'store' }, ['check ratedNoCloserWhere']],
     ['a stair', { rating: 90, closer: 'none', role: 'stair' }, ['stop ratedNoCloser']],
-    ['rated and held open', { rating: 90, closer: 'any', holdOpen: true }, ['check ratedHeldOpen']],
-    ['held open, not rated', { closer: 'any', holdOpen: true }, []],
     ['a knob on an accessible route', { accessible: true, handle: 'knob' }, ['stop knob']],
     ['a lever there', { accessible: true, handle: 'lever' }, []],
     ['a knob elsewhere', { handle: 'knob' }, []],

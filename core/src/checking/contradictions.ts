@@ -50,11 +50,6 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
       ['closer', 'rating'],
     );
   }
-  if (rating > 0 && known(facts.holdOpen) === true)
-    tell('check', 'closing', 'checking.ratedHeldOpen', values.ratedLatch.source, [
-      'holdOpen',
-      'rating',
-    ]);
   if (known(facts.accessible) === true) {
     if (known(facts.handle) === 'knob')
       tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [

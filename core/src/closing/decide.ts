@@ -14,7 +14,7 @@ import {
   type StopKind,
 } from './decisions.js';
 import { closerAlternatives, closerFor, isSurface, type CloserCase } from './device.js';
-import { findClosing } from './findings.js';
+import { findClosing, findHeldOpen } from './findings.js';
 import { openingForce, type OpeningForce } from './force.js';
 import { closingItems } from './items.js';
 import { closingNeed } from './need.js';
@@ -71,6 +71,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     const stop = slides(facts.kind) ? undefined : decideStop(input, record, undefined);
     const holdOpen = decideHoldOpen(input, record, undefined);
     const closing = { ...OPEN, closes: false, stop, holdOpen };
+    findHeldOpen(record, input, holdOpen);
     if (own) closingItems(record.items, input, closing);
     return closing;
   }
@@ -94,6 +95,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     dropPlate: device && railTooLow(input, device),
   };
   findClosing(record, input, closing);
+  findHeldOpen(record, input, holdOpen);
   if (own) closingItems(record.items, input, closing);
   return closing;
 }
@@ -136,7 +138,9 @@ function decideDevice(input: ClosingInput, record: ClosingRecord): CloserDevice 
   const device = record.propose('device', wanted.device, {
     reasons: () => [wanted.why],
     alternatives: () =>
-      wanted.device === 'spring' ? [{ value: 'spring' }] : closerAlternatives(at),
+      wanted.device === 'spring' || wanted.device === 'operator'
+        ? [{ value: wanted.device }]
+        : closerAlternatives(at),
     facts: ['closer', 'swing', 'exterior', 'nothingVisible', 'slab', 'frameFace'],
   });
   return CLOSER_DEVICES.includes(device) ? device : undefined;
@@ -160,7 +164,7 @@ function decideSize(
     record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight']);
     return undefined;
   }
-  if (device === 'spring') return undefined;
+  if (device === 'spring' || device === 'operator') return undefined;
   const { backset } = results.securing;
   const { size, reasons } = closerSize({
     facts,
@@ -171,7 +175,9 @@ function decideSize(
     device,
     backset,
   });
-  const sizes = practice.values.closerSizes.value;
+  const sizes = practice.values.closerSizes.value.filter(
+    (one) => one.size <= practice.values.closerMost.value,
+  );
   const set = record.propose('size', size.set, {
     reasons,
     alternatives: () => sizes.map((one) => ({ value: one.size })),
@@ -281,7 +287,7 @@ function decideBackCheck(
   record: ClosingRecord,
   device: CloserDevice | undefined,
 ): boolean {
-  if (device === undefined || device === 'spring') return false;
+  if (device === undefined || device === 'spring' || device === 'operator') return false;
   const recorded = known(facts.backCheck);
   const wanted =
     recorded ??

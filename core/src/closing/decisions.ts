@@ -20,6 +20,7 @@ export const CLOSER_DEVICES = [
   'floor',
   'head',
   'spring',
+  'operator',
 ] as const;
 export type CloserDevice = (typeof CLOSER_DEVICES)[number];
 

@@ -37,6 +37,7 @@ export const KIND_OF: Record<CloserDevice, CloserKind | undefined> = {
   floor: 'floor',
   head: 'head',
   spring: undefined,
+  operator: undefined,
 };
 
 const PIVOTS: ReadonlySet<HangingDevice> = new Set(['centre-pivot', 'offset-pivot']);
@@ -70,7 +71,7 @@ export function againstCloser(device: CloserDevice, at: CloserCase): Said | unde
   const { values } = practice;
   const surface = isSurface(device);
   const asked = closerKindOf(facts);
-  if (device === 'none' || device === 'spring') return undefined;
+  if (device === 'none' || device === 'spring' || device === 'operator') return undefined;
   if (asked && KIND_OF[device] !== asked && facts.provenance?.['closer'] !== 'assumed')
     return said('closing.against.asked', { kind: { term: `closer.${asked}` } });
   if ((device === 'floor' || device === 'head') && !PIVOTS.has(hung))
@@ -132,6 +133,7 @@ export function closerFor(at: CloserCase): { device: CloserDevice; why: Said } |
     facts.leafConstruction === 'aluminium-narrow' && face >= values.topJambFace.value
       ? 'top-jamb'
       : push;
+  if (facts.operator === true) return { device: 'operator', why: said('closing.device.operator') };
   if (closesBySprings(hung)) return { device: 'spring', why: said('closing.device.spring') };
   switch (asked) {
     case 'surface-pull':

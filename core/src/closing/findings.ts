@@ -16,6 +16,20 @@ export function findClosing(record: ClosingRecord, input: ClosingInput, closing:
   findTimes(record, input, closing);
 }
 
+/** Held open by something that nothing lets go in a fire (NFPA 101 7.2.1.8.2; EN 1155). */
+export function findHeldOpen(
+  record: ClosingRecord,
+  { facts }: ClosingInput,
+  holdOpen: Closing['holdOpen'],
+): void {
+  const rated = (known(facts.rating) ?? 0) > 0 || facts.smoke === true;
+  if (rated && holdOpen !== 'none' && holdOpen !== 'magnet')
+    record.report('stop', 'closing.heldRated', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
+      'closing.holdOpen',
+      'rating',
+    ]);
+}
+
 /** More than anybody may be asked to push on an accessible route. */
 function findForce(
   record: ClosingRecord,
@@ -41,7 +55,16 @@ function findForce(
       accessForceRated.source,
       parts,
     );
-  else record.report('check', 'closing.forceNone', params, accessForce.source, parts);
+  else
+    record.report(
+      'check',
+      facts.exterior === true || facts.windy === true
+        ? 'closing.forceOutside'
+        : 'closing.forceNone',
+      params,
+      accessForce.source,
+      parts,
+    );
 }
 
 /** Whether it still closes against what the air and the seals push back with. */
@@ -190,6 +213,7 @@ function findTimes(
     ]);
   if (facts.accessible !== true || device === undefined) return;
   const { sweepLeast, springLeast } = practice.values;
+  if (device === 'operator') return;
   if (device === 'spring')
     record.report(
       'note',

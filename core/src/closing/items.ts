@@ -20,7 +20,8 @@ export function closingItems(
   const leaves = results.hanging.leaves
     .filter(({ leaf }) => leaf.id !== 'lower')
     .reduce((sum, { leaf }) => sum + leaf.quantity, 0);
-  if (device !== undefined && device !== 'none' && device !== 'spring')
+  const own = device !== 'none' && device !== 'spring' && device !== 'operator';
+  if (device !== undefined && own)
     items.push(
       item(`item.closer.${device}`, leaves, {
         traits: [

@@ -7,10 +7,12 @@ export const CLOSING_MESSAGES = {
   'closing.need.without': 'Recorded without a closer.',
   'closing.need.rated': 'A rated leaf closes by itself ({source}).',
   'closing.need.role': 'As the role has it: {role}.',
+  'closing.need.exterior': 'To the open: it closes by itself against weather and strangers.',
   'closing.need.notRated': '{role}: closes by itself only where it is rated.',
   'closing.need.notRole': '{role}: nothing asks it to close by itself.',
   'closing.device.spring':
     'The springs of its hinges close it: adjust them so that it latches from any angle.',
+  'closing.device.operator': 'Its operator closes it, too: no closer beside it.',
   'closing.device.asked': 'As recorded.',
   'closing.device.floor': 'On centre pivots the closer is the pivot in the floor.',
   'closing.device.head':
@@ -92,6 +94,8 @@ export const CLOSING_MESSAGES = {
     'It takes {force} to open it, {at} from the hinge; an accessible leaf at most {limit}. A rated leaf is set to the least that latches it. Ways out: a powered operator, or held open by a magnet.',
   'closing.forceNone':
     'It takes {force} to open it, {at} from the hinge; at most {limit} is asked, and no size stays below it. Ways out: a powered operator, a balanced door, a lobby.',
+  'closing.forceOutside':
+    'It takes {force} to open it, {at} from the hinge; at most {limit} is asked, and a weaker spring does not close it against wind. Ways out: a powered operator, a balanced door, a lobby.',
   'closing.pressure':
     '{pressure} Pa on {area} and its seals hold it open with {moment}; it closes with {has}. Size {size} closes it, if it may be opened so hard.',
   'closing.pressureNone':
@@ -116,6 +120,8 @@ export const CLOSING_MESSAGES = {
     'Springs on a rated leaf: only as listed, and only if it latches from any angle.',
   'closing.movingAxis': 'The axis of concealed hinges moves: a template of the maker for both.',
   'closing.delayed': 'A delay on a rated or smoke leaf keeps it open while it should be shut.',
+  'closing.heldRated':
+    'Rated or against smoke, and held open by what no detection releases: only by a device that lets go on detection and when the power fails.',
   'closing.time': 'Accessible: from 90° to 12° in not less than {seconds} s; set it on site.',
   'closing.timeSpring':
     'Accessible: spring hinges from 70° to closed in not less than {seconds} s.',

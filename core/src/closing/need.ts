@@ -43,6 +43,9 @@ export function closingNeed(
     };
   if (facts.closer === 'unknown' || !role) return undefined;
   const usual = practice.values.roleClosing.value[role];
+  const dwelling = practice.values.roomsOf.value === 'dwellings';
+  if (usual === 'rated' && facts.exterior === true && !dwelling)
+    return { closes: true, why: () => said('closing.need.exterior'), basis: 'derived' };
   if (usual === 'rated' && rating === undefined) return undefined;
   return {
     closes: false,

@@ -38,7 +38,7 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
   const { facts, practice, width, height, mass, device } = at;
   const { closerSizes, closerWidths, closerRule, ratedCloser, closerTall, closerPower } =
     practice.values;
-  const sizes = closerSizes.value;
+  const sizes = closerSizes.value.filter(({ size }) => size <= practice.values.closerMost.value);
   const largest = sizes[sizes.length - 1]!;
   const outside = facts.exterior === true;
   const byWidth = closerRule.value === 'width';
@@ -62,7 +62,7 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
       table,
       set,
       felt,
-      beyond: row === undefined || felt.size + (weak ? 1 : 0) > largest.size,
+      beyond: row === undefined || wanted > largest.size,
     },
     reasons: () => [
       byWidth
@@ -109,7 +109,9 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
 function lightEnough(at: SizeCase, than: CloserSize): CloserSize | undefined {
   const { facts, practice, width, backset } = at;
   const { accessForce, closerSizes } = practice.values;
-  if (!forceCounts(facts, practice)) return undefined;
+  // Outside it must close against wind: an operator opens it lightly, not a weaker spring.
+  if (!forceCounts(facts, practice) || facts.exterior === true || facts.windy === true)
+    return undefined;
   const light = (one: CloserSize) =>
     openingForce(one, practice, width, backset).newtons <= accessForce.value;
   if (light(than)) return undefined;

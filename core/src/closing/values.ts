@@ -110,6 +110,11 @@ export const CLOSING_VALUES = {
     sourced(0, 'count', 'NFPA 80 gives none'),
     sourced(3, 'count', 'EN 1154: at least 3 on rated leaves', 'limit'),
   ),
+  /** The largest size that is made. */
+  closerMost: usAndMetric(
+    sourced(6, 'count', source('sizes 1 to 6')),
+    sourced(7, 'count', 'EN 1154, table 1'),
+  ),
   /** From this height a leaf wants a size more. */
   closerTall: usAndMetric(
     sourced(inches(96), 'length', source('tall leaves a size more')),
@@ -128,6 +133,7 @@ export const CLOSING_VALUES = {
         floor: 100,
         head: 90,
         spring: 100,
+        operator: 100,
       },
       'table',
       source('parallel arms lose 25 to 30 %'),

@@ -121,8 +121,6 @@ export const COMMON_MESSAGES = {
   'checking.ratedNoCloser': 'Rated, and recorded without a closer: a rated leaf closes by itself.',
   'checking.ratedNoCloserWhere':
     'Rated, and recorded without a closer: some codes allow that here, kept locked or inside a dwelling.',
-  'checking.ratedHeldOpen':
-    'Rated and held open: only by a device that lets go on smoke or fire detection and when the power fails.',
   'checking.knob':
     'A knob on an accessible route: it is to be worked without grasping or twisting.',
   'checking.threshold': 'The threshold is {height} high; on an accessible route {most} at most.',

@@ -112,6 +112,8 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
   return loads;
 }
 
+/** Amperes that are no question of the wire’s gauge. */
+const SMALL = 0.2;
 /** Hinges that are made with a wire through them. */
 const WIRED: ReadonlySet<HangingDevice> = new Set([
   'butt',
@@ -182,7 +184,8 @@ function decideSupply(
   });
   const run = known(facts.cableRun);
   if (run === undefined) {
-    record.ask('wire', 'ask.cableRun', ['cableRun']);
+    // Holders alone draw so little that any bell wire feeds them.
+    if (currents.inrush > SMALL) record.ask('wire', 'ask.cableRun', ['cableRun']);
     return undefined;
   }
   const most = (volts * dropMost.value) / 100;

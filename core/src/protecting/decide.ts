@@ -4,6 +4,7 @@ import {
   said,
   slides,
   type Basis,
+  type LeafId,
   type MeasuredLeaf,
   type Said,
 } from '../opening/index.js';
@@ -29,9 +30,13 @@ export interface PlateSize {
 /** What later stages and drawings read of the protecting. */
 export interface Protecting {
   readonly plates: Plates;
-  /** On the push face. */
-  readonly plate: PlateSize | undefined;
-  readonly mop: PlateSize | undefined;
+  /** Of each leaf that is kicked: the plate on its push face, the mop plate on the other. */
+  readonly sizes: readonly {
+    readonly leaf: LeafId;
+    readonly quantity: number;
+    readonly plate: PlateSize | undefined;
+    readonly mop: PlateSize | undefined;
+  }[];
   readonly stretcher: { readonly size: PlateSize; readonly middle: number } | undefined;
   readonly viewers: readonly number[];
   /** Whether the push side’s plate wants a label. */
@@ -40,28 +45,35 @@ export interface Protecting {
 
 /** Decides plates with their sizes, and viewers. */
 export function decideProtecting(input: ProtectingInput, record: ProtectingRecord): Protecting {
+  const { facts, practice, results } = input;
   const plates = decidePlates(input, record);
+  const all = results.sizing.leaves.map(measured).filter((one) => one !== undefined);
   // The lowest leaf of a stable door is the one that is kicked.
-  const leaves = input.results.sizing.leaves.map(measured).filter((one) => one !== undefined);
-  const leaf = leaves[leaves.length - 1];
-  const plate = leaf && plates !== 'none' ? decidePlate(input, record, leaf, plates) : undefined;
-  const mop = leaf && plates === 'kick-mop' ? decideMop(input, record, leaf) : undefined;
-  const stretcher = leaf && decideStretcher(input, record, leaf);
+  const leaves = facts.kind === 'stable' ? all.slice(-1) : all;
+  const sizes = leaves.map((leaf) => ({
+    leaf: leaf.id,
+    quantity: leaf.quantity,
+    plate: plates !== 'none' ? decidePlate(input, record, leaf, plates) : undefined,
+    mop: plates === 'kick-mop' ? decideMop(input, record, leaf) : undefined,
+  }));
+  const stretcher = leaves[0] && decideStretcher(input, record, leaves[0]);
   const viewers = decideViewers(input, record);
-  const { plateUnlabelled } = input.practice.values;
-  const rated = (known(input.facts.rating) ?? 0) > 0;
-  const labelled = rated && plate !== undefined && plate.height > plateUnlabelled.value;
+  const { plateUnlabelled } = practice.values;
+  const rated = (known(facts.rating) ?? 0) > 0;
+  const highest = Math.max(0, ...sizes.map(({ plate }) => plate?.height ?? 0));
+  const labelled = rated && highest > plateUnlabelled.value;
   if (labelled)
     record.report(
-      known(input.facts.kickPlate) === undefined ? 'note' : 'check',
+      known(facts.kickPlate) === undefined ? 'note' : 'check',
       'protecting.label',
-      { height: { ticks: plate.height }, most: { ticks: plateUnlabelled.value } },
+      { height: { ticks: highest }, most: { ticks: plateUnlabelled.value } },
       plateUnlabelled.source,
       ['protecting.plate', 'kickPlate', 'rating'],
     );
-  if (leaf) findSmooth(input, record, leaf, plate);
-  const protecting = { plates, plate, mop, stretcher, viewers, labelled };
-  if (!input.facts.manualItems?.some(({ stage }) => stage === 'protecting'))
+  const last = leaves[leaves.length - 1];
+  if (last) findSmooth(input, record, last, sizes[sizes.length - 1]!.plate);
+  const protecting = { plates, sizes, stretcher, viewers, labelled };
+  if (!facts.manualItems?.some(({ stage }) => stage === 'protecting'))
     protectingItems(record.items, input, protecting);
   return protecting;
 }
@@ -133,7 +145,9 @@ function lowestAbove({ facts, practice, results }: ProtectingInput, leaf: Measur
   // Panels and glass of a framed leaf take no plate.
   const rail = framingOf(facts, practice, leaf)?.bottomRail;
   const lowest = Math.min(...limits) - plateClear.value;
-  return (rail === undefined ? lowest : Math.min(lowest, rail)) - liftOver(facts, practice);
+  return (
+    (rail === undefined ? lowest : Math.min(lowest, rail)) - liftOver(facts, practice, results)
+  );
 }
 
 /** How much narrower than the leaf its plate is, both sides together. */
@@ -167,6 +181,7 @@ function decidePlate(
   const end = Math.min(leaf.width - from, endOf(input, leaf));
   const size = { width: Math.round(end - from), height: Math.round(height), from };
   record.decide('plate', size, {
+    leaf: leaf.id,
     reasons: () => [
       height < wanted
         ? said('protecting.plate.cut', {
@@ -191,6 +206,7 @@ function decideMop(
   const from = Math.round(less / 2);
   const size = { width: leaf.width - less, height: practice.values.mopHeight.value, from };
   record.decide('mopPlate', size, {
+    leaf: leaf.id,
     reasons: () => [said('protecting.mop', { less: { ticks: less } })],
   });
   return size;

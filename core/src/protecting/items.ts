@@ -5,7 +5,7 @@ import type { Protecting, ProtectingInput } from './decide.js';
 export function protectingItems(
   items: Item[],
   { facts, results }: Pick<ProtectingInput, 'facts' | 'results'>,
-  { plates, plate, mop, stretcher, viewers, labelled }: Protecting,
+  { plates, sizes, stretcher, viewers, labelled }: Protecting,
 ): void {
   const leaves = meetsInMiddle(facts.kind) ? 2 : 1;
   const push = (term: string, quantity: number, rest: Partial<Item> = {}) =>
@@ -19,19 +19,26 @@ export function protectingItems(
       ...rest,
     });
   const armor = plates === 'armor' || plates === 'armor-both';
-  if (plate)
-    push(armor ? 'item.armorPlate' : 'item.kickPlate', leaves * (plates === 'armor-both' ? 2 : 1), {
-      width: plate.width,
-      height: plate.height,
-      traits: labelled ? ['plateTrait.labelled'] : [],
-    });
-  if (mop) push('item.mopPlate', leaves, { width: mop.width, height: mop.height });
+  for (const { quantity, plate, mop } of sizes) {
+    if (plate)
+      push(
+        armor ? 'item.armorPlate' : 'item.kickPlate',
+        quantity * (plates === 'armor-both' ? 2 : 1),
+        {
+          width: plate.width,
+          height: plate.height,
+          traits: labelled ? ['plateTrait.labelled'] : [],
+        },
+      );
+    if (mop) push('item.mopPlate', quantity, { width: mop.width, height: mop.height });
+  }
   if (stretcher)
     push('item.stretcherPlate', leaves, {
       width: stretcher.size.width,
       height: stretcher.size.height,
     });
   const locked = results.securing.kind !== undefined && results.securing.kind !== 'none';
-  if (facts.traffic === 'beds' && plate) push('item.edgeGuard', leaves, { handed: locked });
+  if (facts.traffic === 'beds' && plates !== 'none')
+    push('item.edgeGuard', leaves, { handed: locked });
   if (viewers.length > 0) push('item.viewer', viewers.length);
 }

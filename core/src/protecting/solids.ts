@@ -1,18 +1,16 @@
-import { solid, span, type MeasuredLeaf, type OpeningFacts, type Solid } from '../opening/index.js';
+import { solid, span, type MeasuredLeaf, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { PlateSize, Protecting } from './decide.js';
-import { liftOver } from './sweep.js';
 
 /** Plates on the faces, as wide as the leaf less what stays free at both edges; over a sweep where there is one. */
 export function protectingSolids(
-  facts: OpeningFacts,
   practice: Practice,
   leaf: MeasuredLeaf,
-  { plates, plate, mop }: Protecting,
+  { plates, sizes }: Protecting,
+  lift: number,
 ): Solid[] {
-  if (leaf.id === 'upper') return [];
+  const { plate, mop } = sizes.find((one) => one.leaf === leaf.id) ?? {};
   const { through } = practice.values.bodies.value.kickPlate;
-  const lift = liftOver(facts, practice);
   const on = (size: PlateSize, pull: boolean, thing: string): Solid => {
     return solid('kickPlate', thing, leaf.id, pull ? 'on-pull' : 'on-push', {
       x: span(size.from, Math.min(size.width, leaf.width)),

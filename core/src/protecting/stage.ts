@@ -4,6 +4,7 @@ import { decideProtecting, type Protecting } from './decide.js';
 import { PROTECTING_FACTS } from './facts.js';
 import { PROTECTING_MESSAGES } from './messages.js';
 import { protectingSolids } from './solids.js';
+import { liftOver } from './sweep.js';
 import { PROTECTING_TERMS } from './terms.js';
 import { PROTECTING_VALUES } from './values.js';
 
@@ -19,7 +20,7 @@ export const protecting = defineStage({
   hardware: true,
   decide: decideProtecting,
   solids: ({ facts, practice, results }, leaf) =>
-    protectingSolids(facts, practice, leaf, results.protecting),
+    protectingSolids(practice, leaf, results.protecting, liftOver(facts, practice, results)),
 });
 
 declare module '../opening/registry.js' {

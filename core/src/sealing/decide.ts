@@ -8,7 +8,7 @@ import {
   type Said,
 } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
-import { sweeps } from '../protecting/index.js';
+import { bottomTaken, sweeps } from '../protecting/index.js';
 import { measured } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import {
@@ -36,7 +36,8 @@ export interface Sealing {
     { readonly width: number; readonly thickness: number; readonly count: number } | undefined;
   readonly bottom: Bottom;
   readonly material: SealMaterial | undefined;
-  readonly bottomLength: number | undefined;
+  /** Of each leaf: what its bottom seal is cut to. */
+  readonly bottomLengths: readonly { readonly quantity: number; readonly length: number }[];
   readonly threshold: { readonly width: number; readonly height: number } | undefined;
   readonly meeting: Meeting;
   readonly sound: SoundSum | undefined;
@@ -54,7 +55,14 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
   const bottom = decideBottom(input, record, leaf);
   const sealed = bottom !== 'none' && bottom !== 'threshold';
   const material = sealed ? decideMaterial(input, record, bottom) : undefined;
-  const bottomLength = sealed && leaf ? decideBottomLength(input, record, leaf) : undefined;
+  const bottomLengths = sealed
+    ? leaves
+        .filter(({ id }) => id !== 'upper')
+        .map((one) => ({
+          quantity: one.quantity,
+          length: decideBottomLength(input, record, one),
+        }))
+    : [];
   const threshold = decideThreshold(input, record);
   const meeting = meetsInMiddle(facts.kind) ? decideMeeting(input, record, perimeter) : 'none';
   const before = {
@@ -63,7 +71,7 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
     strip,
     bottom,
     material,
-    bottomLength,
+    bottomLengths,
     threshold,
     meeting,
   };
@@ -90,7 +98,11 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
   if (facts.exterior === true) return { is: 'weather', why: said('sealing.perimeter.weather') };
   if (facts.lightTight === true) return { is: 'light', why: said('sealing.perimeter.light') };
   if (stop === 'seal') return { is: 'light', why: said('sealing.perimeter.recorded') };
-  const silenced = facts.frameMaterial === 'steel' && practice.values.steelSilenced.value;
+  if (results.opening.role === 'garage')
+    return { is: 'light', why: said('sealing.perimeter.garage') };
+  // Without stops there is nothing for a silencer.
+  const stops = facts.kind !== 'double-acting' && facts.frameKind !== 'stopless';
+  const silenced = facts.frameMaterial === 'steel' && stops && practice.values.steelSilenced.value;
   if (stop === 'silencer' || (stop === undefined && silenced))
     return { is: 'silencers', why: said('sealing.perimeter.silencers') };
   return { is: 'none', why: said('sealing.perimeter.none') };
@@ -159,17 +171,17 @@ function decideStrip({ facts, practice }: SealingInput, record: SealingRecord): 
   return { width: row.width, thickness: row.thickness, count: row.count };
 }
 
-/** Whether a drop seal goes into the bottom of the leaf: thick enough, and no arm of a pivot in its place. */
+/** Whether a drop seal goes into the bottom of the leaf: thick enough, and nothing else in its place. */
 function mortises(
   { facts, practice, results }: SealingInput,
   leaf: MeasuredLeaf | undefined,
 ): boolean {
   const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
-  const arm = results.hanging.solids.some(
-    ({ on, how, y }) => on === 'leaf' && how === 'in' && y[0] <= 0,
-  );
   return (
-    timber && !arm && leaf !== undefined && leaf.thickness >= practice.values.dropFullLeaf.value
+    timber &&
+    leaf !== undefined &&
+    leaf.thickness >= practice.values.dropFullLeaf.value &&
+    !bottomTaken(results)
   );
 }
 
@@ -200,7 +212,11 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
   if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true)
     return { is: 'none', why: said('sealing.bottom.smokeLabel', { source: smokeGap.source }) };
   if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
-  if (sweeps(facts)) return { is: 'sweep', why: said('sealing.bottom.weather') };
+  if (sweeps(facts, results.opening.role))
+    return {
+      is: 'sweep',
+      why: said(facts.exterior === true ? 'sealing.bottom.weather' : 'sealing.perimeter.garage'),
+    };
   if (facts.lightTight === true || recorded === 'any')
     return { is: drop, why: said('sealing.bottom.light') };
   return {
@@ -247,7 +263,10 @@ function decideMaterial(
   const texture = known(facts.floorTexture);
   const uneven = known(facts.floorUneven) ?? 0;
   const { bulbUneven } = practice.values;
-  const rough = texture === 'rough' || texture === 'carpet' || uneven > bulbUneven.value;
+  // Sound is held back by a bulb only; a floor that it does not lie on gets a plate.
+  const sound = (known(facts.sound) ?? 0) > 0;
+  const rough =
+    !sound && (texture === 'rough' || texture === 'carpet' || uneven > bulbUneven.value);
   const sweep = bottom === 'sweep';
   const derived: SealMaterial = rough
     ? 'brush'
@@ -255,18 +274,20 @@ function decideMaterial(
       ? 'neoprene'
       : 'bulb';
   return record.propose('material', derived, {
-    basis: texture === undefined && !rough ? 'assumed' : 'derived',
+    basis: texture === undefined && !rough && !sound ? 'assumed' : 'derived',
     reasons: () => [
       rough
         ? said('sealing.material.rough', { most: { ticks: bulbUneven.value } })
         : texture === 'light'
           ? said('sealing.material.light')
           : said(
-              sweep
-                ? 'sealing.material.sweep'
-                : texture
-                  ? 'sealing.material.smooth'
-                  : 'sealing.material.assumed',
+              sound
+                ? 'sealing.material.sound'
+                : sweep
+                  ? 'sealing.material.sweep'
+                  : texture
+                    ? 'sealing.material.smooth'
+                    : 'sealing.material.assumed',
             ),
     ],
     alternatives: () =>
@@ -290,6 +311,7 @@ function decideBottomLength(
   const short = practice.values.sealShort.value;
   const length = leaf.width - short;
   record.decide('bottomLength', length, {
+    leaf: leaf.id,
     reasons: () => [said('sealing.bottomLength', { short: { ticks: short } })],
     facts: ['leafWidth'],
   });

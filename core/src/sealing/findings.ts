@@ -61,6 +61,19 @@ export function findSealing(
         ['sealing.perimeter', 'securing.coordinator'],
       );
   }
+  const floor = known(facts.floorTexture);
+  if (
+    perimeter === 'sound' &&
+    (floor === 'carpet' || floor === 'rough') &&
+    facts.threshold !== 'plain'
+  )
+    record.report(
+      'check',
+      'sealing.soundFloor',
+      { floor: { term: `floorTexture.${floor}` } },
+      'trade practice',
+      ['floorTexture', 'threshold', 'sound'],
+    );
   if (perimeter === 'sound' && results.closing.closes === false)
     record.report('note', 'sealing.closes', {}, 'trade practice', ['closer', 'sound']);
   if (

@@ -11,7 +11,7 @@ export function sealingItems(
     strip,
     bottom,
     material,
-    bottomLength,
+    bottomLengths,
     threshold,
     meeting,
   }: Sealing,
@@ -45,11 +45,12 @@ export function sealingItems(
       1,
       threshold ? { width: threshold.width, height: threshold.height } : {},
     );
-  else if (bottom !== 'none')
-    push(`item.bottom.${bottom}`, pair ? 2 : 1, {
-      ...long(bottomLength),
-      traits: material ? [`sealMaterial.${material}`] : [],
-    });
+  else
+    for (const { quantity, length } of bottomLengths)
+      push(`item.bottom.${bottom}`, quantity, {
+        ...long(length),
+        traits: material ? [`sealMaterial.${material}`] : [],
+      });
   if (threshold && bottom !== 'threshold')
     push('item.threshold', 1, { width: threshold.width, height: threshold.height });
   const leafHeight = results.sizing.leaves[0]!.height;

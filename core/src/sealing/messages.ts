@@ -9,6 +9,7 @@ export const SEALING_MESSAGES = {
   'sealing.perimeter.light': 'No light may pass.',
   'sealing.perimeter.recorded': 'As recorded.',
   'sealing.perimeter.silencers': 'A steel frame without seals: the leaf rests on silencers.',
+  'sealing.perimeter.garage': 'Between garage and house: fumes.',
   'sealing.perimeter.gate': 'A gate: the open is on both sides.',
   'sealing.perimeter.none': 'Nothing recorded asks for seals.',
   'sealing.against.tight': 'What is wanted passes by it: {purpose}.',
@@ -38,6 +39,9 @@ export const SEALING_MESSAGES = {
   'sealing.material.light': 'The floor has a light texture: sponge neoprene follows it.',
   'sealing.material.rough': 'Pits, ribs, pile or joints above {most}: only a brush follows them.',
   'sealing.material.sweep': 'A sweep of neoprene; the floor is not recorded as rough.',
+  'sealing.material.sound': 'Sound is held back by a bulb pressed onto something hard and even.',
+  'sealing.soundFloor':
+    'The floor under the leaf is {floor}: a seal holds sound back only on something hard and even. A flat threshold plate under it.',
   'sealing.material.assumed': 'The floor is not recorded: taken as smooth.',
   'sealing.bottomLength':
     'The leaf’s width less {short} of end clearance; cut at the end away from the plunger.',
