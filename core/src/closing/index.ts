@@ -5,4 +5,28 @@ export { closerSide, isSurface, KIND_OF } from './device.js';
 export type { CloserDevice, HoldOpen, StopKind } from './decisions.js';
 export { closingMoment, openingForce, sealResistance } from './force.js';
 export type { CloserSize } from './values.js';
+export { closingBench, type ClosingBench } from './bench.js';
+export {
+  closingRun,
+  leafInertia,
+  openingRun,
+  springMoment,
+  type ClosingLeaf,
+  type ClosingRun,
+  type CloserMakeup,
+  type CloserSettings,
+  type RunPoint,
+} from './run.js';
+export {
+  angleAt,
+  findSettings,
+  fitRun,
+  runFaults,
+  turnsBetween,
+  type ClosingTimes,
+  type FittedRun,
+  type RunFault,
+  type Sample,
+  type Turn,
+} from './tuning.js';
 export { closing } from './stage.js';

@@ -108,5 +108,8 @@ export const CLOSING_TERMS = {
   'value.stopInset': 'Floor stop in from the lock edge',
   'value.stopUsual': 'Usual stop',
   'value.closerShoeWide': 'Shoe of a regular arm, 180°',
+  'value.closerMakeup': 'Closer: zones, valves, spring',
+  'value.closingTimes': 'Closing times, seconds',
+  'value.latchPush': 'Latch pushes back, newtons',
   'value.closerArms': 'Arms of closers',
 } as const;

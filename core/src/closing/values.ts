@@ -219,6 +219,45 @@ export const CLOSING_VALUES = {
   ),
   /** Where the shoe of a regular arm stands so that the leaf opens to 180°. */
   closerShoeWide: everywhere(sourced(mm(240), 'length', source('template for 180°'))),
+  /** Zones, valves and spring of a closer as the bench takes them. */
+  closerMakeup: everywhere(
+    sourced(
+      {
+        latchFrom: 12,
+        backCheckFrom: 70,
+        factory: 2.5,
+        most: 4.5,
+        perTurn: 0.08,
+        springTurns: 8,
+        sweepSeconds: 4.5,
+        latchSeconds: 1.5,
+      },
+      'table',
+      source('factory opening 2 1/2 to 2 3/4 turns, never more than 2 to 3 out from it'),
+    ),
+  ),
+  /** Times that a well set closer keeps, seconds, and the speed of the edge that is a slam, m/s. */
+  closingTimes: {
+    ...everywhere(
+      sourced(
+        { sweepFrom: 3, sweepTo: 7, latchFrom: 0.5, latchTo: 3, slam: 0.3 },
+        'table',
+        'European accessible practice: 3 to 7 s from 90°',
+      ),
+    ),
+    'us-commercial': sourced(
+      { sweepFrom: 5, sweepTo: 7, latchFrom: 0.5, latchTo: 3, slam: 0.3 },
+      'table',
+      'ADA 404.2.8.1: 5 s from 90° to 12°',
+    ),
+    'us-residential': sourced(
+      { sweepFrom: 5, sweepTo: 7, latchFrom: 0.5, latchTo: 3, slam: 0.3 },
+      'table',
+      'ADA 404.2.8.1: 5 s from 90° to 12°',
+    ),
+  },
+  /** What a latch pushes back with at its strike, newtons. */
+  latchPush: everywhere(sourced(8, 'count', source('latch resistance; a low-friction latch less'))),
   closerArms: everywhere(
     sourced(ARMS, 'length', source('usual arms; the product’s template decides')),
   ),

@@ -94,9 +94,12 @@ describe('a register line', () => {
         frequency: 'low',
         secured: true,
         lockUse: 'store',
+        finish: '626',
       }).row,
     ).toMatchObject({ stops: 1, checks: 0, open: 0 });
-    expect(line({ hingeSide: undefined, secured: true, lockUse: 'store' }).row!.open).toBe(2);
+    expect(
+      line({ hingeSide: undefined, secured: true, lockUse: 'store', finish: '626' }).row!.open,
+    ).toBe(2);
   });
 });
 
