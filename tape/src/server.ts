@@ -1,8 +1,19 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Manners, TapeDevice } from './device.js';
 import { PANEL } from './panel.js';
+import { RECORDER_PANEL } from './recorderPanel.js';
+import type { AngleReading, ClosingRecorder, LeafManners } from './recorder.js';
 
 const MAX_BODY = 2000;
+const POSTS = ['/press', '/pull', '/behave', '/let-go', '/leaf'];
+/** Milliseconds of readings that are sent together. */
+const BATCH = 100;
+const LEAF_BOUNDS = [
+  ['sweep', 0.25, 5],
+  ['latch', 0.25, 5],
+  ['noise', 0, 5],
+  ['loseIn', 0, 1000],
+] as const;
 
 function body(request: IncomingMessage): Promise<Record<string, unknown>> {
   return new Promise((resolve) => {
@@ -22,11 +33,13 @@ function body(request: IncomingMessage): Promise<Record<string, unknown>> {
 }
 
 /**
- * The device on loopback: `GET /stream` sends readings as server-sent events to whoever listens, the
- * panel at `/` pulls the tape and presses its button. Only the panel's own page may press.
+ * The devices on loopback: `GET /stream` sends the tape's readings as server-sent events to whoever listens,
+ * `GET /swing` those of the closing recorder; the panels at `/` and `/recorder` work them. Only a panel's own
+ * page may press.
  */
-export function serveTape(device: TapeDevice): Server {
+export function serveTape(device: TapeDevice, recorder: ClosingRecorder): Server {
   const listeners = new Set<ServerResponse>();
+  const watchers = new Set<ServerResponse>();
   const answer = (response: ServerResponse, value: unknown, status = 200) => {
     response.writeHead(status, { 'Content-Type': 'application/json', 'Cache-Control': 'no-store' });
     response.end(JSON.stringify(value));
@@ -37,15 +50,28 @@ export function serveTape(device: TapeDevice): Server {
     listeners: listeners.size,
   });
 
-  const stream = (request: IncomingMessage, response: ServerResponse) => {
+  const stream = (request: IncomingMessage, response: ServerResponse, to: Set<ServerResponse>) => {
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-store',
       'Access-Control-Allow-Origin': '*',
     });
     response.write('retry: 1000\n: here\n\n');
-    listeners.add(response);
-    request.on('close', () => listeners.delete(response));
+    to.add(response);
+    request.on('close', () => to.delete(response));
+  };
+
+  /** Sends a closing as it happens, or at once. */
+  const swing = (readings: readonly AngleReading[], quick: boolean) => {
+    const send = (from: number, to: number) => {
+      const part = readings.filter(({ ms }) => ms >= from && ms < to);
+      if (part.length === 0) return;
+      for (const watcher of watchers) watcher.write(`data: ${JSON.stringify(part)}\n\n`);
+    };
+    const end = readings[readings.length - 1]?.ms ?? 0;
+    if (quick) return send(0, end + 1);
+    for (let from = 0; from <= end; from += BATCH)
+      setTimeout(send, from, from, from + BATCH).unref();
   };
 
   const post = async (path: string, request: IncomingMessage, response: ServerResponse) => {
@@ -63,6 +89,20 @@ export function serveTape(device: TapeDevice): Server {
       const pulled = device.pull(Number(sent['millimetres']));
       return answer(response, state(), pulled ? 200 : 422);
     }
+    if (path === '/let-go') {
+      const readings = recorder.letGo();
+      swing(readings, sent['quick'] === true);
+      return answer(response, { readings: readings.length, behaves: recorder.behaves });
+    }
+    if (path === '/leaf') {
+      const leaf: Partial<LeafManners> = {};
+      for (const [name, least, most] of LEAF_BOUNDS) {
+        const value = sent[name];
+        if (typeof value === 'number' && value >= least && value <= most) leaf[name] = value;
+      }
+      recorder.behave(leaf);
+      return answer(response, { behaves: recorder.behaves, listeners: watchers.size });
+    }
     const manners: Partial<Manners> = {};
     for (const name of ['jitter', 'slipIn', 'loseIn'] as const) {
       const value = sent[name];
@@ -74,13 +114,14 @@ export function serveTape(device: TapeDevice): Server {
 
   return createServer((request, response) => {
     const path = new URL(request.url ?? '/', 'http://tape').pathname;
-    if (request.method === 'GET' && path === '/stream') return stream(request, response);
+    if (request.method === 'GET' && path === '/stream') return stream(request, response, listeners);
+    if (request.method === 'GET' && path === '/swing') return stream(request, response, watchers);
     if (request.method === 'GET' && path === '/state') return answer(response, state());
-    if (request.method === 'GET' && path === '/') {
+    if (request.method === 'GET' && (path === '/' || path === '/recorder')) {
       response.writeHead(200, { 'Content-Type': 'text/html; charset=utf-8' });
-      return void response.end(PANEL);
+      return void response.end(path === '/' ? PANEL : RECORDER_PANEL);
     }
-    if (request.method === 'POST' && ['/press', '/pull', '/behave'].includes(path))
+    if (request.method === 'POST' && POSTS.includes(path))
       return void post(path, request, response);
     return answer(response, { title: 'There is nothing here.' }, 404);
   });

@@ -1,5 +1,6 @@
 import type { AddressInfo } from 'node:net';
 import { seeded, TapeDevice } from './device.js';
+import { ClosingRecorder } from './recorder.js';
 import { serveTape } from './server.js';
 
 describe('the simulated tape', () => {
@@ -33,7 +34,7 @@ describe('the simulated tape', () => {
 
   it('sends presses to whoever listens, and lets only its own panel press', async () => {
     const device = new TapeDevice(seeded(1), { jitter: 0, slipIn: 0, loseIn: 0 });
-    const server = serveTape(device).listen(0, '127.0.0.1');
+    const server = serveTape(device, new ClosingRecorder(seeded(2))).listen(0, '127.0.0.1');
     await new Promise((resolve) => server.once('listening', resolve));
     const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
     const gone = new AbortController();

@@ -1,3 +1,7 @@
+export { accepting, fingerprintOf, lapsed, withAcceptances, withdrawing } from './acceptance.js';
+export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
+export { waysOut, type WayOut } from './waysOut.js';
+export { acrossFindings, type AcrossFinding, type LookAlike } from './across.js';
 export { cautionsFor, generalCautions } from './cautions.js';
 export { duplicateMarks } from './duplicateMarks.js';
 export { progressOf, type BoltState, type StageProgress } from './progress.js';

@@ -38,7 +38,8 @@ export function progressOf(
   for (const { status, stage } of decisions)
     if (status === 'open') open.set(stage, (open.get(stage) ?? 0) + 1);
   const worst = new Map<Stage, Finding['level']>();
-  for (const { stage, level } of findings) {
+  for (const { stage, level, accepted } of findings) {
+    if (accepted) continue;
     const before = worst.get(stage);
     if (!before || RANK[level] > RANK[before]) worst.set(stage, level);
   }

@@ -6,6 +6,7 @@ import {
   clashFindings,
   fixingFindings,
   progressOf,
+  withAcceptances,
   type Clash,
   type StageProgress,
 } from '../checking/index.js';
@@ -100,10 +101,11 @@ export function decideOpening(
     facts = withAssumed(own, input.results.opening.assumed);
     input = { ...input, facts };
   }
-  const { items, findings } = record;
+  const { items } = record;
+  const found = record.findings;
   const { solids, clashes } = solidsOf(input, record.solids);
-  findings.push(...clashFindings(clashes, facts), ...fixingFindings(facts, practice, solids));
-  findings.push(
+  found.push(...clashFindings(clashes, facts), ...fixingFindings(facts, practice, solids));
+  found.push(
     ...contradictionFindings({
       facts,
       practice,
@@ -112,9 +114,10 @@ export function decideOpening(
     }),
   );
   const products = productDecisions(input, named, gone);
-  findings.push(...products.findings);
+  found.push(...products.findings);
   const decisions = inOrder(record.decisions, products.decisions);
-  if (facts.choices) findings.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
+  if (facts.choices) found.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
+  const findings = withAcceptances(found, facts);
   return {
     facts: recorded,
     practice: usual,

@@ -1,3 +1,4 @@
+export { lookAlikeOf } from './lookAlike.js';
 export {
   decideOpening,
   decisionOf,
@@ -8,3 +9,4 @@ export { askedFacts, type AskedFact } from './askedFacts.js';
 export { changesBetween, type DecisionChange } from './changes.js';
 export { needsOf } from './products.js';
 export { preparationOf } from './preparation.js';
+export { tryWays, type TriedWay } from './tryWay.js';

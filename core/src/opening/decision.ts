@@ -1,4 +1,5 @@
 import type { Rounding, Ticks } from '../measure/index.js';
+import type { Acceptance } from './facts.js';
 import type { LeafId } from './kinds.js';
 import type { SetStage, Stage } from './registry.js';
 
@@ -85,6 +86,8 @@ export interface Finding extends Said {
   source: string;
   /** Decision keys or fact names it points at. */
   parts: string[];
+  /** Who accepted it and why, where that still holds. */
+  accepted?: Acceptance;
 }
 
 /** A thing in the hardware set. */

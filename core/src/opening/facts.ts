@@ -32,6 +32,18 @@ export interface WrittenItem {
   finish?: string | undefined;
 }
 
+/** A finding that a person accepted; it holds while the finding rests on the same. */
+export interface Acceptance {
+  /** The finding’s rule. */
+  code: string;
+  /** What it rested on, as `fingerprintOf` has it. */
+  on: string;
+  reason: string;
+  by: string;
+  /** When, ISO 8601 in UTC. */
+  at: string;
+}
+
 /** A decision a person took otherwise than Riegel, with the reason. */
 export interface Choice {
   value: string | number;

@@ -131,6 +131,13 @@ export const COMMON_MESSAGES = {
     'Two leaves in one frame want {needed} of frame depth; there is {has}: their handles and plates meet.',
   'checking.twoLeavesHand':
     'The set counts both leaves; the other room’s leaf is of the opposite hand, its face towards the first leaf left blank.',
+  'checking.across.mark': '{count} openings are marked {mark}.',
+  'checking.across.odd':
+    '{mark}: {what} {value}, where the other openings of {count} alike have {usual}.',
+  'checking.across.keyed':
+    '{mark} is keyed from the other side than the other doors of {count} along its corridor.',
+  'checking.across.noWayOut':
+    'From {room} no row of doors that people may leave by comes to the open.',
   'checking.lead':
     'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',
   'checking.sealSeen':

@@ -1,5 +1,6 @@
 export { batteryFor, currentsOf, leastWire, voltageDrop, type Currents } from './current.js';
 export type { Powering } from './decide.js';
+export type { WirePath } from './decisions.js';
 export { narrativeOf } from './narrative.js';
 export { passingIn, POWER_STATES, type PassingIn, type PowerState, type Who } from './passing.js';
 export { poweringSolids } from './solids.js';

@@ -1,5 +1,12 @@
-import { choiceFact, countFact, OPENING_FACTS, type FactsOf } from '../opening/index.js';
+import {
+  choiceFact,
+  countFact,
+  OPENING_FACTS,
+  type FactsOf,
+  type RecordsOf,
+} from '../opening/index.js';
 import { ROLES } from '../practice/index.js';
+import { described, list, object, words } from '../shape/index.js';
 
 /** Groups by what people do in the rooms a way out serves (IBC chapter 3; Approved Document B). */
 export const OCCUPANCIES = [
@@ -36,6 +43,28 @@ export const ROLE_FACTS = {
 /** In the order they are asked: between which rooms, what it is, then the rest. */
 export const WHOLE_FACTS = { from, to, ...ROLE_FACTS, ...rest };
 
+/** The most findings of one opening that are kept as accepted. */
+const MAX_ACCEPTED = 200;
+
+/** Facts of the opening as a whole that are lists. */
+export const ROLE_RECORDS = {
+  /** Findings that somebody accepted, with the reason. */
+  accepted: list(
+    object(
+      {
+        code: described(words(60), 'The rule.'),
+        on: described(words(20), 'What it rested on.'),
+        reason: words(500),
+        by: words(80),
+        at: described(words(40), 'ISO 8601, UTC'),
+      },
+      {},
+    ),
+    MAX_ACCEPTED,
+  ),
+};
+
 declare module '../opening/registry.js' {
+  interface OpeningFacts extends RecordsOf<typeof ROLE_RECORDS> {}
   interface SingleFacts extends FactsOf<typeof ROLE_FACTS> {}
 }

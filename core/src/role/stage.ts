@@ -1,7 +1,7 @@
 import { defineStage } from '../stage/index.js';
 import { decideWhole, type WholeOpening } from './decide.js';
 import { ROLE_DECISIONS } from './decisions.js';
-import { WHOLE_FACTS } from './facts.js';
+import { ROLE_RECORDS, WHOLE_FACTS } from './facts.js';
 import { ROLE_MESSAGES } from './messages.js';
 import { ROLE_TERMS } from './terms.js';
 import { ROLE_VALUES } from './values.js';
@@ -11,6 +11,7 @@ export const opening = defineStage({
   id: 'opening',
   needs: [],
   facts: WHOLE_FACTS,
+  records: ROLE_RECORDS,
   values: ROLE_VALUES,
   decisions: ROLE_DECISIONS,
   messages: ROLE_MESSAGES,

@@ -172,6 +172,16 @@ export const router = createBrowserRouter([
           },
           { path: 'survey', lazy: loadSurveyList, errorElement: <Broken /> },
           {
+            path: 'overview',
+            errorElement: <Broken />,
+            lazy: lazyPage(() => import('../screens/overview/OverviewScreen.js'), 'OverviewScreen'),
+          },
+          {
+            path: 'findings',
+            errorElement: <Broken />,
+            lazy: lazyPage(() => import('../screens/findings/FindingsScreen.js'), 'FindingsScreen'),
+          },
+          {
             path: 'keys',
             errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/keying/KeyingScreen.js'), 'KeyingScreen'),

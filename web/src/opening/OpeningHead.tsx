@@ -32,7 +32,7 @@ export function OpeningHead({
   ];
   const role = decided && decisionOf(decided, 'opening.role');
   const found = (level: 'stop' | 'check') =>
-    decided?.findings.filter((one) => one.level === level).length ?? 0;
+    decided?.findings.filter((one) => one.level === level && !one.accepted).length ?? 0;
   return (
     <header className="border-b border-rule print:hidden">
       <div className="flex min-w-0 items-center gap-3 px-4 pt-1.5 max-md:px-2">

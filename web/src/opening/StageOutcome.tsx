@@ -3,6 +3,7 @@ import { termText } from '../words.js';
 import { FindingLine } from '../parts/Say.js';
 import { DecisionRow } from './DecisionRow.js';
 import { useHighlight, useOpeningPage } from './page.js';
+import { WaysOut } from './WaysOut.js';
 
 const GRAVITY = ['stop', 'check', 'note'];
 
@@ -19,7 +20,11 @@ export function StageFindings({ stage }: { stage: Stage }) {
       {findings.map((finding, index) => (
         <div key={index}>
           <FindingLine finding={finding} units={units} onHighlight={onHighlight} />
-          {finding.code === 'securing.writtenDiffers' && <TakeEither />}
+          {finding.code === 'securing.writtenDiffers' ? (
+            <TakeEither />
+          ) : (
+            <WaysOut finding={finding} />
+          )}
         </div>
       ))}
     </section>

@@ -15,7 +15,7 @@ export function SummaryPage() {
   const { facts, decided, units, openingId } = useOpeningPage();
   const { project } = useProject();
   const { onHighlight } = useHighlight();
-  const graded = decided.findings.filter(({ level }) => level !== 'note');
+  const graded = decided.findings.filter(({ level, accepted }) => level !== 'note' && !accepted);
   return (
     <article data-stage="opening" aria-label="Opening">
       <header className="flex items-baseline gap-2 border-b-2 border-ink pt-3 pb-0.5">

@@ -41,7 +41,7 @@ export function FindingLine({
   const part = finding.parts[0];
   return (
     <div
-      className="flex gap-2 py-1"
+      className={`flex gap-2 py-1 ${finding.accepted ? 'opacity-75' : ''}`}
       onPointerEnter={part && onHighlight ? () => onHighlight(part) : undefined}
       onPointerLeave={onHighlight ? () => onHighlight(undefined) : undefined}
     >
@@ -52,6 +52,12 @@ export function FindingLine({
         <span className={`font-semibold ${LEVEL[finding.level].colour}`}>{finding.level}</span>{' '}
         <Say said={finding} units={units} />
         <span className="block text-xs leading-4 text-soft">{finding.source}</span>
+        {finding.accepted && (
+          <span className="block text-xs leading-4 text-verdigris">
+            accepted by {finding.accepted.by}, {finding.accepted.at.slice(0, 10)}: “
+            {finding.accepted.reason}”
+          </span>
+        )}
       </div>
     </div>
   );

@@ -6,12 +6,14 @@ export function Slider({
   value,
   min,
   max,
+  step = 1,
   onChange,
 }: {
   label: string;
   value: number;
   min: number;
   max: number;
+  step?: number;
   onChange: (value: number) => void;
 }) {
   return (
@@ -20,6 +22,7 @@ export function Slider({
       value={[value]}
       min={min}
       max={max}
+      step={step}
       onValueChange={([next]) => onChange(next!)}
     >
       <Primitive.Track className="relative h-1 flex-1 bg-rule">

@@ -26,6 +26,9 @@ export interface StageParts {
 const LOAD: Partial<Record<Stage, () => Promise<StageParts>>> = {
   hanging: () => import('../screens/hanging/parts.js').then((one) => one.HANGING),
   securing: () => import('../screens/securing/parts.js').then((one) => one.SECURING),
+  closing: () => import('../screens/closing/parts.js').then((one) => one.CLOSING),
+  sealing: () => import('../screens/sealing/parts.js').then((one) => one.SEALING),
+  powering: () => import('../screens/powering/parts.js').then((one) => one.POWERING),
 };
 
 const loaded = new Map<Stage, StageParts>();

@@ -14,6 +14,7 @@ import type { OpeningView } from '../app/api.js';
 import { basisOf, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';
+import type { ProjectFindings } from './findings.js';
 import { WorkerLine } from './line.js';
 import { RowStore } from './rowStore.js';
 
@@ -113,6 +114,26 @@ export function useDoors(openings: OpeningView[], basis: BasisData): Door[] | un
     };
   }, [openings, basis]);
   return doors;
+}
+
+/** What is found in a project; undefined until every opening is decided. */
+export function useFindings(
+  openings: OpeningView[],
+  basis: BasisData,
+): ProjectFindings | undefined {
+  const [found, setFound] = useState<ProjectFindings | undefined>();
+  useEffect(() => {
+    let current = true;
+    askCore(basis, (core) => core.findings(openings.map(({ id, facts }) => ({ id, facts }))))
+      .then((answer) => {
+        if (current) setFound(answer);
+      })
+      .catch(coreFailed);
+    return () => {
+      current = false;
+    };
+  }, [openings, basis]);
+  return found;
 }
 
 /** A decided opening with its practice again. */

@@ -5,11 +5,14 @@ import {
   insteadsOf,
   readPaste,
   searchAlternatives,
+  tryWays,
   type DecidedOpening,
   type OpeningFacts,
+  type WayOut,
 } from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
 import { doorOf } from './door.js';
+import { findingsOf } from './findings.js';
 import { packRow } from './row.js';
 
 /** Side by side no more than these can be compared. */
@@ -50,6 +53,12 @@ const core = {
       doorOf(id, decideOpening(facts, basis, { explain: false })),
     );
   },
+
+  /** What is found in every opening, and among them. */
+  findings: (openings: { id: string; facts: OpeningFacts }[]) => findingsOf(openings, basisNow()),
+
+  /** What ways out of a finding come to, each decided as if it were taken. */
+  tryWays: (facts: OpeningFacts, ways: WayOut[]) => tryWays(facts, basisNow(), ways),
 
   decide: (facts: OpeningFacts) => light(decideOpening(facts, basisNow())),
 

@@ -146,7 +146,8 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
   put('rating', [ratingText(facts.rating)], 'given');
   put('kind', [termText(`short.kind.${facts.kind}`)], 'given');
   let [stops, checks, open] = [0, 0, 0];
-  for (const { level } of opening.findings) {
+  for (const { level, accepted } of opening.findings) {
+    if (accepted) continue;
     if (level === 'stop') stops += 1;
     else if (level === 'check') checks += 1;
   }

@@ -95,10 +95,12 @@ describe('a register line', () => {
         secured: true,
         lockUse: 'store',
         finish: '626',
+        closer: 'none',
       }).row,
     ).toMatchObject({ stops: 1, checks: 0, open: 0 });
     expect(
-      line({ hingeSide: undefined, secured: true, lockUse: 'store', finish: '626' }).row!.open,
+      line({ hingeSide: undefined, secured: true, lockUse: 'store', finish: '626', closer: 'none' })
+        .row!.open,
     ).toBe(2);
   });
 });

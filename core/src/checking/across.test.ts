@@ -1,0 +1,76 @@
+import { decideOpening, lookAlikeOf } from '../deciding/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { phraseText } from '../phrasing/index.js';
+import { PRACTICES } from '../project/index.js';
+import { DOOR } from '../testing/door.js';
+import { acrossFindings } from './across.js';
+
+const NO_ROOMS = { storeys: [], rooms: [] };
+const found = (list: Partial<OpeningFacts>[], building = NO_ROOMS) =>
+  acrossFindings(
+    list.map((facts, index) =>
+      lookAlikeOf(
+        String(index),
+        decideOpening({ ...DOOR, mark: `D${index}`, ...facts }, PRACTICES['us-commercial']),
+      ),
+    ),
+    building,
+  );
+const codes = (list: Partial<OpeningFacts>[]) =>
+  found(list).map(({ code, openings }) => `${code.split('.')[2]} ${openings.join(',')}`);
+const offices = (count: number): Partial<OpeningFacts>[] =>
+  Array.from({ length: count }, (_, index) => ({
+    from: 'Corridor',
+    to: `Office ${index}`,
+    role: 'office',
+    swing: 'in',
+  }));
+
+describe('among openings', () => {
+  it('a mark stands once, whatever its case', () => {
+    expect(codes([{ mark: '101' }, { mark: ' 101' }, { mark: '102' }])).toEqual(['mark 0,1']);
+  });
+  it('one of five alike that differs is odd; of four, or where two differ, it is not', () => {
+    const other = { lockUse: 'store' } as const;
+    const five = offices(5);
+    five[2] = { ...five[2], ...other };
+    expect(codes(five)).toContain('odd 2');
+    expect(codes(offices(5))).toEqual([]);
+    const four = offices(4);
+    four[2] = { ...four[2], ...other };
+    expect(codes(four)).toEqual([]);
+    const two = offices(6);
+    two[2] = { ...two[2], ...other };
+    two[3] = { ...two[3], ...other };
+    expect(codes(two)).toEqual([]);
+    const said = found(five).find(({ code }) => code === 'checking.across.odd')!;
+    expect(phraseText(said, { system: 'inch' })).toMatch(/^D2: lock function storeroom/);
+  });
+  it('openings that differ in size or rating are not alike', () => {
+    const five = offices(5);
+    five[2] = { ...five[2], lockUse: 'store', rating: 20 };
+    expect(codes(five)).toEqual([]);
+  });
+  it('a door keyed from the room where its neighbours are keyed from the corridor', () => {
+    const five = offices(5);
+    five[4] = { ...five[4], outside: 'to' };
+    expect(codes(five)).toContain('keyed 4');
+  });
+  it('rooms with no way to the open, where the list has one at all', () => {
+    const way = [
+      { from: 'Street', to: 'Foyer' },
+      { from: 'Foyer', to: 'Corridor' },
+      { from: 'Corridor', to: 'Office' },
+      { from: 'Cellar', to: 'Vault' },
+    ];
+    const rooms = found(way).flatMap(({ code, params }) =>
+      code === 'checking.across.noWayOut' ? [params['room']] : [],
+    );
+    expect(rooms).toEqual(['Cellar', 'Vault']);
+    expect(codes(way.slice(1))).toEqual([]);
+    const shut = way.map((one, index) => (index === 2 ? { ...one, egress: false } : one));
+    expect(
+      found(shut).flatMap(({ params }) => ('room' in params ? [params['room']] : [])),
+    ).toContain('Office');
+  });
+});

@@ -1,0 +1,194 @@
+import {
+  roomKey,
+  type Building,
+  type Level,
+  type OpeningFacts,
+  type Param,
+  type Said,
+} from '../opening/index.js';
+import { spaceOf } from '../role/index.js';
+
+/** What of a decided opening the rules across openings read. */
+export interface LookAlike {
+  id: string;
+  mark: string;
+  facts: Pick<OpeningFacts, 'from' | 'to' | 'kind'>;
+  role: string | undefined;
+  /** What makes openings alike: role, kind, size, rating. */
+  alike: string;
+  /** What they should have in common, by name: hinge size, lock, closer. */
+  shared: Readonly<Record<string, Param | undefined>>;
+  /** Whether people can leave through it, from either side. */
+  leaves: boolean;
+  /** The room that counts as outside, where the opening is locked. */
+  outside: string | undefined;
+}
+
+/** Something found among openings, not in one. */
+export interface AcrossFinding extends Said {
+  level: Level;
+  source: string;
+  /** The openings it points at, by id. */
+  openings: readonly string[];
+}
+
+/** So many look-alikes make one that differs odd. */
+const ODD_FROM = 5;
+
+/**
+ * What is odd among openings: marks that stand twice, one of many look-alikes that differs, one on a corridor
+ * that is keyed from the other side, rooms with no way out.
+ */
+export function acrossFindings(
+  openings: readonly LookAlike[],
+  building: Building,
+): AcrossFinding[] {
+  return [
+    ...marksTwice(openings),
+    ...oddOnes(openings),
+    ...keyedOtherwise(openings),
+    ...roomsWithoutWayOut(openings, building),
+  ];
+}
+
+function groupBy<T>(list: readonly T[], keyOf: (one: T) => string | undefined): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of list) {
+    const key = keyOf(one);
+    if (key === undefined) continue;
+    const group = groups.get(key);
+    if (group) group.push(one);
+    else groups.set(key, [one]);
+  }
+  return groups;
+}
+
+function marksTwice(openings: readonly LookAlike[]): AcrossFinding[] {
+  return [...groupBy(openings, ({ mark }) => mark.trim().toLowerCase()).values()]
+    .filter((group) => group.length > 1)
+    .map((group) => ({
+      level: 'check',
+      code: 'checking.across.mark',
+      params: { mark: group[0]!.mark, count: group.length },
+      source: 'one mark, one opening',
+      openings: group.map(({ id }) => id),
+    }));
+}
+
+/** Who differs from all others of a group, where it is one. */
+function oddIn<T>(
+  group: readonly T[],
+  valueOf: (one: T) => string | undefined,
+): { odd: T } | undefined {
+  const by = groupBy(group, (one) => valueOf(one) ?? '');
+  if (by.size !== 2) return undefined;
+  const [a, b] = [...by] as [[string, T[]], [string, T[]]];
+  const [few] = a[1].length < b[1].length ? [a] : [b];
+  return few[1].length === 1 && group.length >= ODD_FROM ? { odd: few[1][0]! } : undefined;
+}
+
+function oddOnes(openings: readonly LookAlike[]): AcrossFinding[] {
+  return [...groupBy(openings, ({ alike }) => alike).values()].flatMap((group) =>
+    group.length < ODD_FROM
+      ? []
+      : Object.keys(group[0]!.shared).flatMap((name): AcrossFinding[] => {
+          const found = oddIn(group, (one) => JSON.stringify(one.shared[name]));
+          const value = found?.odd.shared[name];
+          const usual = group.find((one) => one !== found?.odd)?.shared[name];
+          if (!found || value === undefined || usual === undefined) return [];
+          return [
+            {
+              level: 'check',
+              code: 'checking.across.odd',
+              params: {
+                mark: found.odd.mark,
+                what: { term: `across.${name}` },
+                value,
+                usual,
+                count: group.length,
+              },
+              source: 'openings alike in role, kind, size and rating',
+              openings: [found.odd.id],
+            },
+          ];
+        }),
+  );
+}
+
+/** Of the rooms of one role along a corridor one is keyed from inside. */
+function keyedOtherwise(openings: readonly LookAlike[]): AcrossFinding[] {
+  const locked = openings.filter(({ outside }) => outside !== undefined);
+  const corridors = groupBy(
+    locked.flatMap((one) => {
+      const ends = [one.facts.from, one.facts.to].filter((name) => name !== undefined);
+      const corridor = ends.find((name) => spaceOf(name, undefined) === 'corridor');
+      return corridor ? [{ ...one, corridor: roomKey(corridor) }] : [];
+    }),
+    ({ corridor, role }) => (role ? `${corridor} ${role}` : undefined),
+  );
+  return [...corridors.values()].flatMap((group): AcrossFinding[] => {
+    const found = oddIn(group, (one) =>
+      roomKey(one.outside ?? '') === one.corridor ? 'corridor' : 'room',
+    );
+    return found
+      ? [
+          {
+            level: 'check',
+            code: 'checking.across.keyed',
+            params: { mark: found.odd.mark, count: group.length },
+            source: 'doors of one role along one corridor',
+            openings: [found.odd.id],
+          },
+        ]
+      : [];
+  });
+}
+
+/**
+ * Rooms from which no row of doors that people may leave by comes to the open. Nothing is said where no
+ * opening leads to the open at all: the list is not of a whole building then.
+ */
+function roomsWithoutWayOut(openings: readonly LookAlike[], building: Building): AcrossFinding[] {
+  const uses = new Map(building.rooms.map(({ name, use }) => [roomKey(name), use]));
+  const names = new Map<string, string>();
+  const doors = new Map<string, { to: string; id: string }[]>();
+  const at = (room: string) => names.set(roomKey(room), room);
+  const lead = (from: string, to: string, id: string) => {
+    const key = roomKey(from);
+    const list = doors.get(key);
+    if (list) list.push({ to: roomKey(to), id });
+    else doors.set(key, [{ to: roomKey(to), id }]);
+  };
+  for (const { id, facts, leaves } of openings) {
+    const { from, to } = facts;
+    if (!from || !to) continue;
+    at(from);
+    at(to);
+    if (!leaves) continue;
+    lead(from, to, id);
+    lead(to, from, id);
+  }
+  const open = [...names.keys()].filter(
+    (key) => spaceOf(names.get(key)!, uses.get(key)) === 'outdoors',
+  );
+  if (open.length === 0) return [];
+  const reached = new Set(open);
+  const front = [...open];
+  for (let room = front.pop(); room !== undefined; room = front.pop())
+    for (const { to } of doors.get(room) ?? [])
+      if (!reached.has(to)) {
+        reached.add(to);
+        front.push(to);
+      }
+  return [...names]
+    .filter(([key]) => !reached.has(key))
+    .map(([key, name]) => ({
+      level: 'check',
+      code: 'checking.across.noWayOut',
+      params: { room: name },
+      source: 'the building’s rooms and doors',
+      openings: openings
+        .filter(({ facts }) => [facts.from, facts.to].some((one) => one && roomKey(one) === key))
+        .map(({ id }) => id),
+    }));
+}

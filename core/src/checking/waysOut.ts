@@ -1,0 +1,91 @@
+import type { Choice, Finding, OpeningFacts } from '../opening/index.js';
+
+/** A change that may make a finding go: its word, and what it records. */
+export interface WayOut {
+  /** Term code `wayOut.…`. */
+  term: string;
+  patch: Partial<OpeningFacts>;
+}
+
+/** Facts with a choice taken, or taken back where no value is given. */
+function choosing(
+  facts: OpeningFacts,
+  key: string,
+  value: string | number | undefined,
+): Partial<OpeningFacts> {
+  const { [key]: _, ...rest } = facts.choices ?? {};
+  const choices: Record<string, Choice> =
+    value === undefined ? rest : { ...rest, [key]: { value, reason: 'a way out of a finding' } };
+  return { choices: Object.keys(choices).length > 0 ? choices : undefined };
+}
+
+type Ways = (facts: OpeningFacts) => WayOut[];
+
+const way = (term: string, patch: Partial<OpeningFacts>): WayOut => ({
+  term: `wayOut.${term}`,
+  patch,
+});
+const operator = way('operator', { operator: true });
+const heldByMagnet: Ways = (facts) => [
+  way('magnet', {
+    holdOpen: true,
+    alarmReleases: true,
+    ...choosing(facts, 'closing.holdOpen', undefined),
+  }),
+];
+
+/** What may be tried against each finding (handbook, “Findings”). */
+const WAYS: Readonly<Record<string, Ways>> = {
+  'closing.forceNone': () => [operator],
+  'closing.forceOutside': () => [operator],
+  'closing.forceRated': (facts) => [operator, ...heldByMagnet(facts)],
+  'closing.pressure': () => [operator],
+  'closing.pressureNone': () => [operator],
+  'closing.heldRated': (facts) => [...heldByMagnet(facts), way('notHeld', { holdOpen: false })],
+  'closing.armShort': (facts) => [
+    way('trackPull', choosing(facts, 'closing.device', 'track-pull')),
+    way('parallel', choosing(facts, 'closing.device', 'parallel')),
+  ],
+  'closing.armStop': (facts) => [
+    way('stopFloor', choosing(facts, 'closing.stop', 'floor')),
+    way('parallel', choosing(facts, 'closing.device', 'parallel')),
+  ],
+  'checking.ratedNoCloser': () => [way('closer', { closer: 'any' })],
+  'checking.ratedNoCloserWhere': () => [way('closer', { closer: 'any' })],
+  'checking.knob': () => [way('lever', { handle: 'lever' })],
+  'protecting.label': () => [way('plateLow', { kickPlate: undefined, traffic: 'feet' })],
+  'protecting.smooth': (facts) => [way('kickPlate', choosing(facts, 'protecting.plates', 'kick'))],
+  'sealing.soundShort': (facts) => [
+    way('sealAll', {
+      bottomSeal: 'any',
+      ...choosing(facts, 'sealing.perimeter', undefined),
+    }),
+  ],
+  'sealing.soundFloor': () => [way('threshold', { threshold: 'plain' })],
+  'sealing.dropShort': (facts) => [way('sweep', choosing(facts, 'sealing.bottom', 'sweep'))],
+  'sealing.airUnder': () => [way('noAir', { airUnder: false })],
+  'powering.noSwitch': () => [
+    way('reader', { access: 'reader' }),
+    way('keypad', { access: 'keypad' }),
+  ],
+  'powering.nothingToRelease': () => [way('useReader', { lockUse: 'reader' })],
+  'powering.noAlarm': () => [way('alarm', { alarmReleases: true })],
+  'powering.stair': (facts) => [
+    way('failSafe', {
+      alarmReleases: true,
+      ...choosing(facts, 'securing.function', 'electric-fail-safe'),
+    }),
+  ],
+  'securing.writtenDiffers': (facts) => [
+    way('decided', {
+      manualItems: facts.manualItems?.filter(({ stage }) => stage !== 'securing'),
+    }),
+  ],
+  'securing.barOnPull': (facts) => [way('swing', { swing: facts.swing === 'in' ? 'out' : 'in' })],
+  'choice.notTaken': () => [way('noChoices', { choices: undefined })],
+};
+
+/** The changes that may be tried against a finding, in the order they are offered. */
+export function waysOut(finding: Pick<Finding, 'code'>, facts: OpeningFacts): WayOut[] {
+  return WAYS[finding.code]?.(facts) ?? [];
+}

@@ -1,0 +1,50 @@
+import type { LookAlike } from '../checking/index.js';
+import { known, type Param, type Value } from '../opening/index.js';
+import { decisionOf, type DecidedOpening } from './decideOpening.js';
+
+/** What of a decided opening is held against others (`acrossFindings`). */
+export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
+  const { facts, results } = decided;
+  const { sizing, handing, securing, opening } = results;
+  const of = (key: string) => asParam(decisionOf(decided, key)?.value);
+  const { width, height } = sizing.leaves[0]!;
+  const { role } = opening;
+  const lockable = securing.kind !== undefined && securing.kind !== 'none';
+  return {
+    id,
+    mark: facts.mark,
+    facts: { from: facts.from, to: facts.to, kind: facts.kind },
+    role,
+    // Nothing is like another while its role or size is open.
+    alike:
+      role && width !== undefined && height !== undefined
+        ? [
+            role,
+            facts.kind,
+            width,
+            height,
+            known(facts.rating) ?? '?',
+            facts.exterior === true,
+          ].join(' ')
+        : id,
+    shared: {
+      hinges: of('hanging.hingeHeight'),
+      lock: of('securing.function'),
+      closer: of('closing.device'),
+    },
+    // Whoever recorded that nobody leaves by it is believed.
+    leaves: facts.egress !== false,
+    outside:
+      lockable && securing.spec && securing.spec.outsideKey.length > 0
+        ? handing.outside === 'from'
+          ? facts.from
+          : facts.to
+        : undefined,
+  };
+}
+
+/** A length or a word as it stands in a sentence. */
+function asParam(value: Value | undefined): Param | undefined {
+  if (value?.type === 'length') return { ticks: value.ticks, rounding: value.rounding };
+  return value?.type === 'term' ? { term: value.term } : undefined;
+}

@@ -1,0 +1,91 @@
+import { waysOut, whoAnswers } from '../checking/index.js';
+import { mm, inches } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { bareBasis, PRACTICES } from '../project/index.js';
+import type { PracticeId } from '../practice/index.js';
+import { DOOR } from '../testing/door.js';
+import { decideOpening, tryWays } from './index.js';
+
+const tried = (
+  code: string,
+  given: Partial<OpeningFacts>,
+  practice: PracticeId = 'us-commercial',
+) => {
+  const facts = { ...DOOR, ...given } as OpeningFacts;
+  const { findings } = decideOpening(facts, PRACTICES[practice]);
+  const finding = findings.find((one) => one.code === code);
+  if (!finding) throw new Error(`${code} is not found`);
+  return tryWays(facts, bareBasis(PRACTICES[practice]), waysOut(finding, facts)).map((one) => ({
+    way: one.way.term.split('.')[1],
+    gone: one.gone.map((of) => of.code),
+    come: one.come.map((of) => of.code),
+  }));
+};
+
+describe('a way out', () => {
+  it.each<[string, Partial<OpeningFacts>, PracticeId?]>([
+    [
+      'closing.forceOutside',
+      {
+        closer: 'any',
+        exterior: true,
+        accessible: true,
+        frameWidth: mm(926),
+        frameHeight: mm(2040),
+      },
+      'british',
+    ],
+    [
+      'closing.forceRated',
+      { rating: 30, accessible: true, frameWidth: mm(926), frameHeight: mm(2040) },
+      'british',
+    ],
+    ['closing.pressureNone', { closer: 'any', pressure: 300 }],
+    [
+      'closing.heldRated',
+      {
+        rating: 20,
+        holdOpen: true,
+        choices: { 'closing.holdOpen': { value: 'arm', reason: 'x' } },
+      },
+    ],
+    ['checking.ratedNoCloser', { rating: 20, closer: 'none', role: 'stair' }],
+    ['checking.knob', { accessible: true, handle: 'knob', closer: 'none' }],
+    ['protecting.label', { rating: 20, kickPlate: inches(34) }],
+    ['sealing.airUnder', { airUnder: true, sound: 30, leafSound: 35 }, 'continental'],
+    ['sealing.soundFloor', { sound: 30, leafSound: 40, floorTexture: 'carpet' }, 'continental'],
+    ['powering.noSwitch', { lockUse: 'reader', access: 'none' }],
+    [
+      'powering.noAlarm',
+      { role: 'cross-corridor', rating: 20, holdOpen: true, alarmReleases: false },
+    ],
+    ['powering.stair', { role: 'stair', lockUse: 'reader', access: 'reader' }],
+    ['powering.nothingToRelease', { lockUse: 'store', access: 'keypad' }],
+  ])('of %s: the first offered makes it go', (...[code, facts, practice]) => {
+    expect(tried(code, facts, practice)[0]!.gone).toContain(code);
+  });
+  it('says what comes with it', () => {
+    const open = tried(
+      'closing.forceRated',
+      { rating: 30, accessible: true, frameWidth: mm(926), frameHeight: mm(2040) },
+      'british',
+    );
+    expect(open.map(({ way }) => way)).toEqual(['operator', 'magnet']);
+    expect(open[1]!.come).toEqual([]);
+  });
+  it('is none for what only somebody else can answer', () => {
+    expect(waysOut({ code: 'hanging.slabUnknown' }, DOOR)).toEqual([]);
+  });
+});
+
+describe('who must answer', () => {
+  it.each([
+    ['hanging.slabUnknown', 'hanging', 'trade practice', 'structure'],
+    ['checking.noBlocking', 'closing', 'trade practice', 'leafMaker'],
+    ['closing.heldRated', 'closing', 'NFPA 101 7.2.1.8.2; EN 1155', 'authority'],
+    ['powering.noAlarm', 'powering', 'NFPA 101', 'electrician'],
+    ['sealing.dropShort', 'sealing', 'trade practice: drop seals', 'specifier'],
+  ] as const)('%s: %s', (code, stage, source, who) => {
+    expect(whoAnswers({ code, stage, source })).toBe(who);
+  });
+});

@@ -1,0 +1,42 @@
+import { termText } from '@riegel/core';
+import { useOpeningPage } from '../../opening/page.js';
+import type { StageParts } from '../../stage/parts.js';
+
+/** What of the sound comes through each part of the door, the weakest first. */
+function Sound() {
+  const { decided, units } = useOpeningPage();
+  const { sound } = decided.results.sealing;
+  if (!sound)
+    return (
+      <p className="text-soft">
+        Record the sound insulation that is wanted, and what comes through each edge is reckoned
+        here.
+      </p>
+    );
+  return (
+    <table className="w-full" aria-label="What sound comes through">
+      <tbody>
+        {sound.shares.map(({ name, share }) => (
+          <tr key={name}>
+            <th scope="row" className="w-40 py-0.5 text-left font-normal">
+              {termText(`soundPath.${name}`, units.language)}
+            </th>
+            <td className="w-full">
+              <span
+                className="block h-3 bg-brass"
+                style={{ width: `${Math.max(1, share * 100)}%` }}
+                aria-hidden
+              />
+            </td>
+            <td className="w-14 pl-2 text-right">{Math.round(share * 100)} %</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What sealing has beside what every stage's page shows. */
+export const SEALING: StageParts = {
+  sections: [{ name: 'Where sound comes through', open: true, Component: Sound }],
+};

@@ -1,0 +1,67 @@
+import type { Finding } from '@riegel/core';
+import { countLevels, groupFindings } from './findingGroups.js';
+
+const finding = (code: string, level: Finding['level'], more: Partial<Finding> = {}): Finding => ({
+  code,
+  level,
+  params: {},
+  stage: 'closing',
+  source: 'trade practice',
+  parts: [],
+  ...more,
+});
+const accepted = { code: 'b', on: '1', reason: 'x', by: 'y', at: 'z' };
+const openings = [
+  {
+    id: '1',
+    mark: '101',
+    storey: undefined,
+    questions: [],
+    assumed: 0,
+    findings: [finding('a', 'note'), finding('b', 'check')],
+  },
+  {
+    id: '2',
+    mark: '102',
+    storey: undefined,
+    questions: [],
+    assumed: 0,
+    findings: [finding('b', 'check'), finding('c', 'stop', { stage: 'powering' })],
+  },
+  {
+    id: '3',
+    mark: '103',
+    storey: undefined,
+    questions: [],
+    assumed: 0,
+    findings: [finding('b', 'check', { accepted })],
+  },
+];
+const all = { levels: new Set(['stop', 'check', 'note'] as const), accepted: false, text: '' };
+const shown = (
+  ...rest: Parameters<typeof groupFindings> extends [unknown, infer By, infer F, unknown]
+    ? [By, F?]
+    : never
+) =>
+  groupFindings({ openings }, rest[0], rest[1] ?? all, ({ code }) => code).map(
+    ({ key, all: of }) => `${key}: ${of.map(({ mark }) => mark).join(' ')}`,
+  );
+
+describe('findings put together', () => {
+  it('by rule: one line for all openings, the gravest first, what was accepted apart', () => {
+    expect(shown('rule')).toEqual(['stop c: 102', 'check b: 101 102', 'note a: 101']);
+    expect(shown('rule', { ...all, accepted: true })).toEqual(['check b: 103']);
+  });
+  it('by opening and by who must answer', () => {
+    expect(shown('opening')).toEqual(['2: 102 102', '1: 101 101']);
+    expect(shown('answers')).toEqual(['electrician: 102', 'specifier: 101 101 102']);
+  });
+  it('of the levels and words that are wanted', () => {
+    expect(shown('rule', { ...all, levels: new Set(['stop'] as const) })).toEqual(['stop c: 102']);
+    expect(shown('rule', { ...all, text: '101' })).toEqual(['check b: 101', 'note a: 101']);
+  });
+  it('counts each level, and what was accepted', () => {
+    const across = [{ level: 'check', code: 'x', params: {}, source: '', openings: [] }] as const;
+    expect(countLevels(openings, across)).toEqual({ stop: 1, check: 3, note: 1, accepted: 1 });
+  });
+});

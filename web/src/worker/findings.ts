@@ -1,0 +1,52 @@
+import {
+  acrossFindings,
+  decideOpening,
+  lookAlikeOf,
+  NO_BUILDING,
+  type AcrossFinding,
+  type Finding,
+  type OpeningFacts,
+  type ProjectBasis,
+  type Said,
+  type Stage,
+} from '@riegel/core';
+
+/** One opening with what is found in it, and what is open. */
+export interface FoundIn {
+  id: string;
+  mark: string;
+  storey: string | undefined;
+  findings: readonly Finding[];
+  questions: readonly { stage: Stage; question: Said }[];
+  /** Facts that were assumed or roles guessed, by decision. */
+  assumed: number;
+}
+
+export interface ProjectFindings {
+  openings: FoundIn[];
+  across: AcrossFinding[];
+}
+
+/** What is found in every opening of a project, and among them. */
+export function findingsOf(
+  openings: readonly { id: string; facts: OpeningFacts }[],
+  basis: ProjectBasis,
+): ProjectFindings {
+  const alike: ReturnType<typeof lookAlikeOf>[] = [];
+  const found = openings.map(({ id, facts }): FoundIn => {
+    const decided = decideOpening(facts, basis);
+    alike.push(lookAlikeOf(id, decided));
+    return {
+      id,
+      mark: facts.mark,
+      storey: facts.storey,
+      findings: decided.findings,
+      questions: decided.decisions.flatMap(({ status, question, stage }) =>
+        status === 'open' && question ? [{ stage, question }] : [],
+      ),
+      assumed: decided.decisions.filter(({ basis: of }) => of === 'assumed').length,
+    };
+  });
+  const rooms = [...basis.rooms.values()];
+  return { openings: found, across: acrossFindings(alike, { ...NO_BUILDING, rooms }) };
+}
