@@ -64,13 +64,13 @@ describe('among openings', () => {
       { from: 'Cellar', to: 'Vault' },
     ];
     const rooms = found(way).flatMap(({ code, params }) =>
-      code === 'checking.across.noWayOut' ? [params['room']] : [],
+      code === 'checking.across.noWayOut' ? [params['rooms']] : [],
     );
-    expect(rooms).toEqual(['Cellar', 'Vault']);
+    expect(rooms).toEqual(['Cellar, Vault']);
     expect(codes(way.slice(1))).toEqual([]);
     const shut = way.map((one, index) => (index === 2 ? { ...one, egress: false } : one));
     expect(
-      found(shut).flatMap(({ params }) => ('room' in params ? [params['room']] : [])),
+      found(shut).flatMap(({ params }) => ('rooms' in params ? [params['rooms']] : [])),
     ).toContain('Office');
   });
 });

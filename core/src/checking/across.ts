@@ -180,15 +180,34 @@ function roomsWithoutWayOut(openings: readonly LookAlike[], building: Building):
         reached.add(to);
         front.push(to);
       }
-  return [...names]
-    .filter(([key]) => !reached.has(key))
-    .map(([key, name]) => ({
-      level: 'check',
-      code: 'checking.across.noWayOut',
-      params: { room: name },
-      source: 'the building’s rooms and doors',
-      openings: openings
-        .filter(({ facts }) => [facts.from, facts.to].some((one) => one && roomKey(one) === key))
-        .map(({ id }) => id),
-    }));
+  const cut = [...names.keys()].filter((key) => !reached.has(key));
+  return togetherOf(cut, openings).map((keys) => ({
+    level: 'check',
+    code: 'checking.across.noWayOut',
+    params: { rooms: keys.map((key) => names.get(key)!).join(', ') },
+    source: 'the building’s rooms and doors',
+    openings: openings
+      .filter(({ facts }) =>
+        [facts.from, facts.to].some((one) => one && keys.includes(roomKey(one))),
+      )
+      .map(({ id }) => id),
+  }));
+}
+
+/** Rooms that doors join, whoever may leave by them, told together. */
+function togetherOf(rooms: readonly string[], openings: readonly LookAlike[]): string[][] {
+  const left = new Set(rooms);
+  const groups: string[][] = [];
+  for (const first of rooms) {
+    if (!left.delete(first)) continue;
+    const group = [first];
+    for (let at = 0; at < group.length; at++)
+      for (const { facts } of openings) {
+        const ends = [facts.from, facts.to].map((one) => (one ? roomKey(one) : ''));
+        if (!ends.includes(group[at]!)) continue;
+        for (const end of ends) if (left.delete(end)) group.push(end);
+      }
+    groups.push(group);
+  }
+  return groups;
 }

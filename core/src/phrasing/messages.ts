@@ -137,7 +137,7 @@ export const COMMON_MESSAGES = {
   'checking.across.keyed':
     '{mark} is keyed from the other side than the other doors of {count} along its corridor.',
   'checking.across.noWayOut':
-    'From {room} no row of doors that people may leave by comes to the open.',
+    'No row of doors that people may leave by leads from {rooms} to the open.',
   'checking.lead':
     'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',
   'checking.sealSeen':

@@ -26,7 +26,8 @@ function PersonBar() {
           className="max-w-40 truncate px-1 text-soft hover:text-ink hover:underline"
           title="Your account: password, second factor, where you are signed in"
         >
-          {data?.person?.name}
+          <span className="max-[1439px]:sr-only">{data?.person?.name}</span>
+          <CircleUser size={16} className="min-[1440px]:hidden" />
         </Link>
         <IconButton label="Sign out" onClick={() => void signOut()}>
           <LogOut size={16} />

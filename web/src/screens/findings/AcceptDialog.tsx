@@ -28,7 +28,7 @@ export function AcceptDialog({
         <label className="block">
           <span className="mb-1 block text-soft">Reason</span>
           <textarea
-            className="input h-24 w-full py-1"
+            className="field !h-24 w-full py-1"
             maxLength={500}
             required
             value={reason}

@@ -110,7 +110,7 @@ export function FindingsScreen() {
         </CheckBox>
         <input
           type="search"
-          className="input w-52"
+          className="field w-52"
           aria-label="Find in findings"
           placeholder="Find a word or a mark"
           value={text}

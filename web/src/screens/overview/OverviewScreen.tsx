@@ -2,7 +2,6 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
 import type { Stage } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
-import { BoltStack } from '../../parts/BoltRow.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import { useFindings, useRows } from '../../worker/client.js';
@@ -32,29 +31,13 @@ export function OverviewScreen() {
   const questions = questionsOf(found.openings);
   const guessed = found.openings.reduce((sum, { assumed }) => sum + assumed, 0);
   return (
-    <div className="grid h-full grid-cols-[3fr_2fr] gap-x-8 overflow-auto px-6 py-4 max-lg:grid-cols-1">
+    <div className="grid h-full grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-8 overflow-auto px-6 py-4 max-lg:grid-cols-1">
       <section aria-label="Storeys">
         <h1 className="text-xl">{project.name}</h1>
         <p className="mb-3 text-soft">
           {openings.length} openings · {practice.name}
         </p>
-        <table className="w-full">
-          <tbody>
-            {storeys.map(({ name, lines, count }) => (
-              <tr key={name} className="border-b border-rule">
-                <th scope="row" className="py-2 pr-4 text-left align-middle font-semibold">
-                  <Link className="hover:text-brass hover:underline" to={base}>
-                    {name}
-                  </Link>
-                  <span className="block text-xs font-normal text-soft">{lines} openings</span>
-                </th>
-                <td className="py-2">
-                  <BoltStack counts={count} lines={lines} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Storeys storeys={storeys} base={base} />
         <h2 className="mt-6 mb-1 text-lg">By stage</h2>
         <table className="w-full" aria-label="Findings and questions by stage">
           <thead>
@@ -95,7 +78,7 @@ export function OverviewScreen() {
           {counts.stop > 0 && (
             <li>
               <Link className="hover:text-brass hover:underline" to={`${base}/findings`}>
-                <LevelSign level="stop" /> {counts.stop} stops: what cannot be made, or may hurt
+                <Sign level="stop" /> {counts.stop} stops: what cannot be made, or may hurt
                 somebody.
               </Link>
             </li>
@@ -123,7 +106,7 @@ export function OverviewScreen() {
           {counts.check > 0 && (
             <li>
               <Link className="hover:text-brass hover:underline" to={`${base}/findings`}>
-                <LevelSign level="check" /> {counts.check} checks: answer or accept them.
+                <Sign level="check" /> {counts.check} checks: answer or accept them.
               </Link>
             </li>
           )}
@@ -143,6 +126,55 @@ export function OverviewScreen() {
         <Lately />
       </section>
     </div>
+  );
+}
+
+function Sign({ level }: { level: 'stop' | 'check' }) {
+  return (
+    <span className="inline-block align-[-2px]">
+      <LevelSign level={level} />
+    </span>
+  );
+}
+
+/** Each storey a line, each stage a bolt as far thrown as its openings are decided. */
+function Storeys({ storeys, base }: { storeys: readonly Storey[]; base: string }) {
+  const stages = storeys[0]?.count.map(({ stage }) => stage) ?? [];
+  return (
+    <table className="w-full table-fixed" aria-label="How far each storey is">
+      <thead>
+        <tr className="text-left text-[11px] text-soft">
+          <th scope="col" className="w-28 font-normal" aria-label="Storey" />
+          {stages.map((stage) => (
+            <th key={stage} scope="col" className="truncate pr-2 font-normal">
+              {termText(`stage.${stage}`)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {storeys.map(({ name, lines, count }) => (
+          <tr key={name} className="border-t border-rule">
+            <th scope="row" className="py-1.5 pr-4 text-left align-middle font-semibold">
+              <Link className="hover:text-brass hover:underline" to={base}>
+                {name}
+              </Link>
+              <span className="block text-xs font-normal text-soft">
+                {lines} {lines === 1 ? 'opening' : 'openings'}
+              </span>
+            </th>
+            {count.map(({ stage, decided, none }) => (
+              <td key={stage} className="pr-2 align-middle" title={`${decided + none} of ${lines}`}>
+                <span className="flex h-2.5 border border-verdigris">
+                  <span className="bg-verdigris" style={{ width: `${(decided / lines) * 100}%` }} />
+                  <span className="bg-rule" style={{ width: `${(none / lines) * 100}%` }} />
+                </span>
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -95,7 +95,7 @@ describe('a register line', () => {
         secured: true,
         lockUse: 'store',
         finish: '626',
-        closer: 'none',
+        closer: 'any',
       }).row,
     ).toMatchObject({ stops: 1, checks: 0, open: 0 });
     expect(
