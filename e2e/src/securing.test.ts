@@ -67,6 +67,7 @@ describe('securing an opening', () => {
     await open('C');
     await page.sees('[data-decision="opening.role"]', /final exit/);
     await page.fact('Role of the door', 'goods entrance');
+    await page.sees('[data-sonner-toast]', /Another role changes .*Lock type: rim exit device →/);
     await page.decision('securing.height', /40 5\/16 in/);
     await page.click('article button', 'Heights');
     await page.sees('[data-corridor="Corridor"]', /40 5\/16 in × 2.*A 52 in/);

@@ -53,6 +53,22 @@ export const PRODUCT_TYPES = [
   'drop-half',
   'drop-full',
   'threshold',
+  'stop-wall',
+  'stop-floor',
+  'stop-overhead',
+  'holder',
+  'selector',
+  'kick-plate',
+  'armor-plate',
+  'mop-plate',
+  'viewer',
+  'supply',
+  'power-transfer',
+  'door-loop',
+  'reader',
+  'keypad',
+  'contact',
+  'operator',
 ] as const;
 export type ProductType = (typeof PRODUCT_TYPES)[number];
 
@@ -69,6 +85,9 @@ export const PRODUCT_TRAITS = [
   'floor-foot',
   'jamb-foot',
   'retracting',
+  'smoke',
+  'sound',
+  'weather',
 ] as const;
 export type ProductTrait = (typeof PRODUCT_TRAITS)[number];
 
@@ -136,6 +155,8 @@ export interface Product {
   /** EN 1154 or US closing force, from and to. */
   sizeFrom?: number | undefined;
   sizeTo?: number | undefined;
+  /** What a supply gives, or a transfer carries, amperes. */
+  current?: number | undefined;
   /** EN 1935 grade. */
   grade?: number | undefined;
   handed?: boolean | undefined;
@@ -201,7 +222,15 @@ const LENGTHS: (keyof Product)[] = [
   'strikeWidth',
 ];
 const MASSES: (keyof Product)[] = ['massTwo', 'massThree', 'massFour', 'mostMass'];
-const COUNTS: (keyof Product)[] = ['opensTo', 'sizeFrom', 'sizeTo', 'grade', 'listed', 'cost'];
+const COUNTS: (keyof Product)[] = [
+  'opensTo',
+  'sizeFrom',
+  'sizeTo',
+  'current',
+  'grade',
+  'listed',
+  'cost',
+];
 const LISTS: (keyof Product)[] = [
   'templated',
   'traits',

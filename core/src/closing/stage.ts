@@ -34,7 +34,17 @@ export const closing = defineStage({
   messages: CLOSING_MESSAGES,
   terms: CLOSING_TERMS,
   hardware: true,
-  products: ['surface-closer', 'concealed-closer', 'floor-closer', 'head-closer'],
+  products: [
+    'surface-closer',
+    'concealed-closer',
+    'floor-closer',
+    'head-closer',
+    'stop-wall',
+    'stop-floor',
+    'stop-overhead',
+    'holder',
+    'selector',
+  ],
   decide: decideClosing,
   solids: ({ practice, results }, leaf) => closingSolids(results.closing, practice, leaf),
   slots: [
@@ -61,6 +71,34 @@ export const closing = defineStage({
           ],
         };
       },
+    },
+    {
+      key: 'closing.stopProduct',
+      items: {
+        'stop-wall': 'item.stop.wall',
+        'stop-floor': 'item.stop.floor',
+        'stop-overhead': 'item.stop.overhead',
+      },
+      need: ({ facts, results }) => {
+        const { stop } = results.closing;
+        if (stop !== 'wall' && stop !== 'floor' && stop !== 'overhead') return undefined;
+        const { width } = results.hanging.leaves[0]!.leaf;
+        return {
+          types: [`stop-${stop}`],
+          traits: [],
+          rated: 0,
+          wideAs: stop === 'overhead' ? width : undefined,
+          opensTo: stop === 'overhead' ? known(facts.openTo) : undefined,
+        };
+      },
+    },
+    {
+      key: 'closing.holderProduct',
+      items: { holder: 'item.holder' },
+      need: ({ facts, results }) =>
+        results.closing.holdOpen === 'magnet'
+          ? { types: ['holder'], traits: [], rated: known(facts.rating) ?? 0 }
+          : undefined,
     },
   ],
 });

@@ -12,6 +12,8 @@ export const CLOSING_TERMS = {
   'name.closing.stop': 'Stop',
   'name.closing.selector': 'Door selector',
   'name.closing.product': 'Product',
+  'name.closing.stopProduct': 'Stop, product',
+  'name.closing.holderProduct': 'Holder, product',
   'closes.yes': 'yes',
   'closes.none': 'no',
   'closerDevice.none': 'none',

@@ -166,6 +166,7 @@ export const COMMON_MESSAGES = {
   'catalogue.lacks.listed': 'It is listed to {is} min; the leaf is rated {wanted} min.',
   'catalogue.lacks.opens': 'It opens to {is}; {wanted} is wanted.',
   'catalogue.lacks.drop': 'It drops {is}; the gap under the leaf is {wanted}.',
+  'catalogue.lacks.current': 'It is made for {is}; {wanted} is wanted.',
   'catalogue.lacks.size': 'It is made in sizes {from} to {to}; {wanted} is to be set.',
   'catalogue.lacks.templated': 'It is not templated for {device}.',
   'alternatives.rule.foot': 'Only offset pivots stand on the jamb.',

@@ -1,3 +1,4 @@
+import { known } from '../opening/index.js';
 import { defineStage, type StageInput } from '../stage/index.js';
 import { lockCentre } from '../securing/index.js';
 import type { MeasuredLeaf, Solid } from '../opening/index.js';
@@ -19,6 +20,33 @@ export const powering = defineStage({
   messages: POWERING_MESSAGES,
   terms: POWERING_TERMS,
   hardware: true,
+  products: ['supply', 'power-transfer', 'door-loop', 'reader', 'keypad', 'contact', 'operator'],
+  slots: [
+    {
+      key: 'powering.product',
+      items: { supply: 'item.power.supply' },
+      need: ({ results }) => {
+        const { currents } = results.powering;
+        return currents && { types: ['supply'], traits: [], rated: 0, current: currents.supply };
+      },
+    },
+    {
+      key: 'powering.transferProduct',
+      items: { 'power-transfer': 'item.power.transfer', 'door-loop': 'item.power.loop' },
+      need: ({ facts, results }) => {
+        const { path, currents } = results.powering;
+        if (path !== 'transfer' && path !== 'loop') return undefined;
+        return {
+          types: [path === 'transfer' ? 'power-transfer' : 'door-loop'],
+          traits: [],
+          rated: known(facts.rating) ?? 0,
+          thickness: results.hanging.leaves[0]!.leaf.thickness,
+          opensTo: known(facts.openTo),
+          current: currents?.inrush,
+        };
+      },
+    },
+  ],
   decide: decidePowering,
   solids: wireway,
 });

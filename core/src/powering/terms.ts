@@ -8,6 +8,8 @@ export const POWERING_TERMS = {
   'name.powering.supply': 'Supply',
   'name.powering.battery': 'Battery',
   'name.powering.wire': 'Wire, at least',
+  'name.powering.product': 'Supply, product',
+  'name.powering.transferProduct': 'Transfer, product',
   'failState.fail-secure': 'fail secure',
   'failState.fail-safe': 'fail safe',
   'wirePath.frame': 'in the frame only',

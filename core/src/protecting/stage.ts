@@ -1,3 +1,4 @@
+import { known } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
 import { decideProtecting, type Protecting } from './decide.js';
@@ -18,6 +19,27 @@ export const protecting = defineStage({
   messages: PROTECTING_MESSAGES,
   terms: PROTECTING_TERMS,
   hardware: true,
+  products: ['kick-plate', 'armor-plate', 'mop-plate', 'viewer'],
+  slots: [
+    {
+      key: 'protecting.product',
+      items: { 'kick-plate': 'item.kickPlate', 'armor-plate': 'item.armorPlate' },
+      need: ({ facts, results }) => {
+        const { plates, sizes, labelled } = results.protecting;
+        const plate = sizes[0]?.plate;
+        if (!plate) return undefined;
+        const armor = plates === 'armor' || plates === 'armor-both';
+        return {
+          types: [armor ? 'armor-plate' : 'kick-plate'],
+          traits: [],
+          height: undefined,
+          // Cut from the next wider plate.
+          width: plate.width,
+          rated: labelled ? (known(facts.rating) ?? 0) : 0,
+        };
+      },
+    },
+  ],
   decide: decideProtecting,
   solids: ({ facts, practice, results }, leaf) =>
     protectingSolids(practice, leaf, results.protecting, liftOver(facts, practice, results)),

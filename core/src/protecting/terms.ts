@@ -6,6 +6,7 @@ export const PROTECTING_TERMS = {
   'name.protecting.mopPlate': 'Mop plate, pull side',
   'name.protecting.stretcher': 'Stretcher plate',
   'name.protecting.viewer': 'Viewer',
+  'name.protecting.product': 'Plate, product',
   'plates.none': 'none',
   'plates.kick': 'kick plate',
   'plates.kick-mop': 'kick plate and mop plate',

@@ -58,6 +58,20 @@ export const sealing = defineStage({
         };
       },
     },
+    {
+      key: 'sealing.perimeterProduct',
+      items: { 'perimeter-seal': 'item.seal.*' },
+      need: ({ facts, results }) => {
+        const { perimeter, perimeterLength } = results.sealing;
+        if (perimeter === 'none' || perimeter === 'silencers') return undefined;
+        return {
+          types: ['perimeter-seal'],
+          traits: [perimeter === 'light' ? 'weather' : perimeter],
+          longAs: perimeterLength,
+          rated: perimeter === 'smoke' ? (known(facts.rating) ?? 0) : 0,
+        };
+      },
+    },
   ],
 });
 

@@ -11,6 +11,7 @@ export const SEALING_TERMS = {
   'name.sealing.meeting': 'Between the leaves',
   'name.sealing.sound': 'Sound, the whole door',
   'name.sealing.product': 'Product',
+  'name.sealing.perimeterProduct': 'Head and jambs, product',
   'perimeter.none': 'none',
   'perimeter.silencers': 'silencers',
   'perimeter.weather': 'weather seal',

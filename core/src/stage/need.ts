@@ -23,6 +23,8 @@ export interface Need {
   grade?: number | undefined;
   opensTo?: number | undefined;
   drop?: number | undefined;
+  /** What it must give or carry, amperes. */
+  current?: number | undefined;
   /** Closing force to set. */
   size?: number | undefined;
   device?: string | undefined;
@@ -106,6 +108,11 @@ export function missing(need: Need, product: Product): Said[] {
     lack('catalogue.lacks.drop', {
       is: at(product.drop),
       wanted: { ticks: need.drop, rounding: 'up' },
+    });
+  if (need.current !== undefined && product.current !== undefined && product.current < need.current)
+    lack('catalogue.lacks.current', {
+      is: { amount: product.current, unit: 'A' },
+      wanted: { amount: need.current, unit: 'A' },
     });
   if (
     need.size !== undefined &&

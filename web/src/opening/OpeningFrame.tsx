@@ -1,12 +1,19 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { BOLT_STAGES, unitsOf, type FactsPatch, type FieldName } from '@riegel/core';
+import {
+  BOLT_STAGES,
+  unitsOf,
+  type FactsPatch,
+  type FieldName,
+  type OpeningFacts,
+} from '@riegel/core';
 import { useKeys } from '../app/keys.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { Waiting } from '../parts/Message.js';
 import { openingAddress } from '../stage/reached.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
 import { useDecided } from '../worker/client.js';
+import { tellRoleChanges } from './roleChanges.js';
 import { FactEditor } from './FactEditor.js';
 import { NoOpening } from './NoOpening.js';
 import { OpeningHead } from './OpeningHead.js';
@@ -48,12 +55,16 @@ export function OpeningFrame() {
     ...Object.fromEntries(BOLT_STAGES.map((stage, index) => [String(index + 1), to(stage)])),
     ...Object.fromEntries(SIDE_PAGES.map(({ key, path }) => [key, to(path)])),
   });
+  const facts = opening?.facts;
   const onPatch = useCallback(
-    (patch: FactsPatch) => edit([{ id: openingId!, patch }]),
-    [edit, openingId],
+    (patch: FactsPatch) => {
+      edit([{ id: openingId!, patch }]);
+      if ('role' in patch && decided && facts && patch.role !== facts.role)
+        tellRoleChanges(decided, { ...facts, ...patch } as OpeningFacts, basis, unitsOf(decided));
+    },
+    [edit, openingId, basis, decided, facts],
   );
   const editFact = useCallback((name: FieldName, at: Element) => setEditing({ name, at }), []);
-  const facts = opening?.facts;
   const page = useMemo<OpeningPage | undefined>(
     () =>
       facts && decided

@@ -9,6 +9,11 @@ export function closers(): Product[] {
     [2, 5],
     [1, 6],
     [3, 6],
+    [1, 3],
+    [2, 4],
+    [2, 6],
+    [4, 6],
+    [5, 7],
   ];
   const surface = EN.flatMap(([from, to]) =>
     (['', 'B'] as const).map((backCheck) =>

@@ -2,6 +2,7 @@ import type { Product } from '../product.js';
 import { metricButts, usButts, usSpecial } from './butts.js';
 import { closers } from './closers.js';
 import { concealed } from './concealed.js';
+import { electric, plates, stops } from './fittings.js';
 import { locks } from './locks/index.js';
 import { pivots } from './pivots.js';
 import { seals } from './seals.js';
@@ -18,4 +19,7 @@ export const SHIPPED_PRODUCTS: readonly Product[] = [
   ...locks(),
   ...closers(),
   ...seals(),
+  ...stops(),
+  ...plates(),
+  ...electric(),
 ];

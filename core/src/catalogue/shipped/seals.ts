@@ -57,16 +57,41 @@ export function seals(): Product[] {
     ...lengths.map((length) =>
       seal(`TN ${length}`, 'sweep', length, 40, 10, { note: 'neoprene', cost: 1 }),
     ),
-    ...[915, 1220, 1830].map((length) =>
+    ...[915, 1220, 1830, 2440].map((length) =>
       seal(`TH ${length}`, 'threshold', length, 13, 127, { note: 'half-inch saddle', listed: 180 }),
     ),
-    ...[915, 1220, 1830].map((length) =>
+    ...[915, 1220, 1830, 2440].map((length) =>
       seal(`TL ${length}`, 'threshold', length, 6, 100, { note: 'low, with gasket', listed: 180 }),
     ),
-    seal('TP 5', 'perimeter-seal', 5100, 0, 0, { note: 'bulb, kerf-in', cost: 1 }),
-    seal('TP 5S', 'perimeter-seal', 5100, 0, 0, { note: 'silicone, adhesive, smoke', listed: 180 }),
+    ...[5100, 6400].flatMap((length) => [
+      seal(`TP ${length}`, 'perimeter-seal', length, 0, 0, {
+        note: 'bulb, kerf-in',
+        traits: ['weather'],
+        cost: 1,
+      }),
+      seal(`TW ${length}`, 'perimeter-seal', length, 0, 0, {
+        note: 'aluminium carrier, brush',
+        traits: ['weather'],
+      }),
+      seal(`TP ${length}S`, 'perimeter-seal', length, 0, 0, {
+        note: 'silicone, adhesive',
+        traits: ['smoke', 'weather'],
+        listed: 180,
+      }),
+      seal(`TA ${length}`, 'perimeter-seal', length, 0, 0, {
+        note: 'compression, adjustable',
+        traits: ['sound', 'smoke', 'weather'],
+        listed: 90,
+        cost: 3,
+      }),
+    ]),
     seal('TI 10', 'perimeter-seal', 2100, 0, 0, {
       note: 'intumescent 10 × 4',
+      listed: 30,
+      cost: 1,
+    }),
+    seal('TI 15', 'perimeter-seal', 2100, 0, 0, {
+      note: 'intumescent 15 × 4',
       listed: 30,
       cost: 1,
     }),
@@ -74,5 +99,6 @@ export function seals(): Product[] {
       note: 'intumescent 20 × 4 with brush',
       listed: 60,
     }),
+    seal('TI 25', 'perimeter-seal', 2100, 0, 0, { note: 'intumescent 25 × 4', listed: 60 }),
   ];
 }
