@@ -33,7 +33,6 @@ try {
   await theme('light');
   await page.go('/');
   await page.sees('button', 'Ines Okafor');
-  await shot('sign-in');
   await page.signIn();
   await shot('projects');
   await page.click('a', 'Larkhollow Playhouse');
@@ -90,10 +89,6 @@ try {
   await page.click('[role=listitem] button', 'A160');
   await page.sees('aside', 'Adjusts sideways');
   await shot('library');
-  await page.click('[role=tab]', 'Lock functions');
-  await page.click('[data-lock="entrance"]', 'entrance');
-  await page.click('[data-act="outside-key-lock"]', 'Key outside, to lock');
-  await shot('lock-functions');
   await page.go(register);
   await open('211');
   await page.toStage('Securing');
@@ -115,24 +110,23 @@ try {
   await page.toStage('Alternatives');
   await page.find('article[data-device="concealed"]');
   await shot('alternatives');
-  // Something to read: a link made and revoked, a wrong password, a letter.
-  await page.driver.executeAsyncScript(
-    `const [project, done] = arguments;
-     const send = (method, path, body) => fetch('/api' + path, { method, headers: { 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) });
-     (async () => {
-       const links = '/projects/' + project + '/invitations';
-       await send('POST', links, { role: 'editor' });
-       const { invitations } = await (await send('GET', links)).json();
-       await send('DELETE', links + '/' + invitations[0].id);
-       await send('POST', '/session', { email: 'tobias@demo.example', password: 'not the one' });
-       await send('POST', '/installation/invitations');
-       done();
-     })();`,
-    register.split('/')[2],
-  );
-  await page.go('/installation/audit');
-  await page.sees('table', 'sign-in refused');
-  await shot('audit-log');
+  await page.go(register);
+  await open('115');
+  await page.toStage('Closing');
+  await page.click('[role=tab]', 'Closer bench');
+  await page.find('[data-recorder="ready"]');
+  await fetch(`${process.env['RIEGEL_E2E_TAPE'] ?? 'http://127.0.0.1:4380'}/let-go`, {
+    method: 'POST',
+    body: JSON.stringify({ quick: true }),
+  });
+  await page.find('[aria-label="What to turn"]');
+  await shot('closer-bench');
+  await page.click('nav a', 'Overview');
+  await page.sees('h2', 'What to do next');
+  await shot('overview');
+  await page.click('nav a', 'Findings');
+  await page.find('ul[aria-label="Findings"] li');
+  await shot('findings');
 } finally {
   await page.close();
 }

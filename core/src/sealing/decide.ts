@@ -93,6 +93,8 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
   const stop = known(facts.stopSeal);
   if (slides(facts.kind)) return { is: 'none', why: said('sealing.perimeter.slides') };
   if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
+  if (results.opening.role === 'cold-room')
+    return { is: 'none', why: said('sealing.perimeter.cold') };
   if ((known(facts.sound) ?? 0) > 0) return { is: 'sound', why: said('sealing.perimeter.sound') };
   if (facts.smoke === true) return { is: 'smoke', why: said('sealing.perimeter.smoke') };
   if (facts.exterior === true) return { is: 'weather', why: said('sealing.perimeter.weather') };
@@ -209,7 +211,8 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
     if (undercut > smokeGap.value) return { is: drop, why: said('sealing.bottom.smoke', params) };
     return { is: 'none', why: said('sealing.bottom.smokeTight', params) };
   }
-  if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true)
+  const light = facts.lightTight === true;
+  if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true && !light)
     return { is: 'none', why: said('sealing.bottom.smokeLabel', { source: smokeGap.source }) };
   if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
   if (sweeps(facts, results.opening.role))

@@ -10,6 +10,7 @@ export const SEALING_MESSAGES = {
   'sealing.perimeter.recorded': 'As recorded.',
   'sealing.perimeter.silencers': 'A steel frame without seals: the leaf rests on silencers.',
   'sealing.perimeter.garage': 'Between garage and house: fumes.',
+  'sealing.perimeter.cold': 'The leaf of a cold room brings its own gasket; its frame is heated.',
   'sealing.perimeter.gate': 'A gate: the open is on both sides.',
   'sealing.perimeter.none': 'Nothing recorded asks for seals.',
   'sealing.against.tight': 'What is wanted passes by it: {purpose}.',
