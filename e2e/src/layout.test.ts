@@ -77,6 +77,8 @@ describe('nothing lies on anything, and nothing is wider than the page', () => {
       ['register', project, '[role=grid] img'],
       ['survey list', `${project}/survey`, 'main a'],
       ['building', `${project}/building`, 'h1'],
+      ['overview', `${project}/overview`, '[aria-label="How far each storey is"], h1'],
+      ['findings', `${project}/findings`, 'h1'],
       ['keys', `${project}/keys`, '[data-door]'],
       ['schedule', `${project}/schedule`, 'h2'],
       ['library', `${project}/library`, '[data-product]'],
@@ -84,9 +86,23 @@ describe('nothing lies on anything, and nothing is wider than the page', () => {
       ['people', `${project}/people`, 'table'],
       ['import', `${project}/import`, 'h1'],
       ['opening', opening, 'article[data-stage]'],
-      ...(['sizing', 'handing', 'hanging', 'securing', 'closing', 'finishing'] as const).map(
-        (stage): [string, string, string] => [stage, `${opening}/${stage}`, 'article[data-stage]'],
-      ),
+      ...(
+        [
+          'sizing',
+          'handing',
+          'hanging',
+          'securing',
+          'closing',
+          'protecting',
+          'sealing',
+          'powering',
+          'finishing',
+        ] as const
+      ).map((stage): [string, string, string] => [
+        stage,
+        `${opening}/${stage}`,
+        'article[data-stage]',
+      ]),
       ['survey', `${opening}/survey`, '[data-reading], h2'],
       ['replacement', `${opening}/replacement`, '[data-pattern]'],
       ['preparation', `${opening}/preparation`, 'article'],

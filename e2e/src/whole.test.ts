@@ -108,7 +108,19 @@ describe('closing, power, findings', () => {
     await page.saved();
     await page.click('nav a', 'Findings');
     const list = 'ul[aria-label="Findings"]';
-    await page.click(`${list} button`, 'wants a label of its own');
+    // By keys: to the first line, down to it, unfolded.
+    await page.find(`${list} button[aria-expanded]`);
+    await page.driver.executeScript(
+      `document.querySelector('${list} button[aria-expanded]').focus()`,
+    );
+    for (let line = 0; line < 20; line++) {
+      const here = await page.driver.executeScript<string>(
+        'return document.activeElement.innerText',
+      );
+      if (here.includes('wants a label of its own')) break;
+      await page.keys(Key.ARROW_DOWN);
+    }
+    await page.keys(Key.ENTER);
     await page.sees(list, /D · E/);
     await page.click(`${list} button`, 'Accept all 2');
     await page.fill('[role=dialog] textarea', 'Reason', 'Plates are ordered labelled.');

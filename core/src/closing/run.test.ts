@@ -53,10 +53,17 @@ describe('the closing of a leaf', () => {
     fc.assert(
       fc.property(leaves, settings, (leaf, set) => {
         const { given, oil, seals, motion } = closingRun(leaf, set, MAKEUP).energy;
-        expect(Math.abs(given - oil - seals - motion)).toBeLessThan(0.02 * Math.abs(given) + 0.05);
+        expect(Math.abs(given - oil - seals - motion)).toBeLessThan(0.04 * Math.abs(given) + 0.05);
       }),
       { numRuns: 25 },
     );
+  });
+  it('as it leaves the factory its sums agree to half a per cent', () => {
+    const { given, oil, seals, motion } = closingRun(LEAF, SET, MAKEUP).energy;
+    expect(Math.abs(given - oil - seals - motion)).toBeLessThan(0.005 * given);
+    // What the spring gives from 90 to 0°, less friction: 6 N·m over 30°, rising to 18 over 56, 18 over 4.
+    const spring = (6 * 30 + 12 * 56 + 18 * 4) * (Math.PI / 180) * 0.95;
+    expect(given).toBeCloseTo(spring, 1);
   });
   it('comes to the same with half the step', () => {
     fc.assert(
@@ -116,8 +123,8 @@ describe('tuning', () => {
       return runFaults(closingRun({ ...LEAF, ...leaf }, all, MAKEUP), all, MAKEUP, TIMES);
     };
     expect(faults({})).toEqual([]);
-    expect(faults({ sweep: 1 })).toEqual(['sweepSlow']);
-    expect(faults({ sweep: 4.5 })).toContain('sweepFast');
+    expect(faults({ sweep: 1.4 })).toEqual(['sweepSlow']);
+    expect(faults({ sweep: 4.5, spring: 8 })).toContain('sweepFast');
     expect(faults({ latch: 1 })).toContain('latchSlow');
     expect(faults({ sweep: 4.75 })).toContain('oil');
     expect(faults({}, { seal: 20 })).toEqual(['stalls']);

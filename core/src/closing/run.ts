@@ -181,12 +181,22 @@ export function closingRun(
     if (stands) break;
     const before = angle;
     const was = speed;
-    const stiff = (step / free / inertia) * 0.5;
-    if (stiff > 0.5) {
-      // So stiff that explicit steps would swing: the oil is taken at the end of the step.
+    const stiffness = 1 / (free * inertia);
+    let oiled: number | undefined;
+    if (stiffness * step > 1) {
+      // So stiff that explicit steps would swing: exact for the drive and damping of this step, by which the
+      // speed decays to its steady one.
       const drive = motive(angle) - (speed > 0 ? against(angle) : 0);
-      speed = (speed + (drive / inertia) * step) / (1 + step / free / inertia);
-      angle -= speed * step;
+      const steady = drive * free;
+      const off = speed - steady;
+      const left = Math.exp(-stiffness * step);
+      angle -= steady * step + (off / stiffness) * (1 - left);
+      speed = steady + off * left;
+      oiled =
+        (steady ** 2 * step +
+          (2 * steady * off * (1 - left)) / stiffness +
+          (off ** 2 * (1 - left ** 2)) / (2 * stiffness)) /
+        free;
     } else {
       const [a1, s1] = [-speed, accelerated(angle, speed)];
       const [a2, s2] = rate(angle + (a1 * step) / 2, speed + (s1 * step) / 2);
@@ -203,7 +213,7 @@ export function closingRun(
     const middle = (before + angle) / 2;
     energy.given += motive(middle) * (before - angle);
     energy.seals += against(middle) * (before - angle);
-    energy.oil += (((was + speed) / 2) * (before - angle)) / passes(middle);
+    energy.oil += oiled ?? (((was + speed) / 2) * (before - angle)) / passes(middle);
     if (twelve === undefined && angle <= makeup.latchFrom * RADIANS) twelve = at;
     latched = angle <= 0;
     if (latched || count % keep === 0)

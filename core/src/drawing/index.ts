@@ -40,6 +40,7 @@ export { clashDrawings } from './clashDrawing.js';
 export { loadsDrawing, type LoadsOf } from './loadsDrawing.js';
 export { swingDrawing } from './swingDrawing.js';
 export { armDrawing } from './armDrawing.js';
+export { bottomSection } from './bottomSection.js';
 export { partOf } from './solidsDrawing.js';
 export { asItStands, compareDrawing, cutsDrawing } from './existingDrawings.js';
 export { lockSection } from './lockSection.js';

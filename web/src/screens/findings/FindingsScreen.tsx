@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type KeyboardEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import {
   accepting,
@@ -144,7 +144,7 @@ export function FindingsScreen() {
             : 'No opening has a finding of these levels. What was not checked is said on each opening.'}
         </Message>
       ) : (
-        <ul className="mt-3" aria-label="Findings">
+        <ul className="mt-3" aria-label="Findings" onKeyDown={stepThrough}>
           {groups.map((group) => (
             <li key={group.key}>
               <Group
@@ -180,6 +180,18 @@ export function FindingsScreen() {
       )}
     </div>
   );
+}
+
+/** Arrows go from line to line, as in a list; Enter unfolds. */
+function stepThrough(event: KeyboardEvent<HTMLUListElement>): void {
+  const way = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  if (way === 0) return;
+  const lines = [...event.currentTarget.querySelectorAll<HTMLElement>('button[aria-expanded]')];
+  const at = lines.indexOf(document.activeElement as HTMLElement);
+  const next = lines[at + way];
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
 }
 
 function Marks({ ones, base }: { ones: readonly { id: string; mark: string }[]; base: string }) {

@@ -1,4 +1,5 @@
-import { termText } from '@riegel/core';
+import { bottomSection, termText } from '@riegel/core';
+import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import type { StageParts } from '../../stage/parts.js';
 
@@ -36,7 +37,25 @@ function Sound() {
   );
 }
 
+/** The bottom of the leaf cut through: gap, seal, threshold, floor. */
+function Section() {
+  const { decided, units } = useOpeningPage();
+  const model = bottomSection(decided);
+  if (!model) return <p className="m-auto p-6 text-center text-soft">The size comes first.</p>;
+  return (
+    <figure className="sheet m-3 flex min-h-[420px] flex-1 flex-col" aria-label="Under the leaf">
+      <div className="min-h-0 flex-1 p-1">
+        <ModelView model={model} units={units} title="The bottom of the leaf cut through" />
+      </div>
+      <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
+        The pull side is on the left.
+      </figcaption>
+    </figure>
+  );
+}
+
 /** What sealing has beside what every stage's page shows. */
 export const SEALING: StageParts = {
+  benches: [{ value: 'under', name: 'Under the leaf', Component: Section }],
   sections: [{ name: 'Where sound comes through', open: true, Component: Sound }],
 };
