@@ -1,3 +1,4 @@
+import { remembered } from '../measure/index.js';
 import { rotated, type SwingPlan } from '../sizing/index.js';
 import type { ArmRow } from './values.js';
 
@@ -95,19 +96,39 @@ export interface ArmSweep {
 
 const STEP = 1;
 
-/** Follows the arm from the closed leaf until it no longer reaches. */
-export function armSweep(name: ArmName, row: ArmRow, plan: SwingPlan): ArmSweep {
-  const push = onPush(name);
-  const face = push ? -plan.thickness : 0;
-  const outOf = ({ spindle, elbow, shoe }: ArmAt) =>
-    Math.max(...[spindle, elbow, shoe].map(({ y }) => (push ? face - y : y - face)));
-  const closed = armAt(name, row, plan, 0);
-  const sweep: ArmSweep = { widest: 0, outClosed: closed ? outOf(closed) : 0, beyond: 0 };
-  for (let degrees = 0; degrees <= 180; degrees += STEP) {
-    const at = armAt(name, row, plan, degrees);
-    if (!at) break;
-    sweep.widest = degrees;
-    sweep.beyond = Math.max(sweep.beyond, plan.axis.x - Math.min(at.elbow.x, at.shoe.x));
-  }
-  return sweep;
+/** Follows the arm from the closed leaf until it no longer reaches; of leaves hung alike once. */
+export function armSweep(
+  name: ArmName,
+  row: ArmRow,
+  { thickness, hingeGap, axis }: SwingPlan,
+): ArmSweep {
+  return sweepOf(row, name, thickness, hingeGap, axis.x, axis.y);
 }
+
+const sweepOf = remembered(
+  (
+    row: ArmRow,
+    name: ArmName,
+    thickness: number,
+    hingeGap: number,
+    x: number,
+    y: number,
+  ): ArmSweep => {
+    // How wide the leaf is does not matter to its arm.
+    const plan: SwingPlan = { width: 0, thickness, hingeGap, axis: { x, y } };
+    const push = onPush(name);
+    const face = push ? -thickness : 0;
+    const closed = armAt(name, row, plan, 0);
+    const out = closed
+      ? [closed.spindle, closed.elbow, closed.shoe].map((at) => (push ? face - at.y : at.y - face))
+      : [0];
+    const sweep: ArmSweep = { widest: 0, outClosed: Math.max(...out), beyond: 0 };
+    for (let degrees = 0; degrees <= 180; degrees += STEP) {
+      const at = armAt(name, row, plan, degrees);
+      if (!at) break;
+      sweep.widest = degrees;
+      sweep.beyond = Math.max(sweep.beyond, x - Math.min(at.elbow.x, at.shoe.x));
+    }
+    return sweep;
+  },
+);

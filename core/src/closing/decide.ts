@@ -1,4 +1,5 @@
 import { known, meetsInMiddle, said, slides, swings, type OpeningFacts } from '../opening/index.js';
+import { remembered } from '../measure/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
 import type { Role } from '../practice/index.js';
@@ -19,6 +20,7 @@ import { openingForce, type OpeningForce } from './force.js';
 import { closingItems } from './items.js';
 import { closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
+import type { ArmRow } from './values.js';
 import { againstStop, stopFor, type StopCase } from './stops.js';
 
 /** What the stage is handed. */
@@ -136,7 +138,7 @@ function decideDevice(input: ClosingInput, record: ClosingRecord): CloserDevice 
     return undefined;
   }
   const device = record.propose('device', wanted.device, {
-    reasons: () => [wanted.why],
+    reasons: () => [wanted.why()],
     alternatives: () =>
       wanted.device === 'spring' || wanted.device === 'operator'
         ? [{ value: wanted.device }]
@@ -246,8 +248,11 @@ export function armRow(name: ArmName, facts: OpeningFacts, practice: ClosingInpu
   const { closerArms, closerShoeWide } = practice.values;
   const row = closerArms.value[name];
   const wide = name === 'regular' && (known(facts.openTo) ?? 90) > WIDE_FROM;
-  return wide ? { ...row, shoeAlong: closerShoeWide.value } : row;
+  return wide ? wideRow(row, closerShoeWide.value) : row;
 }
+
+/** The same arm with its shoe where the leaf opens wide. */
+const wideRow = remembered((row: ArmRow, shoeAlong: number): ArmRow => ({ ...row, shoeAlong }));
 
 /** Above this the usual template of a regular arm does not reach. Degrees. */
 const WIDE_FROM = 120;
@@ -329,7 +334,7 @@ function decideStop(
   return record.propose('stop', wanted.stop, {
     basis: wanted.basis,
     reasons: () => [
-      wanted.why,
+      wanted.why(),
       ...(wanted.stop === 'floor'
         ? [said('closing.stop.inset', { inset: { ticks: practice.values.stopInset.value } })]
         : []),

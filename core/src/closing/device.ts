@@ -122,7 +122,7 @@ export function closerAlternatives(at: CloserCase): Alternative[] {
 }
 
 /** The device for a leaf that closes, with why; undefined while the hand is open that decides it. */
-export function closerFor(at: CloserCase): { device: CloserDevice; why: Said } | undefined {
+export function closerFor(at: CloserCase): { device: CloserDevice; why: () => Said } | undefined {
   const { facts, practice, hung, insidePull, headFace } = at;
   const { values } = practice;
   const pull = values.closerPull.value as CloserDevice;
@@ -133,45 +133,51 @@ export function closerFor(at: CloserCase): { device: CloserDevice; why: Said } |
     facts.leafConstruction === 'aluminium-narrow' && face >= values.topJambFace.value
       ? 'top-jamb'
       : push;
-  if (facts.operator === true) return { device: 'operator', why: said('closing.device.operator') };
-  if (closesBySprings(hung)) return { device: 'spring', why: said('closing.device.spring') };
+  if (facts.operator === true)
+    return { device: 'operator', why: () => said('closing.device.operator') };
+  if (closesBySprings(hung)) return { device: 'spring', why: () => said('closing.device.spring') };
   switch (asked) {
     case 'surface-pull':
-      return { device: pull, why: said('closing.device.asked') };
+      return { device: pull, why: () => said('closing.device.asked') };
     case 'surface-push':
-      return { device: onPush, why: said('closing.device.asked') };
+      return { device: onPush, why: () => said('closing.device.asked') };
     case 'concealed-overhead':
-      return { device: 'concealed', why: said('closing.device.asked') };
+      return { device: 'concealed', why: () => said('closing.device.asked') };
     case 'floor':
     case 'head':
-      return { device: asked, why: said('closing.device.asked') };
+      return { device: asked, why: () => said('closing.device.asked') };
     case undefined:
   }
   const slab = known(facts.slab);
   const occupied = slab !== undefined && slab !== 'free';
   if (hung === 'centre-pivot' || facts.kind === 'double-acting')
     return occupied
-      ? { device: 'head', why: said('closing.device.head', { slab: { term: `slab.${slab}` } }) }
-      : { device: 'floor', why: said('closing.device.floor') };
+      ? {
+          device: 'head',
+          why: () => said('closing.device.head', { slab: { term: `slab.${slab}` } }),
+        }
+      : { device: 'floor', why: () => said('closing.device.floor') };
   if (facts.nothingVisible === true)
-    return { device: 'concealed', why: said('closing.device.hidden') };
+    return { device: 'concealed', why: () => said('closing.device.hidden') };
   // Leaves that swing opposite ways have their closers where each is pushed.
-  if (facts.kind === 'double-egress') return { device: push, why: said('closing.device.egress') };
+  if (facts.kind === 'double-egress')
+    return { device: push, why: () => said('closing.device.egress') };
   if (insidePull === undefined) return undefined;
-  if (insidePull === 'either') return { device: pull, why: said('closing.device.either') };
+  if (insidePull === 'either') return { device: pull, why: () => said('closing.device.either') };
   if (insidePull)
     return {
       device: pull,
-      why: said(facts.exterior === true ? 'closing.device.pullOut' : 'closing.device.pull'),
+      why: () => said(facts.exterior === true ? 'closing.device.pullOut' : 'closing.device.pull'),
     };
   return {
     device: onPush,
-    why: said(
-      onPush === 'top-jamb'
-        ? 'closing.device.topJamb'
-        : facts.exterior === true
-          ? 'closing.device.pushOut'
-          : 'closing.device.push',
-    ),
+    why: () =>
+      said(
+        onPush === 'top-jamb'
+          ? 'closing.device.topJamb'
+          : facts.exterior === true
+            ? 'closing.device.pushOut'
+            : 'closing.device.push',
+      ),
   };
 }

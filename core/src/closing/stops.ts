@@ -19,7 +19,7 @@ export interface StopCase {
 
 export interface Stopped {
   stop: StopKind;
-  why: Said;
+  why: () => Said;
   basis: Basis;
 }
 
@@ -34,21 +34,28 @@ export function stopFor(at: StopCase): Stopped {
   const against = known(facts.openAgainst);
   const byArm = device === 'parallel' || device === 'top-jamb';
   const overhead: StopKind = byArm ? 'arm' : 'overhead';
-  const told = (stop: StopKind, why: Said, basis: Basis = 'derived') => ({ stop, why, basis });
-  if (device === 'floor' || device === 'head') return told('none', said('closing.stop.inCloser'));
-  if (at.gate) return told('none', said('closing.stop.gate'));
-  if (held) return told('none', said('closing.stop.holder'));
-  if (against === 'glass') return told(overhead, said('closing.stop.glass'));
-  if (against === 'wall') return told('wall', said('closing.stop.wall'));
+  const told = (stop: StopKind, why: () => Said, basis: Basis = 'derived') => ({
+    stop,
+    why,
+    basis,
+  });
+  if (device === 'floor' || device === 'head')
+    return told('none', () => said('closing.stop.inCloser'));
+  if (at.gate) return told('none', () => said('closing.stop.gate'));
+  if (held) return told('none', () => said('closing.stop.holder'));
+  if (against === 'glass') return told(overhead, () => said('closing.stop.glass'));
+  if (against === 'wall') return told('wall', () => said('closing.stop.wall'));
   if (widest !== undefined && widest >= from && widest <= to)
-    return told('wall', said('closing.stop.meets', { angle: { degrees: Math.floor(widest) } }));
+    return told('wall', () =>
+      said('closing.stop.meets', { angle: { degrees: Math.floor(widest) } }),
+    );
   if (facts.exterior === true && outward)
-    return told(overhead, said(byArm ? 'closing.stop.outArm' : 'closing.stop.out'));
+    return told(overhead, () => said(byArm ? 'closing.stop.outArm' : 'closing.stop.out'));
   if (against === 'nothing')
     return facts.frequency === 'high'
-      ? told(overhead, said('closing.stop.busy'))
-      : told('floor', said('closing.stop.floor'));
-  return told(stopUsual.value as StopKind, said('closing.stop.assumed'), 'assumed');
+      ? told(overhead, () => said('closing.stop.busy'))
+      : told('floor', () => said('closing.stop.floor'));
+  return told(stopUsual.value as StopKind, () => said('closing.stop.assumed'), 'assumed');
 }
 
 /** What speaks against a stop. */

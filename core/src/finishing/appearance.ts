@@ -62,13 +62,18 @@ export function finishOn(
   row: FinishRow,
   metal: BaseMetal,
 ): CodedFinish | undefined {
-  if (row[metal] !== '') return { row, code: row[metal], nearest: false };
-  // The nearest, or what looks nearest to that.
-  let near: FinishRow | undefined = row;
-  for (let step = 0; step < 2 && near; step++) {
-    const { nearest }: FinishRow = near;
-    near = finishes.find(({ id }) => id === nearest);
-    if (near && near[metal] !== '') return { row: near, code: near[metal], nearest: true };
-  }
-  return undefined;
+  return codedFor(finishes, row.id, metal);
 }
+
+const codedFor = remembered(
+  (finishes: readonly FinishRow[], id: string, metal: BaseMetal): CodedFinish | undefined => {
+    const of = (wanted: string) => finishes.find((one) => one.id === wanted);
+    // The appearance itself, the nearest, or what looks nearest to that.
+    let row = of(id);
+    for (let step = 0; step < 3 && row; step++) {
+      if (row[metal] !== '') return { row, code: row[metal], nearest: step > 0 };
+      row = of(row.nearest);
+    }
+    return undefined;
+  },
+);

@@ -1,3 +1,4 @@
+import { remembered } from '../measure/index.js';
 import type { Item } from '../opening/index.js';
 import type { BaseMetal, FinishRow } from './values.js';
 
@@ -39,9 +40,13 @@ const METALS: readonly [string, BaseMetal | 'sheet' | 'hinge' | 'profile'][] = [
   ['item.coordinator', 'painted'],
 ];
 
+const madeOf = remembered(
+  (metals: typeof METALS, term: string) => metals.find(([of]) => term.startsWith(of))?.[1],
+);
+
 /** What an item is made of; undefined for what has no finish of its own. */
 export function metalOf(item: Item, hinges: string, wanted: FinishRow): BaseMetal | undefined {
-  const found = METALS.find(([term]) => item.term?.startsWith(term))?.[1];
+  const found = item.term === undefined ? undefined : madeOf(METALS, item.term);
   switch (found) {
     // Continuous hinges are drawn of aluminium where the appearance is, else of stainless steel.
     case 'profile':

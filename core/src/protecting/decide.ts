@@ -81,34 +81,37 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
 /** Which plates: as recorded, by what passes, by the role of a door that closes by itself or is pushed. */
 function platesFor({ facts, practice, results }: ProtectingInput): {
   plates: Plates;
-  why: Said;
+  why: () => Said;
   basis: Basis;
 } {
   const { role, guessed } = results.opening;
   const height = known(facts.kickPlate);
   const traffic = known(facts.traffic);
-  const by = (plates: Plates, why: Said, basis: Basis = 'derived') => ({ plates, why, basis });
-  if (slides(facts.kind)) return by('none', said('protecting.plates.slides'));
-  if (facts.leafConstruction === 'glass') return by('none', said('protecting.plates.glass'));
+  const by = (plates: Plates, why: () => Said, basis: Basis = 'derived') => ({
+    plates,
+    why,
+    basis,
+  });
+  if (slides(facts.kind)) return by('none', () => said('protecting.plates.slides'));
+  if (facts.leafConstruction === 'glass') return by('none', () => said('protecting.plates.glass'));
   if (height !== undefined)
     return by(
       height === 0 ? 'none' : height > practice.values.kickHeight.value * 2 ? 'armor' : 'kick',
-      said('protecting.plates.recorded', { height: { ticks: height } }),
+      () => said('protecting.plates.recorded', { height: { ticks: height } }),
       facts.provenance?.['kickPlate'] ?? 'given',
     );
   if (traffic === 'carts' || traffic === 'beds')
-    return by(
-      traffic === 'beds' || facts.kind === 'double-acting' ? 'armor-both' : 'armor',
+    return by(traffic === 'beds' || facts.kind === 'double-acting' ? 'armor-both' : 'armor', () =>
       said('protecting.plates.traffic', { traffic: { term: `traffic.${traffic}` } }),
     );
-  if (!role) return by('none', said('protecting.plates.unknown'));
+  if (!role) return by('none', () => said('protecting.plates.unknown'));
   const usual = practice.values.rolePlates.value[role];
   // Who must take a handle to open a leaf that stays where it is left does not kick it.
   const kicked =
     results.closing.closes !== false || role === 'patient-room' || role === 'treatment';
   return by(
     kicked ? usual : 'none',
-    said('protecting.plates.role', { role: { term: `role.${role}` } }),
+    () => said('protecting.plates.role', { role: { term: `role.${role}` } }),
     guessed ? 'assumed' : 'derived',
   );
 }
@@ -117,7 +120,7 @@ function decidePlates(input: ProtectingInput, record: ProtectingRecord): Plates 
   const { plates, why, basis } = platesFor(input);
   return record.propose('plates', plates, {
     basis,
-    reasons: () => [why],
+    reasons: () => [why()],
     alternatives: () =>
       PLATES.map((value) =>
         value === 'none' && plates !== 'none'

@@ -85,35 +85,38 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
 
 interface Wanted<T> {
   is: T;
-  why: Said;
+  why: () => Said;
   basis?: Basis;
 }
 
 function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perimeter> {
   const stop = known(facts.stopSeal);
-  if (slides(facts.kind)) return { is: 'none', why: said('sealing.perimeter.slides') };
-  if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
+  if (slides(facts.kind)) return { is: 'none', why: () => said('sealing.perimeter.slides') };
+  if (results.opening.role === 'gate')
+    return { is: 'none', why: () => said('sealing.perimeter.gate') };
   if (results.opening.role === 'cold-room')
-    return { is: 'none', why: said('sealing.perimeter.cold') };
-  if ((known(facts.sound) ?? 0) > 0) return { is: 'sound', why: said('sealing.perimeter.sound') };
-  if (facts.smoke === true) return { is: 'smoke', why: said('sealing.perimeter.smoke') };
-  if (facts.exterior === true) return { is: 'weather', why: said('sealing.perimeter.weather') };
-  if (facts.lightTight === true) return { is: 'light', why: said('sealing.perimeter.light') };
-  if (stop === 'seal') return { is: 'light', why: said('sealing.perimeter.recorded') };
+    return { is: 'none', why: () => said('sealing.perimeter.cold') };
+  if ((known(facts.sound) ?? 0) > 0)
+    return { is: 'sound', why: () => said('sealing.perimeter.sound') };
+  if (facts.smoke === true) return { is: 'smoke', why: () => said('sealing.perimeter.smoke') };
+  if (facts.exterior === true)
+    return { is: 'weather', why: () => said('sealing.perimeter.weather') };
+  if (facts.lightTight === true) return { is: 'light', why: () => said('sealing.perimeter.light') };
+  if (stop === 'seal') return { is: 'light', why: () => said('sealing.perimeter.recorded') };
   if (results.opening.role === 'garage')
-    return { is: 'light', why: said('sealing.perimeter.garage') };
+    return { is: 'light', why: () => said('sealing.perimeter.garage') };
   // Without stops there is nothing for a silencer.
   const stops = facts.kind !== 'double-acting' && facts.frameKind !== 'stopless';
   const silenced = facts.frameMaterial === 'steel' && stops && practice.values.steelSilenced.value;
   if (stop === 'silencer' || (stop === undefined && silenced))
-    return { is: 'silencers', why: said('sealing.perimeter.silencers') };
-  return { is: 'none', why: said('sealing.perimeter.none') };
+    return { is: 'silencers', why: () => said('sealing.perimeter.silencers') };
+  return { is: 'none', why: () => said('sealing.perimeter.none') };
 }
 
 function decidePerimeter(input: SealingInput, record: SealingRecord): Perimeter {
   const { is, why } = perimeterFor(input);
   return record.propose('perimeter', is, {
-    reasons: () => [why],
+    reasons: () => [why()],
     alternatives: () =>
       PERIMETERS.map((value) =>
         PERIMETERS.indexOf(value) < PERIMETERS.indexOf(is) && is !== 'silencers'
@@ -192,14 +195,15 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
   const recorded = known(facts.bottomSeal);
   const drop: Bottom = mortises(input, leaf) ? 'drop-full' : 'drop-surface';
   const hidden = facts.nothingVisible === true;
-  if (recorded === 'none') return { is: 'none', why: said('sealing.bottom.recorded') };
+  if (recorded === 'none') return { is: 'none', why: () => said('sealing.bottom.recorded') };
   if (recorded !== undefined && recorded !== 'any')
-    return { is: recorded, why: said('sealing.bottom.recorded') };
+    return { is: recorded, why: () => said('sealing.bottom.recorded') };
   if (facts.threshold === 'sealing')
-    return { is: 'threshold', why: said('sealing.bottom.threshold') };
-  if (slides(facts.kind)) return { is: 'none', why: said('sealing.perimeter.slides') };
-  if ((known(facts.sound) ?? 0) > 0) return { is: drop, why: said('sealing.bottom.sound') };
-  if (hidden && recorded === 'any') return { is: 'drop-full', why: said('sealing.bottom.hidden') };
+    return { is: 'threshold', why: () => said('sealing.bottom.threshold') };
+  if (slides(facts.kind)) return { is: 'none', why: () => said('sealing.perimeter.slides') };
+  if ((known(facts.sound) ?? 0) > 0) return { is: drop, why: () => said('sealing.bottom.sound') };
+  if (hidden && recorded === 'any')
+    return { is: 'drop-full', why: () => said('sealing.bottom.hidden') };
   const { smokeGap } = practice.values;
   const { undercut } = results.sizing;
   if (facts.smoke === true && smokeGap.value > 0 && undercut !== undefined) {
@@ -208,23 +212,29 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
       most: { ticks: smokeGap.value },
       source: smokeGap.source,
     };
-    if (undercut > smokeGap.value) return { is: drop, why: said('sealing.bottom.smoke', params) };
-    return { is: 'none', why: said('sealing.bottom.smokeTight', params) };
+    if (undercut > smokeGap.value)
+      return { is: drop, why: () => said('sealing.bottom.smoke', params) };
+    return { is: 'none', why: () => said('sealing.bottom.smokeTight', params) };
   }
   const light = facts.lightTight === true;
   if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true && !light)
-    return { is: 'none', why: said('sealing.bottom.smokeLabel', { source: smokeGap.source }) };
-  if (results.opening.role === 'gate') return { is: 'none', why: said('sealing.perimeter.gate') };
+    return {
+      is: 'none',
+      why: () => said('sealing.bottom.smokeLabel', { source: smokeGap.source }),
+    };
+  if (results.opening.role === 'gate')
+    return { is: 'none', why: () => said('sealing.perimeter.gate') };
   if (sweeps(facts, results.opening.role))
     return {
       is: 'sweep',
-      why: said(facts.exterior === true ? 'sealing.bottom.weather' : 'sealing.perimeter.garage'),
+      why: () =>
+        said(facts.exterior === true ? 'sealing.bottom.weather' : 'sealing.perimeter.garage'),
     };
   if (facts.lightTight === true || recorded === 'any')
-    return { is: drop, why: said('sealing.bottom.light') };
+    return { is: drop, why: () => said('sealing.bottom.light') };
   return {
     is: 'none',
-    why: said(facts.airUnder === true ? 'sealing.bottom.air' : 'sealing.bottom.none'),
+    why: () => said(facts.airUnder === true ? 'sealing.bottom.air' : 'sealing.bottom.none'),
   };
 }
 
@@ -248,7 +258,7 @@ function decideBottom(
     return undefined;
   };
   return record.propose('bottom', is, {
-    reasons: () => [why],
+    reasons: () => [why()],
     alternatives: () =>
       BOTTOMS.map((value) => {
         const speaks = against(value);
