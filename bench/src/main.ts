@@ -2,14 +2,19 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
   acceptanceTest,
+  acrossFindings,
   clashesAmong,
   clashOf,
+  closingBench,
+  closingRun,
   decideOpening,
   derivedProperties,
   exploreLock,
   groupSets,
+  lookAlikeOf,
   LOCK_SPECS,
   mm,
+  NO_BUILDING,
   type OpeningFacts,
   practiceOf,
   projectBasis,
@@ -103,7 +108,16 @@ row(
   explaining,
   `${((explaining / MANY) * 1000).toFixed(2)} µs each`,
 );
+const checked = median(() =>
+  acrossFindings(
+    openings.map((facts, index) =>
+      lookAlikeOf(String(index), decideOpening(facts, practice, { explain: false })),
+    ),
+    NO_BUILDING,
+  ),
+);
 row('decide and group into sets', whole, `${((whole / MANY) * 1000).toFixed(2)} µs each`);
+row('decide and check across openings', checked, `${((checked / MANY) * 1000).toFixed(2)} µs each`);
 
 /** Solids strewn over a leaf by a fixed recurrence, so that every run has the same. */
 function strewn(count: number): Solid[] {
@@ -186,5 +200,21 @@ if (mill.ok) {
     'the same, every combination decided',
     median(() => searchAlternatives(knot, basis, true)),
     '',
+  );
+}
+
+console.log('\nClosing');
+{
+  const benches = base.flatMap((facts) => {
+    const { results } = decideOpening(facts, practice);
+    return closingBench(facts, practice, results) ?? [];
+  });
+  const runs = median(() =>
+    benches.map(({ leaf, settings, makeup }) => closingRun(leaf, settings, makeup)),
+  );
+  row(
+    `closing runs of ${benches.length} leaves of the demo project`,
+    runs,
+    `${(runs / benches.length).toFixed(2)} ms each`,
   );
 }
