@@ -12,6 +12,8 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Field } from '../stages/index.js';
+import { FRAME_WORDS, LEAF_WORDS, leafOfGauge } from './abbreviations.js';
+import { readRating } from './ratingText.js';
 import { isOwnPractice } from '../project/index.js';
 
 /** A stored value of a field, `undefined` where the text clears it. */
@@ -19,22 +21,10 @@ export type FieldValue = string | number | boolean | undefined;
 
 const YES = new Set(['yes', 'y', 'true', '1', 'x']);
 const NO = new Set(['no', 'n', 'false', '0', 'none', '-']);
-const NOT_RATED = new Set([
-  'none',
-  'no',
-  'nr',
-  'n/r',
-  '-',
-  '0',
-  'not rated',
-  'unrated',
-  'non-rated',
-]);
-
 const synonymOf = (field: string, word: string) => own(own(SYNONYMS, field) ?? {}, word);
 
 /** Other words people write for an option. */
-const SYNONYMS: Record<string, Record<string, string>> = {
+const SYNONYMS: Record<string, Readonly<Record<string, string>>> = {
   kind: {
     s: 'single',
     sgl: 'single',
@@ -59,32 +49,12 @@ const SYNONYMS: Record<string, Record<string, string>> = {
     bifold: 'bi-fold',
     folding: 'bi-fold',
   },
-  frameMaterial: {
-    wood: 'timber',
-    wd: 'timber',
-    alum: 'aluminium',
-    al: 'aluminium',
-    'h.m.': 'steel',
-    hollow: 'steel',
-    hm: 'steel',
-    'hollow-metal': 'steel',
-    aluminum: 'aluminium',
-  },
+  frameMaterial: FRAME_WORDS,
   closer: { yes: 'any', closer: 'any', no: 'none' },
   bottomSeal: { yes: 'any', no: 'none' },
   threshold: { yes: 'plain', present: 'plain', no: 'none' },
   swing: { inward: 'in', inwards: 'in', outward: 'out', outwards: 'out' },
-  leafConstruction: {
-    'hollow-core': 'timber-hollow',
-    'solid-core': 'timber-particle',
-    'particle-core': 'timber-particle',
-    'stave-core': 'timber-stave',
-    'mineral-core': 'timber-mineral',
-    'hollow-metal': 'steel-honeycomb-18',
-    steel: 'steel-honeycomb-18',
-    aluminium: 'aluminium-narrow',
-    aluminum: 'aluminium-narrow',
-  },
+  leafConstruction: LEAF_WORDS,
 };
 
 /**
@@ -119,7 +89,7 @@ export function readField(field: Field, typed: string, system: System): Result<F
         ? good(Number(clean))
         : bad('field.count', { field: field.name, text: trimmed });
     case 'minutes':
-      return readMinutes(field, clean, trimmed);
+      return readMinutes(field, clean, trimmed, system);
     case 'yes-no':
       if (YES.has(clean)) return good(true);
       if (NO.has(clean)) return good(false);
@@ -130,7 +100,9 @@ export function readField(field: Field, typed: string, system: System): Result<F
       const option =
         field.options!.find(
           (candidate) => candidate.toLowerCase() === word || candidate.toLowerCase() === clean,
-        ) ?? synonymOf(field.name, word);
+        ) ??
+        synonymOf(field.name, word) ??
+        (field.name === 'leafConstruction' ? leafOfGauge(word) : undefined);
       return option
         ? good(option)
         : bad('field.choice', {
@@ -142,27 +114,16 @@ export function readField(field: Field, typed: string, system: System): Result<F
   }
 }
 
-/** A rating as lists write it: `90`, `90 min`, `1 1/2 HR`, `FD30S`, `EI30`, `none`. */
-function readMinutes(field: Field, clean: string, typed: string): Result<FieldValue> {
-  if (NOT_RATED.has(clean)) return good(0);
-  const hours = /^(?:(\d+) )?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?)) ?-?(?:h|hr|hrs|hour|hours)\.?$/.exec(
-    clean,
-  );
-  let minutes: number | undefined;
-  if (hours) {
-    const [, whole, top, under, plain] = hours;
-    minutes = 60 * (Number(whole ?? 0) + (plain ? Number(plain) : Number(top) / Number(under)));
-  } else {
-    const plain =
-      /^(?:fd|e|ei|ei1|ei2|ew|t|rei)? ?-?(\d{1,3}) ?(?:s|sa|-?c\d?)? ?(?:min|mins|minutes|m)?\.?$/.exec(
-        clean,
-      );
-    if (plain) minutes = Number(plain[1]);
-  }
-  if (minutes === undefined || !Number.isInteger(minutes) || minutes > (field.most ?? 480)) {
-    return bad('field.minutes', { field: field.name, text: typed });
-  }
-  return good(minutes);
+function readMinutes(
+  field: Field,
+  clean: string,
+  typed: string,
+  system: System,
+): Result<FieldValue> {
+  const rating = readRating(clean, system);
+  return !rating || rating.minutes > (field.most ?? 480)
+    ? bad('field.minutes', { field: field.name, text: typed })
+    : good(rating.minutes);
 }
 
 /** A stored value as text that {@link readField} reads back to the same value. */

@@ -15,7 +15,7 @@ const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 /**
  * Reads a hand in the words of any school that names its side: four-hand codes (`LH`, `RHR`, `LHRB`,
  * `left hand reverse`, `RHRA` for a pair's active leaf) and the knuckle side (`DIN left`, `DIN-R out`,
- * `right, opens in`). The knuckle side without a swing is kept as an observation, since it leaves two
+ * `ISO 5`, `right, opens in`). `DA` and `DE` name a kind of opening instead. The knuckle side without a swing is kept as an observation, since it leaves two
  * hands possible. A bare `left` is refused: schools mean opposite things by it.
  *
  * @example readHand('DIN left, in') // hinges right seen from outside, swing in (RH)
@@ -34,9 +34,13 @@ export function readHand(typed: string): Result<Patch> {
   if (code) {
     return good(active ? { active: code.hingeSide, swing: code.swing } : code);
   }
+  if (bare === 'da' || bare === 'double acting') return good({ kind: 'double-acting' });
+  if (bare === 'de' || bare === 'double egress') return good({ kind: 'double-egress' });
+  // ISO 5 closes clockwise, the knuckles on the right of who sees them; ISO 6 the other way.
+  const iso = clean.replace(/^iso[- ]?5\b/, 'din right').replace(/^iso[- ]?6\b/, 'din left');
   const din =
     /^(?:din[- ]?(left|right|links|rechts|l|r)|(left|right|links|rechts),? (?=opens))[, -]*(?:opens? ?)?(in|out|inwards?|outwards?)?$/.exec(
-      clean.replace(/ lh$| rh$| lhr$| rhr$/, ''),
+      iso.replace(/ lh$| rh$| lhr$| rhr$/, ''),
     );
   if (!din) return bad('column.hand', { text: typed });
   const side: Side = /^l/.test(din[1] ?? din[2]!) ? 'left' : 'right';

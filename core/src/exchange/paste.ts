@@ -1,7 +1,14 @@
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { columnNamed, distinctColumns } from './headings.js';
-import { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } from './patch.js';
+import {
+  applyPatch,
+  splitPatch,
+  readColumn,
+  type CellFault,
+  type Column,
+  type FactsPatch,
+} from './patch.js';
 
 /** The columns read when pasted cells have no header row. */
 export const DEFAULT_COLUMNS: readonly Column[] = [
@@ -40,13 +47,27 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
   const columns: (Column | undefined)[] = hasHeader
     ? distinctColumns(rows[0]!, below)
     : [...DEFAULT_COLUMNS];
+  // "Door" beside a column of marks heads what the leaves are made of, where all its cells say so.
+  columns.forEach((column, at) => {
+    const cells = below(at);
+    const reads = (typed: string) => readColumn('leafConstruction', typed, practice).ok;
+    if (
+      !column &&
+      columnNamed(rows[0]![at]!) === 'mark' &&
+      !columns.includes('leafConstruction') &&
+      cells.length > 0 &&
+      cells.every(reads)
+    )
+      columns[at] = 'leafConstruction';
+  });
   const ignored = hasHeader
     ? rows[0]!.filter((cell, index) => !columns[index] && cell.trim() !== '')
     : [];
   const openings: OpeningFacts[] = [];
   const faults: CellFault[] = [];
   rows.slice(hasHeader ? 1 : 0).forEach((row, index) => {
-    let facts: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
+    let patch: FactsPatch = {};
+    let aside: FactsPatch = {};
     const late: FactsPatch[] = [];
     const extra: string[] = [];
     row.forEach((typed, at) => {
@@ -58,10 +79,17 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
         return;
       }
       const read = readColumn(column, typed, practice);
-      if (!read.ok) faults.push({ row: index, column, typed, fault: read.fault });
-      else if (column === 'hand') late.push(read.value);
-      else facts = applyPatch(facts, read.value);
+      if (!read.ok) {
+        faults.push({ row: index, column, typed, fault: read.fault });
+        return;
+      }
+      const said = splitPatch(column, read.value);
+      aside = { ...aside, ...said.aside };
+      if (column === 'hand') late.push(said.about);
+      else patch = { ...patch, ...said.about };
     });
+    const blank: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
+    let facts = applyPatch(applyPatch(blank, aside), patch);
     for (const patch of late) facts = applyPatch(facts, handFor(facts, patch));
     if (extra.length > 0) {
       const note = [facts.note, `${extra.join('; ')}.`].filter(Boolean).join(' ');

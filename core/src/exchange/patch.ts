@@ -1,8 +1,7 @@
 import {
   bad,
   good,
-  parseLength,
-  parseSize,
+  normaliseText,
   type Fault,
   type Result,
   type System,
@@ -12,6 +11,9 @@ import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { readField } from './fieldText.js';
 import { readHand } from './handText.js';
+import { factsOfColumn } from './headings.js';
+import { readRating } from './ratingText.js';
+import { readSize } from './sizeText.js';
 
 /** Columns beyond the plain facts: a size and a four-hand code each set two facts. */
 export type Column = string;
@@ -20,9 +22,8 @@ export type Column = string;
 export type FactsPatch = Partial<OpeningFacts>;
 
 /**
- * Reads one cell of a column into a change. Besides the facts there are `size` (the frame opening, or
- * the leaf where the practice names sizes by the leaf; a third figure is the thickness) and `hand`
- * (see `handText.ts`).
+ * Reads one cell of a column into a change. Besides the facts there are `size` (`sizeText.ts`) and `hand`
+ * (`handText.ts`); a rating may say smoke as well (`ratingText.ts`).
  *
  * @param system how bare numbers are read, where a list is written otherwise than its project
  */
@@ -38,23 +39,25 @@ export function readColumn(
   const field = fieldOf(column);
   if (!field) return bad('column.unknown', { column });
   const value = readField(field, typed, system);
-  return value.ok ? good({ [field.name]: value.value } as FactsPatch) : value;
+  if (!value.ok) return value;
+  const smoke = field.name === 'rating' && readRating(normaliseText(text), system)?.smoke;
+  return good({ [field.name]: value.value, ...(smoke ? { smoke } : {}) } as FactsPatch);
 }
 
-function readSize(text: string, system: System, practice: Practice): Result<FactsPatch> {
-  if (text === '') return good({});
-  const third = /^(.*?\s*[x×*].*?)\s*[x×*]\s*([^x×*]+)$/i.exec(text);
-  const size = parseSize(third ? third[1]! : text, system);
-  if (!size.ok) return size;
-  const thickness = third ? parseLength(third[2]!, system) : undefined;
-  if (thickness && !thickness.ok) return thickness;
-  const { width, height } = size.value;
-  return good({
-    ...(practice.values.nominalNames.value === 'leaf'
-      ? { leafWidth: width, leafHeight: height }
-      : { frameWidth: width, frameHeight: height }),
-    ...(thickness ? { leafThickness: thickness.value } : {}),
-  });
+/**
+ * What a column says of its own facts and what aside: a size that it is a pair, a rating that it holds smoke
+ * back. What is said aside yields to the column that is about it.
+ */
+export function splitPatch(
+  column: Column,
+  patch: FactsPatch,
+): { about: FactsPatch; aside: FactsPatch } {
+  const facts = factsOfColumn(column);
+  const entries = Object.entries(patch);
+  return {
+    about: Object.fromEntries(entries.filter(([name]) => facts.includes(name))),
+    aside: Object.fromEntries(entries.filter(([name]) => !facts.includes(name))),
+  };
 }
 
 /** Facts with a change applied; cleared facts are left out. */

@@ -5,7 +5,7 @@ import { withPoint } from './guessList.js';
 import { columnNamed, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import { handFor } from './paste.js';
-import { readColumn, type Column, type FactsPatch } from './patch.js';
+import { splitPatch, readColumn, type Column, type FactsPatch } from './patch.js';
 
 /** A cell that was not understood. */
 export interface UnreadCell {
@@ -102,6 +102,7 @@ function readRow(
 ): ListRow {
   let patch: FactsPatch = {};
   let hand: FactsPatch = {};
+  let aside: FactsPatch = {};
   const unread: UnreadCell[] = [];
   const remarks: string[] = [];
   mapping.columns.forEach((column, index) => {
@@ -117,9 +118,14 @@ function readRow(
     const text = word ?? (mapping.decimalComma ? withPoint(typed) : typed);
     const result = readColumn(column, text, practice, mapping.system);
     if (!result.ok) unread.push({ column, typed, fault: result.fault });
-    else if (column === 'hand') hand = result.value;
-    else patch = { ...patch, ...result.value };
+    else {
+      const said = splitPatch(column, result.value);
+      aside = { ...aside, ...said.aside };
+      if (column === 'hand') hand = said.about;
+      else patch = { ...patch, ...said.about };
+    }
   });
+  patch = { ...aside, ...patch };
   patch = { ...patch, ...handFor(patch, hand) };
   if (remarks.length > 0) {
     const note = [patch.note, `${remarks.join('; ')}.`].filter(Boolean).join(' ');

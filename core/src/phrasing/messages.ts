@@ -14,6 +14,8 @@ export const COMMON_MESSAGES = {
     'A comma is not read in inches: “{text}”. Write a point or a fraction, or add mm.',
   'length.tooLong': '“{text}” is longer than a kilometre.',
   'length.unreadable': '“{text}” is not a length. Write it like 35 3/4, 2-11 3/4, 908 or 0.908 m.',
+  'size.pair':
+    '“{text}” may be the size of each leaf or of both. Write (2) and the size of a leaf, or the whole opening with Pair as its type.',
   'size.unreadable': '“{text}” is not a size. Write it like 3070, 3-0 x 7-10 or 910 x 2040.',
   'quantity.unreadable': '“{text}” is not a {quantity}.',
   'quantity.negative': '“{text}” cannot be negative.',
