@@ -3,7 +3,14 @@ import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { LEAF_CONSTRUCTIONS } from '../sizing/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
-import { guessList, readColumn, readHand, readListRows, readPaste } from './index.js';
+import {
+  guessList,
+  readColumn,
+  readHand,
+  readListRows,
+  readPaste,
+  readProjectObject,
+} from './index.js';
 import { readRating } from './ratingText.js';
 
 const us = PRACTICES['us-commercial'];
@@ -170,5 +177,22 @@ describe('a plain list', () => {
         kind: 'double-egress',
       });
     }
+  });
+});
+
+describe('a project file', () => {
+  const kindOf = (opening: object) => {
+    const read = readProjectObject({
+      name: 'Made up',
+      practice: 'us-commercial',
+      openings: [{ mark: '1', ...opening }],
+    });
+    return read.ok ? read.project.openings[0]!.kind : undefined;
+  };
+  it('takes a pair from its size only where it has no kind of its own', () => {
+    expect(kindOf({ size: 'PR 3070' })).toBe('pair');
+    expect(kindOf({ kind: 'double-egress', size: '(2) 3070' })).toBe('double-egress');
+    expect(kindOf({ size: '(2) 3070', kind: 'double-egress' })).toBe('double-egress');
+    expect(kindOf({ hand: 'DA', size: '3070' })).toBe('double-acting');
   });
 });

@@ -12,7 +12,7 @@ import { practiceFor, projectBasis, readEditedPractices } from '../project/index
 import { PRACTICE_IDS, type Practice, type PracticeId } from '../practice/index.js';
 import { readKeying } from '../securing/index.js';
 import { readField } from './fieldText.js';
-import { applyPatch, readColumn, type FactsPatch } from './patch.js';
+import { applyPatch, readColumn, splitPatch, type FactsPatch } from './patch.js';
 import { handFor } from './paste.js';
 import type { FileFault, ReadProject } from './projectFile.js';
 
@@ -181,14 +181,17 @@ function readOpening(
       const text = typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
       const read =
         fields.length > 0 ? readAs(fields, text, practice) : readColumn(key, text, practice);
-      if (read.ok)
-        facts = applyPatch(
-          facts,
-          key === 'hand'
-            ? handFor({ kind: entry['kind'] as OpeningFacts['kind'] }, read.value)
-            : read.value,
-        );
-      else faults.push({ where: `${where}, ${key}`, fault: read.fault });
+      if (read.ok) {
+        const { about, aside } =
+          fields.length > 0 ? { about: read.value, aside: {} } : splitPatch(key, read.value);
+        const kind = entry['kind'] as OpeningFacts['kind'];
+        // What has a key of its own is not said aside.
+        const unsaid = Object.entries(aside).filter(([name]) => entry[name] === undefined);
+        facts = applyPatch(facts, {
+          ...Object.fromEntries(unsaid),
+          ...(key === 'hand' ? handFor({ kind }, about) : about),
+        });
+      } else faults.push({ where: `${where}, ${key}`, fault: read.fault });
       continue;
     }
     const record = recordAt(key, version);
