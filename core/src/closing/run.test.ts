@@ -147,7 +147,7 @@ describe('tuning', () => {
           );
         },
       ),
-      { numRuns: 4 },
+      { ...SEEDED, numRuns: 4 },
     );
   });
   it('says what no setting keeps', () => {
