@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { armDrawing } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
-import { Slider } from '../../parts/Slider.js';
+import { AngleSlider } from '../../parts/AngleSlider.js';
 
 /** The closer's arm in plan over the swing of the leaf. */
 export function ArmBench() {
@@ -21,16 +21,7 @@ export function ArmBench() {
       <div className="min-h-0 flex-1 p-1">
         <ModelView model={model} units={units} title={`Closer in plan at ${degrees}°`} />
       </div>
-      <div className="flex items-center gap-2 px-3">
-        <span className="w-10 text-right font-semibold">{degrees}°</span>
-        <Slider
-          label="Opened by, degrees"
-          min={0}
-          max={180}
-          value={degrees}
-          onChange={setDegrees}
-        />
-      </div>
+      <AngleSlider degrees={degrees} onChange={setDegrees} />
       <figcaption
         role="status"
         className={`border-t border-rule px-2 py-1 text-xs ${beyond ? 'text-oxide' : 'text-soft'}`}

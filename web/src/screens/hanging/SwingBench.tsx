@@ -8,7 +8,7 @@ import {
   type Units,
 } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
-import { Slider } from '../../parts/Slider.js';
+import { AngleSlider } from '../../parts/AngleSlider.js';
 
 /** The hinge side in plan, the leaf opened by hand past its trim. */
 export function SwingBench({ decided, units }: { decided: DecidedOpening; units: Units }) {
@@ -27,16 +27,7 @@ export function SwingBench({ decided, units }: { decided: DecidedOpening; units:
           <div className="min-h-0 flex-1 p-1">
             <ModelView model={model} units={units} title={`Hinge side in plan at ${degrees}°`} />
           </div>
-          <div className="flex items-center gap-2 px-3">
-            <span className="w-10 text-right font-semibold">{degrees}°</span>
-            <Slider
-              label="Opened by, degrees"
-              min={0}
-              max={180}
-              value={degrees}
-              onChange={setDegrees}
-            />
-          </div>
+          <AngleSlider degrees={degrees} onChange={setDegrees} />
           <figcaption
             role="status"
             className={`min-h-12 border-t border-rule px-2 py-1 text-xs ${meets ? 'text-oxide' : 'text-soft'}`}
