@@ -40,7 +40,7 @@ const settings = fc.record({
   backCheck: fc.double({ min: 0.5, max: 4.5, noNaN: true }),
 });
 
-/** A run costs tens of milliseconds: the same leaves each time, and no shrinking for minutes. */
+/** A run costs tens of milliseconds: no shrinking for minutes; where a few may just stall, the same leaves. */
 const SEEDED = { numRuns: 25, seed: 7, endOnFailure: true };
 
 describe('the closing of a leaf', () => {
@@ -56,9 +56,9 @@ describe('the closing of a leaf', () => {
     fc.assert(
       fc.property(leaves, settings, (leaf, set) => {
         const { given, oil, seals, motion } = closingRun(leaf, set, MAKEUP).energy;
-        expect(Math.abs(given - oil - seals - motion)).toBeLessThan(0.04 * Math.abs(given) + 0.05);
+        expect(Math.abs(given - oil - seals - motion)).toBeLessThan(0.03 * Math.abs(given) + 0.05);
       }),
-      SEEDED,
+      { numRuns: 25, endOnFailure: true },
     );
   });
   it('as it leaves the factory its sums agree to half a per cent', () => {

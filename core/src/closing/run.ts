@@ -148,7 +148,11 @@ export function closingRun(
   leaf: ClosingLeaf,
   settings: CloserSettings,
   makeup: CloserMakeup,
-  { from = 90, step = STEP, most = 25 }: { from?: number; step?: number; most?: number } = {},
+  {
+    from = 90,
+    step: whole = STEP,
+    most = 25,
+  }: { from?: number; step?: number; most?: number } = {},
 ): ClosingRun {
   const inertia = leafInertia(leaf);
   const swept = 1 / damping(settings, makeup, 'sweep');
@@ -167,7 +171,7 @@ export function closingRun(
     (motive(angle) - (speed > 0 ? against(angle) : 0) - speed / passes(angle)) / inertia;
   const energy = { given: 0, oil: 0, seals: 0, motion: 0 };
   const points: RunPoint[] = [{ at: 0, degrees: from, edge: 0 }];
-  const keep = Math.max(1, Math.round(0.02 / step));
+  const keep = Math.max(1, Math.round(0.02 / whole));
   let angle = from * RADIANS;
   let speed = 0;
   let at = 0;
@@ -181,8 +185,11 @@ export function closingRun(
     if (stands) break;
     const before = angle;
     const was = speed;
+    // Where a valve nearly shut takes over from an open one, a fast leaf is followed in finer steps.
+    const blending = Math.abs(angle / RADIANS - makeup.latchFrom) < BLEND;
+    const step = blending && (speed * whole) / RADIANS > BLEND / 20 ? whole / 8 : whole;
     const stiffness = 1 / (free * inertia);
-    let oiled: number | undefined;
+    let oiled: number;
     if (stiffness * step > 1) {
       // So stiff that explicit steps would swing: exact for the drive and damping of this step, by which the
       // speed decays to its steady one.
@@ -204,6 +211,13 @@ export function closingRun(
       const [a4, s4] = rate(angle + a3 * step, speed + s3 * step);
       angle += (step / 6) * (a1 + 2 * a2 + 2 * a3 + a4);
       speed += (step / 6) * (s1 + 2 * s2 + 2 * s3 + s4);
+      // By the same weights: where a shut valve takes over within a step, a middle value is far off.
+      oiled =
+        (step / 6) *
+        (oil(before, was) +
+          2 * oil(before + (a1 * step) / 2, -a2) +
+          2 * oil(before + (a2 * step) / 2, -a3) +
+          oil(before + a3 * step, -a4));
     }
     if (speed < 0) {
       angle = before;
@@ -213,7 +227,7 @@ export function closingRun(
     const middle = (before + angle) / 2;
     energy.given += motive(middle) * (before - angle);
     energy.seals += against(middle) * (before - angle);
-    energy.oil += oiled ?? (((was + speed) / 2) * (before - angle)) / passes(middle);
+    energy.oil += oiled;
     if (twelve === undefined && angle <= makeup.latchFrom * RADIANS) twelve = at;
     latched = angle <= 0;
     if (latched || count % keep === 0)
@@ -233,6 +247,10 @@ export function closingRun(
 
   function rate(of: number, moving: number): [number, number] {
     return [-moving, accelerated(of, moving)];
+  }
+  /** Watts that the oil takes at an angle and a speed. */
+  function oil(of: number, moving: number): number {
+    return moving ** 2 / passes(of);
   }
 }
 
