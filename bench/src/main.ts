@@ -9,12 +9,12 @@ import {
   closingRun,
   decideOpening,
   derivedProperties,
+  egressOf,
   exploreLock,
   groupSets,
   lookAlikeOf,
   LOCK_SPECS,
   mm,
-  NO_BUILDING,
   type OpeningFacts,
   practiceOf,
   projectBasis,
@@ -113,7 +113,8 @@ const checked = median(() =>
     openings.map((facts, index) =>
       lookAlikeOf(String(index), decideOpening(facts, practice, { explain: false })),
     ),
-    NO_BUILDING,
+    egressOf(openings, new Map(), practice),
+    practice,
   ),
 );
 row('decide and group into sets', whole, `${((whole / MANY) * 1000).toFixed(2)} µs each`);

@@ -7,6 +7,7 @@ import {
   setNumbers,
   summaryOf,
   summaryText,
+  withWays,
 } from '@riegel/core';
 
 /** What a run printed and how it ended. */
@@ -76,7 +77,7 @@ function decide(content: string, mark: string | undefined, text: boolean): Outco
     return failed(result.faults.map((fault) => faultPlace(fault) + phraseText(fault.fault, units)));
   }
   const { project } = result;
-  const basis = basisOfFile(project);
+  const basis = withWays(basisOfFile(project), project.openings);
   const decided = project.openings.map((facts, index) => ({
     id: String(index),
     decided: decideOpening(facts, basis),

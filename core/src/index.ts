@@ -6,6 +6,7 @@ export * from './opening/index.js';
 export * from './survey/index.js';
 export * from './stage/index.js';
 export * from './role/index.js';
+export * from './egress/index.js';
 export * from './sizing/index.js';
 export * from './handing/index.js';
 export * from './hanging/index.js';

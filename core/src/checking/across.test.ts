@@ -1,20 +1,19 @@
 import { decideOpening, lookAlikeOf } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { egressOf } from '../egress/index.js';
+import { roomKey, type OpeningFacts, type Room } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { acrossFindings } from './across.js';
 
-const NO_ROOMS = { storeys: [], rooms: [] };
-const found = (list: Partial<OpeningFacts>[], building = NO_ROOMS) =>
+const practice = PRACTICES['us-commercial'];
+const found = (list: Partial<OpeningFacts>[], rooms: Room[] = []) =>
   acrossFindings(
     list.map((facts, index) =>
-      lookAlikeOf(
-        String(index),
-        decideOpening({ ...DOOR, mark: `D${index}`, ...facts }, PRACTICES['us-commercial']),
-      ),
+      lookAlikeOf(String(index), decideOpening({ ...DOOR, mark: `D${index}`, ...facts }, practice)),
     ),
-    building,
+    egressOf(list, new Map(rooms.map((room) => [roomKey(room.name), room])), practice),
+    practice,
   );
 const codes = (list: Partial<OpeningFacts>[]) =>
   found(list).map(({ code, openings }) => `${code.split('.')[2]} ${openings.join(',')}`);

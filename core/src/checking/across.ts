@@ -1,12 +1,8 @@
-import {
-  roomKey,
-  type Building,
-  type Level,
-  type OpeningFacts,
-  type Param,
-  type Said,
-} from '../opening/index.js';
+import { roomKey, type Level, type OpeningFacts, type Param, type Said } from '../opening/index.js';
+import type { Egress } from '../egress/index.js';
+import type { Practice } from '../practice/index.js';
 import { spaceOf } from '../role/index.js';
+import { waysOutFindings } from './acrossWays.js';
 
 /** What of a decided opening the rules across openings read. */
 export interface LookAlike {
@@ -18,8 +14,6 @@ export interface LookAlike {
   alike: string;
   /** What they should have in common, by name: hinge size, lock, closer. */
   shared: Readonly<Record<string, Param | undefined>>;
-  /** Whether people can leave through it, from either side. */
-  leaves: boolean;
   /** The room that counts as outside, where the opening is locked. */
   outside: string | undefined;
 }
@@ -37,17 +31,18 @@ const ODD_FROM = 5;
 
 /**
  * What is odd among openings: marks that stand twice, one of many look-alikes that differs, one on a corridor
- * that is keyed from the other side, rooms with no way out.
+ * that is keyed from the other side, rooms with no way out or too few.
  */
 export function acrossFindings(
   openings: readonly LookAlike[],
-  building: Building,
+  egress: Egress,
+  practice: Practice,
 ): AcrossFinding[] {
   return [
     ...marksTwice(openings),
     ...oddOnes(openings),
     ...keyedOtherwise(openings),
-    ...roomsWithoutWayOut(openings, building),
+    ...waysOutFindings(openings, egress, practice),
   ];
 }
 
@@ -142,72 +137,4 @@ function keyedOtherwise(openings: readonly LookAlike[]): AcrossFinding[] {
         ]
       : [];
   });
-}
-
-/**
- * Rooms from which no row of doors that people may leave by comes to the open. Nothing is said where no
- * opening leads to the open at all: the list is not of a whole building then.
- */
-function roomsWithoutWayOut(openings: readonly LookAlike[], building: Building): AcrossFinding[] {
-  const uses = new Map(building.rooms.map(({ name, use }) => [roomKey(name), use]));
-  const names = new Map<string, string>();
-  const doors = new Map<string, { to: string; id: string }[]>();
-  const at = (room: string) => names.set(roomKey(room), room);
-  const lead = (from: string, to: string, id: string) => {
-    const key = roomKey(from);
-    const list = doors.get(key);
-    if (list) list.push({ to: roomKey(to), id });
-    else doors.set(key, [{ to: roomKey(to), id }]);
-  };
-  for (const { id, facts, leaves } of openings) {
-    const { from, to } = facts;
-    if (!from || !to) continue;
-    at(from);
-    at(to);
-    if (!leaves) continue;
-    lead(from, to, id);
-    lead(to, from, id);
-  }
-  const open = [...names.keys()].filter(
-    (key) => spaceOf(names.get(key)!, uses.get(key)) === 'outdoors',
-  );
-  if (open.length === 0) return [];
-  const reached = new Set(open);
-  const front = [...open];
-  for (let room = front.pop(); room !== undefined; room = front.pop())
-    for (const { to } of doors.get(room) ?? [])
-      if (!reached.has(to)) {
-        reached.add(to);
-        front.push(to);
-      }
-  const cut = [...names.keys()].filter((key) => !reached.has(key));
-  return togetherOf(cut, openings).map((keys) => ({
-    level: 'check',
-    code: 'checking.across.noWayOut',
-    params: { rooms: keys.map((key) => names.get(key)!).join(', ') },
-    source: 'the building’s rooms and doors',
-    openings: openings
-      .filter(({ facts }) =>
-        [facts.from, facts.to].some((one) => one && keys.includes(roomKey(one))),
-      )
-      .map(({ id }) => id),
-  }));
-}
-
-/** Rooms that doors join, whoever may leave by them, told together. */
-function togetherOf(rooms: readonly string[], openings: readonly LookAlike[]): string[][] {
-  const left = new Set(rooms);
-  const groups: string[][] = [];
-  for (const first of rooms) {
-    if (!left.delete(first)) continue;
-    const group = [first];
-    for (let at = 0; at < group.length; at++)
-      for (const { facts } of openings) {
-        const ends = [facts.from, facts.to].map((one) => (one ? roomKey(one) : ''));
-        if (!ends.includes(group[at]!)) continue;
-        for (const end of ends) if (left.delete(end)) group.push(end);
-      }
-    groups.push(group);
-  }
-  return groups;
 }

@@ -6,6 +6,7 @@ import {
   clashFindings,
   fixingFindings,
   progressOf,
+  wayFindings,
   withAcceptances,
   type Clash,
   type StageProgress,
@@ -14,6 +15,7 @@ import {
   blankRecord,
   Recorder,
   currentFacts,
+  wayBetween,
   type Decision,
   type Finding,
   type Item,
@@ -113,6 +115,8 @@ export function decideOpening(
       lock: input.results.securing.spec,
     }),
   );
+  const way = wayBetween(facts.from, facts.to, basis);
+  if (way) found.push(...wayFindings(way, facts, practice, record.decisions));
   const products = productDecisions(input, named, gone);
   found.push(...products.findings);
   const decisions = inOrder(record.decisions, products.decisions);

@@ -32,8 +32,6 @@ export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
       lock: of('securing.function'),
       closer: of('closing.device'),
     },
-    // Whoever recorded that nobody leaves by it is believed.
-    leaves: facts.egress !== false,
     outside:
       lockable && securing.spec && securing.spec.outsideKey.length > 0
         ? handing.outside === 'from'

@@ -174,7 +174,7 @@ const OPENINGS: RealOpening[] = [
       secured: false,
     },
     source: 'pulls only',
-    role: 'none',
+    role: 'closet, cupboard of a dwelling',
     kind: 'no lock',
     lock: 'none',
     hinges: '1 Sliding track; 2 Track hanger; 1 Floor guide',

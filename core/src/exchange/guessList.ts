@@ -185,7 +185,7 @@ function guessByContents(
       .sort((a, b) => b.fits - a.fits)[0];
     if (best) take(best.at, column);
   }
-  if (!taken.has('size')) {
+  if (!taken.has('size') && !taken.has('wallSize')) {
     for (const column of ['frameWidth', 'frameHeight'] as const) {
       const at = samples.findIndex((cells, index) => free(index) && cells.every(isOpeningLength));
       if (!taken.has(column) && at >= 0) take(at, column);

@@ -47,6 +47,19 @@ const ALIASES: Record<string, Column> = {
   'opening size': 'size',
   'nominal size': 'size',
   'size (w x h)': 'size',
+  'leaf size': 'size',
+  'structural opening': 'wallSize',
+  'structural opening size': 'wallSize',
+  'structural opening (w x h)': 'wallSize',
+  's/o': 'wallSize',
+  's.o.': 'wallSize',
+  so: 'wallSize',
+  'so size': 'wallSize',
+  'rough opening': 'wallSize',
+  'r.o.': 'wallSize',
+  'wall opening': 'wallSize',
+  rohbauöffnung: 'wallSize',
+  rohbaumaß: 'wallSize',
   width: 'frameWidth',
   w: 'frameWidth',
   'opening width': 'frameWidth',
@@ -79,6 +92,16 @@ const ALIASES: Record<string, Column> = {
   'door construction': 'leafConstruction',
   'leaf construction': 'leafConstruction',
   material: 'leafConstruction',
+  'fd rating': 'rating',
+  'fire class': 'rating',
+  'door leaf': 'leafConstruction',
+  'leaf type': 'leafConstruction',
+  'frame mat.': 'frameMaterial',
+  'door mat.': 'leafConstruction',
+  'door mat': 'leafConstruction',
+  'frame mat': 'frameMaterial',
+  'frame matl': 'frameMaterial',
+  'door matl': 'leafConstruction',
   hinges: 'hingeSide',
   'hinge side': 'hingeSide',
   external: 'exterior',
@@ -109,7 +132,8 @@ export function columnClaim(heading: string): Claim | undefined {
     .replace(/\s*[[(](mm|in|inch|inches|min|mins|minutes)[\])]\s*$/, '')
     .replace(/[:*]+$/, '')
     .trim();
-  if (clean === 'size' || clean === 'hand') return { column: clean, exact: true };
+  const composite = Object.keys(COMPOSITE).find((name) => normaliseText(name) === clean);
+  if (composite) return { column: composite, exact: true };
   const field = FIELDS.find(
     (candidate) =>
       candidate.name.toLowerCase() === clean.replace(/ /g, '') ||
@@ -120,12 +144,16 @@ export function columnClaim(heading: string): Claim | undefined {
   return alias ? { column: alias, exact: false } : undefined;
 }
 
-/** The facts a column sets: `size` and `hand` set several. */
+/** Columns whose cells set several facts, with the facts. */
+export const COMPOSITE: Readonly<Record<string, readonly string[]>> = {
+  size: ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight', 'leafThickness'],
+  wallSize: ['wallWidth', 'wallHeight'],
+  hand: ['hingeSide', 'swing', 'active', 'observations'],
+};
+
+/** The facts a column sets. */
 export function factsOfColumn(column: Column | ''): readonly string[] {
-  if (column === 'size')
-    return ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight', 'leafThickness'];
-  if (column === 'hand') return ['hingeSide', 'swing', 'active', 'observations'];
-  return column === '' ? [] : [column];
+  return own(COMPOSITE, column) ?? (column === '' ? [] : [column]);
 }
 
 /** Columns that were given to a field; a fact is set by one column only. */

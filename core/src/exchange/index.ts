@@ -15,6 +15,8 @@ export { sameValue } from './same.js';
 export { readFacts } from './readFacts.js';
 export { setNumbers, summaryOf, summaryText } from './summary.js';
 export { columnNamed } from './headings.js';
+export { likelyMeaning } from './likelyMeaning.js';
+export { factsInRemark } from './remarkText.js';
 export { readHand } from './handText.js';
 export {
   NO_MEMORY,

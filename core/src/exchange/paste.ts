@@ -1,6 +1,8 @@
+import { own } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { columnNamed, distinctColumns } from './headings.js';
+import { wordKey, type ListMapping } from './listMapping.js';
 import {
   applyPatch,
   splitPatch,
@@ -9,6 +11,8 @@ import {
   type Column,
   type FactsPatch,
 } from './patch.js';
+import { impliedKind } from './impliedKind.js';
+import { factsInRemark } from './remarkText.js';
 
 /** The columns read when pasted cells have no header row. */
 export const DEFAULT_COLUMNS: readonly Column[] = [
@@ -37,8 +41,14 @@ export interface Pasted {
  * as the header; else {@link DEFAULT_COLUMNS} apply. A cell that cannot be read is reported and left
  * out; its row is still read. Of two headings that name one fact the stronger claim is taken, the other
  * column goes into the notes. A row without a mark is named after its place.
+ *
+ * @param words what words of the list mean, by column, where somebody said so; empty leaves the cell out
  */
-export function readPaste(cells: string[][], practice: Practice): Pasted {
+export function readPaste(
+  cells: string[][],
+  practice: Practice,
+  words: ListMapping['words'] = {},
+): Pasted {
   const rows = cells.filter((row) => row.some((cell) => cell.trim() !== ''));
   const named = (rows[0] ?? []).map(columnNamed);
   const hasHeader = named.filter((column) => column !== undefined).length >= 2;
@@ -70,15 +80,20 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
     let aside: FactsPatch = {};
     const late: FactsPatch[] = [];
     const extra: string[] = [];
+    const remarks: string[] = [];
     row.forEach((typed, at) => {
       const column = columns[at];
       if (typed.trim() === '') return;
       if (!column) {
         const heading = hasHeader ? rows[0]![at]?.trim() : undefined;
+        remarks.push(typed);
         extra.push(heading ? `${heading}: ${typed.trim()}` : typed.trim());
         return;
       }
-      const read = readColumn(column, typed, practice);
+      const word = own(own(words, column) ?? {}, wordKey(typed));
+      if (word === '') return;
+      if (column === 'note') remarks.push(typed);
+      const read = readColumn(column, word ?? typed, practice);
       if (!read.ok) {
         faults.push({ row: index, column, typed, fault: read.fault });
         return;
@@ -89,8 +104,12 @@ export function readPaste(cells: string[][], practice: Practice): Pasted {
       else patch = { ...patch, ...said.about };
     });
     const blank: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
-    let facts = applyPatch(applyPatch(blank, aside), patch);
+    const about = { ...aside, ...patch };
+    const hand = late.find(({ active }) => active !== undefined);
+    let facts = applyPatch(applyPatch(blank, about), impliedKind(about, hand ?? {}, columns));
     for (const patch of late) facts = applyPatch(facts, handFor(facts, patch));
+    if (remarks.length > 0)
+      facts = { ...factsInRemark(remarks.join('; '), facts.kind, practice), ...facts };
     if (extra.length > 0) {
       const note = [facts.note, `${extra.join('; ')}.`].filter(Boolean).join(' ');
       facts = applyPatch(facts, { note: note.slice(0, 2000) });

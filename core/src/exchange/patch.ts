@@ -13,7 +13,7 @@ import { readField } from './fieldText.js';
 import { readHand } from './handText.js';
 import { factsOfColumn } from './headings.js';
 import { readRating } from './ratingText.js';
-import { readSize } from './sizeText.js';
+import { readSize, readWallSize } from './sizeText.js';
 
 /** Columns beyond the plain facts: a size and a four-hand code each set two facts. */
 export type Column = string;
@@ -35,6 +35,7 @@ export function readColumn(
 ): Result<FactsPatch> {
   const text = typed.trim();
   if (column === 'size') return readSize(text, system, practice);
+  if (column === 'wallSize') return readWallSize(text, system);
   if (column === 'hand') return text === '' ? good({}) : readHand(text);
   const field = fieldOf(column);
   if (!field) return bad('column.unknown', { column });

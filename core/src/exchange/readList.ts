@@ -2,9 +2,11 @@ import { own, type Fault } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
-import { columnNamed, factsOfColumn, TakenColumns } from './headings.js';
+import { columnNamed, COMPOSITE, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import { handFor } from './paste.js';
+import { impliedKind } from './impliedKind.js';
+import { factsInRemark } from './remarkText.js';
 import { splitPatch, readColumn, type Column, type FactsPatch } from './patch.js';
 
 /** A cell that was not understood. */
@@ -105,9 +107,11 @@ function readRow(
   let aside: FactsPatch = {};
   const unread: UnreadCell[] = [];
   const remarks: string[] = [];
+  const said: string[] = [];
   mapping.columns.forEach((column, index) => {
     const typed = (row[index] ?? '').trim();
     if (!column || typed === '') return;
+    if (column === REMARK || column === 'note') said.push(typed);
     if (column === REMARK) {
       const heading = headings[index]?.trim();
       remarks.push(heading ? `${heading}: ${typed}` : typed);
@@ -119,14 +123,17 @@ function readRow(
     const result = readColumn(column, text, practice, mapping.system);
     if (!result.ok) unread.push({ column, typed, fault: result.fault });
     else {
-      const said = splitPatch(column, result.value);
-      aside = { ...aside, ...said.aside };
-      if (column === 'hand') hand = said.about;
-      else patch = { ...patch, ...said.about };
+      const parts = splitPatch(column, result.value);
+      aside = { ...aside, ...parts.aside };
+      if (column === 'hand') hand = parts.about;
+      else patch = { ...patch, ...parts.about };
     }
   });
   patch = { ...aside, ...patch };
+  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns) };
   patch = { ...patch, ...handFor(patch, hand) };
+  if (said.length > 0)
+    patch = { ...factsInRemark(said.join('; '), patch.kind ?? 'single', practice), ...patch };
   if (remarks.length > 0) {
     const note = [patch.note, `${remarks.join('; ')}.`].filter(Boolean).join(' ');
     patch = { ...patch, note: note.slice(0, 2000) };
@@ -154,7 +161,7 @@ export function unknownWords(
 export function factsOfColumns(columns: readonly string[]): Set<keyof OpeningFacts> {
   const facts = new Set<keyof OpeningFacts>();
   for (const column of columns) {
-    if (column === 'size' || column === 'hand')
+    if (own(COMPOSITE, column))
       for (const fact of factsOfColumn(column)) facts.add(fact as keyof OpeningFacts);
     else if (column === REMARK) facts.add('note');
     else if (column && columnNamed(column)) facts.add(column as keyof OpeningFacts);

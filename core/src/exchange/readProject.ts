@@ -1,4 +1,4 @@
-import { bad, good, type Fault, type Result } from '../measure/index.js';
+import { bad, good, own, type Fault, type Result } from '../measure/index.js';
 import { readLocks, readProducts } from '../catalogue/index.js';
 import { fieldsAt, readRecord, recordAt, type Field } from '../stages/index.js';
 import {
@@ -12,6 +12,7 @@ import { practiceFor, projectBasis, readEditedPractices } from '../project/index
 import { PRACTICE_IDS, type Practice, type PracticeId } from '../practice/index.js';
 import { readKeying } from '../securing/index.js';
 import { readField } from './fieldText.js';
+import { COMPOSITE } from './headings.js';
 import { applyPatch, readColumn, splitPatch, type FactsPatch } from './patch.js';
 import { handFor } from './paste.js';
 import type { FileFault, ReadProject } from './projectFile.js';
@@ -170,7 +171,7 @@ function readOpening(
   for (const [key, value] of Object.entries(entry)) {
     if (value === null || value === undefined) continue;
     const fields = fieldsAt(key, version);
-    if (fields.length > 0 || key === 'size' || key === 'hand') {
+    if (fields.length > 0 || own(COMPOSITE, key)) {
       if (typeof value === 'object') {
         faults.push({
           where: `${where}, ${key}`,

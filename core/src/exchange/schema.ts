@@ -1,7 +1,13 @@
 import { MAX_KEY_GROUPS } from '../securing/index.js';
 import { MAX_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
 import { FIELDS, fieldsAt, RECORDS, type Field } from '../stages/index.js';
-import { FACTS_VERSION, renamedRecords, retiredFacts, ROOM_USES } from '../opening/index.js';
+import {
+  FACTS_VERSION,
+  LOAD_USES,
+  renamedRecords,
+  retiredFacts,
+  ROOM_USES,
+} from '../opening/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 
 type Schema = Record<string, unknown>;
@@ -161,7 +167,15 @@ export function projectFileSchema(): Schema {
             storeys: list(text(40), 200),
             rooms: list(
               object(
-                { name: text(80), number: text(20), storey: text(40), use: { enum: ROOM_USES } },
+                {
+                  name: text(80),
+                  number: text(20),
+                  storey: text(40),
+                  use: { enum: ROOM_USES },
+                  area: { type: 'number', minimum: 0, description: 'Square metres.' },
+                  people: { type: 'integer', minimum: 0 },
+                  load: { enum: LOAD_USES },
+                },
                 ['name'],
               ),
               5000,

@@ -18,6 +18,9 @@ const NARROWEST_PAIR = inches(54);
 const EACH = /^(?:\(2\)|2@|2 @) ?(.+)$/;
 const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;
 
+/** Two leaves with a plus between them, then their height: `900 + 450 x 2100`, `3'0" + 1'6" x 7'0"`. */
+const UNEQUAL = /^([^+x×*]+?) ?\+ ?([^+x×*]+?) ?[x×*] ?([^+x×*]+)$/i;
+
 /**
  * Reads a size: the frame opening, or the leaf where the practice names sizes by the leaf; a third figure is
  * the thickness. `(2) 3070` names each of two leaves; `PR 3070` too, `6070 PR` the whole opening.
@@ -30,6 +33,8 @@ export function readSize(text: string, system: System, practice: Practice): Resu
   const each = EACH.exec(clean)?.[1];
   const pair = PAIR.exec(clean);
   const bare = each ?? pair?.[1] ?? pair?.[2] ?? text;
+  const uneven = UNEQUAL.exec(bare);
+  if (uneven) return readUnequal(uneven[1]!, uneven[2]!, uneven[3]!, system);
   const third = /^(.*?\s*[x×*].*?)\s*[x×*]\s*([^x×*]+)$/i.exec(bare);
   const size = parseSize(third ? third[1]! : bare, system);
   if (!size.ok) return size;
@@ -47,5 +52,32 @@ export function readSize(text: string, system: System, practice: Practice): Resu
       ? { leafWidth: Math.round(wide), leafHeight: height }
       : { frameWidth: wide, frameHeight: height }),
     ...(thickness ? { leafThickness: thickness.value } : {}),
+  });
+}
+
+/** Reads a wall opening, the structural or rough opening that the frame stands in. */
+export function readWallSize(text: string, system: System): Result<FactsPatch> {
+  if (text === '') return good({});
+  const size = parseSize(text, system);
+  return size.ok ? good({ wallWidth: size.value.width, wallHeight: size.value.height }) : size;
+}
+
+/** Two leaves: of one width a pair, else the wider is the active one. */
+function readUnequal(
+  first: string,
+  second: string,
+  tall: string,
+  system: System,
+): Result<FactsPatch> {
+  const [one, two, height] = [first, second, tall].map((part) => parseLength(part, system));
+  for (const part of [one!, two!, height!]) if (!part.ok) return part;
+  const [wide, narrow] = [one!, two!]
+    .map((part) => (part.ok ? part.value : 0))
+    .sort((a, b) => b - a) as [number, number];
+  return good({
+    kind: wide === narrow ? ('pair' as const) : ('unequal-pair' as const),
+    leafWidth: wide,
+    ...(wide === narrow ? {} : { inactiveWidth: narrow }),
+    ...(height!.ok ? { leafHeight: height!.value } : {}),
   });
 }

@@ -119,6 +119,8 @@ function reason(
 function tellNone(record: FinishingRecord, row: FinishRow, metal: BaseMetal, item: Item): void {
   // Cases that are painted take the colour that is made.
   if (metal === 'painted') return;
+  // What nobody asked for is no reason to ask anybody.
+  if (record.basisOf('finish') === 'assumed') return;
   record.report(
     'check',
     'finishing.none',

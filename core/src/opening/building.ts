@@ -16,12 +16,45 @@ export const ROOM_USES = [
 ] as const;
 export type RoomUse = (typeof ROOM_USES)[number];
 
+/** What a room is used for by the number of people it may hold. */
+export const LOAD_USES = [
+  'standing',
+  'chairs',
+  'tables',
+  'meeting',
+  'classroom',
+  'office',
+  'reading',
+  'shop',
+  'exercise',
+  'exhibition',
+  'stage',
+  'kitchen',
+  'workshop',
+  'industrial',
+  'treatment',
+  'inpatient',
+  'sleeping',
+  'dwelling',
+  'lockers',
+  'equipment',
+  'store',
+  'parking',
+] as const;
+export type LoadUse = (typeof LOAD_USES)[number];
+
 /** A room or space of the building. Openings name it by its name. */
 export interface Room {
   name: string;
   number?: string | undefined;
   storey?: string | undefined;
   use?: RoomUse | undefined;
+  /** Square metres, net or gross as the factor of its use asks. */
+  area?: number | undefined;
+  /** People it is for, where somebody counted them. */
+  people?: number | undefined;
+  /** What it is used for by the number of people, where its name does not say. */
+  load?: LoadUse | undefined;
 }
 
 /** Storeys from the lowest to the highest, and the rooms on them. */
@@ -34,6 +67,12 @@ export const NO_BUILDING: Building = { storeys: [], rooms: [] };
 
 const MAX_STOREYS = 200;
 const MAX_ROOMS = 5000;
+/** Square metres, and people, of one room. */
+const MAX_AREA = 1_000_000;
+const MAX_PEOPLE = 100_000;
+
+const within = (value: unknown, most: number): boolean =>
+  typeof value === 'number' && Number.isFinite(value) && value >= 0 && value <= most;
 
 /** One spelling of a room's name. */
 export function roomKey(name: string): string {
@@ -55,10 +94,14 @@ export function readBuilding(json: unknown): Result<Building> {
   for (const room of rooms as Partial<Room>[]) {
     if (typeof room !== 'object' || room === null || !text(room.name, 80))
       return bad('building.shape');
-    const { name, number, storey, use } = room;
+    const { name, number, storey, use, area, people, load } = room;
     if (number !== undefined && !text(number, 20)) return bad('building.shape');
     if (storey !== undefined && !text(storey, 40)) return bad('building.shape');
     if (use !== undefined && !ROOM_USES.includes(use)) return bad('building.shape');
+    if (area !== undefined && !within(area, MAX_AREA)) return bad('building.shape');
+    if (people !== undefined && !(within(people, MAX_PEOPLE) && Number.isInteger(people)))
+      return bad('building.shape');
+    if (load !== undefined && !LOAD_USES.includes(load)) return bad('building.shape');
     if (seen.has(roomKey(name!))) return bad('building.repeated', { name: name! });
     seen.add(roomKey(name!));
     read.push({
@@ -66,6 +109,9 @@ export function readBuilding(json: unknown): Result<Building> {
       ...(number ? { number } : {}),
       ...(storey ? { storey } : {}),
       ...(use ? { use } : {}),
+      ...(area !== undefined ? { area } : {}),
+      ...(people !== undefined ? { people } : {}),
+      ...(load ? { load } : {}),
     });
   }
   return good({ storeys: [...storeys], rooms: read });

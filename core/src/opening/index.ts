@@ -10,13 +10,15 @@ export { said, type MessageCode, type ParamNames, type ParamsOf } from './said.j
 export {
   NO_BUILDING,
   readBuilding,
+  LOAD_USES,
   ROOM_USES,
   roomKey,
   type Building,
   type Room,
   type RoomUse,
+  type LoadUse,
 } from './building.js';
-export { roomNamed, type ProjectBasis } from './basis.js';
+export { roomNamed, wayBetween, wayKey, type ProjectBasis, type Way } from './basis.js';
 export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { about, solid, span, type MeasuredLeaf } from './solid.js';
 export {

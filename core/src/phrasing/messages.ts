@@ -140,6 +140,12 @@ export const COMMON_MESSAGES = {
     '{mark} is keyed from the other side than the other doors of {count} along its corridor.',
   'checking.across.noWayOut':
     'No row of doors that people may leave by leads from {rooms} to the open.',
+  'checking.across.oneWay':
+    '{people} people leave {room}, and one door only leads on: one way out may serve {limit}.',
+  'checking.across.deadEnd':
+    '{room} has one way out: the length of its dead end and the people in it are to be checked.',
+  'checking.way.narrow':
+    '{people} people for whom it must be wide enough: {needed} clear, all leaves open; it has {clear}.',
   'checking.lead':
     'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',
   'checking.sealSeen':

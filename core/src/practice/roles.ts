@@ -1,4 +1,5 @@
 import { everywhere } from './stageValues.js';
+import { BUILDING_WORDS, CONTINENTAL_WORDS, ROOM_WORDS } from './roomWords.js';
 import { sourced, TRADE } from './sourced.js';
 import type { PracticeId } from './types.js';
 
@@ -151,76 +152,6 @@ const CLOSING: Record<Role, RoleClosing> = {
   roof: 'rated',
 };
 
-/** Words of room names by which a role is guessed; whole words, the first role that has one. */
-const WORDS: Record<Role, string> = {
-  'patient-toilet': 'patient toilet, patient bathroom, patient wc',
-  'cold-room': 'cold room, cold store, freezer, walk-in cooler, chill room',
-  'guest-room': 'guest room, guestroom, hotel room, guest bedroom suite',
-  apartment: 'flat, apartment, apt, maisonette, condominium',
-  'strong-room': 'strong room, pharmacy, drug store, safe, vault, cash room',
-  server: 'server, telephone room, comms, data room, telecom, rack room',
-  electrical: 'electrical, switchgear, switch room, transformer, dimmer room, meter room',
-  plant:
-    'plant, boiler, mechanical, riser, pump room, refuse, lift machine, elevator machine, generator',
-  store:
-    'store, stores, storage, closet, cupboard, linen, janitor, cleaner, archive, cellar, pantry, larder, wardrobe',
-  'toilet-group':
-    'men, women, ladies, gents, toilets, girls, boys, changing, locker room, restrooms, showers',
-  'toilet-single': 'toilet, wc, lavatory, restroom, washroom, accessible toilet',
-  bathroom: 'bathroom, bath, powder room, shower room, en suite, ensuite',
-  stair: 'stair, stairs, staircase, stairwell',
-  roof: 'roof',
-  goods: 'goods, receiving, loading, dock, delivery',
-  classroom: 'classroom, seminar, teaching, training',
-  treatment: 'exam, examination, treatment, lab, laboratory, consulting, imaging, pathology',
-  'patient-room': 'patient, ward',
-  meeting: 'meeting, conference, boardroom, interview',
-  assembly:
-    'auditorium, theatre, theater, chapel, lecture, ballroom, cinema, gymnasium, gym, restaurant, bar, café, cafe, rehearsal, recital, gallery, courtroom',
-  stage: 'stage, scene',
-  office: 'office, bureau, study',
-  kitchen: 'kitchen, servery, scullery',
-  shop: 'shop, showroom, salon, retail',
-  bedroom: 'bedroom, living, sitting, dining, lounge, nursery, parlour, front room, back room',
-  garage: 'garage',
-  balcony: 'balcony, terrace, patio, deck, loggia',
-  gate: 'gate, lane',
-  vestibule: 'vestibule, draught lobby, airlock',
-  entrance: 'entrance, foyer, reception',
-  'final-exit': '',
-  'exit-only': '',
-  'cross-corridor': '',
-  communicating: '',
-  closet: '',
-  'house-entrance': '',
-};
-
-/** German words beside the English ones, for the continental practice. */
-const GERMAN: Partial<Record<Role, string>> = {
-  office: 'büro, arbeitszimmer',
-  meeting: 'besprechung, konferenz',
-  classroom: 'klasse, klassenzimmer, unterricht',
-  store: 'lager, abstellraum, putzraum, archiv, keller',
-  electrical: 'elektro, verteiler, trafo',
-  plant: 'technik, heizung, lüftung',
-  server: 'serverraum, edv',
-  stair: 'treppe, treppenhaus, treppenraum',
-  'toilet-group': 'herren, damen, umkleide',
-  'toilet-single': 'behinderten-wc',
-  bathroom: 'bad, badezimmer',
-  bedroom: 'schlafzimmer, wohnzimmer, kinderzimmer, zimmer',
-  kitchen: 'küche',
-  apartment: 'wohnung',
-  entrance: 'eingang, empfang',
-  vestibule: 'windfang',
-  assembly: 'saal, aula',
-  balcony: 'balkon, terrasse, loggia',
-};
-
-const continentalWords = Object.fromEntries(
-  ROLES.map((role) => [role, [WORDS[role], GERMAN[role]].filter(Boolean).join(', ')]),
-) as Record<Role, string>;
-
 const words = (own: Record<Role, string>) =>
   sourced(own, 'term', `${TRADE}: names of rooms; a guess`);
 
@@ -231,8 +162,9 @@ export const ROLE_TABLES = {
     sourced(CLOSING, 'term', `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`),
   ),
   roleWords: {
-    ...everywhere(words(WORDS)),
-    continental: words(continentalWords),
+    ...everywhere(words(ROOM_WORDS)),
+    'us-commercial': words({ ...ROOM_WORDS, ...BUILDING_WORDS }),
+    continental: words(CONTINENTAL_WORDS),
   } satisfies Record<PracticeId, unknown>,
 };
 

@@ -50,6 +50,7 @@ const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   lockFor: KINDS,
   roleUse: LOCK_USES,
   roleClosing: ROLE_CLOSINGS,
+  frameByRole: ['steel', 'timber', 'aluminium', ''],
   oneMotion: ['always', 'ways out'],
   ratedLatch: ['always', 'as tested'],
   doubleKeyed: ['stop', 'check'],

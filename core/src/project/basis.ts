@@ -4,13 +4,21 @@ import {
   type LockSpec,
   type Product,
 } from '../catalogue/index.js';
-import { NO_BUILDING, roomKey, type Building, type ProjectBasis } from '../opening/index.js';
+import {
+  NO_BUILDING,
+  roomKey,
+  type Building,
+  type ProjectBasis,
+  type Way,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { buildPractice, isOwnPractice, type EditedPractice } from './editedPractices.js';
 import { practiceOf, PRACTICES } from './practices.js';
 
 const SHIPPED_LIST = Object.values(PRACTICES);
 const SHIPPED = new Map(SHIPPED_PRODUCTS.map((product) => [product.id, product]));
+
+const NO_WAYS: ReadonlyMap<string, Way> = new Map();
 
 /** The shipped catalogue with a project's own products in it. */
 export function catalogueWith(own: readonly Product[]): ReadonlyMap<string, Product> {
@@ -25,6 +33,7 @@ export function projectBasis(
   building: Building = NO_BUILDING,
   products: readonly Product[] = [],
   locks: readonly LockSpec[] = [],
+  ways: ReadonlyMap<string, Way> = NO_WAYS,
 ): ProjectBasis {
   const practices = new Map(own.map((edited) => [edited.id, buildPractice(edited)]));
   return {
@@ -34,6 +43,7 @@ export function projectBasis(
     rooms: new Map(building.rooms.map((room) => [roomKey(room.name), room])),
     products: catalogueWith(products),
     locks: lockSpecsWith(locks),
+    ways,
   };
 }
 
@@ -46,6 +56,7 @@ export function bareBasis(practice: Practice): ProjectBasis {
     rooms: new Map(),
     products: SHIPPED,
     locks: lockSpecsWith([]),
+    ways: NO_WAYS,
   };
 }
 

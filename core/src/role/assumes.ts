@@ -1,5 +1,12 @@
 import { known, swings, type OpeningFacts } from '../opening/index.js';
-import type { LockUse, Practice, Role } from '../practice/index.js';
+import type {
+  FrameMaterial,
+  LeafConstruction,
+  LockUse,
+  Practice,
+  Role,
+} from '../practice/index.js';
+import type { Occupancy } from './facts.js';
 
 /** Roles whose door people leave the building by, or pass on the way. */
 const WAYS_OUT: ReadonlySet<Role> = new Set([
@@ -12,6 +19,12 @@ const WAYS_OUT: ReadonlySet<Role> = new Set([
   'assembly',
   'shop',
 ]);
+
+/** Rooms that say themselves what they are used for, by the group with the most that is asked of it. */
+const OCCUPANCY: Partial<Record<Role, Occupancy>> = {
+  classroom: 'education',
+  assembly: 'assembly',
+};
 
 /** Uses by which nobody can lock anybody out. */
 const FREE: ReadonlySet<LockUse> = new Set(['passage', 'push-pull', 'stair', 'communicating']);
@@ -58,7 +71,9 @@ export function assumedBy(
   }
   const use = known(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
+  if (facts.access === undefined && assumed.lockUse === 'reader') assumed.access = 'reader';
   if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
+  if (facts.occupancy === undefined && OCCUPANCY[role]) assumed.occupancy = OCCUPANCY[role];
   // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.
   if (role === 'communicating' && facts.kind === 'single' && facts.twoLeaves === undefined)
     assumed.twoLeaves = true;
@@ -73,6 +88,44 @@ export function assumedBy(
     if (closing === 'always' || (closing === 'rated' && rated)) assumed.closer = 'any';
   }
   return assumed;
+}
+
+/**
+ * What the opening is usually made of by what it is, where nobody recorded it: leaf, frame, appearance. Where
+ * it is rated or stands to the weather the leaf that withstands it is taken.
+ */
+export function usualMake(
+  role: Role,
+  facts: OpeningFacts,
+  { values }: Practice,
+  exterior: boolean,
+): Partial<OpeningFacts> {
+  const assumed: Partial<OpeningFacts> = {};
+  if (facts.frameMaterial === undefined) {
+    const frame = values.frameByRole.value[role];
+    if (frame) assumed.frameMaterial = frame as FrameMaterial;
+  }
+  if (facts.leafConstruction === undefined) {
+    const leaf = usualLeaf(role, facts, values, exterior);
+    if (leaf) assumed.leafConstruction = leaf as LeafConstruction;
+  }
+  if (facts.finish === undefined) assumed.finish = values.finishUsual.value;
+  return assumed;
+}
+
+function usualLeaf(
+  role: Role,
+  facts: OpeningFacts,
+  { leafByRole, leafRated, leafRatedFrom, leafOutside, roomsOf }: Practice['values'],
+  exterior: boolean,
+): string {
+  const usual = leafByRole.value[role];
+  if (!usual.startsWith('timber')) return usual;
+  const minutes = known(facts.rating) ?? 0;
+  if (minutes >= leafRatedFrom.value) return leafRated.value;
+  // A hollow leaf holds back nothing.
+  if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';
+  return exterior && roomsOf.value !== 'dwellings' ? leafOutside.value : usual;
 }
 
 /** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */

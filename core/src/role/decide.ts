@@ -1,7 +1,15 @@
-import { known, roomNamed, said, type OpeningFacts } from '../opening/index.js';
+import {
+  known,
+  roomNamed,
+  said,
+  wayBetween,
+  type OpeningFacts,
+  type Said,
+  type Way,
+} from '../opening/index.js';
 import type { Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
-import { assumedBy, restsOnSeal } from './assumes.js';
+import { assumptionParts, reasonsFor } from './assumptions.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
@@ -15,8 +23,12 @@ export interface WholeOpening {
   readonly guessed: boolean;
   /** Which way people leave through it; undefined while nothing tells, or where nobody does. */
   readonly escape: Escape | undefined;
+  /** Why, where nobody recorded it. */
+  readonly escapeBecause: Said | undefined;
   /** Facts that are taken so because nobody recorded them. */
   readonly assumed: Partial<OpeningFacts>;
+  /** Why each of them is; empty unless somebody asks. */
+  readonly because: Readonly<Record<string, Said>>;
 }
 
 /** Decides what a door is and which way people leave by it: as recorded, else guessed from its rooms. */
@@ -53,42 +65,75 @@ export function decideWhole(
       ['role', 'lockUse'],
     );
   }
+  const way = wayBetween(facts.from, facts.to, project);
+  const parts = assumptionParts(role, facts, practice, rooms, way);
   const assumed = {
-    ...(role ? assumedBy(role, facts, practice, recorded !== undefined) : {}),
-    ...restsOnSeal(facts, role),
+    ...parts.outer,
+    ...parts.make,
+    ...parts.follows,
+    ...parts.people,
+    ...parts.rests,
   };
   const egress = known(facts.egress) ?? assumed.egress;
-  const escape = egress === true ? decideEscape(record, rooms) : undefined;
-  askOccupancy(record, facts, practice);
-  return { role, guessed: role !== undefined && recorded === undefined, escape, assumed };
+  const { escape, why } = egress === true ? decideEscape(record, rooms, way) : NO_ESCAPE;
+  askOccupancy(record, facts, assumed, practice);
+  return {
+    role,
+    guessed: role !== undefined && recorded === undefined,
+    escape,
+    escapeBecause: why,
+    assumed,
+    because: record.explains ? reasonsFor(role, facts, practice, parts, way) : {},
+  };
 }
 
-function decideEscape(record: RoleRecord, rooms: TwoRooms): Escape | undefined {
+const NO_ESCAPE = { escape: undefined, why: undefined };
+
+/** Towards the open by the graph of rooms where there is one, else by what the two spaces are. */
+function decideEscape(
+  record: RoleRecord,
+  rooms: TwoRooms,
+  way: Way | undefined,
+): { escape: Escape | undefined; why: Said | undefined } {
   const recorded = known(record.facts.escape);
   const escape =
-    recorded ?? guessEscape(spaceOf(rooms.from, rooms.fromUse), spaceOf(rooms.to, rooms.toUse));
-  if (escape)
-    record.decide('escape', escape, {
-      basis: recorded ? record.basisOf('escape') : 'assumed',
-      reasons: () => (recorded ? [] : [said('role.escapeGuessed', {})]),
-      facts: ['escape', 'from', 'to'],
-    });
-  else record.ask('escape', 'ask.escape', ['escape']);
-  return escape;
+    recorded ??
+    way?.escape ??
+    guessEscape(spaceOf(rooms.from, rooms.fromUse), spaceOf(rooms.to, rooms.toUse));
+  if (!escape) {
+    record.ask('escape', 'ask.escape', ['escape']);
+    return NO_ESCAPE;
+  }
+  const why = recorded
+    ? undefined
+    : way?.escape
+      ? said('role.escapeWays', { people: way.people })
+      : said('role.escapeGuessed', {});
+  record.decide('escape', escape, {
+    basis: recorded ? record.basisOf('escape') : 'assumed',
+    reasons: () => (why ? [why] : []),
+    facts: ['escape', 'from', 'to'],
+  });
+  return { escape, why };
 }
 
 /** The occupancy is asked for where the number of people is near the limit and limits differ by it. */
 function askOccupancy(
   record: RoleRecord,
   facts: OpeningFacts,
+  assumed: Partial<OpeningFacts>,
   { values }: StageInput['practice'],
 ): void {
   const recorded = known(record.facts.occupancy);
-  if (recorded) {
-    record.decide('occupancy', recorded, { basis: 'given', facts: ['occupancy'] });
+  const occupancy = recorded ?? known(assumed.occupancy);
+  if (occupancy) {
+    record.decide('occupancy', occupancy, {
+      basis: recorded ? record.basisOf('occupancy') : 'assumed',
+      facts: ['occupancy'],
+    });
     return;
   }
-  const people = known(facts.occupants);
+  const people = known(facts.occupants) ?? known(assumed.occupants);
   const near = values.panicFrom.value * values.panicNear.value;
   const { dwelling: _, ...groups } = values.panicPeople.value;
   if (people === undefined || people < near || facts.egress === false) return;

@@ -1,7 +1,7 @@
 import { remembered } from '../measure/index.js';
 import type { RoomUse } from '../opening/index.js';
 import { ROLES, roleWords, type Practice, type Role } from '../practice/index.js';
-import { spaceOf, type Space } from './spaces.js';
+import { spaceNamed, spaceOf, type Space } from './spaces.js';
 
 /** What is known of the two rooms an opening stands between. */
 export interface TwoRooms {
@@ -41,7 +41,9 @@ const OWN: ReadonlySet<Role> = new Set([
   'goods',
 ]);
 
-const HALL = /^(hall|hallway|flur|diele)( \d+)?$/i;
+const HALL = /^(hall|hallway|flur|diele)( \d{1,2})?$/i;
+/** Halls that people come into from the street. */
+const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
 /** In a dwelling these are rooms like others. */
 const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
@@ -66,14 +68,34 @@ interface Side {
 }
 
 function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
-  const byName =
-    name && !isStair(name) ? patternsOf(words).find(([, one]) => one.test(name))?.[0] : undefined;
-  return { name, space: spaceOf(name, use), role: byName ?? (use && BY_USE[use]) };
+  const found =
+    name && !isStair(name)
+      ? patternsOf(words).find(([, pattern]) => pattern.test(name))
+      : undefined;
+  const role = found?.[0] ?? (use && BY_USE[use]);
+  // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
+  const named = name && !use ? spaceNamed(name) : undefined;
+  const word = named && found && !THROUGH.has(found[0]) ? found[1].exec(name!) : null;
+  const later = word !== null && word.index + word[0].length > named!.ends;
+  return { name, space: later ? 'room' : spaceOf(name, use), role };
 }
+
+/** Roles of spaces that people pass through: their own words say so. */
+const THROUGH: ReadonlySet<Role> = new Set([
+  'stair',
+  'roof',
+  'balcony',
+  'gate',
+  'entrance',
+  'vestibule',
+]);
 
 /** A cellar stair is a stair, a cupboard under the stairs is not. */
 function isStair(name: string): boolean {
-  return /(?<![\p{L}])stair(s|case|well)?( \w+)?$/iu.test(name.trim()) && !/under/i.test(name);
+  return (
+    /(?<![\p{L}])stair(s|case|well)?( (?:no\.? ?)?#?[\w.-]+)?$/iu.test(name.trim()) &&
+    !/under/i.test(name)
+  );
 }
 
 const guessFor = remembered(
@@ -106,6 +128,15 @@ export function guessRole(rooms: TwoRooms, practice: Practice): Role | undefined
   const { roleWords: words, roomsOf } = practice.values;
   const dwelling = roomsOf.value === 'dwellings';
   return guessFor(words.value, from, to, fromUse, toUse, dwelling, exterior);
+}
+
+/** What the door of a room is by the room alone, its name or its use; undefined where they do not tell. */
+export function roleOfRoom(
+  name: string,
+  use: RoomUse | undefined,
+  { values }: Practice,
+): Role | undefined {
+  return sideOf(name, use, values.roleWords.value).role;
 }
 
 /** The three likeliest where the rooms do not tell. */
@@ -151,7 +182,8 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   }
   if (isOpen(one)) return two.role;
   if (isOpen(two)) return one.role;
-  return two.role ?? one.role;
+  // A room whose purpose nobody knows may be anything, whatever it is entered from.
+  return one.role && two.role ? two.role : undefined;
 }
 
 /** Whether a space is one of a dwelling. */
@@ -173,6 +205,7 @@ function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undef
   if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
   if (outer.role === 'balcony') return 'balcony';
   if (inner.space === 'entrance') return dwelling ? 'house-entrance' : 'entrance';
+  if (!dwelling && ARRIVAL.test(inner.name ?? '')) return 'entrance';
   const hall = HALL.test(inner.name?.trim() ?? '');
   if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;

@@ -2,6 +2,15 @@
 export const ROLE_MESSAGES = {
   'role.guessed': 'Guessed from its rooms, {from} and {to}: to be confirmed.',
   'role.escapeGuessed': 'Guessed from its rooms: towards the open. To be confirmed.',
+  'assumed.exterior': 'One side is in the open: {from}, {to}.',
+  'assumed.make': 'Usual for this role ({role}) in {practice} work.',
+  'assumed.people': 'By the ways out of the building: {people} people leave by it.',
+  'assumed.peopleAtLeast':
+    'By the ways out of the building: at least {people} people leave by it; not every room is counted.',
+  'assumed.role': 'Follows from the role: {role}.',
+  'assumed.seal': 'The leaf rests on a seal, as weather, smoke, sound or light is held back.',
+  'role.escapeWays':
+    'By the ways out of the building, towards the open: {people} people counted. To be confirmed.',
   'ask.role': 'What is this door? Likeliest: {first}, {second}, {third}.',
   'ask.escape': 'Which way do people leave through it?',
   'ask.occupancy':

@@ -54,7 +54,8 @@ describe('what a door is, guessed from its rooms', () => {
     ['Garage', 'Kitchen', 'garage'],
     ['Lane', 'Garden', 'gate'],
     ['Kitchen', 'Cold room', 'cold-room'],
-    ['Dining room', 'Servery', 'bedroom'],
+    ['Dining room', 'Servery', 'kitchen'],
+    ['Dining room', 'Servery', 'bedroom', 'us-residential'],
     ['Corridor', 'Kitchen', 'kitchen'],
     ['Yard', 'Loading bay', 'goods'],
     ['Street', 'Shop', 'shop'],
@@ -180,18 +181,20 @@ describe('a decided opening', () => {
   it('assumes what follows of the role, and only what nobody recorded', () => {
     const { results } = decide({ role: 'stair' });
     expect(results.opening.assumed).toEqual({
+      finish: 'satin chrome',
       lockUse: 'stair',
       secured: false,
       egress: true,
       closer: 'any',
     });
     const told = { lockUse: 'store', secured: true, egress: false, closer: 'none' } as const;
-    expect(decide({ role: 'stair', ...told }).results.opening.assumed).toEqual({});
+    expect(decide({ role: 'stair', finish: 'brass', ...told }).results.opening.assumed).toEqual({});
     // Looked for and not found out is recorded, too: it stays unknown.
     expect(decide({ role: 'stair', egress: 'unknown' }).results.opening.assumed).not.toHaveProperty(
       'egress',
     );
     expect(decide({ role: 'office' }).results.opening.assumed).toEqual({
+      finish: 'satin chrome',
       lockUse: 'office',
       secured: true,
     });

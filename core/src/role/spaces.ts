@@ -13,26 +13,42 @@ const BY_USE: Partial<Record<RoomUse, Space>> = {
   corridor: 'corridor',
 };
 
-/** Whole words; a bare path, court or hall says nothing. */
-const whole = (words: string) => new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'iu');
+/** Whole words; a bare path, court or hall says nothing, one with a number of three figures is a corridor. */
+const whole = (words: string) => new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'giu');
 const NAMES: readonly [Space, RegExp][] = [
   [
     'outdoors',
     whole(
-      'street|exterior|outside|outdoors?|yard|terrace|garden|roof|courtyard|car park|parking lot|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|straße|hof|garten',
+      'street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|car park|parking(?: lot)?|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|play area|grade|straße|hof|garten|außen|aussen|freien?',
     ),
   ],
   ['stair', whole('stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum')],
   [
     'entrance',
-    whole('entrance hall|entrance|foyer|reception|porch|vestibule|windfang|eingang|empfang'),
+    whole(
+      'entrance hall|entrance|entry|foyer|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
+    ),
   ],
-  ['corridor', whole('corridor|passage|passageway|hallway|lobby|landing|concourse|flur|gang')],
+  [
+    'corridor',
+    whole(
+      'corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|flur|gang|korridor|diele',
+    ),
+  ],
 ];
+
+/** What a name says a space is, and where in the name its last word for it ends. */
+export function spaceNamed(name: string): { space: Space; ends: number } | undefined {
+  for (const [space, words] of NAMES) {
+    const found = [...name.matchAll(words)].pop();
+    if (found) return { space, ends: found.index + found[0].length };
+  }
+  return undefined;
+}
 
 /** What a space is: by its use where the building has it, else by its name, which is a guess. */
 export function spaceOf(name: string | undefined, use: RoomUse | undefined): Space | undefined {
   if (use) return BY_USE[use] ?? 'room';
   if (!name) return undefined;
-  return NAMES.find(([, words]) => words.test(name))?.[0] ?? 'room';
+  return spaceNamed(name)?.space ?? 'room';
 }

@@ -10,6 +10,8 @@ import {
   type ValuesOf,
 } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
+import { LOAD_VALUES } from './loads.js';
+import { USUAL_VALUES } from './usualMake.js';
 
 /** People from which exit devices are asked for, by occupancy; 0 where number alone asks for none. */
 type PanicPeople = Record<Occupancy, number>;
@@ -38,6 +40,8 @@ const METRIC = Object.fromEntries(
 /** Figures of the trade about roles and ways out. */
 export const ROLE_VALUES = {
   ...ROLE_TABLES,
+  ...USUAL_VALUES,
+  ...LOAD_VALUES,
   /** Whether rooms are read as those of a dwelling where their names serve both. */
   roomsOf: {
     ...everywhere<string>(

@@ -73,6 +73,7 @@ describe('every stage', () => {
         const brief = decideOpening(facts, practice, { explain: false });
         const bare = (decided: typeof told) => ({
           ...decided,
+          results: { ...decided.results, opening: { ...decided.results.opening, because: {} } },
           decisions: decided.decisions.map((one) => ({
             ...one,
             reasons: [],
@@ -81,6 +82,7 @@ describe('every stage', () => {
           })),
         });
         expect(JSON.stringify(bare(brief))).toBe(JSON.stringify(bare(told)));
+        expect(brief.results.opening.because).toEqual({});
         for (const one of brief.decisions)
           expect([one.reasons, one.alternatives, one.question]).toEqual([[], [], undefined]);
         for (const one of told.decisions)

@@ -12,7 +12,15 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import { decideOpening, draw, VIEWS, writeSvg, type OpeningFacts, type View } from '@riegel/core';
+import {
+  decideOpening,
+  draw,
+  VIEWS,
+  withWays,
+  writeSvg,
+  type OpeningFacts,
+  type View,
+} from '@riegel/core';
 import { DOCUMENT_NAMES, type DocumentName } from '../documents/document.entity.js';
 import { decidingBasis } from '../documents/decidingBasis.js';
 import { documentJson, DocumentsService } from '../documents/documents.service.js';
@@ -132,10 +140,8 @@ export class OpeningsController {
     if (!opening || !VIEWS.includes(name as View)) throw notFound('The drawing');
     const facts = JSON.parse(opening.facts) as OpeningFacts;
     const { practice } = await this.projects.get(projectId);
-    const decided = decideOpening(
-      facts,
-      decidingBasis(practice, await this.documents.forDeciding(projectId)),
-    );
+    const basis = decidingBasis(practice, await this.documents.forDeciding(projectId));
+    const decided = decideOpening(facts, withWays(basis, await this.openings.edges(projectId)));
     const units = { system: decided.practice.system, denominator: decided.practice.denominator };
     response
       .type('image/svg+xml')

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import type { OpeningFacts } from '@riegel/core';
+import type { DoorFacts, OpeningFacts } from '@riegel/core';
 import { ask } from '../database/ask.js';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
@@ -59,6 +59,26 @@ export class OpeningsService {
         after = [last.made, last.id];
       }
     });
+  }
+
+  /** What of every opening the ways out of the building depend on. */
+  async edges(projectId: string): Promise<DoorFacts[]> {
+    const rows = await ask<Record<keyof DoorFacts, string | null>>(
+      this.source,
+      `SELECT JSON_VALUE(facts, '$.from') AS \`from\`, JSON_VALUE(facts, '$.to') AS \`to\`,
+              JSON_VALUE(facts, '$.egress') AS egress, JSON_VALUE(facts, '$.escape') AS escape
+         FROM opening WHERE project_id = ? ORDER BY created_at, id`,
+      [projectId],
+    );
+    // JSON_VALUE gives booleans as 1 and 0.
+    const truth = (text: string | null) =>
+      text === null ? undefined : text === 'unknown' ? text : text === '1' || text === 'true';
+    return rows.map(({ from, to, egress, escape }) => ({
+      from: from ?? undefined,
+      to: to ?? undefined,
+      egress: truth(egress),
+      escape: (escape ?? undefined) as DoorFacts['escape'],
+    }));
   }
 
   async one(projectId: string, id: string): Promise<OpeningText | undefined> {

@@ -34,6 +34,7 @@ import { browserTabs } from './tabs.js';
 import { speak } from '../words.js';
 import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
 import { useStream } from './stream.js';
+import { WaysKeeper } from './ways.js';
 
 /** The openings of a project as they stand, one's own unsaved changes among them. */
 export interface OpeningsState {
@@ -290,7 +291,7 @@ export function ProjectProvider({
   }, [outbox, client, key, id, onAck]);
 
   const whole = project.data;
-  const basis = useMemo<BasisData | undefined>(
+  const own = useMemo<BasisData | undefined>(
     () =>
       whole && {
         key: [
@@ -309,13 +310,19 @@ export function ProjectProvider({
       },
     [whole],
   );
+  const [keeper] = useState(() => new WaysKeeper());
+  const ways = own && keeper.waysOf(shown, basisOf(own), own.key);
+  const basis = useMemo<BasisData | undefined>(
+    () => own && ways && { ...own, ways: ways.ways, waysKey: ways.key },
+    [own, ways],
+  );
   const failure = project.error ?? openings.error;
   const practice = useMemo(() => {
-    const own = basis && basisOf(basis).practice;
+    const used = own && basisOf(own).practice;
     // Before anything below is drawn: its words are those of the practice.
-    speak(own?.language);
-    return own;
-  }, [basis]);
+    speak(used?.language);
+    return used;
+  }, [own]);
   const value = useMemo<ProjectState | undefined>(
     () =>
       whole && basis && practice

@@ -11,7 +11,7 @@ import {
   type Searched,
 } from '@riegel/core';
 import type { OpeningView } from '../app/api.js';
-import { basisOf, type BasisData } from './basis.js';
+import { basisOf, wayText, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';
 import type { ProjectFindings } from './findings.js';
@@ -39,8 +39,9 @@ export function askCore<R>(
   work: (core: Remote<CoreWorker>) => Promise<R>,
 ): Promise<R> {
   return line.ask((core) => {
-    if (told.get(core) !== basis.key) {
-      told.set(core, basis.key);
+    const key = `${basis.key} ${basis.waysKey ?? ''}`;
+    if (told.get(core) !== key) {
+      told.set(core, key);
       // Messages are read in order: it is there before the question. A worker that dies is told by the line.
       void core.useBasis(basis);
     }
@@ -65,6 +66,9 @@ function rowsOf(projectId: string): RowStore {
   return kept.store;
 }
 
+/** What a line is decided with: a way out that changes elsewhere decides only the lines on it anew. */
+const keyOf = (basis: BasisData, facts: OpeningFacts) => `${basis.key} ${wayText(basis, facts)}`;
+
 /** The register's lines, decided again only for openings whose facts changed. */
 export function useRows(
   projectId: string,
@@ -76,14 +80,14 @@ export function useRows(
   const wanted = useMemo(() => ({ openings, basis }), [openings, basis]);
   useEffect(() => {
     let current = true;
-    const changed = store.stale(wanted.openings, wanted.basis.key);
+    const changed = store.stale(wanted.openings, ({ facts }) => keyOf(wanted.basis, facts));
     const decide = async () => {
       for (let at = 0; at < changed.length && current;) {
         const batch = changed.slice(at, at + (at === 0 ? FIRST_BATCH : BATCH));
         at += batch.length;
         store.put(
           batch,
-          wanted.basis.key,
+          ({ facts }) => keyOf(wanted.basis, facts),
           await askCore(wanted.basis, (core) =>
             core.rows(batch.map(({ id, facts }) => ({ id, facts }))),
           ),

@@ -1,8 +1,8 @@
 import {
   acrossFindings,
   decideOpening,
+  egressOf,
   lookAlikeOf,
-  NO_BUILDING,
   type AcrossFinding,
   type Finding,
   type OpeningFacts,
@@ -47,6 +47,10 @@ export function findingsOf(
       assumed: decided.decisions.filter(({ basis: of }) => of === 'assumed').length,
     };
   });
-  const rooms = [...basis.rooms.values()];
-  return { openings: found, across: acrossFindings(alike, { ...NO_BUILDING, rooms }) };
+  const egress = egressOf(
+    openings.map(({ facts }) => facts),
+    basis.rooms,
+    basis.practice,
+  );
+  return { openings: found, across: acrossFindings(alike, egress, basis.practice) };
 }

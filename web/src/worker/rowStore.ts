@@ -4,7 +4,7 @@ import { countProgress, type StageCount } from './progress.js';
 
 interface Known {
   row: PackedRow;
-  /** What it was decided of: an opening whose facts are others is decided anew. */
+  /** What it was decided of and with: where either is another it is decided anew. */
   facts: OpeningFacts;
   basis: string;
 }
@@ -40,7 +40,7 @@ export class RowStore {
   }
 
   /** The openings that are not decided as they stand. Lines of openings that are no more go. */
-  stale<T extends Asked>(openings: readonly T[], basis: string): T[] {
+  stale<T extends Asked>(openings: readonly T[], keyOf: (one: T) => string): T[] {
     if (this.known.size > openings.length) {
       const left = new Set(openings.map(({ id }) => id));
       for (const [id, { row }] of this.known) {
@@ -50,20 +50,25 @@ export class RowStore {
       }
       this.tell();
     }
-    return openings.filter(({ id, facts }) => {
-      const known = this.known.get(id);
-      return known?.facts !== facts || known.basis !== basis;
+    return openings.filter((one) => {
+      const known = this.known.get(one.id);
+      return known?.facts !== one.facts || known.basis !== keyOf(one);
     });
   }
 
   /** Takes the answers to some openings, in the order they were asked in, and tells who looks. */
-  put(asked: readonly Asked[], basis: string, rows: readonly PackedRow[]): void {
-    asked.forEach(({ id, facts }, index) => {
+  put<T extends Asked>(
+    asked: readonly T[],
+    keyOf: (one: T) => string,
+    rows: readonly PackedRow[],
+  ): void {
+    asked.forEach((one, index) => {
+      const { id, facts } = one;
       const row = rows[index]!;
       const before = this.known.get(id);
       if (before) this.count(before.row, -1);
       this.count(row, 1);
-      this.known.set(id, { row, facts, basis });
+      this.known.set(id, { row, facts, basis: keyOf(one) });
     });
     this.tell();
   }

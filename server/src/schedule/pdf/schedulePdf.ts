@@ -9,6 +9,7 @@ import {
   projectBasis,
   scheduleBySet,
   unitsOf,
+  withWays,
   type Building,
   type EditedPractice,
   type KnownSet,
@@ -38,7 +39,10 @@ export interface ScheduleJob {
 
 /** What the job's openings are decided with. */
 function basisOf(job: ScheduleJob): ProjectBasis {
-  return projectBasis(job.practice, job.practices, job.building, job.products, job.locks);
+  return withWays(
+    projectBasis(job.practice, job.practices, job.building, job.products, job.locks),
+    job.openings.map(({ facts }) => facts),
+  );
 }
 
 /** Decides and groups a job's openings. */

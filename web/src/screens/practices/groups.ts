@@ -8,6 +8,12 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'roleUse',
       'roleClosing',
       'roleWords',
+      'leafByRole',
+      'frameByRole',
+      'leafRated',
+      'leafRatedFrom',
+      'leafOutside',
+      'finishUsual',
       'panicPeople',
       'panicFrom',
       'panicNear',
@@ -212,6 +218,8 @@ export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: st
   lockGrade: { rows: 'lockKind' },
   panicPeople: { rows: 'occupancy' },
   clearByRole: { rows: 'role' },
+  leafByRole: { rows: 'role' },
+  frameByRole: { rows: 'role', options: 'frameMaterial' },
 };
 
 const GROUPED = new Set(VALUE_GROUPS.flatMap(({ names }) => names));

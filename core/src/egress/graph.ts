@@ -1,0 +1,137 @@
+import { known, roomKey, type OpeningFacts, type Room } from '../opening/index.js';
+import type { Practice, Role } from '../practice/index.js';
+import { peopleOf, roleOfRoom, spaceOf, type Space } from '../role/index.js';
+
+/** What of an opening the ways out of its building depend on. */
+export type DoorFacts = Pick<OpeningFacts, 'from' | 'to' | 'egress' | 'escape'>;
+
+/** One room as a node. */
+export interface EgressRoom {
+  key: string;
+  name: string;
+  space: Space;
+  /** Whether it counts as safe: in the open, and neither roof nor balcony. */
+  safe: boolean;
+  /** Whether people on the way out pass through it as through a room of somebody’s own. */
+  passage: 'free' | 'room' | 'last';
+  /** People who are in it; undefined while neither their number nor the area is known. */
+  people: number | undefined;
+}
+
+/** Doors between two rooms, all of them together. */
+export interface EgressDoors {
+  one: number;
+  two: number;
+  /** How many. */
+  count: number;
+  /** Which way they may be passed by what was recorded. */
+  forth: boolean;
+  back: boolean;
+  /** Whether somebody recorded the direction. */
+  told: boolean;
+}
+
+export interface EgressGraph {
+  rooms: readonly EgressRoom[];
+  doors: readonly EgressDoors[];
+  /** Of each room the doors at it, by index. */
+  at: readonly (readonly number[])[];
+  index: ReadonlyMap<string, number>;
+}
+
+/** Rooms in the open that nobody leaves by. */
+const UNSAFE: ReadonlySet<Role> = new Set(['roof', 'balcony']);
+/** Rooms that no way out leads through if there is another (IBC 1016.2): locked or cluttered. */
+const LAST: ReadonlySet<Role> = new Set([
+  'store',
+  'strong-room',
+  'electrical',
+  'plant',
+  'server',
+  'toilet-single',
+  'toilet-group',
+  'bathroom',
+  'patient-toilet',
+  'cold-room',
+  'kitchen',
+  'closet',
+  'guest-room',
+  'apartment',
+  'bedroom',
+]);
+
+/** Rooms as nodes, the doors between two as one edge; openings without both rooms are left out. */
+export function egressGraph(
+  openings: Iterable<DoorFacts>,
+  listed: ReadonlyMap<string, Room>,
+  practice: Practice,
+): EgressGraph {
+  const rooms: EgressRoom[] = [];
+  const at: number[][] = [];
+  const index = new Map<string, number>();
+  const nodeOf = (name: string): number => {
+    const key = roomKey(name);
+    const known = index.get(key);
+    if (known !== undefined) return known;
+    index.set(key, rooms.length);
+    rooms.push(nodeFor(key, name, listed.get(key), practice));
+    at.push([]);
+    return rooms.length - 1;
+  };
+  for (const { name } of listed.values()) nodeOf(name);
+  const doors: EgressDoors[] = [];
+  const between = new Map<number, number>();
+  for (const { from, to, egress, escape } of openings) {
+    if (!from || !to) continue;
+    const [a, b] = [nodeOf(from), nodeOf(to)];
+    if (a === b || known(egress) === false) continue;
+    const [one, two] = a < b ? [a, b] : [b, a];
+    const told = known(escape);
+    const along = told === undefined || told === 'both';
+    const toTwo = told === (one === a ? 'to' : 'from');
+    const key = one * MOST_ROOMS + two;
+    const place = between.get(key);
+    const edge = place === undefined ? blank(one, two) : doors[place]!;
+    if (place === undefined) {
+      between.set(key, doors.length);
+      at[one]!.push(doors.length);
+      at[two]!.push(doors.length);
+      doors.push(edge);
+    }
+    edge.count += 1;
+    edge.forth ||= along || toTwo;
+    edge.back ||= along || !toTwo;
+    edge.told ||= told !== undefined;
+  }
+  return { rooms, doors, at, index };
+}
+
+const MOST_ROOMS = 1_000_000;
+
+const blank = (one: number, two: number): EgressDoors => ({
+  one,
+  two,
+  count: 0,
+  forth: false,
+  back: false,
+  told: false,
+});
+
+function nodeFor(
+  key: string,
+  name: string,
+  room: Room | undefined,
+  practice: Practice,
+): EgressRoom {
+  const space = spaceOf(name, room?.use);
+  const role = roleOfRoom(name, room?.use, practice);
+  const open = space === 'outdoors';
+  return {
+    key,
+    name,
+    space: space ?? 'room',
+    safe: open && !(role && UNSAFE.has(role)),
+    passage: space !== 'room' ? 'free' : role && LAST.has(role) ? 'last' : 'room',
+    people: open ? 0 : peopleOf(room, name, role, practice),
+  };
+}

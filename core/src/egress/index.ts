@@ -1,0 +1,2 @@
+export type { DoorFacts } from './graph.js';
+export { egressOf, withWays, type DoorEgress, type Egress, type RoomEgress } from './ways.js';

@@ -1,0 +1,118 @@
+import {
+  known,
+  said,
+  type OpeningFacts,
+  type Results,
+  type Said,
+  type Way,
+} from '../opening/index.js';
+import type { Practice, Role } from '../practice/index.js';
+import { assumedBy, restsOnSeal, usualMake } from './assumes.js';
+import type { TwoRooms } from './guess.js';
+import { spaceOf } from './spaces.js';
+
+/** One fact that is taken so because nobody recorded it. */
+export interface Assumption {
+  fact: keyof OpeningFacts & string;
+  value: string | number | boolean;
+  /** Why it is; undefined where it was decided without explanations. */
+  because: Said | undefined;
+}
+
+/**
+ * What of an opening is assumed, in the order it follows: what the door is, which way people leave by it, then
+ * what comes of that. Recording a fact confirms or replaces it.
+ */
+export function assumptionsOf({
+  facts,
+  results,
+}: {
+  facts: OpeningFacts;
+  results: Results;
+}): Assumption[] {
+  const { role, guessed, escape, escapeBecause, assumed, because } = results.opening;
+  const list: Assumption[] = [];
+  if (role && guessed)
+    list.push({
+      fact: 'role',
+      value: role,
+      because: said('role.guessed', { from: facts.from ?? '–', to: facts.to ?? '–' }),
+    });
+  if (escape && escapeBecause) list.push({ fact: 'escape', value: escape, because: escapeBecause });
+  for (const [fact, value] of Object.entries(assumed))
+    list.push({
+      fact: fact as Assumption['fact'],
+      value: value as Assumption['value'],
+      because: because[fact],
+    });
+  return list;
+}
+
+type Part = Partial<OpeningFacts>;
+
+/** What is assumed, by what it follows from. */
+export type AssumptionParts = Readonly<
+  Record<'outer' | 'make' | 'follows' | 'people' | 'rests', Part>
+>;
+
+/** What is assumed of an opening where nobody recorded it. */
+export function assumptionParts(
+  role: Role | undefined,
+  facts: OpeningFacts,
+  practice: Practice,
+  rooms: TwoRooms,
+  way: Way | undefined,
+): AssumptionParts {
+  const outer = exteriorOf(facts, rooms);
+  const exterior = (outer.exterior ?? facts.exterior) === true;
+  const people = peopleBy(facts, practice, way);
+  return {
+    outer,
+    make: role ? usualMake(role, facts, practice, exterior) : {},
+    follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
+    people,
+    rests: restsOnSeal({ ...facts, ...outer }, role),
+  };
+}
+
+/** Why each assumed fact is assumed. */
+export function reasonsFor(
+  role: Role | undefined,
+  facts: OpeningFacts,
+  practice: Practice,
+  { outer, make, follows, people, rests }: AssumptionParts,
+  way: Way | undefined,
+): Record<string, Said> {
+  const of = (part: Part, because: () => Said) =>
+    Object.keys(part).map((name): [string, Said] => [name, because()]);
+  const [from, to] = [facts.from ?? '–', facts.to ?? '–'];
+  const what = { role: { term: `role.${role}` } };
+  return Object.fromEntries([
+    ...of(outer, () => said('assumed.exterior', { from, to })),
+    ...of(make, () => said('assumed.make', { ...what, practice: practice.name })),
+    ...of(follows, () => said('assumed.role', what)),
+    ...of(people, () =>
+      said(way!.whole ? 'assumed.people' : 'assumed.peopleAtLeast', { people: way!.people }),
+    ),
+    ...of(rests, () => said('assumed.seal')),
+  ]);
+}
+
+/** One side in the open is enough, unless both are. */
+function exteriorOf(facts: OpeningFacts, { from, to, fromUse, toUse }: TwoRooms): Part {
+  if (facts.exterior !== undefined) return {};
+  const [one, two] = [spaceOf(from, fromUse), spaceOf(to, toUse)];
+  if (one === undefined || two === undefined || (one === 'outdoors') === (two === 'outdoors'))
+    return {};
+  return { exterior: true };
+}
+
+/** Who leaves by it, by the graph of rooms; so many that it matters make it a way out. */
+function peopleBy(facts: OpeningFacts, { values }: Practice, way: Way | undefined): Part {
+  if (!way?.escape || way.people === 0 || facts.egress === false) return {};
+  const many = way.people >= values.panicFrom.value * values.panicNear.value;
+  return {
+    ...(facts.occupants === undefined ? { occupants: way.people } : {}),
+    ...(facts.egress === undefined && many ? { egress: true } : {}),
+  };
+}

@@ -1,0 +1,119 @@
+import {
+  everywhere,
+  ROLES,
+  sourced,
+  TRADE,
+  type PracticeId,
+  type Role,
+  type Sourced,
+} from '../practice/index.js';
+
+/** Of what a leaf or a frame of each role is usually made; empty where it is of its own kind and asked. */
+type ByRole = Record<Role, string>;
+
+const usual = (of: ByRole, what: string) =>
+  sourced(of, 'term', `${TRADE}: ${what}; assumed until somebody says`, 'preference');
+
+const byRole = (of: string, ...others: [string, readonly Role[]][]): ByRole => ({
+  ...(Object.fromEntries(ROLES.map((role) => [role, of])) as ByRole),
+  ...Object.fromEntries(others.flatMap(([other, roles]) => roles.map((role) => [role, other]))),
+});
+
+const GLAZED: readonly Role[] = ['entrance', 'vestibule', 'shop'];
+const OUTER: readonly Role[] = ['final-exit', 'exit-only', 'goods', 'roof', 'stage'];
+const SERVICE: readonly Role[] = ['plant', 'electrical', 'server'];
+const HOME: readonly Role[] = ['bedroom', 'closet', 'bathroom'];
+/** Doors that are ordered each for itself. */
+const OWN: readonly Role[] = ['cold-room', 'gate', 'balcony', 'house-entrance'];
+
+const LEAVES: Record<PracticeId, ByRole> = {
+  'us-commercial': byRole(
+    'timber-particle',
+    ['aluminium-narrow', GLAZED],
+    ['steel-honeycomb-16', OUTER],
+    ['steel-honeycomb-18', [...SERVICE, 'stair', 'strong-room']],
+    ['timber-hollow', ['closet']],
+    ['', OWN],
+  ),
+  'us-residential': byRole(
+    'timber-hollow',
+    ['timber-particle', ['garage', 'apartment', 'stair']],
+    ['aluminium-narrow', GLAZED],
+    ['steel-honeycomb-18', [...OUTER, ...SERVICE]],
+    ['', OWN],
+  ),
+  british: byRole(
+    'timber-particle',
+    ['aluminium-narrow', GLAZED],
+    ['steel-honeycomb-18', OUTER],
+    ['timber-hollow', ['closet']],
+    ['', OWN],
+  ),
+  continental: byRole(
+    'timber-particle',
+    ['aluminium-narrow', [...GLAZED, 'cross-corridor']],
+    ['steel-honeycomb-18', [...OUTER, ...SERVICE, 'stair']],
+    ['timber-hollow', ['closet']],
+    ['', OWN],
+  ),
+  australasian: byRole(
+    'timber-particle',
+    ['aluminium-narrow', GLAZED],
+    ['steel-honeycomb-18', OUTER],
+    ['timber-hollow', HOME],
+    ['', OWN],
+  ),
+};
+
+const FRAMES: Record<PracticeId, ByRole> = {
+  'us-commercial': byRole('steel', ['aluminium', GLAZED], ['', OWN]),
+  'us-residential': byRole('timber', ['aluminium', GLAZED], ['steel', OUTER], ['', OWN]),
+  british: byRole('timber', ['aluminium', GLAZED], ['steel', OUTER], ['', OWN]),
+  continental: byRole(
+    'steel',
+    ['aluminium', [...GLAZED, 'cross-corridor']],
+    ['timber', HOME],
+    ['', OWN],
+  ),
+  australasian: byRole('steel', ['aluminium', GLAZED], ['timber', HOME], ['', OWN]),
+};
+
+const each = <T>(of: (id: PracticeId) => Sourced<T>): Record<PracticeId, Sourced<T>> => ({
+  'us-commercial': of('us-commercial'),
+  'us-residential': of('us-residential'),
+  british: of('british'),
+  continental: of('continental'),
+  australasian: of('australasian'),
+});
+
+const FINISH: Record<PracticeId, string> = {
+  'us-commercial': 'satin chrome',
+  'us-residential': 'satin nickel',
+  british: 'satin stainless',
+  continental: 'satin stainless',
+  australasian: 'satin chrome',
+};
+
+/** Minutes from which a timber leaf gives way to another make, which, and by what. */
+const RATED: Record<PracticeId, readonly [number, string, string]> = {
+  'us-commercial': [60, 'timber-mineral', 'ANSI/WDMA I.S. 1A: mineral core from 60 minutes'],
+  'us-residential': [60, 'timber-mineral', 'ANSI/WDMA I.S. 1A: mineral core from 60 minutes'],
+  british: [90, 'steel-honeycomb-18', `${TRADE}: timber to FD60`],
+  continental: [60, 'steel-honeycomb-18', `${TRADE}: timber to T 30; T 90 in steel`],
+  australasian: [60, 'timber-mineral', 'AS 1905.1: tested cores'],
+};
+
+/** What is usual where nobody recorded it. */
+export const USUAL_VALUES = {
+  leafByRole: each((id) => usual(LEAVES[id], 'leaves by what the door is')),
+  frameByRole: each((id) => usual(FRAMES[id], 'frames by what the door is')),
+  leafRated: each((id) => sourced(RATED[id][1], 'term', RATED[id][2], 'preference')),
+  leafRatedFrom: each((id) => sourced(RATED[id][0], 'count', RATED[id][2], 'preference')),
+  /** The leaf that stands to the weather where the role’s own is of timber. */
+  leafOutside: everywhere(
+    sourced('steel-honeycomb-18', 'term', `${TRADE}: service doors to the open`, 'preference'),
+  ),
+  finishUsual: each((id) =>
+    sourced(FINISH[id], 'term', `${TRADE}: the usual appearance of the practice`, 'preference'),
+  ),
+};
