@@ -9,34 +9,44 @@ const whole = (words: string) =>
 const WORDS: readonly [RegExp, RoomUse][] = [
   [
     whole(
-      'closet|cupboard|stores?|storage|cabinet|archive|bin|cellar|wardrobe|pantry|larder|linen|janitor|cleaner|garage',
+      'closet|cupboard|stores?|storage|storeroom|stor|cabinet|archives?|records|files?|bins?|trash|refuse|cellar|wardrobe|pantry|larder|linen|jan|janitor|custodia[nl]|housekeeping|supply|supplies|utility|laundry|cleaner|garage|lager|abstellraum|putzraum|archiv|keller',
     ),
     'store',
   ],
   [
     whole(
-      'toilets?|wc|showers?|bath|bathroom|women|men|ladies|gents|cloaks|wash|washroom|lavatory|restrooms?|en ?suite',
+      'toilets?|toil|wc|rr|showers?|bath|bathroom|women|mens?|male|female|unisex|ladies|gents|girls|boys|cloaks|wash|washroom|lavatory|restrooms?|en ?suite|changing|locker room|lockers|herren|damen|umkleide|bad',
     ),
     'sanitary',
   ],
   [
     whole(
-      'plant|boiler|electrical|dimmer|riser|meter|server|comms|rack|machine|switchgear|mechanical',
+      'plant|plantroom|boiler|electrical|electric|elec|dimmer|riser|meter|server|comms|data|telecom|idf|mdf|rack|machine|switchgear|switch room|substation|transformer|generator|pump|ahu|hvac|mechanical|mech|technik|heizung|lüftung|elektro',
     ),
     'plant',
   ],
-  [whole('stairs?|staircase|stairwell|lift'), 'stair'],
-  [whole('corridor|passage|passageway|hallway|lobby|landing'), 'corridor'],
-  [whole('foyer|entrance|reception|porch|vestibule'), 'entrance'],
+  [whole('stairs?|staircase|stairwell|lift|treppe|treppenhaus|treppenraum'), 'stair'],
   [
     whole(
-      'street|yard|exterior|outside|outdoors?|terrace|garden|roof|courtyard|car park|lane|drive|driveway|balcony|deck|patio|alley',
+      'foyer|entrance|entry|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|windfang|eingang|empfang',
+    ),
+    'entrance',
+  ],
+  [
+    whole(
+      'corridor|corr|circulation|circ|passage|passageway|hallway|lobby|landing|concourse|flur|gang|hall(?= ?[A-Z]?\\d{3})',
+    ),
+    'corridor',
+  ],
+  [
+    whole(
+      'street|yard|exterior|external|extr?|outside|outdoors?|terrace|garden|roof|courtyard|car park|parking(?: lot)?|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|grade|straße|hof|garten|außen',
     ),
     'outdoors',
   ],
   [
     whole(
-      'auditorium|stage|rehearsal|assembly|bar|café|cafe|restaurant|gallery|meeting|chapel|courtroom|lecture|gym|gymnasium',
+      'auditorium|stage|rehearsal|assembly|bar|café|cafe|cafeteria|canteen|restaurant|gallery|meeting|conference|conf|chapel|courtroom|lecture|library|multi-?purpose|sports hall|gym|gymnasium|saal|aula|mensa',
     ),
     'assembly',
   ],
@@ -44,7 +54,7 @@ const WORDS: readonly [RegExp, RoomUse][] = [
   [whole('kitchen|living|dining|sitting|parlour|lounge|front room|back room'), 'living'],
   [
     whole(
-      'office|workshop|studio|copy|dock|servery|dressing|study|lab|laboratory|pathology|classroom|room',
+      'office|workshop|studio|copy|dock|servery|dressing|study|lab|laboratory|pathology|classroom|class|exam|nurse|medical|clinic|principal|head teacher|break room|staff room|room|büro|klasse|besprechung',
     ),
     'work',
   ],

@@ -52,6 +52,28 @@ function useOfRole(
   return (secured ? LOCKED[role] : undefined) ?? (recorded ? use : undefined);
 }
 
+/** Rooms whose lock is let go by whoever is let in; on a way out the device stays and its trim is let go. */
+const LET_IN: ReadonlySet<Role> = new Set([
+  'office',
+  'meeting',
+  'classroom',
+  'store',
+  'electrical',
+  'plant',
+  'entrance',
+  'vestibule',
+  'treatment',
+  'goods',
+  'shop',
+]);
+
+function readerUse(role: Role, facts: OpeningFacts): LockUse | undefined {
+  const access = known(facts.access);
+  return access !== undefined && access !== 'none' && LET_IN.has(role) && facts.secured !== false
+    ? 'reader'
+    : undefined;
+}
+
 /**
  * The facts that follow from what a door is, where nobody recorded them: assumed until somebody does
  * (handbook, “Roles”). What is recorded, `unknown` too, stands.
@@ -66,7 +88,7 @@ export function assumedBy(
 ): Partial<OpeningFacts> {
   const assumed: Partial<OpeningFacts> = {};
   if (facts.lockUse === undefined) {
-    const use = useOfRole(role, practice, known(facts.secured), recorded);
+    const use = readerUse(role, facts) ?? useOfRole(role, practice, known(facts.secured), recorded);
     if (use) assumed.lockUse = use;
   }
   const use = known(assumed.lockUse ?? facts.lockUse);

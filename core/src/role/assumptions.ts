@@ -91,11 +91,14 @@ export function reasonsFor(
     ...of(outer, () => said('assumed.exterior', { from, to })),
     ...of(make, () => said('assumed.make', { ...what, practice: practice.name })),
     ...of(follows, () => said('assumed.role', what)),
-    ...of(people, () =>
-      said(way!.whole ? 'assumed.people' : 'assumed.peopleAtLeast', { people: way!.people }),
-    ),
+    ...of(people, () => peopleBecause(way!)),
     ...of(rests, () => said('assumed.seal')),
   ]);
+}
+
+/** Where the number of people comes from. */
+export function peopleBecause({ whole, people }: Way): Said {
+  return said(whole ? 'assumed.people' : 'assumed.peopleAtLeast', { people });
 }
 
 /** One side in the open is enough, unless both are. */

@@ -9,7 +9,7 @@ import {
 } from '../opening/index.js';
 import type { Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
-import { assumptionParts, reasonsFor } from './assumptions.js';
+import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
@@ -76,6 +76,7 @@ export function decideWhole(
   };
   const egress = known(facts.egress) ?? assumed.egress;
   const { escape, why } = egress === true ? decideEscape(record, rooms, way) : NO_ESCAPE;
+  decidePeople(record, facts, parts, role, practice, way);
   askOccupancy(record, facts, assumed, practice);
   return {
     role,
@@ -107,7 +108,9 @@ function decideEscape(
   const why = recorded
     ? undefined
     : way?.escape
-      ? said('role.escapeWays', { people: way.people })
+      ? way.people > 0
+        ? said('role.escapeWays', { people: way.people })
+        : said('role.escapeUncounted')
       : said('role.escapeGuessed', {});
   record.decide('escape', escape, {
     basis: recorded ? record.basisOf('escape') : 'assumed',
@@ -115,6 +118,30 @@ function decideEscape(
     facts: ['escape', 'from', 'to'],
   });
   return { escape, why };
+}
+
+/** How many people leave by it; asked where an assembly room’s number decides whether a device is wanted. */
+function decidePeople(
+  record: RoleRecord,
+  facts: OpeningFacts,
+  { people }: AssumptionParts,
+  role: Role | undefined,
+  { values }: StageInput['practice'],
+  way: Way | undefined,
+): void {
+  const recorded = known(facts.occupants);
+  const number = recorded ?? known(people.occupants);
+  if (number !== undefined) {
+    record.decide('people', number, {
+      basis: recorded === undefined ? 'assumed' : record.basisOf('occupants'),
+      reasons: () => (recorded === undefined ? [peopleBecause(way!)] : []),
+      facts: ['occupants'],
+    });
+    return;
+  }
+  const from = values.panicPeople.value.assembly;
+  if (role !== 'assembly' || from === 0 || facts.egress === false) return;
+  record.ask('people', () => said('ask.people', { from }), ['occupants']);
 }
 
 /** The occupancy is asked for where the number of people is near the limit and limits differ by it. */

@@ -1,4 +1,4 @@
-import { asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import { asCount, asTerm, decisionTable, type Recorder } from '../opening/index.js';
 import type { Role } from '../practice/index.js';
 import type { Escape, Occupancy } from './facts.js';
 
@@ -6,6 +6,7 @@ import type { Escape, Occupancy } from './facts.js';
 export const ROLE_DECISIONS = decisionTable('opening', {
   role: asTerm<Role>('role'),
   escape: asTerm<Escape>('escape'),
+  people: asCount(),
   occupancy: asTerm<Occupancy>('occupancy'),
 });
 

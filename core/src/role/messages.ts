@@ -11,6 +11,9 @@ export const ROLE_MESSAGES = {
   'assumed.seal': 'The leaf rests on a seal, as weather, smoke, sound or light is held back.',
   'role.escapeWays':
     'By the ways out of the building, towards the open: {people} people counted. To be confirmed.',
+  'role.escapeUncounted':
+    'By the ways out of the building, towards the open; people are not counted. To be confirmed.',
+  'ask.people': 'How many people is the room for? From {from} an exit device is asked for.',
   'ask.role': 'What is this door? Likeliest: {first}, {second}, {third}.',
   'ask.escape': 'Which way do people leave through it?',
   'ask.occupancy':

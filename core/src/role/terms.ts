@@ -26,6 +26,7 @@ export const ROLE_TERMS = {
   'fact.amperes': 'Electrical rating, amperes',
   'name.opening.role': 'Role of the door',
   'name.opening.escape': 'Direction of escape',
+  'name.opening.people': 'People it serves',
   'name.opening.occupancy': 'Occupancy',
   'escape.to': 'from “From” to “To”',
   'escape.from': 'from “To” to “From”',
