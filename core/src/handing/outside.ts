@@ -1,18 +1,20 @@
-import { ROOM_USES, said, type OpeningFacts, type Room, type Said } from '../opening/index.js';
+import {
+  guessRoomUse,
+  ROOM_USES,
+  said,
+  type OpeningFacts,
+  type Room,
+  type RoomUse,
+  type Said,
+} from '../opening/index.js';
 
-/** Whole words: pathology is no path, a courtroom no court, a hall may be a room. */
-const whole = (words: string) => new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'iu');
-const STREETS =
-  'street|exterior|outside|outdoors?|yard|terrace|garden|roof|courtyard|car park|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement';
-const STREET = whole(STREETS);
 /** From a gate's garden the street or lane is still the outside. */
-const LANE = whole('street|lane|drive|driveway|alley|car park|sidewalk|pavement');
-const PUBLIC = whole(
-  `${STREETS}|corridor|passage|passageway|hallway|lobby|landing|stairs?|foyer|dock|concourse|garage`,
-);
-const PRIVATE = whole(
-  'closet|cupboard|stores?|storage|riser|toilets?|wc|showers?|bath|bathroom|plant|cabinet|archive|pantry',
-);
+const LANE =
+  /(?<![\p{L}])(?:street|lane|drive|driveway|alley|car park|sidewalk|pavement)(?![\p{L}])/iu;
+/** Rooms that others are entered from, whatever is done in them. */
+const PASSED = /(?<![\p{L}])(?:dock|garage|stairs?)(?![\p{L}])/iu;
+const PUBLIC: ReadonlySet<RoomUse> = new Set(['outdoors', 'entrance', 'corridor', 'stair']);
+const PRIVATE: ReadonlySet<RoomUse> = new Set(['store', 'sanitary', 'plant']);
 
 export interface Outside {
   outside: 'from' | 'to';
@@ -47,11 +49,13 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
   });
   const lanes = [LANE.test(from), LANE.test(to)];
   if (lanes[0] !== lanes[1]) return pick(lanes[0] ? 'from' : 'to', 'outside.street');
-  const streets = [STREET.test(from), STREET.test(to)];
+  const uses = [guessRoomUse(from), guessRoomUse(to)];
+  const streets = uses.map((use) => use === 'outdoors');
   if (streets[0] !== streets[1]) return pick(streets[0] ? 'from' : 'to', 'outside.street');
-  const inner = [PRIVATE.test(from), PRIVATE.test(to)];
+  const passed = [PASSED.test(from), PASSED.test(to)];
+  const inner = uses.map((use, at) => use !== undefined && PRIVATE.has(use) && !passed[at]);
   if (inner[0] !== inner[1]) return pick(inner[0] ? 'to' : 'from', 'outside.closet');
-  const open = [PUBLIC.test(from), PUBLIC.test(to)];
+  const open = uses.map((use, at) => passed[at] || (use !== undefined && PUBLIC.has(use)));
   if (open[0] !== open[1]) return pick(open[0] ? 'from' : 'to', 'outside.corridor');
   return pick('from', 'outside.first');
 }

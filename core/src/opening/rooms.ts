@@ -62,8 +62,16 @@ const WORDS: readonly [RegExp, RoomUse][] = [
 
 /** What a room of that name is likely used for. */
 export function guessRoomUse(name: string): RoomUse | undefined {
-  return WORDS.find(([words]) => words.test(name))?.[1];
+  if (guessed.has(name)) return guessed.get(name);
+  const use = WORDS.find(([words]) => words.test(name))?.[1];
+  if (guessed.size >= MAX_GUESSED) guessed.clear();
+  guessed.set(name, use);
+  return use;
 }
+
+/** Ten thousand openings name a few thousand rooms. */
+const MAX_GUESSED = 20_000;
+const guessed = new Map<string, RoomUse | undefined>();
 
 /**
  * The rooms that openings name and the building does not have, in the order they are named, each with

@@ -60,11 +60,8 @@ const LET_IN: ReadonlySet<Role> = new Set([
   'store',
   'electrical',
   'plant',
-  'entrance',
-  'vestibule',
   'treatment',
   'goods',
-  'shop',
 ]);
 
 function readerUse(role: Role, facts: OpeningFacts): LockUse | undefined {

@@ -395,8 +395,8 @@ function decideSound(
   const leaf = recorded ?? practice.values.leafSounds.value[construction];
   const joints = practice.values.jointSounds.value;
   const [width, height] = [metres(frameWidth), metres(frameHeight)];
+  if (width <= 0 || height <= 0) return undefined;
   const area = width * height;
-  if (area <= 0) return undefined;
   const open = perimeter === 'none' ? 'open' : perimeter;
   const sealedMeeting = meeting !== 'none' || facts.meetingEdge !== undefined;
   const paths: SoundPath[] = [
