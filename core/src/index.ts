@@ -27,3 +27,4 @@ export * from './phrasing/index.js';
 export * from './scheduling/index.js';
 export * from './exchange/index.js';
 export * from './drawing/index.js';
+export * from './questions/index.js';

@@ -13,7 +13,7 @@ export function fingerprintOf(
 }
 
 /** FNV-1a of a text in hexadecimal; it only tells whether something is the same. */
-function hashOf(text: string): string {
+export function hashOf(text: string): string {
   let hash = 0x811c9dc5;
   for (let at = 0; at < text.length; at++) {
     hash ^= text.charCodeAt(at);

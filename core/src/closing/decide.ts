@@ -60,7 +60,10 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
   const { facts, practice, results } = input;
   const need = closingNeed(facts, practice, results.opening);
   if (!need) {
-    record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
+    // What its role does follows from its rating.
+    if (results.opening.role && facts.rating === undefined && facts.closer !== 'unknown')
+      record.ask('closes', 'ask.closesRated', ['rating', 'closer']);
+    else record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
     return swings(facts.kind) ? { ...OPEN, stop: decideStop(input, record, undefined) } : OPEN;
   }
   record.decide('closes', need.closes ? 'yes' : 'none', {

@@ -12,6 +12,7 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Field } from '../stages/index.js';
+import { TERMS } from '../phrasing/index.js';
 import { FRAME_WORDS, LEAF_WORDS, leafOfGauge } from './abbreviations.js';
 import { readRating } from './ratingText.js';
 import { isOwnPractice } from '../project/index.js';
@@ -102,6 +103,7 @@ export function readField(field: Field, typed: string, system: System): Result<F
           (candidate) => candidate.toLowerCase() === word || candidate.toLowerCase() === clean,
         ) ??
         synonymOf(field.name, word) ??
+        optionNamed(field, clean) ??
         (field.name === 'leafConstruction' ? leafOfGauge(word) : undefined);
       return option
         ? good(option)
@@ -112,6 +114,15 @@ export function readField(field: Field, typed: string, system: System): Result<F
           });
     }
   }
+}
+
+/** The option that its words on screen and paper name, long or short. */
+function optionNamed({ options, terms }: Field, clean: string): string | undefined {
+  return options?.find((option) =>
+    [TERMS[`${terms}.${option}`], TERMS[`short.${terms}.${option}`]].some(
+      (words) => words !== undefined && normaliseText(words) === clean,
+    ),
+  );
 }
 
 function readMinutes(
