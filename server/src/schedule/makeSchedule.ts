@@ -2,6 +2,7 @@ import { scheduleCsv } from './csv.js';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
 import type { KnownSet } from '@riegel/core';
+import { questionsPdf } from './pdf/questionsPdf.js';
 import { scheduleOf, schedulePdf, type ScheduleJob } from './pdf/schedulePdf.js';
 
 /** Everything a schedule is made from, as stored. */
@@ -42,4 +43,8 @@ export function makeSchedule(job: StoredScheduleJob): MadeSchedule {
 
 export async function makeSchedulePdf(job: StoredScheduleJob): Promise<Uint8Array> {
   return new Uint8Array(await schedulePdf(unfold(job)));
+}
+
+export async function makeQuestionsPdf(job: StoredScheduleJob): Promise<Uint8Array> {
+  return new Uint8Array(await questionsPdf(unfold(job)));
 }

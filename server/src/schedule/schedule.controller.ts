@@ -36,4 +36,12 @@ export class ScheduleController {
     const bytes = await this.schedules.pdf(id);
     response.attachment('schedule.pdf').type('application/pdf').send(bytes);
   }
+
+  @Get('questions.pdf')
+  @May('reader')
+  @ApiOperation({ summary: 'The open questions and unconfirmed assumptions as a printable PDF.' })
+  async questions(@IdParam('projectId') id: string, @Res() response: Response) {
+    const bytes = await this.schedules.questions(id);
+    response.attachment('questions.pdf').type('application/pdf').send(bytes);
+  }
 }

@@ -63,6 +63,19 @@ export class ScheduleService {
     );
   }
 
+  /** The questions of a project, the most telling first, by whom they go to. */
+  async questions(projectId: string): Promise<Buffer> {
+    const job = await this.job(projectId);
+    return this.bounded(async () =>
+      Buffer.from(
+        await this.work.run('questionsPdf', {
+          ...job,
+          date: new Date().toISOString().slice(0, 10),
+        }),
+      ),
+    );
+  }
+
   private async numbered(projectId: string, stamp: string): Promise<Awaited<Kept['made']>> {
     const before = this.kept.get(projectId);
     if (before?.stamp === stamp) return before.made;
@@ -92,10 +105,11 @@ export class ScheduleService {
     }
   }
 
-  private async make(projectId: string): Promise<Awaited<Kept['made']>> {
+  /** What a schedule is made from, as it stands. */
+  private async job(projectId: string): Promise<StoredScheduleJob> {
     const project = await this.projects.get(projectId);
     const { openings } = await this.openings.list(projectId);
-    const job: StoredScheduleJob = {
+    return {
       projectName: project.name,
       practice: project.practice,
       note: project.note,
@@ -104,6 +118,10 @@ export class ScheduleService {
       openings: openings.map(({ id, facts }) => ({ id, facts })),
       known: await knownSets(this.source.manager, projectId),
     };
+  }
+
+  private async make(projectId: string): Promise<Awaited<Kept['made']>> {
+    const job = await this.job(projectId);
     for (let attempt = 0; attempt < TRIES; attempt++) {
       const schedule = await this.bounded(() => this.work.run('schedule', job));
       const known = await this.keepNumbers(projectId, job.known, schedule.known);

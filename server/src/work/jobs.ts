@@ -15,6 +15,8 @@ export const JOBS = {
     (await import('../schedule/makeSchedule.js')).makeSchedule(input),
   schedulePdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input),
+  questionsPdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
+    (await import('../schedule/makeSchedule.js')).makeQuestionsPdf(input),
   writeList: async (input: import('../lists/writeList.js').ListJob) =>
     (await import('../lists/writeList.js')).writeList(input),
   writeCatalogue: async (

@@ -5,6 +5,7 @@ export const PROJECT_PAGES = [
   { path: 'survey', name: 'Survey' },
   { path: 'building', name: 'Building' },
   { path: 'keys', name: 'Keys' },
+  { path: 'questions', name: 'Questions' },
   { path: 'findings', name: 'Findings' },
   { path: 'schedule', name: 'Schedule' },
   { path: 'library', name: 'Library' },

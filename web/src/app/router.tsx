@@ -177,6 +177,14 @@ export const router = createBrowserRouter([
             lazy: lazyPage(() => import('../screens/overview/OverviewScreen.js'), 'OverviewScreen'),
           },
           {
+            path: 'questions',
+            errorElement: <Broken />,
+            lazy: lazyPage(
+              () => import('../screens/questions/QuestionsScreen.js'),
+              'QuestionsScreen',
+            ),
+          },
+          {
             path: 'findings',
             errorElement: <Broken />,
             lazy: lazyPage(() => import('../screens/findings/FindingsScreen.js'), 'FindingsScreen'),

@@ -8,6 +8,7 @@ import {
   type Found,
   type Instead,
   type OpeningFacts,
+  type ProjectQuestion,
   type Searched,
 } from '@riegel/core';
 import type { OpeningView } from '../app/api.js';
@@ -138,6 +139,26 @@ export function useFindings(
     };
   }, [openings, basis]);
   return found;
+}
+
+/** What is to be asked about a project, the most telling first; undefined until every opening is decided. */
+export function useQuestions(
+  openings: OpeningView[],
+  basis: BasisData,
+): readonly ProjectQuestion[] | undefined {
+  const [asked, setAsked] = useState<readonly ProjectQuestion[] | undefined>();
+  useEffect(() => {
+    let current = true;
+    askCore(basis, (core) => core.questions(openings.map(({ id, facts }) => ({ id, facts }))))
+      .then((answer) => {
+        if (current) setAsked(answer);
+      })
+      .catch(coreFailed);
+    return () => {
+      current = false;
+    };
+  }, [openings, basis]);
+  return asked;
 }
 
 /** A decided opening with its practice again. */

@@ -3,10 +3,12 @@ import {
   consequencesOf,
   decideOpening,
   insteadsOf,
+  questionsOf,
   readPaste,
   searchAlternatives,
   tryWays,
   type DecidedOpening,
+  type ListMapping,
   type OpeningFacts,
   type WayOut,
 } from '@riegel/core';
@@ -57,6 +59,9 @@ const core = {
   /** What is found in every opening, and among them. */
   findings: (openings: { id: string; facts: OpeningFacts }[]) => findingsOf(openings, basisNow()),
 
+  /** The fewest questions that decide the most. */
+  questions: (openings: { id: string; facts: OpeningFacts }[]) => questionsOf(openings, basisNow()),
+
   /** What ways out of a finding come to, each decided as if it were taken. */
   tryWays: (facts: OpeningFacts, ways: WayOut[]) => tryWays(facts, basisNow(), ways),
 
@@ -82,7 +87,8 @@ const core = {
     };
   },
 
-  paste: (cells: string[][]) => readPaste(cells, basisNow().practice),
+  paste: (cells: string[][], words: ListMapping['words']) =>
+    readPaste(cells, basisNow().practice, words),
 };
 
 export type CoreWorker = typeof core;

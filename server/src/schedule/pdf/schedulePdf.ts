@@ -7,6 +7,8 @@ import {
   phraseText,
   practiceOf,
   projectBasis,
+  questionsOf,
+  questionText,
   scheduleBySet,
   unitsOf,
   withWays,
@@ -38,7 +40,7 @@ export interface ScheduleJob {
 }
 
 /** What the job's openings are decided with. */
-function basisOf(job: ScheduleJob): ProjectBasis {
+export function basisOf(job: ScheduleJob): ProjectBasis {
   return withWays(
     projectBasis(job.practice, job.practices, job.building, job.products, job.locks),
     job.openings.map(({ facts }) => facts),
@@ -114,6 +116,7 @@ export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
     sheet.table(OPENING_COLUMNS, schedule.without.map(headingCells));
   }
   openItems(sheet, schedule);
+  assumptions(sheet, job);
   return sheet.finish();
 }
 
@@ -245,4 +248,22 @@ function openItems(sheet: Sheet, schedule: Schedule): void {
       schedule.open.map((open) => [open.mark, open.stage, open.question]),
     );
   }
+}
+
+/** What was assumed so that work could go on, and nobody confirmed: told, not hidden. */
+function assumptions(sheet: Sheet, job: ScheduleJob): void {
+  const basis = basisOf(job);
+  const open = questionsOf(job.openings, basis).filter(({ about }) => about === 'assumed');
+  if (open.length === 0) return;
+  sheet.heading('Assumed', 'confirmed by nobody yet');
+  sheet.table(
+    [
+      { title: 'assumed', share: 60 },
+      { title: 'openings', share: 40 },
+    ],
+    open.map((one) => [
+      questionText(one, basis.practice),
+      one.openings.map(({ mark }) => mark).join(', '),
+    ]),
+  );
 }

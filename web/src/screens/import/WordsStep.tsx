@@ -1,5 +1,14 @@
 import { useState } from 'react';
-import { fieldOf, phraseText, wordKey, type ListMapping, type System } from '@riegel/core';
+import {
+  answerText,
+  fieldOf,
+  likelyMeaning,
+  phraseText,
+  wordKey,
+  type ListMapping,
+  type System,
+} from '@riegel/core';
+import { useProject } from '../../data/project.js';
 import { termText } from '../../words.js';
 import { columnName } from './columnNames.js';
 import type { Compared } from './useComparison.js';
@@ -63,7 +72,14 @@ export function WordsStep({
             <span className="font-semibold">
               {word} <span className="font-normal text-soft">× {count}</span>
             </span>
-            <Meaning column={column} word={word} onMeaning={(value) => set(column, word, value)} />
+            <span className="flex items-center gap-2">
+              <Likely column={column} word={word} onMeaning={(value) => set(column, word, value)} />
+              <Meaning
+                column={column}
+                word={word}
+                onMeaning={(value) => set(column, word, value)}
+              />
+            </span>
             <span className="truncate text-ochre">
               {choicesFor(column)
                 ? ''
@@ -93,6 +109,32 @@ export function WordsStep({
         <p className="text-soft">and {compared.words.length - SHOWN} more.</p>
       )}
     </section>
+  );
+}
+
+/** What a word likely means: Enter takes it, and the next stands ready. */
+function Likely({
+  column,
+  word,
+  onMeaning,
+}: {
+  column: string;
+  word: string;
+  onMeaning: (value: string) => void;
+}) {
+  const { practice } = useProject();
+  const value = likelyMeaning(column, word, practice);
+  if (value === undefined) return null;
+  const text = value === 'unknown' ? value : answerText(column, value, practice);
+  return (
+    <button
+      type="button"
+      className="button !h-7"
+      aria-label={`${word} in ${columnName(column)} means ${text}`}
+      onClick={() => onMeaning(value)}
+    >
+      likely {text}
+    </button>
   );
 }
 

@@ -9,6 +9,7 @@ export const USUAL_COLUMNS = [
   'storey',
   'kind',
   'size',
+  'wallSize',
   'frameWidth',
   'frameHeight',
   'leafThickness',
@@ -29,6 +30,7 @@ export function columnName(column: string): string {
   if (column === '') return 'Leave out';
   if (column === REMARK) return 'Into the notes';
   if (column === 'size') return 'Size, width × height';
+  if (column === 'wallSize') return 'Wall opening, width × height';
   if (column === 'hand') return 'Hand';
   return termText(`fact.${column}`);
 }

@@ -1,18 +1,23 @@
 import Papa from 'papaparse';
 import { useEffect, useMemo, useState } from 'react';
-import { phraseText, type OpeningFacts, type Pasted, type Practice } from '@riegel/core';
-import { termText } from '../../words.js';
+import {
+  wordKey,
+  type ListMapping,
+  type OpeningFacts,
+  type Pasted,
+  type Practice,
+} from '@riegel/core';
 import { Modal } from '../../parts/Modal.js';
 import { useProject } from '../../data/project.js';
 import { basisOf } from '../../worker/basis.js';
 import { askCore, coreFailed } from '../../worker/client.js';
 import { cellOfRow, packRow } from '../../worker/row.js';
 import { Figures } from '../../parts/Figure.js';
+import { UnreadWords } from './UnreadWords.js';
+import { columnName } from './columnName.js';
 
 const MAX_BYTES = 5_000_000;
 const MAX_ROWS = 10_000;
-/** Cells told one by one; a paste with more is not what it should be. */
-const MAX_FAULTS = 500;
 
 /** Cells of a text copied from a spreadsheet; quoted cells may hold line breaks. */
 export function cellsOf(text: string): string[][] {
@@ -34,10 +39,6 @@ export function withNotes(pasted: Pasted): OpeningFacts[] {
       note: [facts.note, `Not read: ${note}.`].filter(Boolean).join(' ').slice(0, 2000),
     };
   });
-}
-
-function columnName(column: string): string {
-  return column === 'size' ? 'Size' : column === 'hand' ? 'Hand' : termText(`fact.${column}`);
 }
 
 /** The cells of a text, unless it is empty or more than can be taken at a time. */
@@ -74,19 +75,30 @@ export default function PasteDialog({
 }) {
   const { basis } = useProject();
   const [text, setText] = useState(initial);
-  const [read, setRead] = useState<{ of: string; pasted: Pasted } | undefined>();
+  const [words, setWords] = useState<ListMapping['words']>({});
+  const [read, setRead] = useState<
+    { of: string; by: ListMapping['words']; pasted: Pasted } | undefined
+  >();
   const { cells, fault } = useMemo(() => boundedCells(text), [text]);
   useEffect(() => {
     if (!cells) return;
     let current = true;
-    askCore(basis, (core) => core.paste(cells))
-      .then((pasted) => current && setRead({ of: text, pasted }))
+    askCore(basis, (core) => core.paste(cells, words))
+      .then((pasted) => current && setRead({ of: text, by: words, pasted }))
       .catch(coreFailed);
     return () => {
       current = false;
     };
-  }, [cells, text, basis]);
+  }, [cells, text, words, basis]);
+  // While a meaning is taken over the list stands as it was read before.
   const pasted = read?.of === text && cells ? read.pasted : undefined;
+  const mean = (meant: readonly { column: string; word: string; value: string }[]) =>
+    setWords((held) => {
+      const next = { ...held };
+      for (const { column, word, value } of meant)
+        next[column] = { ...next[column], [wordKey(word)]: value };
+      return next;
+    });
 
   const shown = pasted?.openings.slice(0, 200) ?? [];
   return (
@@ -128,31 +140,7 @@ export default function PasteDialog({
               notes, each cell with its heading.
             </p>
           )}
-          {pasted.faults.length > 0 && (
-            <div role="alert" className="mt-2 max-h-28 overflow-auto border-l-4 border-oxide pl-3">
-              <p>
-                {pasted.faults.length} cell{pasted.faults.length === 1 ? '' : 's'} could not be
-                read. Each row is still added; what was typed goes into its note.
-              </p>
-              <ul className="text-oxide">
-                {pasted.faults.slice(0, MAX_FAULTS).map((one) => (
-                  <li key={`${one.row}-${one.column}`}>
-                    Row {one.row + 1}, {pasted.openings[one.row]?.mark}, {columnName(one.column)}:{' '}
-                    {phraseText(
-                      {
-                        code: one.fault.code,
-                        params: { ...one.fault.params, field: columnName(one.column) },
-                      },
-                      { system: practice.system },
-                    )}
-                  </li>
-                ))}
-                {pasted.faults.length > MAX_FAULTS && (
-                  <li>and {pasted.faults.length - MAX_FAULTS} more, each in its row’s note.</li>
-                )}
-              </ul>
-            </div>
-          )}
+          <UnreadWords pasted={pasted} practice={practice} onMean={mean} />
           <div className="mt-3 max-h-[34vh] overflow-auto border border-rule">
             <table className="w-full">
               <thead className="sticky top-0 bg-paper">
