@@ -1,4 +1,11 @@
-export { accepting, fingerprintOf, hashOf, lapsed, withAcceptances, withdrawing } from './acceptance.js';
+export {
+  accepting,
+  fingerprintOf,
+  hashOf,
+  lapsed,
+  withAcceptances,
+  withdrawing,
+} from './acceptance.js';
 export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
 export { waysOut, type WayOut } from './waysOut.js';
 export { acrossFindings, type AcrossFinding, type LookAlike } from './across.js';

@@ -1,6 +1,7 @@
 import { inches } from '../measure/index.js';
 import { known } from '../opening/index.js';
 import type { FactsPatch } from './patch.js';
+import { kindInRemark } from './remarkText.js';
 
 /** No single leaf is hung wider; the wall opening around it is wider by frame and packing. */
 const WIDEST_SINGLE = inches(54);
@@ -17,6 +18,7 @@ export function impliedKind(
   patch: FactsPatch,
   hand: FactsPatch,
   columns: readonly (string | undefined)[],
+  remarks: readonly string[] = [],
 ): FactsPatch {
   const leaf = known(patch.leafWidth);
   const halved =
@@ -25,6 +27,8 @@ export function impliedKind(
       : {};
   if (patch.kind !== undefined)
     return patch.kind === 'pair' || patch.kind === 'double-egress' ? halved : {};
+  const named = kindInRemark(remarks.join('; '));
+  if (named) return { kind: named };
   if (hand.active ?? patch.active) return { kind: 'pair', ...halved };
   const frame = known(patch.frameWidth) ?? leaf;
   const wall = known(patch.wallWidth);

@@ -1,4 +1,3 @@
-import { distance } from 'fastest-levenshtein';
 import { normaliseText, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { fieldOf } from '../stages/index.js';
@@ -106,4 +105,20 @@ function nearest(word: string, words: readonly string[]): string | undefined {
     .filter(({ off }) => off <= most)
     .sort((a, b) => a.off - b.off);
   return ranked[0] && ranked[0].off < (ranked[1]?.off ?? Infinity) ? ranked[0].one : undefined;
+}
+
+/** Letters put in, left out or exchanged between two words (Levenshtein, row by row). */
+function distance(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, at) => at);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j++)
+      next[j] = Math.min(
+        row[j]! + 1,
+        next[j - 1]! + 1,
+        row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1),
+      );
+    row = next;
+  }
+  return row[b.length]!;
 }

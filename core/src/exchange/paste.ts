@@ -27,6 +27,9 @@ export const DEFAULT_COLUMNS: readonly Column[] = [
   'leafConstruction',
 ];
 
+/** Share of a column's cells that read as materials from which it is one of them. */
+const MATERIALS = 0.7;
+
 /** What pasted cells would add, with every cell that could not be read. */
 export interface Pasted {
   columns: (Column | undefined)[];
@@ -57,7 +60,7 @@ export function readPaste(
   const columns: (Column | undefined)[] = hasHeader
     ? distinctColumns(rows[0]!, below)
     : [...DEFAULT_COLUMNS];
-  // "Door" beside a column of marks heads what the leaves are made of, where all its cells say so.
+  // "Door" beside a column of marks heads what the leaves are made of, where its cells say so.
   columns.forEach((column, at) => {
     const cells = below(at);
     const reads = (typed: string) => readColumn('leafConstruction', typed, practice).ok;
@@ -65,8 +68,7 @@ export function readPaste(
       !column &&
       columnNamed(rows[0]![at]!) === 'mark' &&
       !columns.includes('leafConstruction') &&
-      cells.length > 0 &&
-      cells.every(reads)
+      cells.filter(reads).length > cells.length * MATERIALS
     )
       columns[at] = 'leafConstruction';
   });
@@ -106,7 +108,10 @@ export function readPaste(
     const blank: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
     const about = { ...aside, ...patch };
     const hand = late.find(({ active }) => active !== undefined);
-    let facts = applyPatch(applyPatch(blank, about), impliedKind(about, hand ?? {}, columns));
+    let facts = applyPatch(
+      applyPatch(blank, about),
+      impliedKind(about, hand ?? {}, columns, remarks),
+    );
     for (const patch of late) facts = applyPatch(facts, handFor(facts, patch));
     if (remarks.length > 0)
       facts = { ...factsInRemark(remarks.join('; '), facts.kind, practice), ...facts };

@@ -130,7 +130,7 @@ function readRow(
     }
   });
   patch = { ...aside, ...patch };
-  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns) };
+  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns, said) };
   patch = { ...patch, ...handFor(patch, hand) };
   if (said.length > 0)
     patch = { ...factsInRemark(said.join('; '), patch.kind ?? 'single', practice), ...patch };

@@ -95,6 +95,24 @@ export function factsInRemark(
   return facts;
 }
 
+/** Kinds of opening that remarks name. */
+const KINDS: readonly [RegExp, OpeningFacts['kind']][] = (
+  [
+    ['pocket(?: door)?', 'pocket'],
+    ['sliding(?: door)?|slider', 'sliding'],
+    ['dutch(?: door)?|stable door', 'stable'],
+    ['bi-?fold(?:ing)?|folding', 'bi-fold'],
+    ['unequal[- ]pair|leaf and a half', 'unequal-pair'],
+    ['double[- ]acting', 'double-acting'],
+    ['double[- ]egress', 'double-egress'],
+  ] as const
+).map(([words, kind]) => [new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'iu'), kind]);
+
+/** The kind of opening that a remark names; undefined for most. */
+export function kindInRemark(text: string): OpeningFacts['kind'] | undefined {
+  return KINDS.find(([pattern]) => pattern.test(text))?.[1];
+}
+
 /** The usual device: rods on a pair, in the leaf where the practice has locks in leaves, else on it. */
 function exitDevice(kind: OpeningFacts['kind'], practice: Practice) {
   if (kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress') return 'rods-surface';

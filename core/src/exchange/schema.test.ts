@@ -16,13 +16,15 @@ describe('the schema of the project file', () => {
     expect(published).toEqual(JSON.parse(JSON.stringify(projectFileSchema())));
   });
 
-  it.each(['larkhollow-playhouse', 'wendelmoor-mill-studios', 'tamsin-terrace'])(
-    'takes the demo project %s',
-    (name) => {
-      validate(JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')));
-      expect(validate.errors).toBeNull();
-    },
-  );
+  it.each([
+    'larkhollow-playhouse',
+    'wendelmoor-mill-studios',
+    'tamsin-terrace',
+    'larkhollow-draft',
+  ])('takes the demo project %s', (name) => {
+    validate(JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')));
+    expect(validate.errors).toBeNull();
+  });
 
   it('takes whatever Riegel writes', () => {
     fc.assert(

@@ -29,7 +29,7 @@ export function decideFinishing(
   { facts, practice, results }: FinishingInput,
   record: FinishingRecord,
 ): Finishing {
-  const text = facts.finish?.trim();
+  const text = known(facts.finish)?.trim();
   if (!text) {
     record.ask('appearance', 'ask.finish', ['finish']);
     return { appearance: undefined };

@@ -78,7 +78,11 @@ describe('the finish of a set', () => {
   });
   it('stands as written where it is no listed appearance, and is asked for where nobody said', () => {
     expect(finishes({ finish: 'RAL 9005' })).toMatchObject({ butt: 'RAL 9005', lock: 'RAL 9005' });
-    expect(decisionOf(decide({}), 'finishing.appearance')?.status).toBe('open');
+    expect(decisionOf(decide({ finish: 'unknown' }), 'finishing.appearance')?.status).toBe('open');
+    expect(decisionOf(decide({}), 'finishing.appearance')).toMatchObject({
+      basis: 'assumed',
+      value: { term: 'finish.satin-chrome' },
+    });
   });
   it('tells what is not to be had, once a metal, and what rusts outside', () => {
     const codes = (facts: Partial<OpeningFacts>) =>

@@ -5,4 +5,5 @@ export { parseLength, normaliseText } from './parseLength.js';
 export { parseSize, type Size } from './parseSize.js';
 export * from './formatLength.js';
 export * from './quantities.js';
+export { formatFloorArea, parseFloorArea } from './floorArea.js';
 export { remembered } from './remember.js';

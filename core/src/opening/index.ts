@@ -19,7 +19,7 @@ export {
   type LoadUse,
 } from './building.js';
 export { roomNamed, wayBetween, wayKey, type ProjectBasis, type Way } from './basis.js';
-export { guessRoomUse, renameRoom, unlistedRooms, withRooms } from './rooms.js';
+export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { about, solid, span, type MeasuredLeaf } from './solid.js';
 export {
   currentFacts,

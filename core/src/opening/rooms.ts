@@ -124,3 +124,18 @@ export function renameRoom(
     return Object.keys(patch).length > 0 ? [{ id, patch }] : [];
   });
 }
+
+/**
+ * The building with one room made part of another: it goes, and openings that name it name the other.
+ *
+ * @returns the building, and for each opening that named the room the patch
+ */
+export function mergeRooms(
+  building: Building,
+  openings: readonly { id: string; facts: OpeningFacts }[],
+  gone: string,
+  into: string,
+): { building: Building; patches: ReturnType<typeof renameRoom> } {
+  const rooms = building.rooms.filter(({ name }) => roomKey(name) !== roomKey(gone));
+  return { building: { ...building, rooms }, patches: renameRoom(openings, gone, into) };
+}

@@ -6,6 +6,7 @@ export const COMMON_MESSAGES = {
   'choice.nothing':
     'Something was chosen for “{key}” (“{reason}”), which is not decided for this opening. Take the choice back if it is no longer meant.',
   'length.empty': 'Type a length.',
+  'area.text': '“{text}” is no area: write 42 m² or 450 ft².',
   'length.negative': 'A length cannot be negative: “{text}”.',
   'length.denominator':
     'The fraction {text} is not in halves, quarters, eighths, sixteenths, thirty-seconds or sixty-fourths.',

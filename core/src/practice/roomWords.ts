@@ -17,7 +17,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   plant:
     'plant, plantroom, boiler, mechanical, mech, riser, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
   store:
-    'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, utility, clean utility, soiled utility, soiled, laundry',
+    'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, utility, clean utility, soiled utility, soiled, laundry, cloakroom, coats, coat room, check room',
   'toilet-group':
     "men, mens, men's, women, womens, women's, male, female, ladies, gents, toilets, girls, boys, changing, changing room, locker room, lockers, restrooms, showers",
   'toilet-single':
@@ -32,12 +32,12 @@ export const ROOM_WORDS: Record<Role, string> = {
     'exam, examination, treatment, procedure, lab, laboratory, consulting, consult, imaging, x-ray, pathology, clinic, medical, nurse, first aid, dental, triage, therapy, prep, prep room, sick bay',
   'patient-room': 'patient, ward',
   meeting:
-    'meeting, mtg, conference, conf, boardroom, interview, huddle, break room, breakroom, staff room, staffroom, lunch room, lunchroom, mess room, common room, kitchenette, tea point, tea room, quiet room, copy, print room, printing, mail room, mailroom, team room, day room, waiting',
+    'meeting, mtg, conference, conf, boardroom, interview, huddle, break room, breakroom, staff room, staffroom, lunch room, lunchroom, mess room, common room, kitchenette, tea point, tea room, quiet room, copy, print room, printing, mail room, mailroom, team room, day room, waiting, green room',
   assembly:
     'auditorium, theatre, theater, chapel, lecture, ballroom, cinema, gymnasium, gym, restaurant, bar, café, cafe, cafeteria, canteen, rehearsal, recital, gallery, courtroom, library, multipurpose, multi-purpose, sports hall, assembly hall, main hall, school hall, village hall, banquet, sanctuary, function room',
   stage: 'stage, scene',
   office:
-    'office, offices, off, bureau, study, principal, head teacher, headteacher, manager, director, admin, administration, accounts, supervisor, secretary, counselor, counsellor, open plan, workroom, work room, studio, human resources',
+    'office, offices, off, dressing room, dressing, bureau, study, principal, head teacher, headteacher, manager, director, admin, administration, accounts, supervisor, secretary, counselor, counsellor, open plan, workroom, work room, studio, human resources',
   kitchen: 'kitchen, servery, scullery, serving',
   shop: 'shop, showroom, salon, retail, sales, store front, storefront',
   bedroom:

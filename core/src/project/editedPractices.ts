@@ -84,7 +84,7 @@ export function fitsShape(value: unknown, like: unknown, alsoLike: unknown = lik
 }
 
 /** The longest text of a value: the names of rooms of one role. */
-const MAX_TEXT = 400;
+const MAX_TEXT = 2000;
 
 /** Whether every figure that is one of some words is one of them. */
 function areOptions(name: ValueName, value: unknown, values: PracticeValues): boolean {

@@ -232,9 +232,11 @@ function questionOf(group: Group, basis: ProjectBasis): ProjectQuestion {
       settles: named,
     };
   }
-  const asking = decided.decisions.find(
+  const waiting = decided.decisions.filter(
     ({ status, facts }) => status === 'open' && facts.includes(fact),
   );
+  // That something waits for the size is no question of its own.
+  const asking = waiting.find(({ question }) => question?.code !== 'ask.sizeFirst');
   const answers = answersTo(group.column, decided, basis).map((answer) =>
     consequence(answer, first.facts, decided, basis, openings.length),
   );

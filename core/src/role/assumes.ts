@@ -110,7 +110,7 @@ export function assumedBy(
 }
 
 /**
- * What the opening is usually made of by what it is, where nobody recorded it: leaf, frame, appearance. Where
+ * What the opening is usually made of by what it is, where nobody recorded it: leaf and frame. Where
  * it is rated or stands to the weather the leaf that withstands it is taken.
  */
 export function usualMake(
@@ -128,7 +128,6 @@ export function usualMake(
     const leaf = usualLeaf(role, facts, values, exterior);
     if (leaf) assumed.leafConstruction = leaf as LeafConstruction;
   }
-  if (facts.finish === undefined) assumed.finish = values.finishUsual.value;
   return assumed;
 }
 

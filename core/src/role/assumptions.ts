@@ -68,7 +68,10 @@ export function assumptionParts(
   const people = peopleBy(facts, practice, way);
   return {
     outer,
-    make: role ? usualMake(role, facts, practice, exterior) : {},
+    make: {
+      ...(role ? usualMake(role, facts, practice, exterior) : {}),
+      ...(facts.finish === undefined ? { finish: practice.values.finishUsual.value } : {}),
+    },
     follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
     people,
     rests: restsOnSeal({ ...facts, ...outer }, role),
@@ -89,7 +92,11 @@ export function reasonsFor(
   const what = { role: { term: `role.${role}` } };
   return Object.fromEntries([
     ...of(outer, () => said('assumed.exterior', { from, to })),
-    ...of(make, () => said('assumed.make', { ...what, practice: practice.name })),
+    ...of(make, () =>
+      role
+        ? said('assumed.make', { ...what, practice: practice.name })
+        : said('assumed.usual', { practice: practice.name }),
+    ),
     ...of(follows, () => said('assumed.role', what)),
     ...of(people, () => peopleBecause(way!)),
     ...of(rests, () => said('assumed.seal')),

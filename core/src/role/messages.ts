@@ -4,6 +4,7 @@ export const ROLE_MESSAGES = {
   'role.escapeGuessed': 'Guessed from its rooms: towards the open. To be confirmed.',
   'assumed.exterior': 'One side is in the open: {from}, {to}.',
   'assumed.make': 'Usual for this role ({role}) in {practice} work.',
+  'assumed.usual': 'Usual in {practice} work.',
   'assumed.people': 'By the ways out of the building: {people} people leave by it.',
   'assumed.peopleAtLeast':
     'By the ways out of the building: at least {people} people leave by it; not every room is counted.',

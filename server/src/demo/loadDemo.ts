@@ -13,7 +13,12 @@ const PEOPLE: { name: string; email: string; role: Role }[] = [
   { name: 'Maren Achebe', email: 'maren@demo.example', role: 'reader' },
 ];
 
-const FILES = ['larkhollow-playhouse.json', 'wendelmoor-mill-studios.json', 'tamsin-terrace.json'];
+const FILES = [
+  'larkhollow-playhouse.json',
+  'wendelmoor-mill-studios.json',
+  'tamsin-terrace.json',
+  'larkhollow-draft.json',
+];
 
 /** Fills an empty demo with its people and projects, through the services a user's requests go through. */
 export async function loadDemo(app: INestApplication): Promise<void> {

@@ -74,7 +74,7 @@ function ProjectFrame() {
       <Bar>
         <button
           type="button"
-          className="max-w-44 shrink-0 truncate max-lg:max-w-36 max-md:hidden font-head font-semibold hover:text-brass"
+          className="max-w-36 shrink-0 truncate max-lg:max-w-36 max-md:hidden font-head font-semibold hover:text-brass"
           title="Name, practice and file of the project"
           onClick={() => setAbout(true)}
         >
@@ -82,7 +82,7 @@ function ProjectFrame() {
         </button>
         <nav
           aria-label="Project"
-          className="flex min-w-0 flex-1 gap-1.5 overflow-x-auto text-[13px] [scrollbar-width:none]"
+          className="flex min-w-0 flex-1 gap-0.5 overflow-x-auto text-[13px] [scrollbar-width:none]"
         >
           {PROJECT_PAGES.map(({ path, name }) => (
             <NavLink key={path} to={path ? `${base}/${path}` : base} end={!path} className={tab}>

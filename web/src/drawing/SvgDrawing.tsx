@@ -9,6 +9,8 @@ export interface Drawn {
   /** Whether a part is lit, and whether it is of no interest just now. */
   isLit?: ((part: string) => boolean) | undefined;
   isQuiet?: ((part: string) => boolean) | undefined;
+  /** Whether a part rests on what nobody confirmed. */
+  isAssumed?: ((part: string) => boolean) | undefined;
   hidden?: ReadonlySet<Layer>;
   onHighlight?: ((part: string | undefined) => void) | undefined;
   onSelect?: ((part: string, event: MouseEvent) => void) | undefined;
@@ -21,6 +23,7 @@ export const SvgDrawing = memo(function SvgDrawing({
   look = WHOLE,
   isLit,
   isQuiet,
+  isAssumed,
   hidden,
   onHighlight,
   onSelect,
@@ -43,6 +46,7 @@ export const SvgDrawing = memo(function SvgDrawing({
             primitive={primitive}
             lit={primitive.part !== undefined && (isLit?.(primitive.part) ?? false)}
             quiet={primitive.part !== undefined && (isQuiet?.(primitive.part) ?? false)}
+            assumed={primitive.part !== undefined && (isAssumed?.(primitive.part) ?? false)}
             onHighlight={onHighlight}
             onSelect={onSelect}
           />
@@ -56,6 +60,7 @@ interface ShapeProps {
   primitive: Primitive;
   lit?: boolean;
   quiet?: boolean;
+  assumed?: boolean;
   onHighlight?: ((part: string | undefined) => void) | undefined;
   onSelect?: ((part: string, event: MouseEvent) => void) | undefined;
 }
@@ -65,12 +70,14 @@ export const Shape = memo(function Shape({
   primitive,
   lit = false,
   quiet = false,
+  assumed = false,
   onHighlight,
   onSelect,
 }: ShapeProps) {
   const { part, layer } = primitive;
   let look = `layer-${layer}`;
   if (part && onSelect) look += ' part';
+  if (assumed) look += ' assumed';
   if (lit) look += ' lit';
   else if (quiet) look += ' quiet';
   const link =

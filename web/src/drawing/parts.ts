@@ -1,4 +1,12 @@
-import { fieldOf, isStage, type Decision, type Layer, type Stage } from '@riegel/core';
+import {
+  assumptionsOf,
+  fieldOf,
+  isStage,
+  type DecidedOpening,
+  type Decision,
+  type Layer,
+  type Stage,
+} from '@riegel/core';
 
 const bare = (name: string) => name.replace(/@.*$/, '').replace(/^.*\./, '');
 
@@ -28,6 +36,21 @@ export function litBy(
   // The other way about: a fact lights the decision that is named by it first.
   for (const { key, facts } of decisions) if (facts[0] === highlighted) names.add(bare(key));
   return (part) => names.has(bare(part));
+}
+
+/** Assumed facts by which nothing is drawn. */
+const UNSEEN: ReadonlySet<string> = new Set(['role', 'escape', 'finish', 'exterior', 'occupants']);
+
+/** The parts whose decision is assumed, or rests on a fact that nobody confirmed: they are drawn hollow. */
+export function assumedParts(decided: DecidedOpening): ((part: string) => boolean) | undefined {
+  const facts = new Set<string>(
+    assumptionsOf(decided).flatMap(({ fact }) => (UNSEEN.has(fact) ? [] : fact)),
+  );
+  const parts = new Set<string>(facts);
+  for (const { key, basis, facts: on } of decided.decisions)
+    if (basis === 'assumed' || (basis === 'derived' && on.some((fact) => facts.has(fact))))
+      parts.add(key.replace(/@.*$/, ''));
+  return parts.size === 0 ? undefined : (part) => parts.has(part.replace(/@.*$/, ''));
 }
 
 /** What can be taken out of a drawing, by what a person calls it. */

@@ -5,7 +5,7 @@ import { headingOf, list, VIEWS, words, type Layer, type Stage, type View } from
 import { useKeys } from '../app/keys.js';
 import { usePreference } from '../app/usePreference.js';
 import { DrawingView, VIEW_NAMES } from '../drawing/DrawingView.js';
-import { LAYER_GROUPS, litBy, stageOfPart } from '../drawing/parts.js';
+import { LAYER_GROUPS, assumedParts, litBy, stageOfPart } from '../drawing/parts.js';
 import { useZoom } from '../drawing/useZoom.js';
 import { CheckBox } from '../parts/CheckBox.js';
 import { IconButton } from '../parts/IconButton.js';
@@ -71,6 +71,7 @@ export function DrawingPane({
     () => (stage ? (part: string) => stageOfPart(part) !== stage : undefined),
     [stage],
   );
+  const isAssumed = useMemo(() => assumedParts(decided), [decided]);
   // A figure of a stack is edited where it stands; every other part leads to its decision.
   const select = useCallback(
     (part: string, event: MouseEvent) => {
@@ -152,6 +153,7 @@ export function DrawingPane({
                 hidden={hidden}
                 isLit={isLit}
                 isQuiet={isQuiet}
+                isAssumed={isAssumed}
                 onHighlight={onHighlight}
                 onSelect={select}
               />

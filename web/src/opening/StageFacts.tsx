@@ -1,7 +1,9 @@
 import { useMemo, useState } from 'react';
 import {
   askedFacts,
+  assumptionsOf,
   fieldApplies,
+  fieldOf,
   FIELDS,
   partsText,
   valueParts,
@@ -12,6 +14,7 @@ import {
 } from '@riegel/core';
 import { FieldInput } from '../parts/FieldInput.js';
 import { Fold } from '../parts/Fold.js';
+import { Say } from '../parts/Say.js';
 import { WithFractions } from '../parts/WithFractions.js';
 import { factLabel, factWords, ownFact } from './factNames.js';
 import { useOpeningPage } from './page.js';
@@ -78,17 +81,88 @@ export function RecordedFacts({ stage }: { stage: Stage }) {
   );
 }
 
+/** Decisions of their own tell these, with their own confirming. */
+const TOLD: ReadonlySet<string> = new Set(['role', 'escape', 'occupancy', 'occupants']);
+
+/** What is assumed because nobody recorded it (of all stages, without one): why, and confirmed where it stands. */
+export function AssumedFacts({ stage }: { stage?: Stage | undefined }) {
+  const { decided, practice, canEdit, onPatch, editFact } = useOpeningPage();
+  const assumed = assumptionsOf(decided).flatMap(({ fact, value, because }) => {
+    const field = fieldOf(fact);
+    if (!field || TOLD.has(fact) || (stage !== undefined && field.stage !== stage)) return [];
+    return [{ field, value, because }];
+  });
+  if (assumed.length === 0) return null;
+  const all = Object.fromEntries(assumed.map(({ field, value }) => [field.name, value]));
+  return (
+    <section aria-label="Assumed" className="mt-3">
+      <div className="flex items-center gap-3">
+        <h3 className="caps">Assumed</h3>
+        {canEdit && assumed.length > 1 && (
+          <button
+            type="button"
+            className="button !h-6 !px-2 text-[12.5px]"
+            onClick={() => onPatch(all)}
+          >
+            Confirm all {assumed.length}
+          </button>
+        )}
+      </div>
+      <ul>
+        {assumed.map(({ field, value, because }) => (
+          <li
+            key={field.name}
+            data-assumed={field.name}
+            className="grid grid-cols-[10rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t border-rule/60 py-0.5"
+          >
+            <span className="text-soft">{factLabel(field, decided.facts.kind)}</span>
+            <span>
+              <button
+                type="button"
+                disabled={!canEdit}
+                className="basis-assumed text-left hover:text-brass"
+                title="Press to record it otherwise"
+                onClick={(event) => editFact(field.name, event.currentTarget)}
+              >
+                <WithFractions
+                  text={factWords(field, { ...decided.facts, [field.name]: value }, practice)}
+                />
+              </button>
+              {because && (
+                <span className="block text-[12.5px] leading-[17px] text-soft">
+                  <Say said={because} units={practice} />
+                </span>
+              )}
+            </span>
+            {canEdit && (
+              <button
+                type="button"
+                className="button !h-6 !px-2 text-[12.5px]"
+                aria-label={`Confirm ${factLabel(field, decided.facts.kind)}`}
+                onClick={() => onPatch({ [field.name]: value })}
+              >
+                Confirm
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** What should be asked next of a stage (of all of them, without one), the most telling first. */
 export function AskedFacts({ stage }: { stage?: Stage | undefined }) {
   const { decided, canEdit } = useOpeningPage();
   const { facts } = decided;
   const guessed = useMemo(
     () =>
-      new Set(
-        decided.decisions
+      new Set<string | undefined>([
+        ...decided.decisions
           .filter(({ basis, value }) => basis === 'assumed' && value !== undefined)
           .map((one) => ownFact(one, facts.kind)),
-      ),
+        ...assumptionsOf(decided).map(({ fact }) => fact),
+      ]),
     [decided, facts.kind],
   );
   const asked = useMemo(

@@ -9,7 +9,7 @@ import { Message } from '../parts/Message.js';
 import { Observations } from './Observations.js';
 import { useOpeningPage } from './page.js';
 import { Products } from './Products.js';
-import { AllFacts, AskedFacts, RecordedFacts } from './StageFacts.js';
+import { AllFacts, AskedFacts, AssumedFacts, RecordedFacts } from './StageFacts.js';
 import { StageDecisions, StageFindings } from './StageOutcome.js';
 import { WrittenLines } from './WrittenLines.js';
 
@@ -64,6 +64,7 @@ export function StagePage() {
       {stage === 'handing' && single && fieldApplies('hingeSide', facts.kind) && <Observations />}
       <StageDecisions stage={stage} />
       {isWritten(stage) && <WrittenLines stage={stage} />}
+      {!none && <AssumedFacts stage={stage} />}
       {!none && <AskedFacts stage={stage} />}
       <div className="mt-3">
         {parts?.sections?.map(({ name: title, open, Component }) => (

@@ -7,7 +7,7 @@ import { Fold } from '../parts/Fold.js';
 import { FindingLine, Say } from '../parts/Say.js';
 import { History } from './History.js';
 import { useHighlight, useOpeningPage } from './page.js';
-import { AllFacts, AskedFacts, RecordedFacts } from './StageFacts.js';
+import { AllFacts, AskedFacts, AssumedFacts, RecordedFacts } from './StageFacts.js';
 import { StageDecisions } from './StageOutcome.js';
 
 /** The opening as a whole: what it is, what was found, its hardware, what to ask next. */
@@ -32,6 +32,7 @@ export function SummaryPage() {
           ))}
         </section>
       )}
+      <AssumedFacts />
       <AskedFacts />
       <Hardware />
       <section aria-label="Care" className="mt-4 border-l-4 border-ochre bg-wash/60 px-4 py-2">

@@ -1,38 +1,48 @@
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
+import { useMemo, useState, type FormEvent } from 'react';
 import { toast } from 'sonner';
 import {
   applyPatch,
   guessRoomUse,
   renameRoom,
-  ROOM_USES,
   roomKey,
-  unlistedRooms,
   withRooms,
   type Building,
+  type OpeningFacts,
   type Room,
-  type RoomUse,
 } from '@riegel/core';
-import { termText } from '../../words.js';
 import { ApiProblem } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
-import { IconButton } from '../../parts/IconButton.js';
+import { Select } from '../../parts/Select.js';
+import { useRows } from '../../worker/client.js';
+import { DoorsPane } from './DoorsPane.js';
+import { planOf, type Plan } from './plan.js';
+import { PlanView } from './PlanView.js';
+import { RoomPane } from './RoomPane.js';
+import { StoreyList } from './StoreyList.js';
 
-/** Rooms without a storey stand below all storeys. */
-const NOWHERE = '';
+/** What of openings a changed building changes: each with its patch. */
+type Patches = readonly { id: string; patch: Partial<OpeningFacts> }[];
+export type SaveBuilding = (next: Building, patches?: Patches) => Promise<void>;
 
-/** The building in section: storeys from top to bottom, the rooms on each, what each is used for. */
+const ALL = '*';
+/** More rooms than this are drawn storey by storey. */
+const MOST_AT_ONCE = 250;
+
+/** The building: storeys as bands, rooms on them, openings between; which way people leave, and how many. */
 export function BuildingScreen() {
-  const { project, building, canEdit, write } = useProject();
+  const { project, building, practice, basis, canEdit, write } = useProject();
   const { openings } = useOpenings();
+  const { rows } = useRows(project.id, openings, basis);
   const [busy, setBusy] = useState(false);
-  const unlisted = unlistedRooms(
-    openings.map((opening) => opening.facts),
-    building,
-  );
+  const [chosen, setChosen] = useState<string | undefined>();
+  const whole = useMemo(() => planOf(openings, building, practice), [openings, building, practice]);
+  const rooms = whole.byKey.size;
+  const [storey, setStorey] = useState<string | undefined>();
+  const shownStorey = storey ?? (rooms > MOST_AT_ONCE ? (whole.storeys[0]?.name ?? ALL) : ALL);
+  const plan = useMemo(() => onStorey(whole, shownStorey), [whole, shownStorey]);
+  const unlisted = [...whole.byKey.values()].filter(({ listed }) => !listed);
 
-  const save = async (next: Building, renamed?: { before: string; after: string }) => {
-    const patches = renamed ? renameRoom(openings, renamed.before, renamed.after) : [];
+  const save: SaveBuilding = async (next, patches = []) => {
     const byId = new Map(openings.map((opening) => [opening.id, opening]));
     setBusy(true);
     try {
@@ -53,305 +63,137 @@ export function BuildingScreen() {
       setBusy(false);
     }
   };
-  const count = (room: Room) =>
-    openings.filter(({ facts }) =>
-      [facts.from, facts.to].some((name) => name && roomKey(name) === roomKey(room.name)),
-    ).length;
-
-  const storeys = [...building.storeys].reverse();
-  const homeless = building.rooms.some((room) => !building.storeys.includes(room.storey ?? ''));
+  const setRoom = (before: Room, after: Room) => {
+    const listed = building.rooms.some(({ name }) => roomKey(name) === roomKey(before.name));
+    const next = listed ? building : withRooms(building, [before]);
+    const renamed = before.name !== after.name;
+    void save(
+      {
+        ...next,
+        rooms: next.rooms.map((room) =>
+          roomKey(room.name) === roomKey(before.name) ? after : room,
+        ),
+      },
+      renamed ? renameRoom(openings, before.name, after.name) : [],
+    );
+    if (renamed) setChosen(roomKey(after.name));
+  };
+  const room = chosen === undefined ? undefined : whole.byKey.get(chosen);
+  const doors = whole.doors.find(({ key }) => key === chosen);
   return (
-    <div className="h-full overflow-auto px-6 py-6">
-      <div className="mx-auto max-w-5xl">
-        <div className="mb-4 flex items-baseline gap-4">
-          <h1 className="text-2xl leading-8">Building</h1>
-          <p className="text-soft">
-            {building.rooms.length} rooms on {building.storeys.length} storeys. What a room is used
-            for tells which side of a door is its outside.
-          </p>
-        </div>
-        {unlisted.length > 0 && canEdit && (
-          <div className="sheet mb-4 flex items-center gap-4 px-4 py-3">
-            <p className="min-w-0 flex-1">
-              Openings name {unlisted.length} room{unlisted.length === 1 ? '' : 's'} that{' '}
-              {unlisted.length === 1 ? 'is' : 'are'} not here yet:{' '}
-              <span className="text-soft">
-                {unlisted
-                  .slice(0, 8)
-                  .map((room) => room.name)
-                  .join(', ')}
-                {unlisted.length > 8 && ' …'}
-              </span>
-            </p>
+    <div className="flex h-full flex-col">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
+        <h1 className="text-xl">Building</h1>
+        <p className="text-soft">
+          {rooms} rooms on {building.storeys.length} storeys, {openings.length} openings
+        </p>
+        {whole.storeys.length > 1 && (
+          <Select
+            label="Storeys shown"
+            className="!w-36"
+            value={shownStorey === '' ? 'none' : shownStorey}
+            options={[
+              { value: ALL, text: 'all storeys' },
+              ...whole.storeys.map(({ name }) => ({
+                value: name === '' ? 'none' : name,
+                text: name === '' ? 'on no storey' : name,
+              })),
+            ]}
+            onChange={(value) => setStorey(value === 'none' ? '' : value)}
+          />
+        )}
+        <span className="flex-1" />
+        {canEdit && unlisted.length > 0 && (
+          <span className="flex items-center gap-2">
+            <span className="text-soft">
+              Openings name {unlisted.length} {unlisted.length === 1 ? 'room' : 'rooms'} that{' '}
+              {unlisted.length === 1 ? 'is' : 'are'} not listed yet.
+            </span>
             <button
+              type="button"
               className="button primary"
               disabled={busy}
-              onClick={() => void save(withRooms(building, unlisted))}
+              onClick={() =>
+                void save(
+                  withRooms(
+                    building,
+                    unlisted.map((one) => one.room),
+                  ),
+                )
+              }
             >
               Take {unlisted.length === 1 ? 'it' : 'them'} over
             </button>
-          </div>
+          </span>
         )}
-        {canEdit && <AddStorey building={building} busy={busy} onSave={save} />}
-        <ol className="border-b-4 border-ink">
-          {storeys.map((storey) => (
-            <Storey
-              key={storey}
-              storey={storey}
+      </div>
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_20rem] max-md:grid-cols-1">
+        <PlanView plan={plan} rows={rows} chosen={chosen} onChoose={setChosen} />
+        <aside
+          aria-label="What is chosen"
+          className="min-h-0 overflow-auto border-l border-rule px-4 py-3"
+        >
+          {room ? (
+            <RoomPane
+              key={room.room.name}
+              place={room}
+              plan={whole}
               building={building}
               canEdit={canEdit && !busy}
-              count={count}
-              onSave={save}
+              onRoom={(after) => setRoom(room.room, after)}
+              onSave={async (next, patches) => {
+                setChosen(undefined);
+                await save(next, patches);
+              }}
             />
-          ))}
-          {(homeless || storeys.length === 0) && (
-            <Storey
-              storey={NOWHERE}
-              building={building}
-              canEdit={canEdit && !busy}
-              count={count}
-              onSave={save}
-            />
+          ) : doors ? (
+            <DoorsPane doors={doors} plan={whole} />
+          ) : (
+            <>
+              <p className="text-soft">
+                Choose a room to say what it is used for and how many people it holds, or a line to
+                see the openings on it. Arrows show which way people leave.
+              </p>
+              {canEdit && <AddRoom building={building} busy={busy} onSave={save} />}
+              <StoreyList building={building} canEdit={canEdit && !busy} onSave={save} />
+            </>
           )}
-        </ol>
+        </aside>
       </div>
     </div>
   );
 }
 
-type Save = (next: Building, renamed?: { before: string; after: string }) => Promise<void>;
+/** The rooms of one storey with those that lines lead to from it. */
+function onStorey(plan: Plan, name: string): Plan {
+  if (name === ALL) return plan;
+  const inside = new Set(
+    plan.storeys
+      .filter((storey) => storey.name === name)
+      .flatMap(({ rooms }) => rooms.map(({ room }) => roomKey(room.name))),
+  );
+  const doors = plan.doors.filter(({ one, two }) => inside.has(one) || inside.has(two));
+  const seen = new Set([...inside, ...doors.flatMap(({ one, two }) => [one, two])]);
+  return {
+    ...plan,
+    doors,
+    storeys: plan.storeys
+      .map((storey) => ({
+        ...storey,
+        rooms: storey.rooms.filter(({ room }) => seen.has(roomKey(room.name))),
+      }))
+      .filter(({ rooms }) => rooms.length > 0),
+  };
+}
 
-function AddStorey({
+function AddRoom({
   building,
   busy,
   onSave,
 }: {
   building: Building;
   busy: boolean;
-  onSave: Save;
-}) {
-  const [name, setName] = useState('');
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const storey = name.trim();
-    if (!storey || building.storeys.some((one) => roomKey(one) === roomKey(storey))) return;
-    void onSave({ ...building, storeys: [...building.storeys, storey] });
-    setName('');
-  };
-  return (
-    <form onSubmit={submit} className="mb-2 flex gap-2">
-      <input
-        className="field w-48"
-        aria-label="Name of a storey to put on top"
-        placeholder="Storey on top"
-        maxLength={40}
-        value={name}
-        onChange={(event) => setName(event.target.value)}
-      />
-      <button className="button" disabled={busy || name.trim() === ''}>
-        Add storey
-      </button>
-    </form>
-  );
-}
-
-function Storey({
-  storey,
-  building,
-  canEdit,
-  count,
-  onSave,
-}: {
-  storey: string;
-  building: Building;
-  canEdit: boolean;
-  count: (room: Room) => number;
-  onSave: Save;
-}) {
-  const rooms = building.rooms.filter((room) =>
-    storey === NOWHERE ? !building.storeys.includes(room.storey ?? '') : room.storey === storey,
-  );
-  const at = building.storeys.indexOf(storey);
-  const move = (by: number) => {
-    const storeys = [...building.storeys];
-    storeys.splice(at, 1);
-    storeys.splice(at + by, 0, storey);
-    void onSave({ ...building, storeys });
-  };
-  const set = (before: Room, after: Room) =>
-    void onSave(
-      { ...building, rooms: building.rooms.map((room) => (room === before ? after : room)) },
-      before.name === after.name ? undefined : { before: before.name, after: after.name },
-    );
-  return (
-    <li className="border-t-4 border-ink pt-2 pb-4" aria-label={storey || 'On no storey'}>
-      <div className="flex items-center gap-1">
-        <h2 className="w-32 shrink-0 text-base">{storey || 'On no storey'}</h2>
-        {canEdit && storey !== NOWHERE && (
-          <>
-            <IconButton
-              label={`Move ${storey} up`}
-              disabled={at === building.storeys.length - 1}
-              onClick={() => move(1)}
-            >
-              <ArrowUp size={14} />
-            </IconButton>
-            <IconButton label={`Move ${storey} down`} disabled={at === 0} onClick={() => move(-1)}>
-              <ArrowDown size={14} />
-            </IconButton>
-            {rooms.length === 0 && (
-              <IconButton
-                label={`Delete ${storey}`}
-                onClick={() =>
-                  void onSave({
-                    ...building,
-                    storeys: building.storeys.filter((one) => one !== storey),
-                  })
-                }
-              >
-                <Trash2 size={14} />
-              </IconButton>
-            )}
-          </>
-        )}
-      </div>
-      <ul className="mt-1 grid grid-cols-3 gap-2 pl-4 max-[1100px]:grid-cols-2">
-        {rooms.map((room) => (
-          <li
-            key={room.name}
-            data-room={room.name}
-            className="sheet grid grid-cols-[52px_1fr_auto] items-center gap-1 p-1.5"
-          >
-            <Text
-              label={`Number of ${room.name}`}
-              placeholder="no."
-              value={room.number ?? ''}
-              most={20}
-              disabled={!canEdit}
-              onText={(number) => set(room, clean({ ...room, number: number || undefined }))}
-            />
-            <Text
-              label={`Name of ${room.name}`}
-              value={room.name}
-              most={80}
-              disabled={!canEdit}
-              onText={(name) => name && set(room, { ...room, name })}
-            />
-            {canEdit ? (
-              <IconButton
-                label={`Delete ${room.name}`}
-                onClick={() =>
-                  void onSave({ ...building, rooms: building.rooms.filter((one) => one !== room) })
-                }
-              >
-                <Trash2 size={14} />
-              </IconButton>
-            ) : (
-              <span />
-            )}
-            <span className="pl-2 text-xs text-soft" title="Openings that name it">
-              {count(room)} op.
-            </span>
-            <select
-              className="field"
-              aria-label={`Use of ${room.name}`}
-              value={room.use ?? ''}
-              disabled={!canEdit}
-              onChange={(event) =>
-                set(
-                  room,
-                  clean({ ...room, use: (event.target.value || undefined) as RoomUse | undefined }),
-                )
-              }
-            >
-              <option value="">use not known</option>
-              {ROOM_USES.map((use) => (
-                <option key={use} value={use}>
-                  {termText(`roomUse.${use}`)}
-                </option>
-              ))}
-            </select>
-            {building.storeys.length > 0 && (
-              <select
-                className="field w-7 !px-1"
-                aria-label={`Storey of ${room.name}`}
-                title="Move to another storey"
-                value={room.storey ?? ''}
-                disabled={!canEdit}
-                onChange={(event) =>
-                  set(room, clean({ ...room, storey: event.target.value || undefined }))
-                }
-              >
-                <option value="">no storey</option>
-                {building.storeys.map((one) => (
-                  <option key={one} value={one}>
-                    {one}
-                  </option>
-                ))}
-              </select>
-            )}
-          </li>
-        ))}
-        {canEdit && <AddRoom storey={storey} building={building} onSave={onSave} />}
-      </ul>
-    </li>
-  );
-}
-
-/** A room without the keys that say nothing. */
-function clean(room: Room): Room {
-  return Object.fromEntries(
-    Object.entries(room).filter(([, value]) => value !== undefined),
-  ) as unknown as Room;
-}
-
-/** A text written when it is left or Enter is pressed. */
-function Text({
-  label,
-  value,
-  most,
-  disabled,
-  placeholder,
-  onText,
-}: {
-  label: string;
-  value: string;
-  most: number;
-  disabled: boolean;
-  placeholder?: string;
-  onText: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | undefined>();
-  const commit = () => {
-    if (typed !== undefined && typed.trim() !== value) onText(typed.trim());
-    setTyped(undefined);
-  };
-  return (
-    <input
-      className="field w-full"
-      aria-label={label}
-      placeholder={placeholder}
-      maxLength={most}
-      disabled={disabled}
-      value={typed ?? value}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={commit}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
-        if (event.key === 'Escape') setTyped(undefined);
-      }}
-    />
-  );
-}
-
-function AddRoom({
-  storey,
-  building,
-  onSave,
-}: {
-  storey: string;
-  building: Building;
-  onSave: Save;
+  onSave: SaveBuilding;
 }) {
   const [name, setName] = useState('');
   const submit = (event: FormEvent) => {
@@ -359,25 +201,25 @@ function AddRoom({
     const room = name.trim();
     if (!room) return;
     const use = guessRoomUse(room);
-    const next = { name: room, ...(storey ? { storey } : {}), ...(use ? { use } : {}) };
-    void onSave({ ...building, rooms: [...building.rooms, next] });
+    void onSave({
+      ...building,
+      rooms: [...building.rooms, { name: room, ...(use ? { use } : {}) }],
+    });
     setName('');
   };
   return (
-    <li className="flex items-center gap-1 p-1.5">
-      <form onSubmit={submit} className="flex flex-1 gap-1">
-        <input
-          className="field min-w-0 flex-1"
-          aria-label={`Name of a room to add on ${storey || 'no storey'}`}
-          placeholder="Another room"
-          maxLength={80}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <button className="button" disabled={name.trim() === ''}>
-          Add
-        </button>
-      </form>
-    </li>
+    <form onSubmit={submit} className="mt-4 flex gap-2">
+      <input
+        className="field min-w-0 flex-1"
+        aria-label="Name of a room to add"
+        placeholder="Another room"
+        maxLength={80}
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <button className="button" disabled={busy || name.trim() === ''}>
+        Add room
+      </button>
+    </form>
   );
 }

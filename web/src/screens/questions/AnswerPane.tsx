@@ -24,7 +24,8 @@ export function AnswerPane({
   question: ProjectQuestion;
   practice: Practice;
   canEdit: boolean;
-  onAnswer: (changes: { id: string; patch: FactsPatch }[]) => void;
+  /** `stay` where other openings of the question are still to be answered. */
+  onAnswer: (changes: { id: string; patch: FactsPatch }[], stay?: boolean) => void;
 }) {
   const { byId } = useOpenings();
   const { projectId } = useParams();
@@ -206,9 +207,17 @@ export function AnswerPane({
               >
                 {mark}
               </Link>
-              <span className="min-w-0 truncate text-soft">
+              <span className="min-w-0 flex-1 truncate text-soft">
                 {[facts?.from, facts?.to].filter(Boolean).join(' → ')}
               </span>
+              {canEdit && openings.length > 1 && EACH.has(column) && (
+                <OwnAnswer
+                  label={`${askedName(column)} of ${mark}`}
+                  column={column}
+                  practice={practice}
+                  onTake={(patch) => onAnswer([{ id, patch }], true)}
+                />
+              )}
             </li>
           );
         })}
@@ -240,5 +249,47 @@ function Answer({
       <kbd className="w-4 shrink-0 text-center text-xs opacity-70">{digit <= 9 ? digit : ''}</kbd>
       {children}
     </button>
+  );
+}
+
+/** What each opening may have of its own. */
+const EACH: ReadonlySet<string> = new Set(['hand', 'size', 'rating']);
+
+/** The answer of one opening, written beside it; Enter takes it and the next stands ready. */
+function OwnAnswer({
+  label,
+  column,
+  practice,
+  onTake,
+}: {
+  label: string;
+  column: string;
+  practice: Practice;
+  onTake: (patch: FactsPatch) => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const [wrong, setWrong] = useState(false);
+  return (
+    <input
+      className="field !h-7 w-24 shrink-0"
+      aria-label={label}
+      aria-invalid={wrong || undefined}
+      value={typed}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        setWrong(false);
+      }}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' || typed.trim() === '') return;
+        const read = readColumn(column, typed, practice);
+        setWrong(!read.ok);
+        if (!read.ok) return;
+        const next = event.currentTarget
+          .closest('li')
+          ?.nextElementSibling?.querySelector('input.field');
+        onTake(read.value);
+        if (next instanceof HTMLInputElement) next.focus();
+      }}
+    />
   );
 }

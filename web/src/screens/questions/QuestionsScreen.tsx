@@ -51,9 +51,9 @@ export function QuestionsScreen() {
     return () => window.removeEventListener('keydown', press);
   }, [go]);
   if (!asked) return <Waiting what="Going through every opening …" />;
-  const answer = (changes: { id: string; patch: FactsPatch }[]) => {
+  const answer = (changes: { id: string; patch: FactsPatch }[], stay = false) => {
     // The next question stands ready; what was answered goes as soon as it is decided.
-    const next = shown[at + 1] ?? shown[at - 1];
+    const next = stay ? current : (shown[at + 1] ?? shown[at - 1]);
     setChosen(next?.key);
     edit(changes);
   };
@@ -151,14 +151,7 @@ function List({
                   <Say said={question.said} units={practice} />
                 ) : (
                   <span className="basis-assumed">
-                    {question.assumed
-                      .map(
-                        ({ fact, value }) =>
-                          `${termText(`fact.${fact}`)}: ${valueWords(fact, value, practice)}`,
-                      )
-                      .slice(0, 1)
-                      .join('')}
-                    {question.assumed.length > 1 && ' and what follows'}
+                    <Assumed question={question} />
                   </span>
                 )}
               </span>
@@ -172,4 +165,16 @@ function List({
       </ol>
     </section>
   );
+}
+
+/** What is assumed, in a few words: a role with what follows of it, or one value. */
+function Assumed({ question: { assumed, fact, role } }: { question: ProjectQuestion }) {
+  const { practice } = useProject();
+  const [first] = assumed;
+  if (!first) return null;
+  const what = `${termText(`fact.${first.fact}`)}: ${valueWords(first.fact, first.value, practice)}`;
+  const follows = assumed.length > 1 ? ', and what follows' : '';
+  return fact !== 'role' && assumed.length > 1 && role
+    ? `As a ${termText(`role.${role}`)}: ${what}${follows}`
+    : `${what}${follows}`;
 }

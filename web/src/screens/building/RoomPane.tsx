@@ -1,0 +1,310 @@
+import { useState, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import {
+  formatFloorArea,
+  LOAD_USES,
+  loadUseOf,
+  mergeRooms,
+  parseFloorArea,
+  phraseText,
+  roleOfRoom,
+  ROOM_USES,
+  roomKey,
+  type Building,
+  type LoadUse,
+  type Room,
+  type RoomUse,
+} from '@riegel/core';
+import { useOpenings, useProject } from '../../data/project.js';
+import { Select } from '../../parts/Select.js';
+import { termText } from '../../words.js';
+import type { SaveBuilding } from './BuildingScreen.js';
+import type { Plan, PlanRoom } from './plan.js';
+
+/** A room: its name, number, storey and use, the people in it, and how they leave. */
+export function RoomPane({
+  place,
+  plan,
+  building,
+  canEdit,
+  onRoom,
+  onSave,
+}: {
+  place: PlanRoom;
+  plan: Plan;
+  building: Building;
+  canEdit: boolean;
+  onRoom: (after: Room) => void;
+  onSave: SaveBuilding;
+}) {
+  const { practice } = useProject();
+  const { openings } = useOpenings();
+  const { projectId } = useParams();
+  const { room, listed } = place;
+  const key = roomKey(room.name);
+  const set = (change: Partial<Room>) => onRoom(clean({ ...room, ...change }));
+  const role = roleOfRoom(room.name, room.use, practice);
+  const guessedLoad = loadUseOf({ ...room, load: undefined }, room.name, role, practice);
+  const mine = plan.doors.filter(({ one, two }) => one === key || two === key);
+  const others = [...plan.byKey]
+    .filter(([other]) => other !== key)
+    .map(([, { room: other }]) => other.name)
+    .sort((a, b) => a.localeCompare(b));
+  return (
+    <div data-room={room.name} className="flex flex-col gap-3">
+      <h2 className="text-lg">
+        {room.name}
+        {!listed && (
+          <span className="block text-sm font-normal text-soft">named by openings only</span>
+        )}
+      </h2>
+      <Row label="Name">
+        <Text
+          label={`Name of ${room.name}`}
+          value={room.name}
+          most={80}
+          disabled={!canEdit}
+          onText={(name) => name !== '' && set({ name })}
+        />
+      </Row>
+      <Row label="Number">
+        <Text
+          label={`Number of ${room.name}`}
+          value={room.number ?? ''}
+          most={20}
+          disabled={!canEdit}
+          onText={(number) => set({ number: number || undefined })}
+        />
+      </Row>
+      <Row label="Storey">
+        <Select
+          label={`Storey of ${room.name}`}
+          className="w-full"
+          value={room.storey ?? ''}
+          disabled={!canEdit}
+          options={[
+            { value: '', text: 'none' },
+            ...building.storeys.map((value) => ({ value, text: value })),
+          ]}
+          onChange={(storey) => set({ storey: storey || undefined })}
+        />
+      </Row>
+      <Row label="Use">
+        <Select
+          label={`Use of ${room.name}`}
+          className="w-full"
+          value={room.use ?? ''}
+          disabled={!canEdit}
+          options={[
+            { value: '', text: 'not known' },
+            ...ROOM_USES.map((value) => ({ value, text: termText(`roomUse.${value}`) })),
+          ]}
+          onChange={(use) => set({ use: (use || undefined) as RoomUse | undefined })}
+        />
+      </Row>
+      <Row label="Area">
+        <Text
+          label={`Area of ${room.name}`}
+          value={room.area === undefined ? '' : formatFloorArea(room.area, practice.system)}
+          most={20}
+          disabled={!canEdit}
+          placeholder={practice.system === 'inch' ? 'ft²' : 'm²'}
+          check={(text) => {
+            const read = parseFloorArea(text, practice.system);
+            return read.ok ? undefined : phraseText(read.fault, practice);
+          }}
+          onText={(text) => {
+            const read = text === '' ? undefined : parseFloorArea(text, practice.system);
+            if (!read || read.ok) set({ area: read?.value });
+          }}
+        />
+      </Row>
+      <Row label="People">
+        <Text
+          label={`People in ${room.name}`}
+          value={room.people === undefined ? '' : String(room.people)}
+          most={6}
+          disabled={!canEdit}
+          placeholder={
+            place.egress?.own === undefined || room.people !== undefined
+              ? 'not counted'
+              : `${place.egress.own} by its area`
+          }
+          check={(text) => (/^\d{1,5}$/.test(text) ? undefined : 'A whole number of people.')}
+          onText={(text) => {
+            if (text === '' || /^\d{1,5}$/.test(text))
+              set({ people: text === '' ? undefined : Number(text) });
+          }}
+        />
+      </Row>
+      <Row label="Counted as">
+        <Select
+          label={`Use by people of ${room.name}`}
+          className="w-full"
+          value={room.load ?? ''}
+          disabled={!canEdit}
+          options={[
+            {
+              value: '',
+              text: guessedLoad ? `${termText(`load.${guessedLoad}`)} ?` : 'nobody stays in it',
+            },
+            ...LOAD_USES.map((value) => ({ value, text: termText(`load.${value}`) })),
+          ]}
+          onChange={(load) => set({ load: (load || undefined) as LoadUse | undefined })}
+        />
+      </Row>
+      <Leaving place={place} />
+      <section aria-label="Openings of the room">
+        <h3 className="caps mb-1">Openings</h3>
+        <ul>
+          {mine.map(({ key: line, one, two, openings: list }) => {
+            const other = plan.byKey.get(one === key ? two : one)?.room.name;
+            return (
+              <li key={line} className="flex gap-2 border-t border-rule/60 py-0.5">
+                <span className="font-semibold">
+                  {list.map(({ id, mark }, at) => (
+                    <span key={id}>
+                      {at > 0 && ', '}
+                      <Link
+                        className="hover:text-brass hover:underline"
+                        to={`/projects/${projectId}/openings/${id}`}
+                      >
+                        {mark}
+                      </Link>
+                    </span>
+                  ))}
+                </span>
+                <span className="min-w-0 truncate text-soft">{other}</span>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      {canEdit && (
+        <div className="flex flex-wrap items-center gap-2 border-t border-rule pt-3">
+          {others.length > 0 && (
+            <Select
+              label={`Merge ${room.name} into`}
+              className="!w-44"
+              value=""
+              options={[
+                { value: '', text: 'Merge into …' },
+                ...others.map((value) => ({ value, text: value })),
+              ]}
+              onChange={(into) => {
+                if (!into) return;
+                const merged = mergeRooms(building, openings, room.name, into);
+                void onSave(merged.building, merged.patches);
+              }}
+            />
+          )}
+          {listed && (
+            <button
+              type="button"
+              className="button"
+              onClick={() =>
+                void onSave({
+                  ...building,
+                  rooms: building.rooms.filter(({ name }) => roomKey(name) !== key),
+                })
+              }
+            >
+              Delete
+            </button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** How people leave the room, and how many. */
+function Leaving({ place: { egress } }: { place: PlanRoom }) {
+  if (!egress || egress.safe) return null;
+  const { ways, people, whole, distance } = egress;
+  return (
+    <p className={distance === Infinity ? 'text-oxide' : 'text-soft'}>
+      {distance === Infinity
+        ? 'No way out leads from here to the open.'
+        : `${ways} ${ways === 1 ? 'way' : 'ways'} out; ${
+            people === 0 && !whole
+              ? 'people are not counted'
+              : `${whole ? '' : 'at least '}${people} people leave through it`
+          }.`}
+    </p>
+  );
+}
+
+function Row({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[6rem_minmax(0,1fr)] items-start gap-2">
+      <span className="pt-1.5 text-soft">{label}</span>
+      {children}
+    </div>
+  );
+}
+
+/** A room without the keys that say nothing. */
+function clean(room: Room): Room {
+  return Object.fromEntries(
+    Object.entries(room).filter(([, value]) => value !== undefined),
+  ) as unknown as Room;
+}
+
+/** A text written when it is left or Enter is pressed; one that cannot be taken is told and stays. */
+function Text({
+  label,
+  value,
+  most,
+  disabled,
+  placeholder,
+  check,
+  onText,
+}: {
+  label: string;
+  value: string;
+  most: number;
+  disabled: boolean;
+  placeholder?: string;
+  check?: (text: string) => string | undefined;
+  onText: (text: string) => void;
+}) {
+  const [typed, setTyped] = useState<string | undefined>();
+  const [fault, setFault] = useState('');
+  const commit = () => {
+    const text = typed?.trim();
+    if (text === undefined) return;
+    const wrong = text === '' ? undefined : check?.(text);
+    setFault(wrong ?? '');
+    if (wrong) return;
+    if (text !== value) onText(text);
+    setTyped(undefined);
+  };
+  return (
+    <span>
+      <input
+        className="field w-full"
+        aria-label={label}
+        aria-invalid={fault !== '' || undefined}
+        placeholder={placeholder}
+        maxLength={most}
+        disabled={disabled}
+        value={typed ?? value}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') event.currentTarget.blur();
+          if (event.key === 'Escape') {
+            setTyped(undefined);
+            setFault('');
+          }
+        }}
+      />
+      {fault && (
+        <span role="alert" className="text-xs text-oxide">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
