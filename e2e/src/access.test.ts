@@ -123,7 +123,10 @@ describe('axe finds no serious fault', () => {
     await page.find('[data-row]');
     await check();
     await page.go(`${base}/building`);
-    await page.find('[data-room="Foyer"]');
+    await page.find('[data-room-box="Foyer"]');
+    await check();
+    await page.go(`${base}/questions`);
+    await page.find('[aria-label="Question"]');
     await check();
     await page.go(`${base}/practices`);
     await page.find('[data-value="gapsSteel"]');

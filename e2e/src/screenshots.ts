@@ -58,8 +58,11 @@ try {
   await page.click('[role=tab]', 'Changed');
   await shot('import-preview');
   await page.go(`${register}/building`);
-  await page.find('[data-room="Foyer"]');
+  await (await page.find('[data-room-box="Foyer"]')).click();
   await shot('building');
+  await page.go(`${register}/questions`);
+  await page.find('[aria-label="Question"]');
+  await shot('questions');
   await page.go(`${register}/practices`);
   await page.find('[data-value="gapsSteel"]');
   await shot('practices');

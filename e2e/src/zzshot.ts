@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { Page } from './support/page.js';
-const [,, name, path, ...steps] = process.argv;
+const [, , name, path, ...steps] = process.argv;
 const page = await Page.open();
 try {
   await page.go('/');
@@ -11,6 +11,11 @@ try {
   const base = new URL(await page.url).pathname;
   await page.go(base + '/' + path);
   await new Promise((r) => setTimeout(r, 4500));
-  for (const step of steps) { await page.driver.executeScript(step); await new Promise((r) => setTimeout(r, 900)); }
+  for (const step of steps) {
+    await page.driver.executeScript(step);
+    await new Promise((r) => setTimeout(r, 900));
+  }
   writeFileSync(`/tmp/p/${name}.png`, await page.driver.takeScreenshot(), 'base64');
-} finally { await page.close(); }
+} finally {
+  await page.close();
+}

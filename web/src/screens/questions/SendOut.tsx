@@ -46,7 +46,7 @@ export function SendOut({
     URL.revokeObjectURL(link.href);
   };
   return (
-    <div className="flex gap-2">
+    <div className="flex flex-wrap gap-2">
       <button
         type="button"
         className="button"
