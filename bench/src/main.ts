@@ -19,6 +19,7 @@ import {
   practiceOf,
   projectBasis,
   propertiesOf,
+  questionsOf,
   readProject,
   searchAlternatives,
   solid,
@@ -141,6 +142,32 @@ function strewn(count: number): Solid[] {
       mm(3),
     ),
   );
+}
+
+console.log('\nWays out and questions');
+{
+  // Forty corridors on storeys round two stairs, each with two dozen rooms: a thousand rooms.
+  const doors = Array.from({ length: 40 }, (_, storey) => [
+    { from: `Corridor ${storey}`, to: 'Stair A' },
+    { from: `Corridor ${storey}`, to: 'Stair B' },
+    ...Array.from({ length: 24 }, (__, room) => ({
+      from: `Corridor ${storey}`,
+      to: `Classroom ${storey}.${room}`,
+    })),
+  ]).flat();
+  const building = [...doors, { from: 'Stair A', to: 'Street' }, { from: 'Stair B', to: 'Street' }];
+  const rooms = new Map(
+    Array.from({ length: 960 }, (_, at) => {
+      const name = `Classroom ${Math.floor(at / 24)}.${at % 24}`;
+      return [name.toLowerCase(), { name, people: 20 + (at % 13) }] as const;
+    }),
+  );
+  const ways = median(() => egressOf(building, rooms, practice).ways.size);
+  console.log(`ways out of ${rooms.size + 43} rooms: ${ways.toFixed(1)} ms`);
+  const some = openings.slice(0, 5000).map((facts, at) => ({ id: String(at), facts }));
+  const basis = projectBasis(read.project.practice);
+  const asking = median(() => questionsOf(some, basis).length, 3);
+  console.log(`questions of ${some.length} openings: ${asking.toFixed(0)} ms`);
 }
 
 console.log('\nLock functions');

@@ -18,8 +18,10 @@ describe('two columns that name one fact', () => {
   it('in a paste: a column "Door" of materials does not take the marks of "Mark"', () => {
     const pasted = readPaste(MATERIALS, us);
     expect(pasted.openings.map(({ mark }) => mark)).toEqual(['101', '102', '103']);
-    expect(pasted.ignored).toEqual(['Door']);
-    expect(pasted.openings[0]!.note).toBe('Door: timber.');
+    // What leaves the core open is not read by itself, and told.
+    expect(pasted.columns[0]).toBe('leafConstruction');
+    expect(pasted.faults.map(({ typed }) => typed)).toContain('timber');
+    expect(pasted.openings[0]).not.toHaveProperty('leafConstruction');
   });
   it('in a paste, the other way round', () => {
     const turned = MATERIALS.map(([door, mark, to]) => [mark!, door!, to!]);

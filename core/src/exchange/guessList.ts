@@ -1,6 +1,7 @@
 import { own, parseLength, parseSize, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
+import { usualMeaning } from './likelyMeaning.js';
 import { NO_MEMORY, REMARK, wordKey, type ListMapping, type ListMemory } from './listMapping.js';
 import { readColumn, type Column } from './patch.js';
 
@@ -160,6 +161,7 @@ function share(
   const good = cells.filter(
     (cell) =>
       own(words, wordKey(cell)) !== undefined ||
+      (column !== 'rating' && usualMeaning(column, cell) !== undefined) ||
       readColumn(column, decimalComma ? withPoint(cell) : cell, practice, system).ok,
   ).length;
   return good / cells.length;

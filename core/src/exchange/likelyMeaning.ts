@@ -1,4 +1,4 @@
-import { normaliseText, type System } from '../measure/index.js';
+import { normaliseText, own, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { fieldOf } from '../stages/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
@@ -61,6 +61,11 @@ const KNOWN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 /** At most so many letters are off in a misspelt word, of each four. */
 const OFF_OF_FOUR = 1;
 
+/** What is usually meant by a word of a column that leaves something open; undefined for all others. */
+export function usualMeaning(column: Column, typed: string): string | undefined {
+  return own(own(USUALLY, column) ?? {}, normaliseText(typed).replace(/[.\s]/g, ''));
+}
+
 /**
  * What a word that was not read likely means in its column, as text that the column reads; undefined where
  * nothing is likely. A guess to be accepted by somebody, never taken.
@@ -73,7 +78,7 @@ export function likelyMeaning(
 ): string | undefined {
   const clean = normaliseText(typed);
   const reads = (text: string) => readColumn(column, text, practice, system).ok;
-  const usual = USUALLY[column]?.[clean.replace(/[.\s]/g, '')];
+  const usual = usualMeaning(column, typed);
   if (usual && reads(usual)) return usual;
   if (column === 'size') {
     // A pair is most often named by its leaves.

@@ -11,6 +11,7 @@ import {
   type Column,
   type FactsPatch,
 } from './patch.js';
+import { usualMeaning } from './likelyMeaning.js';
 import { impliedKind } from './impliedKind.js';
 import { factsInRemark } from './remarkText.js';
 
@@ -63,7 +64,9 @@ export function readPaste(
   // "Door" beside a column of marks heads what the leaves are made of, where its cells say so.
   columns.forEach((column, at) => {
     const cells = below(at);
-    const reads = (typed: string) => readColumn('leafConstruction', typed, practice).ok;
+    const reads = (typed: string) =>
+      readColumn('leafConstruction', typed, practice).ok ||
+      usualMeaning('leafConstruction', typed) !== undefined;
     if (
       !column &&
       columnNamed(rows[0]![at]!) === 'mark' &&

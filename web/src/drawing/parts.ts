@@ -47,10 +47,22 @@ export function assumedParts(decided: DecidedOpening): ((part: string) => boolea
     assumptionsOf(decided).flatMap(({ fact }) => (UNSEEN.has(fact) ? [] : fact)),
   );
   const parts = new Set<string>(facts);
-  for (const { key, basis, facts: on } of decided.decisions)
+  const keys = new Set<string>();
+  const stages = new Set<Stage>();
+  for (const { key, stage, basis, facts: on } of decided.decisions) {
+    const part = key.replace(/@.*$/, '');
+    keys.add(part);
+    if (basis === 'assumed') stages.add(stage);
     if (basis === 'assumed' || (basis === 'derived' && on.some((fact) => facts.has(fact))))
-      parts.add(key.replace(/@.*$/, ''));
-  return parts.size === 0 ? undefined : (part) => parts.has(part.replace(/@.*$/, ''));
+      parts.add(part);
+  }
+  if (parts.size === 0) return undefined;
+  // A thing that no decision is named by, as a lever, is as sure as its stage.
+  return (part) => {
+    const name = part.replace(/@.*$/, '');
+    const stage = keys.has(name) ? undefined : stageOfPart(name);
+    return parts.has(name) || (stage !== undefined && stages.has(stage));
+  };
 }
 
 /** What can be taken out of a drawing, by what a person calls it. */

@@ -85,7 +85,8 @@ export function BuildingScreen() {
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
         <h1 className="text-xl">Building</h1>
         <p className="text-soft">
-          {rooms} rooms on {building.storeys.length} storeys, {openings.length} openings
+          {rooms} rooms{building.storeys.length > 0 && ` on ${building.storeys.length} storeys`},{' '}
+          {openings.length} openings
         </p>
         {whole.storeys.length > 1 && (
           <Select

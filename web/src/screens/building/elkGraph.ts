@@ -16,7 +16,7 @@ const HEIGHT = 38;
 const LETTER = 7.1;
 
 /** Rooms are as wide as their names. */
-const widthOf = (name: string) => Math.max(72, Math.min(220, Math.ceil(name.length * LETTER) + 22));
+const widthOf = (name: string) => Math.max(96, Math.min(220, Math.ceil(name.length * LETTER) + 22));
 
 const OPTIONS = {
   'elk.algorithm': 'layered',

@@ -145,11 +145,13 @@ export default function PasteDialog({
             <table className="w-full">
               <thead className="sticky top-0 bg-paper">
                 <tr className="caps text-left">
-                  {['Mark', 'From', 'To', 'Kind', 'Opening', 'Hand', 'Leaf size'].map((title) => (
-                    <th key={title} className="px-2 py-1 font-normal">
-                      {title}
-                    </th>
-                  ))}
+                  {['Mark', 'From', 'To', 'Role', 'Kind', 'Opening', 'Hand', 'Leaf size'].map(
+                    (title) => (
+                      <th key={title} className="px-2 py-1 font-normal">
+                        {title}
+                      </th>
+                    ),
+                  )}
                 </tr>
               </thead>
               <tbody>
@@ -163,6 +165,9 @@ export default function PasteDialog({
                       <td className="px-2 py-0.5 font-semibold">{facts.mark}</td>
                       <td className="px-2">{facts.from}</td>
                       <td className="px-2">{facts.to}</td>
+                      <td className={`px-2 ${row.guessed ? 'basis-assumed' : ''}`}>
+                        {figures('role')}
+                      </td>
                       <td className="px-2">{figures('kind')}</td>
                       <td className="px-2">
                         {figures('frameWidth')} × {figures('frameHeight')}

@@ -93,12 +93,16 @@ export function UnreadWords({
                 likely {meaning(column, value, practice)}
               </button>
             )}
-            <span className="truncate text-oxide" title={marks.join(', ')}>
-              {phraseText(
-                { code: fault.code, params: { ...fault.params, field: columnName(column) } },
-                practice,
-              )}
-            </span>
+            {value === undefined ? (
+              <span className="truncate text-oxide" title={marks.join(', ')}>
+                {phraseText(
+                  { code: fault.code, params: { ...fault.params, field: columnName(column) } },
+                  practice,
+                )}
+              </span>
+            ) : (
+              <span className="truncate text-soft">{marks.join(', ')}</span>
+            )}
           </li>
         ))}
       </ul>
