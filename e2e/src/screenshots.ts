@@ -34,7 +34,6 @@ try {
   await page.go('/');
   await page.sees('button', 'Ines Okafor');
   await page.signIn();
-  await shot('projects');
   await page.click('a', 'Larkhollow Playhouse');
   await page.sees('[role=grid]', /35 3\/4/);
   register = new URL(await page.url).pathname;

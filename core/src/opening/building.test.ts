@@ -3,6 +3,7 @@ import { decideOpening } from '../deciding/index.js';
 import { phraseText } from '../phrasing/index.js';
 import {
   guessRoomUse,
+  mergeRooms,
   readBuilding,
   renameRoom,
   ROOM_USES,
@@ -123,5 +124,40 @@ describe('a building', () => {
 
   it('is nothing the practices depend on', () => {
     expect(projectBasis('british').practice).toBe(PRACTICES.british);
+  });
+});
+
+describe('people in rooms', () => {
+  const room = (more: object) => readBuilding({ storeys: [], rooms: [{ name: 'Hall', ...more }] });
+  it('are taken with area, number and what they do', () => {
+    const read = room({ area: 120.5, people: 0, load: 'tables' });
+    expect(read.ok && read.value.rooms).toEqual([
+      { name: 'Hall', area: 120.5, people: 0, load: 'tables' },
+    ]);
+  });
+  it.each([
+    { area: -1 },
+    { area: 2e6 },
+    { area: Infinity },
+    { area: '12' },
+    { people: 1.5 },
+    { people: -1 },
+    { people: 200_000 },
+    { load: 'dancing' },
+  ])('%j is refused', (more) => {
+    expect(room(more).ok).toBe(false);
+  });
+});
+
+describe('a room made part of another', () => {
+  it('goes, and openings that name it name the other', () => {
+    const building = { storeys: [], rooms: [{ name: 'Hall A' }, { name: 'Hall' }] };
+    const openings = [
+      { id: '1', facts: { mark: '1', kind: 'single', from: 'hall a', to: 'Office' } },
+      { id: '2', facts: { mark: '2', kind: 'single', from: 'Street', to: 'Hall' } },
+    ] as const;
+    const merged = mergeRooms(building, openings, 'Hall A', 'Hall');
+    expect(merged.building.rooms).toEqual([{ name: 'Hall' }]);
+    expect(merged.patches).toEqual([{ id: '1', patch: { from: 'Hall' } }]);
   });
 });
