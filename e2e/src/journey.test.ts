@@ -24,7 +24,7 @@ describe('from a list to a schedule', () => {
     await page.newProject('Paper Mill');
     await page.click('button', 'Paste');
     await (await page.find('[role=dialog] textarea')).sendKeys(LIST);
-    await page.sees('[role=dialog] [role=alert]', '105, Size: “wide” is not a size');
+    await page.sees('[role=dialog] [role=alert]', '105: “wide” is not a size');
     await page.click('[role=dialog] button.primary', 'Add 5 openings');
     await page.sees(
       '[role=grid]',

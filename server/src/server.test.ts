@@ -4,6 +4,7 @@ import { get } from 'node:http';
 import { join } from 'node:path';
 import request from 'supertest';
 import { inches, type OpeningFacts } from '@riegel/core';
+import { OpeningsService } from './openings/openings.service.js';
 import { LinksService } from './people/links.service.js';
 import { safeCell } from './schedule/csv.js';
 import { database, PASSWORD, start, type Client, type Harness } from './testing/harness.js';
@@ -443,6 +444,25 @@ describe('the schedule', () => {
   it.each(['101', 'a=1', 'x-1', 3])('leaves %j as it is', (cell) =>
     expect(safeCell(cell)).toBe(cell),
   );
+
+  it('finds what the ways out of a building depend on, as it was recorded', async () => {
+    const owner = await harness.person();
+    const id = await project(owner);
+    const list: Partial<OpeningFacts>[] = [
+      { from: 'Street', to: 'Lobby', egress: true },
+      { from: 'Lobby', to: 'Store', egress: false },
+      { from: 'Lobby', to: 'Attic', egress: 'unknown' },
+      { from: 'Lobby', to: 'Office', escape: 'from' },
+      {},
+    ];
+    await add(
+      owner,
+      id,
+      list.map((more, at) => facts(String(at), more)),
+    );
+    const edges = await harness.app.get(OpeningsService).edges(id);
+    expect(edges.map((one) => JSON.parse(JSON.stringify(one)) as object)).toEqual(list);
+  });
 
   it('draws any opening as SVG', async () => {
     const owner = await harness.person();

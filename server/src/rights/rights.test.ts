@@ -68,6 +68,7 @@ const RIGHTS: Record<string, Right> = {
   'delete /api/projects/{projectId}/openings/{openingId}/photos/{photoId}': 'editor',
   'get /api/projects/{projectId}/schedule': 'reader',
   'get /api/projects/{projectId}/schedule.csv': 'reader',
+  'get /api/projects/{projectId}/questions.pdf': 'reader',
   'get /api/projects/{projectId}/schedule.pdf': 'reader',
 };
 

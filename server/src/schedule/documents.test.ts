@@ -2,9 +2,10 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { inches, readProject, type OpeningFacts } from '@riegel/core';
+import { inches, questionsOf, readProject, type OpeningFacts } from '@riegel/core';
 import { scheduleCsv } from './csv.js';
-import { schedulePdf, scheduleOf, type ScheduleJob } from './pdf/schedulePdf.js';
+import { questionsPdf } from './pdf/questionsPdf.js';
+import { basisOf, schedulePdf, scheduleOf, type ScheduleJob } from './pdf/schedulePdf.js';
 
 const demo = (name: string) => {
   const read = readProject(readFileSync(join(__dirname, `../../../demo/${name}.json`), 'utf8'));
@@ -26,9 +27,9 @@ const job = (name: string): ScheduleJob => {
     openings: openings.map((facts, index) => ({ id: String(index), facts })),
   };
 };
-const pdfText = async (one: ScheduleJob) => {
+const pdfText = async (one: ScheduleJob, write = schedulePdf) => {
   const path = join(mkdtempSync(join(tmpdir(), 'riegel-pdf-')), 'schedule.pdf');
-  writeFileSync(path, await schedulePdf(one));
+  writeFileSync(path, await write(one));
   return {
     text: execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).replaceAll(
       '\f',
@@ -52,6 +53,30 @@ describe('the printed schedule', () => {
     expect(text).toContain('page 1 of');
     expect(info).toMatch(/Page size: +792 x 612/);
     expect((await pdfText(job('tamsin-terrace'))).info).toMatch(/Page size: +841\.89 x 595\.28/);
+  });
+
+  it('lists what was assumed and nobody confirmed, with the openings', async () => {
+    const one = job('larkhollow-draft');
+    const { text } = await pdfText(one);
+    expect(text).toContain('Assumed');
+    expect(text).toMatch(/Assumed: Finish wanted: satin chrome\. Is that/);
+    const confirmed = {
+      ...one,
+      openings: one.openings.map(({ id, facts }) => ({
+        id,
+        facts: { ...facts, finish: 'satin chrome' },
+      })),
+    };
+    expect((await pdfText(confirmed)).text).not.toContain('Finish wanted: satin chrome');
+  });
+
+  it('prints the questions by whom they go to, each with its reference', async () => {
+    const one = job('larkhollow-draft');
+    const { text } = await pdfText(one, questionsPdf);
+    const asked = questionsOf(one.openings, basisOf(one));
+    for (const { ref } of asked) expect(text).toContain(ref);
+    expect(text).toContain('To the architect');
+    expect(text).toContain('How many people is the room for?');
   });
 
   it('prints metric figures and fractions that can be read back', async () => {

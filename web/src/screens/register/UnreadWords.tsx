@@ -11,6 +11,8 @@ import { columnName } from './columnName.js';
 
 /** Words told one by one; a paste with more is not what it should be. */
 const MOST = 200;
+/** Marks that stand before what is wrong with a word. */
+const MARKS = 3;
 
 interface Unread {
   column: string;
@@ -95,6 +97,8 @@ export function UnreadWords({
             )}
             {value === undefined ? (
               <span className="truncate text-oxide" title={marks.join(', ')}>
+                {marks.slice(0, MARKS).join(', ')}
+                {marks.length > MARKS && ' …'}:{' '}
                 {phraseText(
                   { code: fault.code, params: { ...fault.params, field: columnName(column) } },
                   practice,
