@@ -10,6 +10,8 @@ import {
   type Units,
 } from '../phrasing/index.js';
 import type { Item } from '../opening/index.js';
+import { assumptionsOf } from '../role/index.js';
+import { fieldOf } from '../stages/index.js';
 import { groupSets, type HardwareSet, type KnownSet } from './sets.js';
 
 /** An opening as scheduling sees it. */
@@ -56,6 +58,8 @@ export interface Schedule {
   /** Open decisions and stops are printed, never hidden. */
   open: { mark: string; stage: string; question: string }[];
   findings: { mark: string; level: string; text: string; source: string }[];
+  /** What was assumed and nobody confirmed, with the openings it is assumed of. */
+  assumed: { text: string; marks: string[] }[];
   known: KnownSet[];
 }
 
@@ -87,6 +91,7 @@ export function headingOf(decided: DecidedOpening): Heading {
     ticks === undefined
       ? '?'
       : formatLength(ticks, { system, denominator: decided.practice.denominator });
+  const { assumed } = decided.results.opening;
   const rating = facts.rating;
   return {
     mark: facts.mark,
@@ -97,12 +102,8 @@ export function headingOf(decided: DecidedOpening): Heading {
     kind: termText(`kind.${facts.kind}`, language),
     size: `${shown(sizes.frameWidth)} × ${shown(sizes.frameHeight)}`,
     thickness: decisionText(decided, 'sizing.leafThickness'),
-    leaf: constructionText(facts.leafConstruction, language),
-    frame: facts.frameMaterial
-      ? facts.frameMaterial === 'unknown'
-        ? 'unknown'
-        : termText(`frameMaterial.${facts.frameMaterial}`, language)
-      : 'open',
+    leaf: makeText('construction', facts.leafConstruction, assumed.leafConstruction, language),
+    frame: makeText('frameMaterial', facts.frameMaterial, assumed.frameMaterial, language),
     hand: decisionText(decided, 'handing.hand') || decisionText(decided, 'handing.slide'),
     rating:
       rating === undefined
@@ -134,11 +135,39 @@ export function headingCells(heading: Heading): string[] {
   ];
 }
 
-function constructionText(construction: string | undefined, language: Units['language']): string {
-  if (construction === undefined) return 'open';
-  return construction === 'unknown'
-    ? 'unknown'
-    : termText(`construction.${construction}`, language);
+/** What a leaf or a frame is made of; with a question mark where it is assumed. */
+function makeText(
+  terms: 'construction' | 'frameMaterial',
+  recorded: string | undefined,
+  assumed: string | undefined,
+  language: Units['language'],
+): string {
+  if (recorded === undefined && assumed === undefined) return 'open';
+  if (recorded === 'unknown') return recorded;
+  const text = termText(`${terms}.${recorded ?? assumed}`, language);
+  return recorded === undefined ? `${text} ?` : text;
+}
+
+/** What is assumed of the openings, the same of several told once. */
+function assumedOf(openings: readonly ScheduledOpening[]): Schedule['assumed'] {
+  const told = new Map<string, string[]>();
+  for (const { decided, mark } of openings)
+    for (const { fact, value } of assumptionsOf(decided)) {
+      const { language } = unitsOf(decided);
+      const field = fieldOf(fact);
+      const words = field?.options
+        ? termText(`${field.terms}.${String(value)}`, language)
+        : value === true
+          ? 'yes'
+          : value === false
+            ? 'no'
+            : String(value);
+      const text = `${termText(`fact.${fact}`, language)}: ${words}`;
+      const marks = told.get(text);
+      if (marks) marks.push(mark);
+      else told.set(text, [mark]);
+    }
+  return [...told].map(([text, marks]) => ({ text, marks }));
 }
 
 function lineOf(item: Item, units: Units): Line {
@@ -169,6 +198,7 @@ export function scheduleBySet(openings: ScheduledOpening[], before: KnownSet[] =
     without: grouped.without.map((opening) => headingOf(opening.decided)),
     open: [],
     findings: [],
+    assumed: assumedOf(sorted),
     known: grouped.known,
   };
   for (const { decided, mark } of sorted) {

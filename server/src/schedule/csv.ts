@@ -32,7 +32,7 @@ export function safeCell(value: string | number): string | number {
 
 /**
  * The schedule as CSV (UTF-8 with a byte-order mark, CRLF): a row for each opening and item, then a
- * row for every open question and finding, so that nothing open is hidden.
+ * row for every open question, finding and assumption nobody confirmed, so that nothing open is hidden.
  */
 export function scheduleCsv(schedule: Schedule): string {
   const rows: (string | number)[][] = [COLUMNS];
@@ -71,6 +71,8 @@ export function scheduleCsv(schedule: Schedule): string {
       '',
       finding.source,
     ]);
+  for (const { text, marks } of schedule.assumed)
+    rows.push(['', marks.join(' '), ...blank, '', '', '', `ASSUMED: ${text}`, '', '', '']);
   return `\uFEFF${stringify(
     rows.map((row) => row.map(safeCell)),
     { record_delimiter: '\r\n' },

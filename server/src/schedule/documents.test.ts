@@ -59,7 +59,8 @@ describe('the printed schedule', () => {
     const one = job('larkhollow-draft');
     const { text } = await pdfText(one);
     expect(text).toContain('Assumed');
-    expect(text).toMatch(/Assumed: Finish wanted: satin chrome\. Is that/);
+    expect(text).toContain('Finish wanted: satin chrome');
+    expect(scheduleCsv(scheduleOf(one))).toContain('ASSUMED: Finish wanted: satin chrome');
     const confirmed = {
       ...one,
       openings: one.openings.map(({ id, facts }) => ({

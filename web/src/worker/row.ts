@@ -1,4 +1,5 @@
 import {
+  TERMS,
   decideOpening,
   decisionOf,
   itemSizeParts,
@@ -101,6 +102,12 @@ function hardwareOf({ items, progress }: DecidedOpening, stage: SetStage): Packe
   return progress.find((one) => one.stage === stage)?.state === 'none' ? ['none'] : [];
 }
 
+/** What is shown of the facts themselves where it is assumed. */
+const MAKES = [
+  ['leafConstruction', 'construction'],
+  ['frameMaterial', 'frameMaterial'],
+] as const;
+
 /** Decides an opening and keeps what the register shows of it. */
 export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): PackedRow {
   const opening = decideOpening(facts, basis, { explain: false });
@@ -145,6 +152,12 @@ export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): P
   put('bottomGap', ...decided('sizing.undercut'));
   put('rating', [ratingText(facts.rating)], 'given');
   put('kind', [termText(`short.kind.${facts.kind}`)], 'given');
+  const { assumed } = opening.results.opening;
+  for (const [name, terms] of MAKES) {
+    const value = assumed[name];
+    if (value !== undefined)
+      put(name, [TERMS[`short.${terms}.${value}`] ?? termText(`${terms}.${value}`)], 'assumed');
+  }
   let [stops, checks, open] = [0, 0, 0];
   for (const { level, accepted } of opening.findings) {
     if (accepted) continue;

@@ -7,8 +7,6 @@ import {
   phraseText,
   practiceOf,
   projectBasis,
-  questionsOf,
-  questionText,
   scheduleBySet,
   unitsOf,
   withWays,
@@ -116,7 +114,7 @@ export async function schedulePdf(job: ScheduleJob): Promise<Buffer> {
     sheet.table(OPENING_COLUMNS, schedule.without.map(headingCells));
   }
   openItems(sheet, schedule);
-  assumptions(sheet, job);
+  assumptions(sheet, schedule);
   return sheet.finish();
 }
 
@@ -251,19 +249,14 @@ function openItems(sheet: Sheet, schedule: Schedule): void {
 }
 
 /** What was assumed so that work could go on, and nobody confirmed: told, not hidden. */
-function assumptions(sheet: Sheet, job: ScheduleJob): void {
-  const basis = basisOf(job);
-  const open = questionsOf(job.openings, basis).filter(({ about }) => about === 'assumed');
-  if (open.length === 0) return;
+function assumptions(sheet: Sheet, { assumed }: Schedule): void {
+  if (assumed.length === 0) return;
   sheet.heading('Assumed', 'confirmed by nobody yet');
   sheet.table(
     [
-      { title: 'assumed', share: 60 },
-      { title: 'openings', share: 40 },
+      { title: 'assumed', share: 40 },
+      { title: 'openings', share: 60 },
     ],
-    open.map((one) => [
-      questionText(one, basis.practice),
-      one.openings.map(({ mark }) => mark).join(', '),
-    ]),
+    assumed.map(({ text, marks }) => [text, marks.join(', ')]),
   );
 }

@@ -98,7 +98,7 @@ export function OverviewScreen() {
           ))}
           {guessed > 0 && (
             <li>
-              <Link className="hover:text-brass hover:underline" to={base}>
+              <Link className="hover:text-brass hover:underline" to={`${base}/questions`}>
                 {guessed} things are assumed: confirm them, or say otherwise.
               </Link>
             </li>

@@ -73,7 +73,7 @@ export function ScheduleScreen() {
         {schedule.error.message}
       </Message>
     );
-  const { sets, without, open, findings } = schedule.data;
+  const { sets, without, open, findings, assumed } = schedule.data;
   const stops = findings.filter((finding) => finding.level === 'stop');
   return (
     <div className="grid h-full grid-cols-[196px_1fr]">
@@ -98,7 +98,7 @@ export function ScheduleScreen() {
             Without hardware ({without.length})
           </a>
         )}
-        {(open.length > 0 || findings.length > 0) && (
+        {(open.length > 0 || findings.length > 0 || assumed.length > 0) && (
           <a href="#open-items" className="block px-4 py-0.5 text-oxide hover:bg-wash">
             Open items
           </a>
@@ -194,6 +194,15 @@ export function ScheduleScreen() {
               <span className="w-14 shrink-0 pl-5 font-semibold">{one.mark}</span>
               <span className="w-20 shrink-0 text-soft">{one.stage}</span>
               <span>{one.question}</span>
+            </p>
+          ))}
+          {assumed.length > 0 && (
+            <h2 className="mt-4 mb-1 text-lg">Assumed, confirmed by nobody</h2>
+          )}
+          {assumed.map(({ text, marks }) => (
+            <p key={text} className="flex gap-4 py-0.5 pl-5">
+              <span className="basis-assumed w-72 shrink-0 self-start">{text}</span>
+              <span className="text-soft">{marks.join(', ')}</span>
             </p>
           ))}
           <p className="mt-4 max-w-3xl text-soft">
