@@ -9,8 +9,7 @@ const WIDEST_WALL = inches(58);
 
 /**
  * The kind that a row without one implies: an active leaf has another beside it, and what is wider than any
- * leaf is made is a pair. The second is a guess and marked so. A width of a pair that no leaf has is that of
- * both.
+ * leaf is made is a pair. A width of a pair that no leaf has is that of both.
  *
  * @param columns those of the list: the width of a leaf in one of its own is that of a leaf
  */
@@ -35,5 +34,5 @@ export function impliedKind(
   const wide =
     frame === undefined ? wall !== undefined && wall > WIDEST_WALL : frame > WIDEST_SINGLE;
   if (!wide) return {};
-  return { kind: 'pair', provenance: { ...patch.provenance, kind: 'assumed' }, ...halved };
+  return { kind: 'pair', ...halved };
 }

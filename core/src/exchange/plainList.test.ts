@@ -116,11 +116,7 @@ describe('two leaves', () => {
     ).openings[0];
   it('where an active leaf is named, or a width no leaf is made in', () => {
     expect(read('6070', 'RHRA')).toMatchObject({ kind: 'pair', active: 'right', swing: 'out' });
-    expect(read('6070', 'LH')).toMatchObject({
-      kind: 'pair',
-      active: 'left',
-      provenance: { kind: 'assumed' },
-    });
+    expect(read('6070', 'LH')).toMatchObject({ kind: 'pair', active: 'left' });
     expect(read('4070', 'LH')).toMatchObject({ kind: 'single', hingeSide: 'left' });
     expect(read('54x84', 'LH')?.kind).toBe('single');
     expect(read('55x84', 'LH')?.kind).toBe('pair');

@@ -153,8 +153,8 @@ export function likelyRoles(
 }
 
 /** Whether a space is one people pass through. */
-function isOpen({ space }: Side): boolean {
-  return space === 'corridor' || space === 'entrance';
+function isOpen({ space, name }: Side): boolean {
+  return space === 'corridor' || space === 'entrance' || HALL.test(name?.trim() ?? '');
 }
 
 function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
