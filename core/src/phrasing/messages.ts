@@ -147,7 +147,7 @@ export const COMMON_MESSAGES = {
     '{room} has one way out: the length of its dead end and the people in it are to be checked.',
   'checking.way.narrow':
     '{people} people for whom it must be wide enough: {needed} clear, all leaves open; it has {clear}.',
-  'ask.fact': '{fact}?',
+  'ask.fact': '{fact}: what is it?',
   'ask.confirm': 'To be confirmed.',
   'checking.lead':
     'Lead-lined: frame, lock cut-out, viewer and screw heads are lined too, by the physicist’s figures.',

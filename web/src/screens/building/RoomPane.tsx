@@ -125,11 +125,7 @@ export function RoomPane({
           value={room.people === undefined ? '' : String(room.people)}
           most={6}
           disabled={!canEdit}
-          placeholder={
-            place.egress?.own === undefined || room.people !== undefined
-              ? 'not counted'
-              : `${place.egress.own} by its area`
-          }
+          placeholder={counted(place)}
           check={(text) => (/^\d{1,5}$/.test(text) ? undefined : 'A whole number of people.')}
           onText={(text) => {
             if (text === '' || /^\d{1,5}$/.test(text))
@@ -216,6 +212,12 @@ export function RoomPane({
       )}
     </div>
   );
+}
+
+/** What is known of the people in a room where nobody gave their number. */
+function counted({ room, egress }: PlanRoom): string {
+  if (egress?.own === undefined) return 'not counted';
+  return room.area === undefined ? 'nobody stays in it' : `${egress.own} by its area`;
 }
 
 /** How people leave the room, and how many. */

@@ -175,6 +175,8 @@ function Assumed({ question: { assumed, fact, role } }: { question: ProjectQuest
   const what = `${termText(`fact.${first.fact}`)}: ${valueWords(first.fact, first.value, practice)}`;
   const follows = assumed.length > 1 ? ', and what follows' : '';
   return fact !== 'role' && assumed.length > 1 && role
-    ? `As a ${termText(`role.${role}`)}: ${what}${follows}`
+    ? `${capital(termText(`role.${role}`))} · ${what}${follows}`
     : `${what}${follows}`;
 }
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
