@@ -77,7 +77,7 @@ export function factsInRemark(
   practice: Practice,
 ): FactsPatch {
   const facts: FactsPatch = {};
-  for (const part of text.split(/[,;&+\n]|\.\s|\s(?:and|und)\s/i)) {
+  for (const part of text.slice(0, MOST).split(/[,;&+\n]|\.\s|\s(?:and|und)\s/i)) {
     if (UNSURE.test(part)) continue;
     const denied = (at: number) => DENIES.test(part.slice(0, at));
     for (const { pattern, says, denied: otherwise } of ASKED) {
@@ -94,6 +94,9 @@ export function factsInRemark(
   }
   return facts;
 }
+
+/** Characters of a remark that are read; a note holds no more. */
+const MOST = 2000;
 
 /** Kinds of opening that remarks name. */
 const KINDS: readonly [RegExp, OpeningFacts['kind']][] = (

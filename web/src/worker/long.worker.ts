@@ -47,8 +47,8 @@ const long = {
     progress: (done: number) => void,
   ): WouldChange[] {
     const [old, fresh] = [before, after].map(
-      ({ practiceId, practices, building, products, locks }) =>
-        projectBasis(practiceId, practices, building, products, locks),
+      ({ practiceId, practices, building, products, locks, ways }) =>
+        projectBasis(practiceId, practices, building, products, locks, ways),
     ) as [ProjectBasis, ProjectBasis];
     return openings.flatMap(({ id, facts }, index) => {
       if (index % 100 === 0) progress(index / openings.length);
