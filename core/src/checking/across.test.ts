@@ -72,4 +72,23 @@ describe('among openings', () => {
       found(shut).flatMap(({ params }) => ('rooms' in params ? [params['rooms']] : [])),
     ).toContain('Office');
   });
+  it('more people than one way out may serve, and corridors that end blind', () => {
+    const list = [
+      { from: 'Street', to: 'Corridor' },
+      ...['A', 'B', 'C'].map((name) => ({ from: 'Corridor', to: `Office ${name}` })),
+    ];
+    const ways = (rooms: Room[], of = list) =>
+      found(of, rooms).flatMap(({ level, code, params }) =>
+        /oneWay|deadEnd/.test(code) ? [`${level} ${params['room']} ${params['people']}`] : [],
+      );
+    expect(ways([])).toEqual(['note Corridor 0']);
+    expect(ways([], list.slice(0, 3))).toEqual([]);
+    expect(ways([{ name: 'Office A', people: 49 }])).toEqual(['note Corridor 49']);
+    expect(ways([{ name: 'Office A', people: 50 }])).toEqual([
+      'check Office A 50',
+      'check Corridor 50',
+    ]);
+    const second = [...list, { from: 'Corridor', to: 'Yard' }];
+    expect(ways([{ name: 'Office A', people: 49 }], second)).toEqual([]);
+  });
 });

@@ -3,6 +3,9 @@ import { roomKey } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { AcrossFinding, LookAlike } from './across.js';
 
+/** Rooms that a space joins from which it is a corridor to be measured, not a lobby. */
+const CORRIDOR_FROM = 4;
+
 /**
  * What the graph of rooms tells of a building’s ways out: rooms with none, rooms for more people than one way
  * out may serve, corridors that end blind. Nothing is said where nothing leads to the open: the list is not of
@@ -10,7 +13,7 @@ import type { AcrossFinding, LookAlike } from './across.js';
  */
 export function waysOutFindings(
   openings: readonly LookAlike[],
-  { rooms }: Egress,
+  { rooms, doors }: Egress,
   { values }: Practice,
 ): AcrossFinding[] {
   const { value: limit, source } = values.oneWayOut;
@@ -29,6 +32,8 @@ export function waysOutFindings(
     source,
     openings: openingsAt(openings, [room.key]),
   });
+  const joined = (name: string) =>
+    doors.filter(({ one, two }) => one === name || two === name).length;
   const oneWay = inside.filter(({ ways, distance }) => ways === 1 && distance < Infinity);
   return [
     ...togetherOf([...names.keys()], openings).map((keys): AcrossFinding => ({
@@ -42,7 +47,10 @@ export function waysOutFindings(
       .filter(({ people }) => people > limit)
       .map((room) => of(room, 'check', 'checking.across.oneWay')),
     ...oneWay
-      .filter(({ people, space }) => people <= limit && space === 'corridor')
+      .filter(
+        ({ people, space, name }) =>
+          people <= limit && space === 'corridor' && joined(name) >= CORRIDOR_FROM,
+      )
       .map((room) => of(room, 'note', 'checking.across.deadEnd')),
   ];
 }

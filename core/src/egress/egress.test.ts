@@ -40,11 +40,20 @@ describe('the way out of a building', () => {
     ['Roof', 'Stair', 'to'],
     // A second way out when the first is lost.
     ['Corridor A', 'Corridor B', 'both'],
-    ['Foyer', 'Corridor A', 'both'],
+    // Nobody turns back in a foyer with no other rooms.
+    ['Foyer', 'Corridor A', 'from'],
     // Nobody leaves a stair into a storey.
     ['Corridor B', 'Stair', 'to'],
   ])('%s and %s: %s', (from, to, way) => {
     expect(escape(egress, from, to)).toBe(way);
+  });
+
+  it('is a second way for whoever stays in a foyer, or comes into it from another room', () => {
+    const way = (more: DoorFacts[], rooms: Room[] = []) =>
+      escape(egressOf([...doors, ...more], roomsOf(rooms), US), 'Foyer', 'Corridor A');
+    expect(way([door('Foyer', 'Cloakroom')])).toBe('both');
+    expect(way([], [{ name: 'Foyer', people: 60 }])).toBe('both');
+    expect(way([door('Yard', 'Foyer')])).toBe('from');
   });
 
   it('a blind corridor is left one way, and nothing is told where nothing leads to the open', () => {

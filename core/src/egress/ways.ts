@@ -112,10 +112,11 @@ const otherEnd = ({ one, two }: { one: number; two: number }, room: number) =>
 /**
  * Which way people leave through a door. Towards the room that is nearer to the open, where it comes there
  * without coming back; between spaces that people pass through also the other way, since it is the second way
- * out when the first is lost. Nobody leaves a stair into a storey.
+ * out when the first is lost, for whoever comes into it from elsewhere: nobody turns back in a vestibule. Nobody
+ * leaves a stair into a storey.
  */
 function directionOf(
-  { rooms, doors }: EgressGraph,
+  { rooms, doors, at }: EgressGraph,
   { distance, leaves }: EgressPaths,
   door: number,
 ): { forth: boolean; back: boolean } {
@@ -132,9 +133,17 @@ function directionOf(
       leaving.passage === 'free' &&
       entered.passage === 'free' &&
       leaving.space !== 'stair' &&
-      leaving.space !== 'outdoors'
+      leaving.space !== 'outdoors' &&
+      somebodyElse(from, to)
     );
   };
+  /** Whether people come into a space from elsewhere than the room they would go on to, or stay in it. */
+  const somebodyElse = (room: number, beside: number) =>
+    (rooms[room]!.people ?? 0) > 0 ||
+    at[room]!.some((other) => {
+      const end = otherEnd(doors[other]!, room);
+      return end !== beside && !rooms[end]!.safe;
+    });
   return { forth: forth && goes(one, two), back: back && goes(two, one) };
 }
 
