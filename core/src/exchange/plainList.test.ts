@@ -152,6 +152,28 @@ describe('two leaves', () => {
   });
 });
 
+describe('a width alone', () => {
+  it('names a leaf where sizes are named by the leaf, and its height is asked', () => {
+    const read = (text: string, practice = british) =>
+      readPaste(
+        [
+          ['Mark', 'Size', 'To'],
+          ['1', text, 'Office'],
+        ],
+        practice,
+      );
+    expect(read('926').openings[0]).toMatchObject({ leafWidth: mm(926) });
+    expect(read('926').openings[0]).not.toHaveProperty('leafHeight');
+    expect(read('PR 826').openings[0]).toMatchObject({ kind: 'pair', leafWidth: mm(826) });
+    for (const [text, practice] of [
+      ['926', us],
+      ['399', british],
+      ['1400', british],
+    ] as const)
+      expect(read(text, practice).faults).toHaveLength(1);
+  });
+});
+
 describe('what a word likely means', () => {
   it.each([
     ['leafConstruction', 'WD', 'timber-particle'],

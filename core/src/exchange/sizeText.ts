@@ -18,6 +18,9 @@ const NARROWEST_PAIR = inches(54);
 const EACH = /^(?:\(2\)|2@|2 @) ?(.+)$/;
 const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;
 
+/** Millimetres of a leaf’s width alone, of those that are made. */
+const BARE_WIDTH = /^(?:[4-9]\d\d|1[0-3]\d\d)$/;
+
 /** Two leaves with a plus between them, then their height: `900 + 450 x 2100`, `3'0" + 1'6" x 7'0"`. */
 const UNEQUAL = /^([^+x×*]+?) ?\+ ?([^+x×*]+?) ?[x×*] ?([^+x×*]+)$/i;
 
@@ -35,9 +38,21 @@ export function readSize(text: string, system: System, practice: Practice): Resu
   const bare = each ?? pair?.[1] ?? pair?.[2] ?? text;
   const uneven = UNEQUAL.exec(bare);
   if (uneven) return readUnequal(uneven[1]!, uneven[2]!, uneven[3]!, system);
+  // `926` names a leaf by its width where sizes are named by the leaf; its height is asked.
+  if (
+    BARE_WIDTH.test(bare) &&
+    system === 'metric' &&
+    practice.values.nominalNames.value === 'leaf'
+  ) {
+    const width = parseLength(bare, system);
+    return width.ok
+      ? good({ ...(each || pair ? { kind: 'pair' as const } : {}), leafWidth: width.value })
+      : width;
+  }
   const third = /^(.*?\s*[x×*].*?)\s*[x×*]\s*([^x×*]+)$/i.exec(bare);
   const size = parseSize(third ? third[1]! : bare, system);
   if (!size.ok) return size;
+  if (size.value.width === 0 || size.value.height === 0) return bad('size.unreadable', { text });
   const thickness = third ? parseLength(third[2]!, system) : undefined;
   if (thickness && !thickness.ok) return thickness;
   const { width, height } = size.value;
