@@ -32,7 +32,7 @@ describe('from a list to a schedule', () => {
     );
     await page.sees(
       '[role=grid]',
-      /103 Foyer Hall pair 72 84 .* LHR act\. – cross-corr\. 35 13\/16 × 83 1\/8 6 · 4 1\/2 × 4 1\/2/,
+      /103 Foyer Hall pair 72 84 .* LHR act\. – open 35 13\/16 × 83 1\/8 6 · 4 1\/2 × 4 1\/2/,
     );
     await page.saved();
   });

@@ -153,8 +153,8 @@ export function likelyRoles(
 }
 
 /** Whether a space is one people pass through. */
-function isOpen({ space, name }: Side): boolean {
-  return space === 'corridor' || space === 'entrance' || HALL.test(name?.trim() ?? '');
+function isOpen({ space }: Side): boolean {
+  return space === 'corridor' || space === 'entrance';
 }
 
 function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
@@ -182,6 +182,9 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   }
   if (isOpen(one)) return two.role;
   if (isOpen(two)) return one.role;
+  // A hall may be a room or be passed through: a door beside it is that of the other room.
+  if (HALL.test(one.name?.trim() ?? '')) return two.role;
+  if (HALL.test(two.name?.trim() ?? '')) return one.role;
   // A room whose purpose nobody knows may be anything, whatever it is entered from.
   return one.role && two.role ? two.role : undefined;
 }
