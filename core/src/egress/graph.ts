@@ -1,6 +1,7 @@
 import { known, roomKey, type OpeningFacts, type Room } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
-import { peopleOf, roleOfRoom, spaceOf, type Space } from '../role/index.js';
+import { roleOfRoom, spaceOf, type Space } from '../role/index.js';
+import { peopleOf } from './people.js';
 
 /** What of an opening the ways out of its building depend on. */
 export type DoorFacts = Pick<OpeningFacts, 'from' | 'to' | 'egress' | 'escape'>;

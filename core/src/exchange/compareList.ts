@@ -1,6 +1,7 @@
 import type { OpeningFacts } from '../opening/index.js';
 import { applyPatch, type FactsPatch } from './patch.js';
-import { factsOfColumns, markKey, type ListRow, type UnreadCell } from './readList.js';
+import { factsOfColumns, markKey } from './readList.js';
+import type { ListRow, UnreadCell } from './readRow.js';
 import type { Fault } from '../measure/index.js';
 
 /** An opening as the project holds it. */

@@ -27,7 +27,8 @@ export {
   type ListMemory,
 } from './listMapping.js';
 export { guessList, type ColumnGuess, type ListGuess } from './guessList.js';
-export { markKey, readListRows, unknownWords, type ListRow, type UnreadCell } from './readList.js';
+export { markKey, readListRows, unknownWords } from './readList.js';
+export type { ListRow, UnreadCell } from './readRow.js';
 export {
   acceptRow,
   compareList,

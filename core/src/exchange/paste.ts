@@ -1,19 +1,10 @@
-import { own } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { columnNamed, distinctColumns } from './headings.js';
-import { wordKey, type ListMapping } from './listMapping.js';
-import {
-  applyPatch,
-  splitPatch,
-  readColumn,
-  type CellFault,
-  type Column,
-  type FactsPatch,
-} from './patch.js';
 import { usualMeaning } from './likelyMeaning.js';
-import { impliedKind } from './impliedKind.js';
-import { factsInRemark } from './remarkText.js';
+import { REMARK, type ListMapping } from './listMapping.js';
+import { applyPatch, readColumn, type CellFault, type Column } from './patch.js';
+import { readRow } from './readRow.js';
 
 /** The columns read when pasted cells have no header row. */
 export const DEFAULT_COLUMNS: readonly Column[] = [
@@ -78,58 +69,22 @@ export function readPaste(
   const ignored = hasHeader
     ? rows[0]!.filter((cell, index) => !columns[index] && cell.trim() !== '')
     : [];
-  const openings: OpeningFacts[] = [];
+  // Cells beyond the headings are not lost: they go into the note.
+  const widest = rows.reduce((most, row) => Math.max(most, row.length), columns.length);
+  const mapping: ListMapping = {
+    headerRow: 0,
+    columns: Array.from({ length: widest }, (_, at) => columns[at] ?? REMARK),
+    words,
+    system: practice.system,
+    decimalComma: false,
+  };
   const faults: CellFault[] = [];
-  rows.slice(hasHeader ? 1 : 0).forEach((row, index) => {
-    let patch: FactsPatch = {};
-    let aside: FactsPatch = {};
-    const late: FactsPatch[] = [];
-    const extra: string[] = [];
-    const remarks: string[] = [];
-    row.forEach((typed, at) => {
-      const column = columns[at];
-      if (typed.trim() === '') return;
-      if (!column) {
-        const heading = hasHeader ? rows[0]![at]?.trim() : undefined;
-        remarks.push(typed);
-        extra.push(heading ? `${heading}: ${typed.trim()}` : typed.trim());
-        return;
-      }
-      const word = own(own(words, column) ?? {}, wordKey(typed));
-      if (word === '') return;
-      if (column === 'note') remarks.push(typed);
-      const read = readColumn(column, word ?? typed, practice);
-      if (!read.ok) {
-        faults.push({ row: index, column, typed, fault: read.fault });
-        return;
-      }
-      const said = splitPatch(column, read.value);
-      aside = { ...aside, ...said.aside };
-      if (column === 'hand') late.push(said.about);
-      else patch = { ...patch, ...said.about };
-    });
+  const headings = hasHeader ? rows[0]! : [];
+  const openings = rows.slice(hasHeader ? 1 : 0).map((row, index) => {
+    const { patch, unread } = readRow(row, index, headings, mapping, practice);
+    for (const one of unread) faults.push({ row: index, ...one });
     const blank: OpeningFacts = { mark: `new ${index + 1}`, kind: 'single' };
-    const about = { ...aside, ...patch };
-    const hand = late.find(({ active }) => active !== undefined);
-    let facts = applyPatch(
-      applyPatch(blank, about),
-      impliedKind(about, hand ?? {}, columns, remarks),
-    );
-    for (const patch of late) facts = applyPatch(facts, handFor(facts, patch));
-    if (remarks.length > 0)
-      facts = { ...factsInRemark(remarks.join('; '), facts.kind, practice), ...facts };
-    if (extra.length > 0) {
-      const note = [facts.note, `${extra.join('; ')}.`].filter(Boolean).join(' ');
-      facts = applyPatch(facts, { note: note.slice(0, 2000) });
-    }
-    openings.push(facts);
+    return applyPatch(blank, patch);
   });
   return { columns, openings, faults, ignored };
-}
-
-/** On a pair a bare hand code names the active leaf. */
-export function handFor(facts: Partial<OpeningFacts>, patch: FactsPatch): FactsPatch {
-  const pair = facts.kind === 'pair' || facts.kind === 'unequal-pair';
-  if (!pair || patch.hingeSide === undefined || patch.hingeSide === 'unknown') return patch;
-  return { active: patch.hingeSide, swing: patch.swing };
 }

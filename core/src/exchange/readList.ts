@@ -1,31 +1,10 @@
 import { own, type Fault } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { withPoint } from './guessList.js';
 import { columnNamed, COMPOSITE, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
-import { handFor } from './paste.js';
-import { impliedKind } from './impliedKind.js';
-import { factsInRemark } from './remarkText.js';
-import { splitPatch, readColumn, type Column, type FactsPatch } from './patch.js';
-
-/** A cell that was not understood. */
-export interface UnreadCell {
-  column: Column;
-  typed: string;
-  fault: Fault;
-}
-
-/** One row of a list, read. */
-export interface ListRow {
-  /** Index of the row in the list. */
-  at: number;
-  mark: string;
-  patch: FactsPatch;
-  unread: UnreadCell[];
-  /** Why the whole row cannot be taken: no mark, or a mark that stands twice. */
-  fault?: Fault;
-}
+import type { Column } from './patch.js';
+import { readRow, type ListRow } from './readRow.js';
 
 const STOREY = /floor|storey|story|level|basement|attic|roof|ground|mezzanine/i;
 
@@ -93,52 +72,6 @@ function storeyOf(section: string): string {
 /** One spelling of a mark, by which rows and openings are matched. */
 export function markKey(mark: string): string {
   return mark.trim().toLowerCase().replace(/\s+/g, ' ');
-}
-
-function readRow(
-  row: string[],
-  at: number,
-  headings: string[],
-  mapping: ListMapping,
-  practice: Practice,
-): ListRow {
-  let patch: FactsPatch = {};
-  let hand: FactsPatch = {};
-  let aside: FactsPatch = {};
-  const unread: UnreadCell[] = [];
-  const remarks: string[] = [];
-  const said: string[] = [];
-  mapping.columns.forEach((column, index) => {
-    const typed = (row[index] ?? '').trim();
-    if (!column || typed === '') return;
-    if (column === REMARK || column === 'note') said.push(typed);
-    if (column === REMARK) {
-      const heading = headings[index]?.trim();
-      remarks.push(heading ? `${heading}: ${typed}` : typed);
-      return;
-    }
-    const word = own(own(mapping.words, column) ?? {}, wordKey(typed));
-    if (word === '') return;
-    const text = word ?? (mapping.decimalComma ? withPoint(typed) : typed);
-    const result = readColumn(column, text, practice, mapping.system);
-    if (!result.ok) unread.push({ column, typed, fault: result.fault });
-    else {
-      const parts = splitPatch(column, result.value);
-      aside = { ...aside, ...parts.aside };
-      if (column === 'hand') hand = parts.about;
-      else patch = { ...patch, ...parts.about };
-    }
-  });
-  patch = { ...aside, ...patch };
-  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns, said) };
-  patch = { ...patch, ...handFor(patch, hand) };
-  if (said.length > 0)
-    patch = { ...factsInRemark(said.join('; '), patch.kind ?? 'single', practice), ...patch };
-  if (remarks.length > 0) {
-    const note = [patch.note, `${remarks.join('; ')}.`].filter(Boolean).join(' ');
-    patch = { ...patch, note: note.slice(0, 2000) };
-  }
-  return { at, mark: patch.mark ?? '', patch, unread };
 }
 
 /** The words of a list that were not understood, with how often, the most frequent first. */

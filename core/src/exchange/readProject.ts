@@ -14,7 +14,7 @@ import { readKeying } from '../securing/index.js';
 import { readField } from './fieldText.js';
 import { COMPOSITE } from './headings.js';
 import { applyPatch, readColumn, splitPatch, type FactsPatch } from './patch.js';
-import { handFor } from './paste.js';
+import { handFor } from './readRow.js';
 import type { FileFault, ReadProject } from './projectFile.js';
 
 type Json = Record<string, unknown>;

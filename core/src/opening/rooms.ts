@@ -1,5 +1,7 @@
+import { remembered } from '../measure/index.js';
 import { roomKey, type Building, type Room, type RoomUse } from './building.js';
 import type { OpeningFacts } from './registry.js';
+import { SPACE_WORDS } from './spaceWords.js';
 
 /** Whole words only: pathology is no path, a courtroom no court. */
 const whole = (words: string) =>
@@ -25,25 +27,10 @@ const WORDS: readonly [RegExp, RoomUse][] = [
     ),
     'plant',
   ],
-  [whole('stairs?|staircase|stairwell|lift|treppe|treppenhaus|treppenraum'), 'stair'],
-  [
-    whole(
-      'foyer|entrance|entry|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|windfang|eingang|empfang',
-    ),
-    'entrance',
-  ],
-  [
-    whole(
-      'corridor|corr|circulation|circ|passage|passageway|hallway|lobby|landing|concourse|flur|gang|hall(?= ?[A-Z]?\\d{3})',
-    ),
-    'corridor',
-  ],
-  [
-    whole(
-      'street|yard|exterior|external|extr?|outside|outdoors?|terrace|garden|roof|courtyard|car park|parking(?: lot)?|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|grade|straße|hof|garten|außen',
-    ),
-    'outdoors',
-  ],
+  [whole(`${SPACE_WORDS.stair}|lift`), 'stair'],
+  [whole(SPACE_WORDS.entrance), 'entrance'],
+  [whole(SPACE_WORDS.corridor), 'corridor'],
+  [whole(SPACE_WORDS.outdoors), 'outdoors'],
   [
     whole(
       'auditorium|stage|rehearsal|assembly|bar|café|cafe|cafeteria|canteen|restaurant|gallery|meeting|conference|conf|chapel|courtroom|lecture|library|multi-?purpose|sports hall|gym|gymnasium|saal|aula|mensa',
@@ -61,17 +48,11 @@ const WORDS: readonly [RegExp, RoomUse][] = [
 ];
 
 /** What a room of that name is likely used for. */
-export function guessRoomUse(name: string): RoomUse | undefined {
-  if (guessed.has(name)) return guessed.get(name);
-  const use = WORDS.find(([words]) => words.test(name))?.[1];
-  if (guessed.size >= MAX_GUESSED) guessed.clear();
-  guessed.set(name, use);
-  return use;
-}
+export const guessRoomUse = (name: string): RoomUse | undefined => useNamed(WORDS, name);
 
-/** Ten thousand openings name a few thousand rooms. */
-const MAX_GUESSED = 20_000;
-const guessed = new Map<string, RoomUse | undefined>();
+const useNamed = remembered(
+  (words: typeof WORDS, name: string) => words.find(([pattern]) => pattern.test(name))?.[1],
+);
 
 /**
  * The rooms that openings name and the building does not have, in the order they are named, each with

@@ -23,7 +23,7 @@ export function keyName(event: KeyboardEvent): string {
 
 /**
  * Listens to keys for the whole page while mounted. Plain keys do nothing while somebody types or a
- * dialog is open; those with Ctrl or Alt do, except for undo in a text field, which is the field's own.
+ * dialog or list is open; those with Ctrl or Alt do, except for undo in a text field, which is the field's own.
  */
 export function useKeys(keys: Record<string, () => void>): void {
   const latest = useRef(keys);
@@ -37,7 +37,7 @@ export function useKeys(keys: Record<string, () => void>): void {
       const action = latest.current[name];
       if (!action) return;
       if (typing(event.target) && (!/^(Ctrl|Alt)\+/.test(name) || /z|y$/.test(name))) return;
-      if (document.querySelector('[role="dialog"]') && name !== 'Ctrl+k') return;
+      if (document.querySelector('[role="dialog"], [role="listbox"]') && name !== 'Ctrl+k') return;
       event.preventDefault();
       action();
     };

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import {
   phraseText,
@@ -8,6 +8,7 @@ import {
   type Practice,
   type ProjectQuestion,
 } from '@riegel/core';
+import { useKeys } from '../../app/keys.js';
 import { useOpenings } from '../../data/project.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Say } from '../../parts/Say.js';
@@ -47,27 +48,7 @@ export function AnswerPane({
     ),
     () => record(() => ({ [question.fact]: 'unknown' }) as FactsPatch),
   ];
-  const pressed = useRef(acts);
-  useEffect(() => {
-    pressed.current = acts;
-  });
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const { target } = event;
-      if (
-        target instanceof HTMLElement &&
-        target.closest('input, textarea, select, [role=dialog], [data-select]')
-      )
-        return;
-      if (event.ctrlKey || event.metaKey || event.altKey || !/^[1-9]$/.test(event.key)) return;
-      const act = pressed.current[Number(event.key) - 1];
-      if (!act) return;
-      event.preventDefault();
-      act();
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
+  useKeys(Object.fromEntries(acts.slice(0, 9).map((act, at) => [String(at + 1), act])));
   const take = () => {
     const read = readColumn(column, typed, practice);
     if (!read.ok) setFault(read.fault);

@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ADDRESSEES, type Addressee, type FactsPatch, type ProjectQuestion } from '@riegel/core';
+import { useKeys } from '../../app/keys.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Say } from '../../parts/Say.js';
@@ -26,30 +27,16 @@ export function QuestionsScreen() {
     shown.findIndex(({ key }) => key === chosen),
   );
   const current = shown[at];
-  const go = useCallback(
-    (by: number) => {
-      const next = shown[Math.min(shown.length - 1, Math.max(0, at + by))];
-      if (next) setChosen(next.key);
-    },
-    [shown, at],
-  );
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const { target } = event;
-      if (
-        target instanceof HTMLElement &&
-        target.closest('input, textarea, select, [role=dialog], [data-select]')
-      )
-        return;
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'ArrowDown' || event.key === 'j') go(1);
-      else if (event.key === 'ArrowUp' || event.key === 'k') go(-1);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [go]);
+  const go = (by: number) => {
+    const next = shown[Math.min(shown.length - 1, Math.max(0, at + by))];
+    if (next) setChosen(next.key);
+  };
+  useKeys({
+    ArrowDown: () => go(1),
+    ArrowUp: () => go(-1),
+    j: () => go(1),
+    k: () => go(-1),
+  });
   if (!asked) return <Waiting what="Going through every opening …" />;
   const answer = (changes: { id: string; patch: FactsPatch }[], stay = false) => {
     // The next question stands ready; what was answered goes as soon as it is decided.

@@ -1,0 +1,16 @@
+/** Spaces that people pass through, or come out into. */
+export type PassedSpace = 'outdoors' | 'stair' | 'entrance' | 'corridor';
+
+/**
+ * Words of names for them, English and German, as one part of a pattern each. A bare path, court or hall says
+ * nothing; a hall with a number of three figures is a corridor.
+ */
+export const SPACE_WORDS: Readonly<Record<PassedSpace, string>> = {
+  outdoors:
+    'street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|car park|parking(?: lot)?|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|play area|grade|straße|hof|garten|außen|aussen|freien?',
+  stair: 'stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum',
+  entrance:
+    'entrance hall|entrance|entry|foyer|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
+  corridor:
+    'corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|flur|gang|korridor|diele',
+};
