@@ -152,6 +152,19 @@ describe('two leaves', () => {
   });
 });
 
+describe('cells beyond the headings', () => {
+  it('go into the note, and say what they say', () => {
+    const { openings } = readPaste(
+      [
+        ['Mark', 'To'],
+        ['1', 'Office', 'w/ closer', '', 'grey'],
+      ],
+      us,
+    );
+    expect(openings[0]).toMatchObject({ closer: 'any', note: 'w/ closer; grey.' });
+  });
+});
+
 describe('a width alone', () => {
   it('names a leaf where sizes are named by the leaf, and its height is asked', () => {
     const read = (text: string, practice = british) =>

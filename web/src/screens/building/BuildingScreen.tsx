@@ -1,4 +1,4 @@
-import { useMemo, useState, type FormEvent } from 'react';
+import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import {
   applyPatch,
@@ -14,6 +14,7 @@ import { ApiProblem } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Select } from '../../parts/Select.js';
 import { useRows } from '../../worker/client.js';
+import { AddNamed } from './AddNamed.js';
 import { DoorsPane } from './DoorsPane.js';
 import { planOf, type Plan } from './plan.js';
 import { PlanView } from './PlanView.js';
@@ -155,7 +156,20 @@ export function BuildingScreen() {
                 Choose a room to say what it is used for and how many people it holds, or a line to
                 see the openings on it. Arrows show which way people leave.
               </p>
-              {canEdit && <AddRoom building={building} busy={busy} onSave={save} />}
+              {canEdit && (
+                <AddNamed
+                  className="mt-4"
+                  label="Name of a room to add"
+                  placeholder="Another room"
+                  button="Add room"
+                  most={80}
+                  disabled={busy}
+                  onName={(name) => {
+                    const use = guessRoomUse(name);
+                    void save(withRooms(building, [{ name, ...(use ? { use } : {}) }]));
+                  }}
+                />
+              )}
               <StoreyList building={building} canEdit={canEdit && !busy} onSave={save} />
             </>
           )}
@@ -185,42 +199,4 @@ function onStorey(plan: Plan, name: string): Plan {
       }))
       .filter(({ rooms }) => rooms.length > 0),
   };
-}
-
-function AddRoom({
-  building,
-  busy,
-  onSave,
-}: {
-  building: Building;
-  busy: boolean;
-  onSave: SaveBuilding;
-}) {
-  const [name, setName] = useState('');
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const room = name.trim();
-    if (!room) return;
-    const use = guessRoomUse(room);
-    void onSave({
-      ...building,
-      rooms: [...building.rooms, { name: room, ...(use ? { use } : {}) }],
-    });
-    setName('');
-  };
-  return (
-    <form onSubmit={submit} className="mt-4 flex gap-2">
-      <input
-        className="field min-w-0 flex-1"
-        aria-label="Name of a room to add"
-        placeholder="Another room"
-        maxLength={80}
-        value={name}
-        onChange={(event) => setName(event.target.value)}
-      />
-      <button className="button" disabled={busy || name.trim() === ''}>
-        Add room
-      </button>
-    </form>
-  );
 }

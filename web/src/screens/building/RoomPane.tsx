@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import {
   formatFloorArea,
@@ -20,6 +20,7 @@ import { Select } from '../../parts/Select.js';
 import { termText } from '../../words.js';
 import type { SaveBuilding } from './BuildingScreen.js';
 import type { Plan, PlanRoom } from './plan.js';
+import { TextWhenLeft } from './TextWhenLeft.js';
 
 /** A room: its name, number, storey and use, the people in it, and how they leave. */
 export function RoomPane({
@@ -59,7 +60,7 @@ export function RoomPane({
         )}
       </h2>
       <Row label="Name">
-        <Text
+        <TextWhenLeft
           label={`Name of ${room.name}`}
           value={room.name}
           most={80}
@@ -68,7 +69,7 @@ export function RoomPane({
         />
       </Row>
       <Row label="Number">
-        <Text
+        <TextWhenLeft
           label={`Number of ${room.name}`}
           value={room.number ?? ''}
           most={20}
@@ -103,7 +104,7 @@ export function RoomPane({
         />
       </Row>
       <Row label="Area">
-        <Text
+        <TextWhenLeft
           label={`Area of ${room.name}`}
           value={room.area === undefined ? '' : formatFloorArea(room.area, practice.system)}
           most={20}
@@ -120,7 +121,7 @@ export function RoomPane({
         />
       </Row>
       <Row label="People">
-        <Text
+        <TextWhenLeft
           label={`People in ${room.name}`}
           value={room.people === undefined ? '' : String(room.people)}
           most={6}
@@ -251,62 +252,4 @@ function clean(room: Room): Room {
   return Object.fromEntries(
     Object.entries(room).filter(([, value]) => value !== undefined),
   ) as unknown as Room;
-}
-
-/** A text written when it is left or Enter is pressed; one that cannot be taken is told and stays. */
-function Text({
-  label,
-  value,
-  most,
-  disabled,
-  placeholder,
-  check,
-  onText,
-}: {
-  label: string;
-  value: string;
-  most: number;
-  disabled: boolean;
-  placeholder?: string;
-  check?: (text: string) => string | undefined;
-  onText: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | undefined>();
-  const [fault, setFault] = useState('');
-  const commit = () => {
-    const text = typed?.trim();
-    if (text === undefined) return;
-    const wrong = text === '' ? undefined : check?.(text);
-    setFault(wrong ?? '');
-    if (wrong) return;
-    if (text !== value) onText(text);
-    setTyped(undefined);
-  };
-  return (
-    <span>
-      <input
-        className="field w-full"
-        aria-label={label}
-        aria-invalid={fault !== '' || undefined}
-        placeholder={placeholder}
-        maxLength={most}
-        disabled={disabled}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') event.currentTarget.blur();
-          if (event.key === 'Escape') {
-            setTyped(undefined);
-            setFault('');
-          }
-        }}
-      />
-      {fault && (
-        <span role="alert" className="text-xs text-oxide">
-          {fault}
-        </span>
-      )}
-    </span>
-  );
 }

@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
-import { useState, type FormEvent } from 'react';
 import { roomKey, type Building } from '@riegel/core';
 import { IconButton } from '../../parts/IconButton.js';
+import { AddNamed } from './AddNamed.js';
 import type { SaveBuilding } from './BuildingScreen.js';
 
 /** The storeys in their order, from the top: moved, added, and taken out where nothing is on them. */
@@ -14,15 +14,7 @@ export function StoreyList({
   canEdit: boolean;
   onSave: SaveBuilding;
 }) {
-  const [name, setName] = useState('');
   const { storeys, rooms } = building;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const storey = name.trim();
-    if (!storey || storeys.some((one) => roomKey(one) === roomKey(storey))) return;
-    void onSave({ ...building, storeys: [...storeys, storey] });
-    setName('');
-  };
   const move = (at: number, by: number) => {
     const next = [...storeys];
     const [storey] = next.splice(at, 1);
@@ -70,19 +62,17 @@ export function StoreyList({
           ))}
       </ol>
       {canEdit && (
-        <form onSubmit={submit} className="mt-2 flex gap-2">
-          <input
-            className="field min-w-0 flex-1"
-            aria-label="Name of a storey to put on top"
-            placeholder="Storey on top"
-            maxLength={40}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-          <button className="button" disabled={name.trim() === ''}>
-            Add storey
-          </button>
-        </form>
+        <AddNamed
+          className="mt-2"
+          label="Name of a storey to put on top"
+          placeholder="Storey on top"
+          button="Add storey"
+          most={40}
+          onName={(name) => {
+            if (!storeys.some((one) => roomKey(one) === roomKey(name)))
+              void onSave({ ...building, storeys: [...storeys, name] });
+          }}
+        />
       )}
     </section>
   );
