@@ -1,5 +1,5 @@
 import type { ElkNode } from 'elkjs';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { elkGraphOf, placedOf, type Placed } from './elkGraph.js';
 import type { Plan } from './plan.js';
 
@@ -8,7 +8,8 @@ import type { Plan } from './plan.js';
  * one before stays. Only what changes the drawing is laid out anew.
  */
 export function useLayout(plan: Plan): { placed: Placed | undefined; fault: string } {
-  const graph = JSON.stringify(elkGraphOf(plan));
+  // Rows that are decided draw the plan anew; its graph is put together once.
+  const graph = useMemo(() => JSON.stringify(elkGraphOf(plan)), [plan]);
   const [done, setDone] = useState<{ of: string; placed?: Placed; fault: string } | undefined>();
   useEffect(() => {
     const worker = new Worker(new URL('./layout.worker.ts', import.meta.url), { type: 'module' });
