@@ -51,6 +51,8 @@ const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   roleUse: LOCK_USES,
   roleClosing: ROLE_CLOSINGS,
   frameByRole: ['steel', 'timber', 'aluminium', ''],
+  useByRole: ['high', 'medium', 'low', ''],
+  floorUsual: ['smooth', 'light', 'rough', 'carpet'],
   oneMotion: ['always', 'ways out'],
   ratedLatch: ['always', 'as tested'],
   doubleKeyed: ['stop', 'check'],

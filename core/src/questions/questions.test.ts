@@ -81,6 +81,8 @@ describe('the questions of a project', () => {
       lockUse: 'office',
       secured: true,
       closer: 'any',
+      frequency: 'medium',
+      openAgainst: 'wall',
     });
     // Without a rating it is not said to close.
     expect(office.openings[2]!.confirm).not.toHaveProperty('closer');

@@ -5,6 +5,7 @@ import type {
   LockUse,
   Practice,
   Role,
+  UseClass,
 } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
 
@@ -128,8 +129,41 @@ export function usualMake(
     const leaf = usualLeaf(role, facts, values, exterior);
     if (leaf) assumed.leafConstruction = leaf as LeafConstruction;
   }
+  if (facts.frequency === undefined && facts.passagesPerDay === undefined) {
+    const use = values.useByRole.value[role];
+    if (use) assumed.frequency = use as UseClass;
+  }
   return assumed;
 }
+
+/** Wall and floor beside and under a leaf inside the building, where what is decided rests on them. */
+export function usualAround(
+  facts: OpeningFacts,
+  role: Role | undefined,
+  { values }: Practice,
+): Pick<OpeningFacts, 'openAgainst' | 'floorTexture'> {
+  if (!role || role === 'gate' || !swings(facts.kind)) return {};
+  const measured = facts.sideWall !== undefined || facts.kind === 'double-acting';
+  return {
+    // Where the practice sets floor stops nobody counts on a wall.
+    ...(facts.openAgainst === undefined &&
+    values.stopUsual.value === 'wall' &&
+    !measured &&
+    facts.exterior !== true
+      ? { openAgainst: 'wall' as const }
+      : {}),
+    ...(facts.floorTexture === undefined && isTight(facts, role)
+      ? { floorTexture: values.floorUsual.value as OpeningFacts['floorTexture'] }
+      : {}),
+  };
+}
+
+/** Whether it holds back weather, smoke, sound or light. */
+const isTight = (facts: OpeningFacts, role: Role | undefined): boolean =>
+  (facts.exterior === true && role !== 'gate') ||
+  facts.smoke === true ||
+  facts.lightTight === true ||
+  (known(facts.sound) ?? 0) > 0;
 
 function usualLeaf(
   role: Role,
@@ -151,12 +185,9 @@ export function restsOnSeal(
   facts: OpeningFacts,
   role: Role | undefined,
 ): Pick<OpeningFacts, 'stopSeal'> {
-  const tight =
-    (facts.exterior === true && role !== 'gate') ||
-    facts.smoke === true ||
-    facts.lightTight === true ||
-    (known(facts.sound) ?? 0) > 0;
-  return facts.stopSeal === undefined && tight && swings(facts.kind) ? { stopSeal: 'seal' } : {};
+  return facts.stopSeal === undefined && isTight(facts, role) && swings(facts.kind)
+    ? { stopSeal: 'seal' }
+    : {};
 }
 
 /** Facts with what is assumed of them filled in, each marked so. */

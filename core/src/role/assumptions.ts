@@ -7,7 +7,7 @@ import {
   type Way,
 } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
-import { assumedBy, restsOnSeal, usualMake } from './assumes.js';
+import { assumedBy, restsOnSeal, usualAround, usualMake } from './assumes.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf } from './spaces.js';
 
@@ -52,7 +52,7 @@ type Part = Partial<OpeningFacts>;
 
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
-  Record<'outer' | 'make' | 'follows' | 'people' | 'rests', Part>
+  Record<'outer' | 'make' | 'around' | 'follows' | 'people' | 'rests', Part>
 >;
 
 /** What is assumed of an opening where nobody recorded it. */
@@ -74,6 +74,7 @@ export function assumptionParts(
     },
     follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
     people,
+    around: usualAround({ ...facts, ...outer }, role, practice),
     rests: restsOnSeal({ ...facts, ...outer }, role),
   };
 }
@@ -83,7 +84,7 @@ export function reasonsFor(
   role: Role | undefined,
   facts: OpeningFacts,
   practice: Practice,
-  { outer, make, follows, people, rests }: AssumptionParts,
+  { outer, make, around, follows, people, rests }: AssumptionParts,
   way: Way | undefined,
 ): Record<string, Said> {
   const of = (part: Part, because: () => Said) =>
@@ -97,6 +98,7 @@ export function reasonsFor(
         ? said('assumed.make', { ...what, practice: practice.name })
         : said('assumed.usual', { practice: practice.name }),
     ),
+    ...of(around, () => said('assumed.usual', { practice: practice.name })),
     ...of(follows, () => said('assumed.role', what)),
     ...of(people, () => peopleBecause(way!)),
     ...of(rests, () => said('assumed.seal')),

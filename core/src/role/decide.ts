@@ -70,6 +70,7 @@ export function decideWhole(
   const assumed = {
     ...parts.outer,
     ...parts.make,
+    ...parts.around,
     ...parts.follows,
     ...parts.people,
     ...parts.rests,

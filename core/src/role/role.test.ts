@@ -3,6 +3,7 @@ import { decideOpening, decisionOf } from '../deciding/index.js';
 import type { Building, OpeningFacts, RoomUse } from '../opening/index.js';
 import { PRACTICE_IDS, type PracticeId, type Role } from '../practice/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
+import { inches } from '../measure/index.js';
 import { DOOR } from '../testing/door.js';
 import { guessEscape } from './escape.js';
 import { guessRole, likelyRoles, spaceOf } from './index.js';
@@ -149,8 +150,11 @@ describe('which way people leave', () => {
 });
 
 describe('a decided opening', () => {
-  const decide = (facts: Partial<OpeningFacts>, building?: Building) =>
-    decideOpening({ ...DOOR, ...facts }, projectBasis('us-commercial', [], building));
+  const decide = (
+    facts: Partial<OpeningFacts>,
+    practice: PracticeId = 'us-commercial',
+    building?: Building,
+  ) => decideOpening({ ...DOOR, ...facts }, projectBasis(practice, [], building));
   const role = (facts: Partial<OpeningFacts>) => decisionOf(decide(facts), 'opening.role');
 
   it('shows a guess as a guess, what was recorded as given, and asks where nothing tells', () => {
@@ -196,8 +200,15 @@ describe('a decided opening', () => {
       secured: false,
       egress: true,
       closer: 'any',
+      openAgainst: 'wall',
     });
-    const told = { lockUse: 'store', secured: true, egress: false, closer: 'none' } as const;
+    const told = {
+      lockUse: 'store',
+      secured: true,
+      egress: false,
+      closer: 'none',
+      openAgainst: 'nothing',
+    } as const;
     expect(decide({ role: 'stair', finish: 'brass', ...told }).results.opening.assumed).toEqual({});
     // Looked for and not found out is recorded, too: it stays unknown.
     expect(decide({ role: 'stair', egress: 'unknown' }).results.opening.assumed).not.toHaveProperty(
@@ -207,6 +218,7 @@ describe('a decided opening', () => {
       finish: 'satin chrome',
       lockUse: 'office',
       secured: true,
+      openAgainst: 'wall',
     });
     expect(decide({ role: 'office', rating: 20 }).results.opening.assumed.closer).toBe('any');
     expect(decide({ role: 'bedroom', rating: 20 }).results.opening.assumed).not.toHaveProperty(
@@ -214,6 +226,46 @@ describe('a decided opening', () => {
     );
     // What is stored stays as it was.
     expect(decide({ role: 'stair' }).facts).not.toHaveProperty('egress');
+  });
+
+  it('assumes how often a door is passed by what it is, unless passages are counted', () => {
+    const use = (facts: Partial<OpeningFacts>, practice?: PracticeId) =>
+      decide({ frequency: undefined, ...facts }, practice).results.opening.assumed.frequency;
+    expect(use({ role: 'entrance' })).toBe('high');
+    expect(use({ role: 'toilet-group' })).toBe('high');
+    expect(use({ role: 'office' })).toBe('medium');
+    expect(use({ role: 'bathroom' })).toBe('low');
+    expect(use({ role: 'plant' })).toBe('medium');
+    expect(use({ role: 'plant' }, 'british')).toBe('low');
+    expect(use({ role: 'office', passagesPerDay: 20 })).toBeUndefined();
+    expect(use({ role: 'office', frequency: 'high' })).toBeUndefined();
+    expect(use({ role: 'office', frequency: 'unknown' })).toBeUndefined();
+    const hung = decide({ role: 'entrance', frequency: undefined });
+    expect(decisionOf(hung, 'hanging.frequency')).toMatchObject({
+      value: { term: 'use.high' },
+      basis: 'assumed',
+    });
+    expect(hung.findings.map(({ code }) => code)).not.toContain('hanging.useUnknown');
+  });
+
+  it('assumes wall and floor only where something rests on them', () => {
+    const around = (facts: Partial<OpeningFacts>, practice?: PracticeId) => {
+      const { openAgainst, floorTexture } = decide(facts, practice).results.opening.assumed;
+      return [openAgainst, floorTexture];
+    };
+    expect(around({ role: 'office' })).toEqual(['wall', undefined]);
+    // What is measured decides, and a leaf to the open finds no wall.
+    expect(around({ role: 'office', sideWall: inches(30) })).toEqual([undefined, undefined]);
+    expect(around({ role: 'final-exit', exterior: true })).toEqual([undefined, 'smooth']);
+    expect(around({ role: 'office', sound: 40 })).toEqual(['wall', 'smooth']);
+    expect(around({ role: 'office', sound: 40, floorTexture: 'carpet' })).toEqual([
+      'wall',
+      undefined,
+    ]);
+    // Floor stops are set where the practice counts on no wall.
+    expect(around({ role: 'office' }, 'british')).toEqual([undefined, undefined]);
+    expect(around({ from: undefined, to: undefined })).toEqual([undefined, undefined]);
+    expect(around({ role: 'gate', exterior: true })).toEqual([undefined, undefined]);
   });
 
   it('lets what is recorded of locking go before what is usual for the role', () => {

@@ -147,6 +147,8 @@ export const ROLE_TERMS = {
   'load.parking': 'parking',
   'value.leafByRole': 'Usual leaf by role',
   'value.frameByRole': 'Usual frame by role',
+  'value.useByRole': 'Usual frequency of use by role',
+  'value.floorUsual': 'Usual floor under a leaf that seals',
   'value.leafRated': 'Rated leaf in place of timber',
   'value.leafRatedFrom': 'Minutes from which it is',
   'value.leafOutside': 'Leaf in place of timber, to the open',

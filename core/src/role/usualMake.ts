@@ -103,6 +103,20 @@ const RATED: Record<PracticeId, readonly [number, string, string]> = {
   australasian: [60, 'timber-mineral', 'AS 1905.1: tested cores'],
 };
 
+/** How often a door is passed by what it is (400 passages a day and more are high, 40 medium). */
+const BUSY: readonly Role[] = [...GLAZED, 'assembly', 'toilet-group'];
+const SELDOM: readonly Role[] = [...HOME, 'balcony', 'roof', 'house-entrance', 'apartment'];
+const QUIET: readonly Role[] = [...SERVICE, 'store', 'strong-room', 'exit-only', 'communicating'];
+
+const USES: Record<PracticeId, ByRole> = {
+  // Commercial schedules give service rooms the hinges of the corridor.
+  'us-commercial': byRole('medium', ['high', BUSY], ['low', SELDOM]),
+  'us-residential': byRole('low', ['high', BUSY], ['medium', ['stair', 'cross-corridor', 'goods']]),
+  british: byRole('medium', ['high', BUSY], ['low', [...SELDOM, ...QUIET]]),
+  continental: byRole('medium', ['high', BUSY], ['low', [...SELDOM, ...QUIET]]),
+  australasian: byRole('medium', ['high', BUSY], ['low', [...SELDOM, ...QUIET]]),
+};
+
 /** What is usual where nobody recorded it. */
 export const USUAL_VALUES = {
   leafByRole: each((id) => usual(LEAVES[id], 'leaves by what the door is')),
@@ -112,6 +126,11 @@ export const USUAL_VALUES = {
   /** The leaf that stands to the weather where the role’s own is of timber. */
   leafOutside: everywhere(
     sourced('steel-honeycomb-18', 'term', `${TRADE}: service doors to the open`, 'preference'),
+  ),
+  useByRole: each((id) => usual(USES[id], 'passages a day by what the door is')),
+  /** What a leaf that must be tight lies over. */
+  floorUsual: everywhere(
+    sourced('smooth', 'term', `${TRADE}: a hard floor under a door that seals`, 'preference'),
   ),
   finishUsual: each((id) =>
     sourced(FINISH[id], 'term', `${TRADE}: the usual appearance of the practice`, 'preference'),

@@ -13,6 +13,8 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'leafRated',
       'leafRatedFrom',
       'leafOutside',
+      'useByRole',
+      'floorUsual',
       'finishUsual',
       'panicPeople',
       'panicFrom',
@@ -220,6 +222,7 @@ export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: st
   clearByRole: { rows: 'role' },
   leafByRole: { rows: 'role' },
   frameByRole: { rows: 'role', options: 'frameMaterial' },
+  useByRole: { rows: 'role', options: 'use' },
 };
 
 const GROUPED = new Set(VALUE_GROUPS.flatMap(({ names }) => names));
