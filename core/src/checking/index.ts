@@ -11,7 +11,7 @@ export { waysOut, type WayOut } from './waysOut.js';
 export { acrossFindings, type AcrossFinding, type LookAlike } from './across.js';
 export { cautionsFor, generalCautions } from './cautions.js';
 export { duplicateMarks } from './duplicateMarks.js';
-export { progressOf, type BoltState, type StageProgress } from './progress.js';
+export { leastProgress, progressOf, type BoltState, type StageProgress } from './progress.js';
 export {
   clashOf,
   clashesAmong,

@@ -56,3 +56,21 @@ export function progressOf(
     return finding ? { stage, state, open: count, finding } : { stage, state, open: count };
   });
 }
+
+/** The bolts of several openings as one row: each stage as far as the one that is least far, with the worst finding. */
+export function leastProgress(rows: readonly (readonly StageProgress[])[]): StageProgress[] {
+  const [first = []] = rows;
+  return first.map(({ stage }, at) => {
+    const bolts = rows.map((row) => row[at]!);
+    const state = (['open', 'decided'] as const).find((one) => bolts.some((b) => b.state === one));
+    const finding = (['stop', 'check', 'note'] as const).find((one) =>
+      bolts.some((bolt) => bolt.finding === one),
+    );
+    return {
+      stage,
+      state: state ?? 'none',
+      open: bolts.reduce((sum, { open }) => sum + open, 0),
+      ...(finding ? { finding } : {}),
+    };
+  });
+}

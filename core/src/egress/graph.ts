@@ -1,4 +1,4 @@
-import { known, roomKey, type OpeningFacts, type Room } from '../opening/index.js';
+import { known, roomGraph, type OpeningFacts, type Room } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
 import { roleOfRoom, spaceOf, type Space } from '../role/index.js';
 import { peopleOf } from './people.js';
@@ -61,35 +61,27 @@ const LAST: ReadonlySet<Role> = new Set([
   'bedroom',
 ]);
 
-/** Rooms as nodes, the doors between two as one edge; openings without both rooms are left out. */
+/** The building’s graph with all doors between two rooms as one edge; doors nobody leaves by are left out. */
 export function egressGraph(
   openings: Iterable<DoorFacts>,
   listed: ReadonlyMap<string, Room>,
   practice: Practice,
 ): EgressGraph {
-  const rooms: EgressRoom[] = [];
-  const at: number[][] = [];
-  const index = new Map<string, number>();
-  const nodeOf = (name: string): number => {
-    const key = roomKey(name);
-    const known = index.get(key);
-    if (known !== undefined) return known;
-    index.set(key, rooms.length);
-    rooms.push(nodeFor(key, name, listed.get(key), practice));
-    at.push([]);
-    return rooms.length - 1;
-  };
-  for (const { name } of listed.values()) nodeOf(name);
+  const graph = roomGraph(
+    openings,
+    ({ from, to }) => (from && to ? [from, to] : [undefined, undefined]),
+    Array.from(listed.values(), ({ name }) => name),
+  );
+  const rooms = graph.rooms.map(({ key, name }) => nodeFor(key, name, listed.get(key), practice));
+  const at: number[][] = rooms.map(() => []);
   const doors: EgressDoors[] = [];
   const between = new Map<number, number>();
-  for (const { from, to, egress, escape } of openings) {
-    if (!from || !to) continue;
-    const [a, b] = [nodeOf(from), nodeOf(to)];
-    if (a === b || known(egress) === false) continue;
-    const [one, two] = a < b ? [a, b] : [b, a];
-    const told = known(escape);
+  for (const { one: from, two: to, door } of graph.doors) {
+    const told = known(door.escape);
+    if (known(door.egress) === false) continue;
+    const [one, two] = from < to ? [from, to] : [to, from];
     const along = told === undefined || told === 'both';
-    const toTwo = told === (one === a ? 'to' : 'from');
+    const toTwo = told === (one === from ? 'to' : 'from');
     const key = one * MOST_ROOMS + two;
     const place = between.get(key);
     const edge = place === undefined ? blank(one, two) : doors[place]!;
@@ -104,7 +96,7 @@ export function egressGraph(
     edge.back ||= along || !toTwo;
     edge.told ||= told !== undefined;
   }
-  return { rooms, doors, at, index };
+  return { rooms, doors, at, index: graph.index };
 }
 
 const MOST_ROOMS = 1_000_000;

@@ -20,6 +20,7 @@ export {
 } from './building.js';
 export { roomNamed, wayBetween, wayKey, type ProjectBasis, type Way } from './basis.js';
 export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
+export { roomGraph, type RoomDoor, type RoomGraph } from './roomGraph.js';
 export { SPACE_WORDS, type PassedSpace } from './spaceWords.js';
 export { about, solid, span, type MeasuredLeaf } from './solid.js';
 export {

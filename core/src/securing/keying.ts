@@ -1,6 +1,6 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { bad, good, type Result } from '../measure/index.js';
-import { roomKey } from '../opening/index.js';
+import { roomGraph, roomKey, type RoomDoor, type RoomGraph } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import { derivedProperties } from './functions.js';
 
@@ -134,28 +134,14 @@ export interface Reach {
   unknown: string[];
 }
 
-interface Edge {
-  to: string;
-  mark: string;
-  pass: Pass;
-  opens: boolean;
-  canStayOpen: boolean;
-}
+const sidesOf = ({ outside, inside }: KeyedDoor) => [outside, inside] as const;
 
-function edgesOf(doors: readonly KeyedDoor[], group: KeyGroup | undefined): Map<string, Edge[]> {
-  const edges = new Map<string, Edge[]>();
-  const add = (from: string, edge: Edge) => edges.set(from, [...(edges.get(from) ?? []), edge]);
-  for (const door of doors) {
-    if (!door.outside || !door.inside) continue;
-    const [outside, inside] = [roomKey(door.outside), roomKey(door.inside)];
-    if (outside === inside) continue;
-    const opens = group !== undefined && opensDoor(group, door);
-    const { mark, passing } = door;
-    const common = { mark, opens };
-    add(outside, { ...common, to: inside, pass: passing.in, canStayOpen: passing.canStayOpen });
-    add(inside, { ...common, to: outside, pass: passing.out, canStayOpen: false });
-  }
-  return edges;
+/** How a door is passed out of a room it stands at, and to which. */
+function passedFrom({ one, two, door }: RoomDoor<KeyedDoor>, room: number) {
+  const { mark, passing } = door;
+  return room === one
+    ? { to: two, pass: passing.in, canStayOpen: passing.canStayOpen, mark }
+    : { to: one, pass: passing.out, canStayOpen: false, mark };
 }
 
 /**
@@ -173,46 +159,46 @@ export function whoGoesWhere(
   starts: readonly string[],
   leftOpen: boolean,
 ): Reach {
-  const names = new Map<string, string>();
-  for (const door of doors)
-    for (const room of [door.outside, door.inside])
-      if (room && !names.has(roomKey(room))) names.set(roomKey(room), room);
-  const edges = edgesOf(doors, group);
-  const from = starts.map(roomKey).filter((one) => names.has(one));
-  const ways = new Map<string, string[]>(from.map((one) => [one, []]));
+  const graph = roomGraph(doors, sidesOf);
+  const { rooms, at, index } = graph;
+  const from = starts.map((name) => index.get(roomKey(name))).filter((one) => one !== undefined);
+  const ways = new Map<number, string[]>(from.map((one) => [one, []]));
   const unknown = new Set<string>();
-  for (const [at, by] of ways)
-    for (const edge of edges.get(at) ?? []) {
-      if (edge.pass === 'unknown') {
-        unknown.add(edge.mark);
+  for (const [room, by] of ways)
+    for (const place of at[room]!) {
+      const edge = graph.doors[place]!;
+      const { to, pass, canStayOpen, mark } = passedFrom(edge, room);
+      if (pass === 'unknown') {
+        unknown.add(mark);
         continue;
       }
       const passes =
-        edge.pass === 'free' ||
-        (edge.pass === 'key' && edge.opens) ||
-        (leftOpen && edge.canStayOpen);
-      if (passes && !ways.has(edge.to)) ways.set(edge.to, [...by, edge.mark]);
+        pass === 'free' ||
+        (pass === 'key' && group !== undefined && opensDoor(group, edge.door)) ||
+        (leftOpen && canStayOpen);
+      if (passes && !ways.has(to)) ways.set(to, [...by, mark]);
     }
-  const out = freeWaysOut(doors, from);
+  const out = freeWaysOut(graph, from);
   return {
-    reached: [...ways].map(([key, by]) => ({
-      name: names.get(key)!,
+    reached: [...ways].map(([room, by]) => ({
+      name: rooms[room]!.name,
       by,
-      freeOut: out.has(key),
+      freeOut: out.has(room),
     })),
-    barred: [...names].filter(([key]) => !ways.has(key)).map(([, name]) => name),
+    barred: rooms.filter((_, room) => !ways.has(room)).map(({ name }) => name),
     unknown: [...unknown],
   };
 }
 
 /** Rooms from which a person without any key gets to the starting rooms, whatever is locked. */
-function freeWaysOut(doors: readonly KeyedDoor[], starts: readonly string[]): Set<string> {
-  const back = new Map<string, string[]>();
-  for (const [from, edges] of edgesOf(doors, undefined))
-    for (const edge of edges)
-      if (edge.pass === 'free') back.set(edge.to, [...(back.get(edge.to) ?? []), from]);
-  const out = new Set<string>(starts);
-  for (const room of out) for (const before of back.get(room) ?? []) out.add(before);
+function freeWaysOut({ doors, at }: RoomGraph<KeyedDoor>, starts: readonly number[]): Set<number> {
+  const out = new Set<number>(starts);
+  for (const room of out)
+    for (const place of at[room]!) {
+      const { one, two } = doors[place]!;
+      const before = room === one ? two : one;
+      if (passedFrom(doors[place]!, before).pass === 'free') out.add(before);
+    }
   return out;
 }
 

@@ -93,7 +93,7 @@ export function boltPaths(
   const tip = (at: string, fill: Colour) =>
     ({ d: at, fill, stroke: 'sheet', weight: 0.8 }) as const;
   return {
-    whole: bolts.length * (width + 3),
+    whole: boltsWidth(bolts, width),
     paths: [
       { d: d.guides, stroke: 'soft' as const },
       { d: d.thrown, fill: 'verdigris' as const },
@@ -114,8 +114,7 @@ export const BoltRow = memo(function BoltRow({
   bolts: readonly StageProgress[];
   width?: number;
 }) {
-  const { whole, paths } = boltPaths(bolts, width);
-  const colour = (name: Colour | undefined) => (name ? `var(--${name})` : 'none');
+  const whole = boltsWidth(bolts, width);
   return (
     <svg
       viewBox={`0 0 ${whole} 20`}
@@ -124,12 +123,21 @@ export const BoltRow = memo(function BoltRow({
       role="img"
       aria-label={bolts.map(boltWords).join('; ')}
     >
-      {paths.map(({ d, fill, stroke, weight }, index) => (
-        <path key={index} d={d} fill={colour(fill)} stroke={colour(stroke)} strokeWidth={weight} />
-      ))}
+      <Bolts bolts={bolts} width={width} />
     </svg>
   );
 });
+
+/** How wide a row of bolts is, each so wide. */
+const boltsWidth = (bolts: readonly StageProgress[], width: number) => bolts.length * (width + 3);
+
+/** A row of bolts inside another drawing, 20 high. */
+export function Bolts({ bolts, width }: { bolts: readonly StageProgress[]; width: number }) {
+  const colour = (name: Colour | undefined) => (name ? `var(--${name})` : 'none');
+  return boltPaths(bolts, width).paths.map(({ d, fill, stroke, weight }, index) => (
+    <path key={index} d={d} fill={colour(fill)} stroke={colour(stroke)} strokeWidth={weight} />
+  ));
+}
 
 /** One bolt, large. */
 export function BoltPicture({ bolt }: { bolt: StageProgress }) {

@@ -149,7 +149,7 @@ export function BuildingScreen() {
               }}
             />
           ) : doors ? (
-            <DoorsPane doors={doors} plan={whole} />
+            <DoorsPane doors={doors} plan={whole} rows={rows} />
           ) : (
             <>
               <p className="text-soft">

@@ -1,15 +1,20 @@
+import { useSyncExternalStore } from 'react';
 import { Link, useParams } from 'react-router';
 import { formatExact, roomKey, widthNeeded, type FactsPatch } from '@riegel/core';
 import { useProject } from '../../data/project.js';
+import { BoltRow } from '../../parts/BoltRow.js';
 import { Select } from '../../parts/Select.js';
 import { termText } from '../../words.js';
+import { unpackProgress } from '../../worker/progress.js';
+import type { RowStore } from '../../worker/rowStore.js';
 import type { Plan, PlanDoors } from './plan.js';
 
 const ANSWERS = ['', 'on', 'back', 'both', 'none'] as const;
 type Answer = (typeof ANSWERS)[number];
 
 /** The openings between two rooms: which way people leave by them, how many, and what somebody says of it. */
-export function DoorsPane({ doors, plan }: { doors: PlanDoors; plan: Plan }) {
+export function DoorsPane({ doors, plan, rows }: { doors: PlanDoors; plan: Plan; rows: RowStore }) {
+  useSyncExternalStore(rows.subscribe, rows.version);
   const { practice, canEdit, edit } = useProject();
   const { projectId } = useParams();
   const name = (key: string) => plan.byKey.get(key)?.room.name ?? key;
@@ -58,6 +63,7 @@ export function DoorsPane({ doors, plan }: { doors: PlanDoors; plan: Plan }) {
       <ul className="flex flex-col gap-2">
         {doors.openings.map(({ id, mark, facts }) => {
           const value = answerOf(doors, facts);
+          const row = rows.get(id);
           return (
             <li key={id} className="border-t border-rule/60 pt-1">
               <Link
@@ -67,6 +73,7 @@ export function DoorsPane({ doors, plan }: { doors: PlanDoors; plan: Plan }) {
                 {mark}
               </Link>{' '}
               <span className="text-soft">{termText(`kind.${facts.kind}`)}</span>
+              {row && <BoltRow bolts={unpackProgress(row.progress)} width={13} />}
               <Select
                 label={`People leave by ${mark}`}
                 className="mt-1 w-full"

@@ -1,15 +1,19 @@
 import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
-import { roomKey } from '@riegel/core';
+import { leastProgress, roomKey, type StageProgress } from '@riegel/core';
+import { Bolts, boltWords } from '../../parts/BoltRow.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { termText } from '../../words.js';
+import { unpackProgress } from '../../worker/progress.js';
 import type { RowStore } from '../../worker/rowStore.js';
 import { middleOf, type Placed } from './elkGraph.js';
 import { leaves, marksOn, type Plan, type PlanDoors, type PlanRoom } from './plan.js';
 import { useLayout } from './useLayout.js';
 
 const LABEL = 15;
+/** Bolts under the marks: how wide each is, and how much smaller than elsewhere they are drawn. */
+const BOLT = { width: 13, scale: 0.42, height: 9 };
 /** Left of the bands their names stand. */
 const MARGIN = 92;
 /** Scale at which words are as large as the smallest elsewhere, and the width drawn whole at once. */
@@ -254,7 +258,10 @@ function Marks({
   if (!line) return null;
   const { x, y } = middleOf(line.points);
   const text = marksOn(doors);
-  const width = text.length * 6.3 + 8;
+  const bolts = boltsOf(doors, rows);
+  const row = bolts.length * (BOLT.width + 3) * BOLT.scale;
+  const width = Math.max(text.length * 6.3, row) + 8;
+  const height = LABEL + (row > 0 ? BOLT.height : 0);
   return (
     <g
       role="button"
@@ -275,20 +282,43 @@ function Marks({
     >
       <rect
         x={x - width / 2}
-        y={y - LABEL / 2}
+        y={y - height / 2}
         width={width}
-        height={LABEL}
+        height={height}
         rx="2"
         fill={chosen ? 'var(--brass-wash)' : 'var(--sheet)'}
         stroke={stateOf(doors, rows)}
         strokeWidth={chosen ? 2 : 1}
       />
-      <text x={x} y={y + 3.8} textAnchor="middle" fontSize="11" fontWeight="600" fill="var(--ink)">
+      <text
+        x={x}
+        y={y - height / 2 + 11.3}
+        textAnchor="middle"
+        fontSize="11"
+        fontWeight="600"
+        fill="var(--ink)"
+      >
         {text}
       </text>
-      <title>{doors.openings.map(({ mark }) => mark).join(', ')}</title>
+      <g
+        data-bolts
+        transform={`translate(${x - row / 2} ${y + height / 2 - BOLT.height - 1}) scale(${BOLT.scale})`}
+      >
+        <Bolts bolts={bolts} width={BOLT.width} />
+      </g>
+      <title>
+        {[doors.openings.map(({ mark }) => mark).join(', '), ...bolts.map(boltWords)].join('\n')}
+      </title>
     </g>
   );
+}
+
+/** The bolts of a line’s openings together; none while one is not decided yet. */
+function boltsOf({ openings }: PlanDoors, rows: RowStore): StageProgress[] {
+  const all = openings.map(({ id }) => rows.get(id));
+  return all.every((row) => row !== undefined)
+    ? leastProgress(all.map(({ progress }) => unpackProgress(progress)))
+    : [];
 }
 
 /** How far the openings of a line are: the worst of them. */

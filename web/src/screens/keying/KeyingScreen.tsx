@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { doorsWithoutKey, guessRoomUse, roomKey, type KeyGroup, type Keying } from '@riegel/core';
+import { doorsWithoutKey, roomKey, spaceOf, type KeyGroup, type Keying } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Waiting } from '../../parts/Message.js';
@@ -26,7 +26,7 @@ export function KeyingScreen() {
     const names = new Set(keyed.flatMap((door) => [door.outside, door.inside]));
     return [...names].filter(
       (name): name is string =>
-        name !== undefined && (rooms.get(roomKey(name))?.use ?? guessRoomUse(name)) === 'outdoors',
+        name !== undefined && spaceOf(name, rooms.get(roomKey(name))?.use) === 'outdoors',
     );
   }, [keyed, rooms]);
   if (!doors) return <Waiting what="Deciding every lock …" />;
