@@ -1,5 +1,6 @@
 import { own, parseLength, parseSize, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
+import { headingsAt } from './headingRow.js';
 import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
 import { usualMeaning } from './likelyMeaning.js';
 import { NO_MEMORY, REMARK, wordKey, type ListMapping, type ListMemory } from './listMapping.js';
@@ -46,6 +47,7 @@ export function guessList(
 ): ListGuess {
   const headerRow = findHeader(cells, memory);
   const width = cells.slice(0, 500).reduce((most, row) => Math.max(most, row.length), 0);
+  const headings = headingsAt(cells, headerRow);
   const heading = (cells[headerRow] ?? []).map(wordKey).join('|');
   const below = cells
     .slice(headerRow + 1)
@@ -55,8 +57,10 @@ export function guessList(
   const system = systemOf(samples, practice.system);
   const reads = (column: Column, at: number) =>
     share(samples[at]!, column, practice, system, decimalComma, memory);
+  const fits = (column: Column, at: number) =>
+    reads(column, at) > 0.7 && telling(column, samples[at]!);
   const taken = new TakenColumns();
-  const headingOf = (at: number) => (headerRow < 0 ? '' : (cells[headerRow]![at] ?? ''));
+  const headingOf = (at: number) => headings[at] ?? '';
   const rememberedOf = (at: number) => recalled(memory, headingOf(at));
   const claimOf = (at: number) => columnClaim(headingOf(at));
   const guesses = Array.from({ length: width }, (): ColumnGuess => ({
@@ -64,9 +68,14 @@ export function guessList(
     by: 'none',
     reads: 0,
   }));
-  // What is remembered goes before names, a fact's own name before a word used for it.
-  const rank = (at: number) =>
-    rememberedOf(at) !== undefined ? 0 : claimOf(at)?.exact ? 1 : claimOf(at) ? 2 : 3;
+  // What is remembered goes before names, a fact's own name before a word used for it, marks before what is none.
+  const rank = (at: number) => {
+    const claim = claimOf(at);
+    if (rememberedOf(at) !== undefined) return 0;
+    if (!claim) return 5;
+    const unlike = claim.column === 'mark' && !looksLikeMarks(samples[at]!);
+    return (claim.exact ? 1 : 3) + (unlike ? 1 : 0);
+  };
   const order = guesses.map((_, at) => at).sort((a, b) => rank(a) - rank(b) || a - b);
   for (const at of order) {
     const remembered = rememberedOf(at);
@@ -80,25 +89,37 @@ export function guessList(
       continue;
     }
     const claim = claimOf(at);
-    if (!claim || taken.has(claim.column)) continue;
+    if (!claim) continue;
+    if (taken.has(claim.column)) {
+      // "Door" beside a column of marks heads what the leaves are made of, where its cells say so.
+      if (claim.column === 'mark' && fits('leafConstruction', at) && taken.take('leafConstruction'))
+        guesses[at] = {
+          column: 'leafConstruction',
+          by: 'contents',
+          reads: reads('leafConstruction', at),
+        };
+      else if (claim.column !== 'mark') guesses[at] = { column: REMARK, by: 'name', reads: 1 };
+      continue;
+    }
     const named = claim.column;
-    const fits = reads(named, at);
-    if (fits < 0.2 && TELLING.some((other) => other !== named && reads(other, at) > 0.7)) continue;
+    const read = reads(named, at);
+    // “Type A, B, C” is the maker's letter for a leaf: where few cells read as a kind it is none.
+    if (named === 'kind' && !claim.exact && read < 0.5 && samples[at]!.length > 0) continue;
+    if (read < 0.2 && TELLING.some((other) => other !== named && fits(other, at))) continue;
     // "Door" may head marks, and materials as well: what repeats and reads as a material is none.
     if (
       named === 'mark' &&
       !claim.exact &&
       !looksLikeMarks(samples[at]!) &&
-      TELLING.some((other) => !taken.has(other) && reads(other, at) > 0.7)
+      TELLING.some((other) => !taken.has(other) && fits(other, at))
     )
       continue;
     taken.take(named);
-    guesses[at] = { column: named, by: 'name', reads: fits };
+    guesses[at] = { column: named, by: 'name', reads: read };
   }
   guessByContents(guesses, samples, taken, reads, headerRow < 0);
   guesses.forEach((guess, at) => {
-    const heading = headerRow < 0 ? '' : (cells[headerRow]![at] ?? '').trim();
-    if (guess.by === 'none' && heading && samples[at]!.length > 0) guess.column = REMARK;
+    if (guess.by === 'none' && headingOf(at) && samples[at]!.length > 0) guess.column = REMARK;
   });
   return {
     guesses,
@@ -123,8 +144,8 @@ const filled = (row: string[]) => row.filter((cell) => cell.trim() !== '').lengt
 function findHeader(cells: string[][], memory: ListMemory): number {
   let best = -1;
   let most = 1;
-  cells.slice(0, HEAD_ROWS).forEach((row, index) => {
-    const names = row.filter(
+  cells.slice(0, HEAD_ROWS).forEach((_, index) => {
+    const names = headingsAt(cells, index).filter(
       (cell) =>
         cell.trim() !== '' &&
         (columnNamed(cell) !== undefined || recalled(memory, cell) !== undefined),

@@ -3,6 +3,70 @@ import { FIELDS } from '../stages/index.js';
 import { TERMS } from '../phrasing/index.js';
 import type { Column } from './patch.js';
 
+/** The same in German. */
+const GERMAN: Record<string, Column> = {
+  'tür nr': 'mark',
+  'tür nr.': 'mark',
+  'tür-nr': 'mark',
+  'tür-nr.': 'mark',
+  türnr: 'mark',
+  'türnr.': 'mark',
+  türnummer: 'mark',
+  'tür-nummer': 'mark',
+  tür: 'mark',
+  nummer: 'mark',
+  pos: 'mark',
+  'pos.': 'mark',
+  position: 'mark',
+  von: 'from',
+  'von raum': 'from',
+  'raum von': 'from',
+  nach: 'to',
+  'nach raum': 'to',
+  'raum nach': 'to',
+  raum: 'to',
+  raumbezeichnung: 'to',
+  raumname: 'to',
+  geschoss: 'storey',
+  ebene: 'storey',
+  etage: 'storey',
+  art: 'kind',
+  türart: 'kind',
+  türtyp: 'kind',
+  typ: 'kind',
+  maße: 'size',
+  abmessung: 'size',
+  abmessungen: 'size',
+  größe: 'size',
+  türgröße: 'size',
+  breite: 'frameWidth',
+  b: 'frameWidth',
+  höhe: 'frameHeight',
+  din: 'hand',
+  'din l/r': 'hand',
+  'din-richtung': 'hand',
+  anschlag: 'hand',
+  anschlagrichtung: 'hand',
+  öffnungsrichtung: 'hand',
+  brandschutz: 'rating',
+  brandschutzanforderung: 'rating',
+  feuerschutz: 'rating',
+  feuerwiderstand: 'rating',
+  zarge: 'frameMaterial',
+  'material zarge': 'frameMaterial',
+  rahmen: 'frameMaterial',
+  blatt: 'leafConstruction',
+  türblatt: 'leafConstruction',
+  'material türblatt': 'leafConstruction',
+  schallschutz: 'sound',
+  rauchschutz: 'smoke',
+  oberfläche: 'finish',
+  bemerkung: 'note',
+  bemerkungen: 'note',
+  hinweis: 'note',
+  hinweise: 'note',
+};
+
 /** Headings as door lists write them, with the column each answers to. */
 const ALIASES: Record<string, Column> = {
   no: 'mark',
@@ -113,6 +177,37 @@ const ALIASES: Record<string, Column> = {
   comments: 'note',
   comment: 'note',
   passages: 'passagesPerDay',
+  'door #': 'mark',
+  '#': 'mark',
+  item: 'mark',
+  'dr no': 'mark',
+  'dr no.': 'mark',
+  'dr. no.': 'mark',
+  location: 'to',
+  'room served': 'to',
+  ht: 'frameHeight',
+  'ht.': 'frameHeight',
+  core: 'leafConstruction',
+  'leaf core': 'leafConstruction',
+  'door core': 'leafConstruction',
+  matl: 'leafConstruction',
+  'matl.': 'leafConstruction',
+  mtl: 'leafConstruction',
+  mat: 'leafConstruction',
+  'mat.': 'leafConstruction',
+  'frame mtl': 'frameMaterial',
+  'door mtl': 'leafConstruction',
+  lbl: 'rating',
+  'fire lbl': 'rating',
+  'fire rated': 'rating',
+  'fire rtg': 'rating',
+  'fire rtg.': 'rating',
+  rtg: 'rating',
+  frl: 'rating',
+  'hardware notes': 'note',
+  'hardware remarks': 'note',
+  'hdwe remarks': 'note',
+  ...GERMAN,
 };
 
 /** A heading's claim on a column: by the fact's own name, or only by a word that is used for it. */
@@ -129,9 +224,15 @@ export function columnNamed(heading: string): Column | undefined {
 /** The same with how strong the claim is. */
 export function columnClaim(heading: string): Claim | undefined {
   const clean = normaliseText(heading)
-    .replace(/\s*[[(](mm|in|inch|inches|min|mins|minutes)[\])]\s*$/, '')
+    .replace(/\s*[[(](mm|cm|m|in|inch|inches|min|mins|minutes)[\])]\s*$/, '')
     .replace(/[:*]+$/, '')
     .trim();
+  // Under a group its own name may say it alone: “DOOR HT”, “LEAF W”.
+  const grouped = /^(?:door|leaf|opening|doors) (.+)$/.exec(clean)?.[1];
+  return claimOn(clean) ?? (grouped ? claimOn(grouped) : undefined);
+}
+
+function claimOn(clean: string): Claim | undefined {
   const composite = Object.keys(COMPOSITE).find((name) => normaliseText(name) === clean);
   if (composite) return { column: composite, exact: true };
   const field = FIELDS.find(
@@ -176,27 +277,4 @@ export class TakenColumns {
 export function looksLikeMarks(cells: readonly string[]): boolean {
   const distinct = new Set(cells.map(normaliseText));
   return distinct.size > cells.length * 0.95 && cells.every((cell) => /^\S{1,12}$/.test(cell));
-}
-
-/**
- * The column of each heading, none twice: a fact's own name goes before a word used for it ("Mark"
- * before "Door"), marks that look like marks before what does not, then whichever stands first.
- *
- * @param filled the filled cells below a heading
- */
-export function distinctColumns(
-  headings: readonly string[],
-  filled: (at: number) => readonly string[],
-): (Column | undefined)[] {
-  const claims = headings.flatMap((heading, at) => {
-    const claim = columnClaim(heading);
-    if (!claim) return [];
-    const unlike = claim.column === 'mark' && !looksLikeMarks(filled(at));
-    return [{ at, column: claim.column, rank: (claim.exact ? 0 : 2) + (unlike ? 1 : 0) }];
-  });
-  const columns = headings.map((): Column | undefined => undefined);
-  const taken = new TakenColumns();
-  for (const { at, column } of claims.sort((a, b) => a.rank - b.rank || a.at - b.at))
-    if (taken.take(column)) columns[at] = column;
-  return columns;
 }

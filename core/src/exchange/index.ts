@@ -14,6 +14,7 @@ export { merge3, type MergeField } from './merge.js';
 export { sameValue } from './same.js';
 export { readFacts } from './readFacts.js';
 export { setNumbers, summaryOf, summaryText } from './summary.js';
+export { headingsAt } from './headingRow.js';
 export { columnNamed } from './headings.js';
 export { likelyMeaning } from './likelyMeaning.js';
 export { factsInRemark } from './remarkText.js';

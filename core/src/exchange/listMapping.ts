@@ -1,4 +1,5 @@
 import { normaliseText, type System } from '../measure/index.js';
+import { headingsAt } from './headingRow.js';
 import type { Column } from './patch.js';
 
 /** A column's cells go into the opening's note, with their heading. */
@@ -29,8 +30,7 @@ export const NO_MEMORY: ListMemory = { headings: {}, words: {} };
 /** What is to be remembered of a mapping, added to what was remembered before. */
 export function remember(before: ListMemory, cells: string[][], mapping: ListMapping): ListMemory {
   const headings = { ...before.headings };
-  const row = cells[mapping.headerRow] ?? [];
-  row.forEach((heading, at) => {
+  headingsAt(cells, mapping.headerRow).forEach((heading, at) => {
     const name = wordKey(heading);
     if (name) headings[name] = mapping.columns[at] ?? '';
   });

@@ -13,13 +13,16 @@ import { readField } from './fieldText.js';
 import { readHand } from './handText.js';
 import { factsOfColumn } from './headings.js';
 import { readRating } from './ratingText.js';
-import { readSize, readWallSize } from './sizeText.js';
+import { readSize, readWallSize, readWidth } from './sizeText.js';
 
 /** Columns beyond the plain facts: a size and a four-hand code each set two facts. */
 export type Column = string;
 
 /** A change to an opening's facts; a key with `undefined` clears the fact. */
 export type FactsPatch = Partial<OpeningFacts>;
+
+/** A width with a word for two leaves. */
+const NAMES_LEAVES = /^(?:\(2\)|2 ?@|2 no|pr\b|pair\b)|\b(?:pr\.?|pair)$/i;
 
 /**
  * Reads one cell of a column into a change. Besides the facts there are `size` (`sizeText.ts`) and `hand`
@@ -37,6 +40,8 @@ export function readColumn(
   if (column === 'size') return readSize(text, system, practice);
   if (column === 'wallSize') return readWallSize(text, system);
   if (column === 'hand') return text === '' ? good({}) : readHand(text);
+  if ((column === 'frameWidth' || column === 'leafWidth') && NAMES_LEAVES.test(text))
+    return readWidth(column, text, system);
   const field = fieldOf(column);
   if (!field) return bad('column.unknown', { column });
   const value = readField(field, typed, system);

@@ -27,6 +27,9 @@ const LABELS: Readonly<Record<string, number>> = { a: 180, b: 90, c: 45, d: 90, 
 const HOURS =
   /^(?:(\d+)[ -])?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?)) ?-?(?:h|hr|hrs|hour|hours)\.?(?: label)?$/;
 
+/** Fire resistance levels, adequacy, integrity and insulation in minutes: a door is told by its integrity (AS 1905.1). */
+const LEVELS = /^(?:-|\d{1,3})\/(\d{1,3})\/(?:-|\d{1,3})$/;
+
 /** Classes of the British and the European standards, minutes with or without their unit, smoke `S`, `Sa`, `S200`. */
 const MINUTES =
   /^(?:fd|e|ei|ei1|ei2|ew|t|rei)? ?-?(\d{1,3}) ?(?:min|mins|minutes|m)?\.?(?:[ -]?(s|sa|s200|sm|s label|smoke|rs))?(?:[ -]?c\d?)?(?: label| rated)?$/;
@@ -50,6 +53,8 @@ export function readRating(clean: string, system: System): RatingText | undefine
       60 * (Number(whole ?? 0) + (plain ? Number(plain) : Number(top) / Number(under)));
     return Number.isInteger(minutes) ? { minutes } : undefined;
   }
+  const level = LEVELS.exec(clean);
+  if (level) return { minutes: Number(level[1]) };
   const classed = MINUTES.exec(clean);
   if (!classed) return undefined;
   return { minutes: Number(classed[1]), ...(classed[2] ? { smoke: true } : {}) };

@@ -1,6 +1,7 @@
 import { own, type Fault } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { headingsAt } from './headingRow.js';
 import { columnNamed, COMPOSITE, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import type { Column } from './patch.js';
@@ -25,8 +26,8 @@ export function readListRows(
   practice: Practice,
   progress?: (done: number) => void,
 ): ListRow[] {
-  const headings = cells[mapping.headerRow] ?? [];
-  const heading = headings.map(wordKey).join('|');
+  const headings = headingsAt(cells, mapping.headerRow);
+  const heading = (cells[mapping.headerRow] ?? []).map(wordKey).join('|');
   const hasStorey = mapping.columns.includes('storey');
   const columns = onceEach(mapping.columns);
   const read: ListRow[] = [];

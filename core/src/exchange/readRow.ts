@@ -4,6 +4,7 @@ import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
 import { impliedKind } from './impliedKind.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
+import { metresAsMm } from './metresText.js';
 import { readColumn, splitPatch, type Column, type FactsPatch } from './patch.js';
 import { factsInRemark } from './remarkText.js';
 
@@ -54,7 +55,7 @@ export function readRow(
     }
     const word = own(own(mapping.words, column) ?? {}, wordKey(typed));
     if (word === '') return;
-    const text = word ?? (mapping.decimalComma ? withPoint(typed) : typed);
+    const text = word ?? cellText(typed, column, headings[index] ?? '', mapping);
     const result = readColumn(column, text, practice, mapping.system);
     if (!result.ok) unread.push({ column, typed, fault: result.fault });
     else {
@@ -75,6 +76,26 @@ export function readRow(
   }
   return { at, mark: patch.mark ?? '', patch, unread };
 }
+
+/** A cell as its column reads it: metres and decimal commas of the list, the side a `DIN` heading means. */
+function cellText(
+  typed: string,
+  column: Column,
+  heading: string,
+  { system, decimalComma }: ListMapping,
+): string {
+  if (column === 'hand' && /\bdin\b/i.test(heading) && /^(?:l|r|links|rechts)$/i.test(typed))
+    return `DIN ${typed}`;
+  const metric = system === 'metric' && OF_OPENINGS.has(column) ? metresAsMm(typed) : typed;
+  return decimalComma ? withPoint(metric) : metric;
+}
+
+/** Columns whose figures may stand in metres. */
+const OF_OPENINGS: ReadonlySet<Column> = new Set([
+  'size',
+  'wallSize',
+  ...['frame', 'leaf', 'wall'].flatMap((of) => [`${of}Width`, `${of}Height`]),
+]);
 
 /** On a pair a bare hand code names the active leaf. */
 export function handFor(facts: Partial<OpeningFacts>, patch: FactsPatch): FactsPatch {

@@ -9,26 +9,28 @@ import type { FactsPatch } from './patch.js';
  */
 const SAYS: readonly { words: string; says: FactsPatch; denied?: FactsPatch }[] = [
   {
-    words: 'closers?|self[- ]closing|s/?c(?= device)|door closer',
+    words:
+      'closers?|self[- ]closing|s/?c(?= device)|door closer|o?ts|(?:oben)?türschlie(?:ß|ss)er|selbstschlie(?:ß|ss)end',
     says: { closer: 'any' },
     denied: { closer: 'none' },
   },
   {
     words:
-      'hold[- ]?opens?|held open|mag(?:netic)?[- ]hold(?:[- ]?opens?)?|m\\.?h\\.?o\\.?|magnets?',
+      'hold[- ]?opens?|held open|mag(?:netic)?[- ]hold(?:[- ]?opens?)?|m\\.?h\\.?o\\.?|magnets?|feststellanlage|fsa|offenhaltung',
     says: { holdOpen: true, closer: 'any' },
     denied: { holdOpen: false },
   },
   {
-    words: 'card readers?|card access|access control(?:led)?|acs|fob|reader',
+    words:
+      'card readers?|card access|access control(?:led)?|acs|fob|reader|kartenleser|zutrittskontrolle|zk',
     says: { access: 'reader' },
     denied: { access: 'none' },
   },
-  { words: 'key ?pads?|code lock|digital lock', says: { access: 'keypad' } },
+  { words: 'key ?pads?|code lock|digital lock|tastatur|codeschloss', says: { access: 'keypad' } },
   { words: 'intercom|entry ?phone|door ?phone', says: { access: 'intercom' } },
   {
     words:
-      '(?:auto(?:matic)?|power(?:ed)?)[- ](?:operators?|opens?|openers?|swing)|auto door|ada operator|door operator',
+      '(?:auto(?:matic)?|power(?:ed)?)[- ](?:operators?|opens?|openers?|swing)|auto door|ada operator|door operator|automatik|drehtürantrieb|türantrieb',
     says: { operator: true },
   },
   { words: 'vent(?:ed)?|louv(?:er|re)(?:s|d|ed)?|transfer grill?e?', says: { leafHole: 'vent' } },
@@ -55,7 +57,7 @@ const ASKED: readonly { pattern: RegExp; says: FactsPatch; denied: FactsPatch | 
   }));
 
 const EXIT_DEVICE =
-  /(?<![\p{L}\p{N}])(?:panic(?: bars?| devices?| hardware)?|exit devices?|crash bars?|push bars?|phx|fire exit hardware)(?![\p{L}\p{N}])/iu;
+  /(?<![\p{L}\p{N}])(?:panic(?: bars?| devices?| hardware)?|exit devices?|crash bars?|push bars?|phx|fire exit hardware|panik(?:stange|schloss|beschlag|verschluss|funktion)?|fluchttürverschluss)(?![\p{L}\p{N}])/iu;
 
 const KICK_PLATE = /(?<![\p{L}\p{N}])(?:kick ?plates?|kp)(?![\p{L}\p{N}])/iu;
 

@@ -15,7 +15,11 @@ import type { FactsPatch } from './patch.js';
 const WIDEST_LEAF = inches(46);
 const NARROWEST_PAIR = inches(54);
 
-const EACH = /^(?:\(2\)|2@|2 @) ?(.+)$/;
+const EACH = /^(?:\(2\)|2@|2 @|2 no\.?) ?(.+)$/;
+/** `2/620 x 2040` and `2 x 620 x 2040`: two leaves, where leaves are counted in millimetres. */
+const EACH_METRIC = /^2 ?[/x×] ?(\d{3,4} ?[x×*/] ?\d{4}.*)$/;
+/** `885/2135` in millimetres. */
+const SLASHED = /^(\d{3,4}) ?\/ ?(\d{4})$/;
 const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;
 
 /** Millimetres of a leaf’s width alone, of those that are made. */
@@ -33,9 +37,11 @@ const UNEQUAL = /^([^+x×*]+?) ?\+ ?([^+x×*]+?) ?[x×*] ?([^+x×*]+)$/i;
 export function readSize(text: string, system: System, practice: Practice): Result<FactsPatch> {
   const clean = normaliseText(text);
   if (clean === '') return good({});
-  const each = EACH.exec(clean)?.[1];
+  const metric = system === 'metric';
+  const each = EACH.exec(clean)?.[1] ?? (metric ? EACH_METRIC.exec(clean)?.[1] : undefined);
   const pair = PAIR.exec(clean);
-  const bare = each ?? pair?.[1] ?? pair?.[2] ?? text;
+  const named = each ?? pair?.[1] ?? pair?.[2] ?? text;
+  const bare = metric ? named.replace(SLASHED, '$1 x $2') : named;
   const uneven = UNEQUAL.exec(bare);
   if (uneven) return readUnequal(uneven[1]!, uneven[2]!, uneven[3]!, system);
   // `926` names a leaf by its width where sizes are named by the leaf; its height is asked.
@@ -59,8 +65,8 @@ export function readSize(text: string, system: System, practice: Practice): Resu
   const ofLeaf = practice.values.nominalNames.value === 'leaf';
   const two = each !== undefined || pair !== null;
   if (pair && width > WIDEST_LEAF && width < NARROWEST_PAIR) return bad('size.pair', { text });
-  const named = each !== undefined || width <= WIDEST_LEAF ? 1 : 2;
-  const wide = !two ? width : ofLeaf ? width / named : (width * 2) / named;
+  const leaves = each !== undefined || width <= WIDEST_LEAF ? 1 : 2;
+  const wide = !two ? width : ofLeaf ? width / leaves : (width * 2) / leaves;
   return good({
     ...(two ? { kind: 'pair' as const } : {}),
     ...(ofLeaf
@@ -68,6 +74,24 @@ export function readSize(text: string, system: System, practice: Practice): Resu
       : { frameWidth: wide, frameHeight: height }),
     ...(thickness ? { leafThickness: thickness.value } : {}),
   });
+}
+
+/**
+ * Reads a width that may name each of two leaves, `(2) 3'-0"`, `PR 3'-0"`; else a length alone.
+ *
+ * Faults: those of lengths.
+ */
+export function readWidth(
+  name: 'frameWidth' | 'leafWidth',
+  text: string,
+  system: System,
+): Result<FactsPatch> {
+  const clean = normaliseText(text);
+  const each = EACH.exec(clean)?.[1] ?? PAIR.exec(clean)?.slice(1).find(Boolean);
+  const width = parseLength(each ?? text, system);
+  if (!width.ok || each === undefined) return width.ok ? good({ [name]: width.value }) : width;
+  const both = name === 'frameWidth' && width.value <= WIDEST_LEAF ? 2 : 1;
+  return good({ kind: 'pair', [name]: width.value * both });
 }
 
 /** Reads a wall opening, the structural or rough opening that the frame stands in. */

@@ -17,11 +17,11 @@ export const ROOM_WORDS: Record<Role, string> = {
   plant:
     'plant, plantroom, boiler, mechanical, mech, riser, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
   store:
-    'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, utility, clean utility, soiled utility, soiled, laundry, cloakroom, coats, coat room, check room',
+    'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, wir, robe, robes, walk-in, utility, clean utility, soiled utility, soiled, util, clean util, laundry, cloakroom, coats, coat room, check room',
   'toilet-group':
     "men, mens, men's, women, womens, women's, male, female, ladies, gents, toilets, girls, boys, changing, changing room, locker room, lockers, restrooms, showers",
   'toilet-single':
-    'toilet, toil, wc, w.c, lavatory, restroom, rr, washroom, accessible toilet, unisex, single-user, family toilet',
+    'toilet, toil, tlt, wc, w.c, lavatory, restroom, rr, washroom, accessible toilet, unisex, single-user, family toilet',
   bathroom: 'bathroom, bath, powder room, powder, shower room, en suite, ensuite',
   stair: 'stair, stairs, staircase, stairwell',
   roof: 'roof',
@@ -41,7 +41,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   kitchen: 'kitchen, servery, scullery, serving',
   shop: 'shop, showroom, salon, retail, sales, store front, storefront',
   bedroom:
-    'bedroom, living, sitting, dining, lounge, nursery, parlour, front room, back room, family room',
+    'bedroom, bed, living, sitting, dining, lounge, nursery, parlour, front room, back room, family room',
   garage: 'garage',
   balcony: 'balcony, terrace, patio, deck, loggia',
   gate: 'gate, lane',
@@ -59,7 +59,7 @@ export const ROOM_WORDS: Record<Role, string> = {
 export const BUILDING_WORDS: Partial<Record<Role, string>> = {
   meeting: `${ROOM_WORDS.meeting}, lounge`,
   assembly: `${ROOM_WORDS.assembly}, dining`,
-  bedroom: 'bedroom, living, sitting, nursery, parlour, front room, back room, family room',
+  bedroom: 'bedroom, bed, living, sitting, nursery, parlour, front room, back room, family room',
 };
 
 /** German words beside the English ones, for the continental practice. */
@@ -71,13 +71,14 @@ const GERMAN: Partial<Record<Role, string>> = {
   'patient-room': 'patientenzimmer, bettenzimmer',
   store:
     'lager, abstellraum, abstellkammer, putzraum, putzmittel, archiv, keller, kammer, hauswirtschaft',
-  electrical: 'elektro, verteiler, trafo, niederspannung, nshv, batterie',
+  electrical:
+    'elektro, elt, elektroraum, hausanschluss, hausanschlussraum, har, verteiler, trafo, niederspannung, nshv, batterie',
   plant: 'technik, technikraum, heizung, lüftung, müll, müllraum, aufzugsmaschinenraum, schacht',
   server: 'serverraum, edv, it-raum',
   stair: 'treppe, treppenhaus, treppenraum',
   'toilet-group':
     'herren, damen, umkleide, wc herren, wc damen, wc-herren, wc-damen, mädchen, jungen, sanitär',
-  'toilet-single': 'behinderten-wc, wc barrierefrei, personal-wc',
+  'toilet-single': 'behinderten-wc, beh.-wc, beh-wc, wc barrierefrei, personal-wc',
   bathroom: 'bad, badezimmer, dusche',
   bedroom: 'schlafzimmer, wohnzimmer, kinderzimmer, zimmer',
   kitchen: 'küche, großküche, ausgabe',

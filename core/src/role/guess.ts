@@ -41,7 +41,7 @@ const OWN: ReadonlySet<Role> = new Set([
   'goods',
 ]);
 
-const HALL = /^(hall|hallway|flur|diele)( \d{1,2})?$/i;
+const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Halls that people come into from the street. */
 const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
@@ -157,7 +157,13 @@ function isOpen({ space }: Side): boolean {
   return space === 'corridor' || space === 'entrance';
 }
 
+/** Rooms a door is named after on lists that name one room only; spaces to pass have doors of many kinds. */
+const namedAlone = ({ role, space }: Side): Role | undefined =>
+  role && !THROUGH.has(role) ? role : space === 'stair' ? 'stair' : undefined;
+
 function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
+  if (one.space === undefined && two.space !== undefined && two.space !== 'outdoors')
+    return dwelling && two.role === 'store' ? 'closet' : namedAlone(two);
   if (one.space === 'outdoors' || two.space === 'outdoors')
     return one.space === 'outdoors'
       ? fromOutdoors(one, two, dwelling)

@@ -16,7 +16,22 @@ const guess = (
 ) => guessRole({ from, to, fromUse: uses[0], toUse: uses[1] }, PRACTICES[practice]);
 
 describe('what a door is, guessed from its rooms', () => {
+  it('takes the one room a list names for what its door is, unless people only pass it', () => {
+    expect(guess(undefined, 'Exam 2')).toBe('treatment');
+    expect(guess(undefined, 'Stair 1')).toBe('stair');
+    expect(guess(undefined, 'Soiled util')).toBe('store');
+    expect(guess(undefined, 'Linen', 'us-residential')).toBe('closet');
+    expect(guess(undefined, 'Corridor 2')).toBeUndefined();
+    expect(guess(undefined, 'Vestibule')).toBeUndefined();
+    expect(guess(undefined, 'Reception')).toBeUndefined();
+    expect(guess(undefined, 'Yard')).toBeUndefined();
+    expect(guess('Exam 2', undefined)).toBeUndefined();
+  });
+
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Flur', 'Lager', 'store', 'continental'],
+    ['Außen', 'Flur', 'final-exit', 'continental'],
+    ['Flur', 'ELT', 'electrical', 'continental'],
     ['Corridor 2', 'Office 214', 'office'],
     ['Corridor', 'Meeting room', 'meeting'],
     ['Corridor', 'Classroom 4', 'classroom'],

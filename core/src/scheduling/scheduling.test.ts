@@ -176,7 +176,7 @@ describe('the schedule by set', () => {
         secured: false,
         omitted: { powering: 'no power here' },
       },
-      { from: undefined },
+      { from: undefined, to: undefined },
     ]);
     expect(made.open[0]).toMatchObject({ mark: '100', stage: 'Handing' });
     expect(made.sets[0]!.lines.map((line) => line.description.split(',')[0])).toEqual([

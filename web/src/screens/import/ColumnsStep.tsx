@@ -7,7 +7,7 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import { REMARK, type ColumnGuess, type ListMapping } from '@riegel/core';
+import { headingsAt, REMARK, type ColumnGuess, type ListMapping } from '@riegel/core';
 import { columnName, OTHER_COLUMNS, USUAL_COLUMNS } from './columnNames.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Select } from '../../parts/Select.js';
@@ -119,7 +119,7 @@ export function ColumnsStep({
     const column = active.data.current?.['column'] as string;
     if (at !== undefined) set(at, column);
   };
-  const heading = cells[mapping.headerRow] ?? [];
+  const heading = headingsAt(cells, mapping.headerRow);
   const rows = cells.slice(mapping.headerRow + 1).filter((row) => row.some((cell) => cell.trim()));
   return (
     <DndContext sensors={sensors} onDragEnd={dropped}>
