@@ -106,6 +106,9 @@ export const FRAME_WORDS: Readonly<Record<string, string>> = {
   alu: 'aluminium',
   'alum.': 'aluminium',
   'alum-sf': 'aluminium',
+  'ppc-alum': 'aluminium',
+  'ppc-al': 'aluminium',
+  'ppc-aluminium': 'aluminium',
   sf: 'aluminium',
 };
 

@@ -62,7 +62,8 @@ export function guessList(
   const taken = new TakenColumns();
   const headingOf = (at: number) => headings[at] ?? '';
   const rememberedOf = (at: number) => recalled(memory, headingOf(at));
-  const claimOf = (at: number) => columnClaim(headingOf(at));
+  const byLeaf = practice.values.nominalNames.value === 'leaf';
+  const claimOf = (at: number) => columnClaim(headingOf(at), byLeaf);
   const guesses = Array.from({ length: width }, (): ColumnGuess => ({
     column: '',
     by: 'none',
@@ -231,11 +232,12 @@ function guessByContents(
 /** Numbers alone do not tell a rating from a count, nor `no` a rating from a yes-or-no. */
 function telling(column: Column, cells: string[]): boolean {
   if (column !== 'rating') return true;
+  const filled = cells.filter((cell) => !/^[-–—]$|^n\/?a$/i.test(cell));
   return (
-    cells.every(
+    filled.every(
       (cell) =>
         /[a-z/]/i.test(cell) || ['0', '20', '30', '45', '60', '90', '120', '180'].includes(cell),
-    ) && cells.some((cell) => /\d/.test(cell))
+    ) && filled.some((cell) => /\d/.test(cell))
   );
 }
 

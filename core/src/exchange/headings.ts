@@ -187,6 +187,8 @@ const ALIASES: Record<string, Column> = {
   'room served': 'to',
   ht: 'frameHeight',
   'ht.': 'frameHeight',
+  t: 'leafThickness',
+  thick: 'leafThickness',
   core: 'leafConstruction',
   'leaf core': 'leafConstruction',
   'door core': 'leafConstruction',
@@ -221,16 +223,30 @@ export function columnNamed(heading: string): Column | undefined {
   return columnClaim(heading)?.column;
 }
 
-/** The same with how strong the claim is. */
-export function columnClaim(heading: string): Claim | undefined {
+/**
+ * The same with how strong the claim is.
+ *
+ * @param byLeaf whether sizes of doors are named by the leaf, as the practice has it
+ */
+export function columnClaim(heading: string, byLeaf = false): Claim | undefined {
   const clean = normaliseText(heading)
     .replace(/\s*[[(](mm|cm|m|in|inch|inches|min|mins|minutes)[\])]\s*$/, '')
     .replace(/[:*]+$/, '')
     .trim();
   // Under a group its own name may say it alone: “DOOR HT”, “LEAF W”.
-  const grouped = /^(?:door|leaf|opening|doors) (.+)$/.exec(clean)?.[1];
-  return claimOn(clean) ?? (grouped ? claimOn(grouped) : undefined);
+  const [, group, name] = /^(doors?|leaf|opening) (.+)$/.exec(clean) ?? [];
+  const claim = claimOn(clean) ?? (name ? claimOn(name) : undefined);
+  const column =
+    group === 'leaf' || (group?.startsWith('door') && byLeaf)
+      ? own(OF_LEAF, claim?.column ?? '')
+      : undefined;
+  return claim && column ? { ...claim, column } : claim;
 }
+
+const OF_LEAF: Readonly<Record<string, Column>> = {
+  frameWidth: 'leafWidth',
+  frameHeight: 'leafHeight',
+};
 
 function claimOn(clean: string): Claim | undefined {
   const composite = Object.keys(COMPOSITE).find((name) => normaliseText(name) === clean);

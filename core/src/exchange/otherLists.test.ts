@@ -125,3 +125,55 @@ D06;Plant;885/2135;SOLID;TIMBER;;`,
     expect(openings[3]).toMatchObject({ leafWidth: mm(885), leafHeight: mm(2135) });
   });
 });
+
+describe('a British list by leaves', () => {
+  const CELLS = rows(
+    `
+Surgery, door schedule, revision C
+
+Ref;Level;Room Name;Leaf W;Leaf H;Leaf T;FR;VP;Frame;Notes
+DG.01;00;Draught Lobby;1000;2100;44;-;Y;PPC alum;Automatic
+DG.02;00;Waiting;926;2040;44;FD30S;Y;Softwood;hold open, automatic drop seal
+DG.06;00;Plant;1526;2040;54;FD60S;N;Hardwood;Pair`,
+    ';',
+  );
+  it('is read whole, FR by its contents', () => {
+    const { openings, faults, ignored } = readPaste(CELLS, PRACTICES.british);
+    expect([faults, ignored]).toEqual([[], ['VP']]);
+    expect(openings[0]).toMatchObject({ leafWidth: mm(1000), operator: true, rating: 0 });
+    expect(openings[1]).toMatchObject({ rating: 30, smoke: true, leafThickness: mm(44) });
+    expect(openings[1]).not.toHaveProperty('operator');
+    expect(openings[2]).toMatchObject({ kind: 'pair', rating: 60, leafHeight: mm(2040) });
+  });
+  it('names the frame by “Door W” only where sizes are those of frames', () => {
+    const cells = [
+      ['Mark', 'Door W', 'Room'],
+      ['1', '926', 'Office'],
+    ];
+    expect(readPaste(cells, PRACTICES.british).columns[1]).toBe('leafWidth');
+    expect(readPaste(cells, PRACTICES['us-commercial']).columns[1]).toBe('frameWidth');
+  });
+});
+
+describe('sizes with more or less in them', () => {
+  const read = (text: string) =>
+    readPaste(
+      [
+        ['Mark', 'Size', 'To'],
+        ['1', text, 'Office'],
+      ],
+      PRACTICES['us-commercial'],
+    );
+  it('a code with a thickness', () => {
+    expect(read('PR 3070 x 1-3/4').openings[0]).toMatchObject({
+      kind: 'pair',
+      frameWidth: inches(72),
+      leafThickness: inches(1.75),
+    });
+  });
+  it('never a width no opening has', () => {
+    const { openings, faults } = read('3070 x 96');
+    expect(openings[0]).not.toHaveProperty('frameWidth');
+    expect(faults.map(({ fault }) => fault.code)).toEqual(['size.unreadable']);
+  });
+});

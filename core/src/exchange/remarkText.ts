@@ -30,7 +30,7 @@ const SAYS: readonly { words: string; says: FactsPatch; denied?: FactsPatch }[] 
   { words: 'intercom|entry ?phone|door ?phone', says: { access: 'intercom' } },
   {
     words:
-      '(?:auto(?:matic)?|power(?:ed)?)[- ](?:operators?|opens?|openers?|swing)|auto door|ada operator|door operator|automatik|drehtürantrieb|türantrieb',
+      '(?:auto(?:matic)?|power(?:ed)?)[- ](?:operators?|opens?|openers?|swing)|auto door|ada operator|door operator|automatic(?! (?:door bottom|drop|seal))|automatik|drehtürantrieb|türantrieb',
     says: { operator: true },
   },
   { words: 'vent(?:ed)?|louv(?:er|re)(?:s|d|ed)?|transfer grill?e?', says: { leafHole: 'vent' } },

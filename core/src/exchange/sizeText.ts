@@ -2,6 +2,7 @@ import {
   bad,
   good,
   inches,
+  mm,
   normaliseText,
   parseLength,
   parseSize,
@@ -21,6 +22,12 @@ const EACH_METRIC = /^2 ?[/x×] ?(\d{3,4} ?[x×*/] ?\d{4}.*)$/;
 /** `885/2135` in millimetres. */
 const SLASHED = /^(\d{3,4}) ?\/ ?(\d{4})$/;
 const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;
+
+/** A size code with a thickness: `3070 x 1 3/4`. */
+const CODED = /^(\d{4}) ?[x×*] ?(1[ -]\d\/\d"?|[1-9]\d mm)$/;
+
+/** No opening for doors that people hang is larger. */
+const LARGEST = mm(12_000);
 
 /** Millimetres of a leaf’s width alone, of those that are made. */
 const BARE_WIDTH = /^(?:[4-9]\d\d|1[0-3]\d\d)$/;
@@ -55,10 +62,12 @@ export function readSize(text: string, system: System, practice: Practice): Resu
       ? good({ ...(each || pair ? { kind: 'pair' as const } : {}), leafWidth: width.value })
       : width;
   }
-  const third = /^(.*?\s*[x×*].*?)\s*[x×*]\s*([^x×*]+)$/i.exec(bare);
+  const third = /^(.*?\s*[x×*].*?)\s*[x×*]\s*([^x×*]+)$/i.exec(bare) ?? CODED.exec(bare);
   const size = parseSize(third ? third[1]! : bare, system);
   if (!size.ok) return size;
   if (size.value.width === 0 || size.value.height === 0) return bad('size.unreadable', { text });
+  if (Math.max(size.value.width, size.value.height) > LARGEST)
+    return bad('size.unreadable', { text });
   const thickness = third ? parseLength(third[2]!, system) : undefined;
   if (thickness && !thickness.ok) return thickness;
   const { width, height } = size.value;

@@ -15,7 +15,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   electrical:
     'electrical, electric, elec, elect, switchgear, switch room, switchroom, substation, transformer, dimmer room, meter room, battery, ups, intake',
   plant:
-    'plant, plantroom, boiler, mechanical, mech, riser, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
+    'plant, plantroom, boiler, mechanical, mech, riser, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, elev mach, elev machine, lift mach, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
   store:
     'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, wir, robe, robes, walk-in, utility, clean utility, soiled utility, soiled, util, clean util, laundry, cloakroom, coats, coat room, check room',
   'toilet-group':
@@ -27,7 +27,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   roof: 'roof',
   goods: 'goods, receiving, loading, dock, delivery, deliveries, shipping',
   classroom:
-    'classroom, class, classrm, seminar, teaching, training, tutorial, computer lab, music room, art room, workshop, ict',
+    'classroom, class, classrm, seminar, teaching, training, tutorial, computer lab, music room, music, band room, choir room, art room, workshop, ict',
   treatment:
     'exam, examination, treatment, procedure, lab, laboratory, consulting, consult, imaging, x-ray, pathology, clinic, medical, nurse, first aid, dental, triage, therapy, prep, prep room, sick bay',
   'patient-room': 'patient, ward',
