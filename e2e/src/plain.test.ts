@@ -89,6 +89,8 @@ describe('a plain list becomes a sound draft', () => {
       line,
     );
     await page.sees('[data-doors]', /People leave from FOYER to STREET/);
+    await page.find('[data-line~="101"] [data-bolts] path');
+    await page.find('[data-doors] svg[aria-label*="Hanging: decided"]');
     await page.choose('People leave by 101', 'nobody');
     await page.saved();
     await page.sees('[data-doors]', /People leave/);

@@ -25,7 +25,7 @@ const OPTIONS = {
   'elk.partitioning.activate': 'true',
   'elk.edgeRouting': 'ORTHOGONAL',
   'elk.spacing.nodeNode': '12',
-  'elk.layered.spacing.nodeNodeBetweenLayers': '40',
+  'elk.layered.spacing.nodeNodeBetweenLayers': '46',
   'elk.spacing.edgeNode': '10',
   'elk.spacing.edgeEdge': '10',
 };
