@@ -3,6 +3,7 @@ import type { Fault } from '../measure/index.js';
 import type { Building, OpeningFacts } from '../opening/index.js';
 import type { ProjectBasis } from '../opening/index.js';
 import { projectBasis, type EditedPractice } from '../project/index.js';
+import type { ScheduleSettings } from '../scheduling/index.js';
 import type { Keying } from '../securing/index.js';
 
 /** A project as its file holds it, read. */
@@ -20,6 +21,8 @@ export interface ProjectFile {
   locks?: LockSpec[];
   /** Who holds which keys. */
   keying?: Keying;
+  /** Names of sets, what is kept apart, and how the schedule is printed. */
+  schedule?: ScheduleSettings;
   openings: OpeningFacts[];
 }
 

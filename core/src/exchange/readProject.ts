@@ -10,6 +10,7 @@ import {
 } from '../opening/index.js';
 import { practiceFor, projectBasis, readEditedPractices } from '../project/index.js';
 import { PRACTICE_IDS, type Practice, type PracticeId } from '../practice/index.js';
+import { readScheduleSettings } from '../scheduling/index.js';
 import { readKeying } from '../securing/index.js';
 import { readField } from './fieldText.js';
 import { COMPOSITE } from './headings.js';
@@ -53,6 +54,7 @@ const KEYS = [
   'products',
   'locks',
   'keying',
+  'schedule',
   'openings',
 ];
 
@@ -101,6 +103,7 @@ export function readProjectObject(json: unknown): ReadProject {
   const products = readPart(json, 'products', readProducts, complain) ?? [];
   const locks = readPart(json, 'locks', readLocks, complain) ?? [];
   const keying = readPart(json, 'keying', readKeying, complain);
+  const schedule = readPart(json, 'schedule', readScheduleSettings, complain);
   const named = own.some((edited) => edited.id === practiceId);
   if (!named && !PRACTICE_IDS.includes(practiceId as PracticeId)) {
     complain('practice', 'file.practice', {
@@ -141,6 +144,7 @@ export function readProjectObject(json: unknown): ReadProject {
       ...(products.length > 0 ? { products } : {}),
       ...(locks.length > 0 ? { locks } : {}),
       ...(keying ? { keying } : {}),
+      ...(schedule ? { schedule } : {}),
       openings,
     },
   };

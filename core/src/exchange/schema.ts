@@ -1,3 +1,4 @@
+import { HEADING_COLUMNS, PAPERS } from '../scheduling/index.js';
 import { MAX_KEY_GROUPS } from '../securing/index.js';
 import { MAX_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
 import { FIELDS, fieldsAt, RECORDS, type Field } from '../stages/index.js';
@@ -104,6 +105,25 @@ const lock = object(
   ['id', 'name'],
 );
 
+const scheduleSettings = object({
+  names: list(
+    object({ number: { type: 'integer', minimum: 1 }, name: text(80) }, ['number', 'name']),
+    2000,
+  ),
+  apart: list(
+    object({ id: text(40), marks: list(text(40), 5000), reason: text(400) }, [
+      'id',
+      'marks',
+      'reason',
+    ]),
+    500,
+  ),
+  parties: list(object({ what: text(40), who: text(200) }, ['what', 'who']), 20),
+  notes: text(8000),
+  columns: list({ enum: HEADING_COLUMNS }, HEADING_COLUMNS.length),
+  paper: { enum: PAPERS },
+});
+
 const keyGroup = object(
   {
     id: text(40),
@@ -186,6 +206,7 @@ export function projectFileSchema(): Schema {
         products: list(product, MAX_PRODUCTS),
         locks: list(lock, 200),
         keying: object({ groups: list(keyGroup, MAX_KEY_GROUPS) }, ['groups']),
+        schedule: scheduleSettings,
         openings: {
           type: 'array',
           items: object(

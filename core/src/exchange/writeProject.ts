@@ -8,7 +8,7 @@ import type { ProjectFile } from './projectFile.js';
 /** Writes a project so that `readProject` gives the same facts back. */
 export function writeProject(project: ProjectFile): string {
   const { name, practice, note, practices = [], building, products = [] } = project;
-  const { locks = [], keying } = project;
+  const { locks = [], keying, schedule } = project;
   const basis = projectBasis(practice, practices);
   const openings = project.openings.map((facts) =>
     writeOpening(facts, practiceFor(facts.practice, basis).system),
@@ -24,6 +24,7 @@ export function writeProject(project: ProjectFile): string {
     ...(products.length > 0 ? { products } : {}),
     ...(locks.length > 0 ? { locks } : {}),
     ...(keying ? { keying } : {}),
+    ...(schedule ? { schedule } : {}),
     openings,
   };
   return `${JSON.stringify(file, null, 2)}\n`;

@@ -248,6 +248,9 @@ export const COMMON_MESSAGES = {
   'catalogue.lacks.backset': 'Its backset is {is}; {wanted} is decided.',
   'catalogue.lacks.leafThick': 'The leaf is {is} thick; it is made up to {most}.',
   'keying.shape': 'key groups are a list of at most 500, each with a name and what it opens.',
+  'schedule.shape':
+    'the settings of a schedule are names, parts kept apart, parties, notes, columns and paper.',
+  'schedule.value': 'the {name} of the schedule are not as they are described.',
   'keying.value': 'the key group {name} is not as one is described.',
   'locks.shape': 'lock functions are a list of at most 200.',
   'locks.value': 'the lock function {name} is not as one is described.',

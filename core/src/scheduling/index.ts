@@ -1,2 +1,39 @@
-export * from './sets.js';
-export * from './schedule.js';
+export {
+  groupSets,
+  signatureOf,
+  byMark,
+  type Groupable,
+  type HardwareSet,
+  type KnownSet,
+} from './sets.js';
+export { isSettled, orderedItems, orderOf } from './ordered.js';
+export {
+  HEADING_COLUMNS,
+  PAPERS,
+  readScheduleSettings,
+  type Apart,
+  type HeadingColumn,
+  type Paper,
+  type ScheduleSettings,
+} from './settings.js';
+export { headingCells, headingOf, unitsOf, type Heading } from './heading.js';
+export {
+  lineOf,
+  scheduleOf,
+  type Line,
+  type MatrixRow,
+  type Schedule,
+  type ScheduledOpening,
+  type ScheduledSet,
+} from './schedule.js';
+export type { AcceptedFinding, RuleFindings, Told } from './openItems.js';
+export type { RoomDoors } from './rooms.js';
+export { setName } from './setName.js';
+export {
+  itemDifferences,
+  nearSets,
+  type LineDifference,
+  type LineField,
+  type NearSets,
+} from './differences.js';
+export { madeLike, type MadeLike } from './likeSet.js';

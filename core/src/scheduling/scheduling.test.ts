@@ -3,7 +3,7 @@ import { inches } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { Item, OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
-import { groupSets, scheduleBySet, signatureOf, type KnownSet } from './index.js';
+import { groupSets, scheduleOf, signatureOf, type KnownSet } from './index.js';
 
 const item = (quantity: number): Item => ({
   stage: 'hanging',
@@ -132,7 +132,7 @@ describe('the schedule by set', () => {
     rating: 0,
   };
   const schedule = (list: Partial<OpeningFacts>[]) =>
-    scheduleBySet(
+    scheduleOf(
       list.map((facts, index) => {
         const decided = decideOpening(
           { ...base, mark: `10${index}`, ...facts },
@@ -178,7 +178,7 @@ describe('the schedule by set', () => {
       },
       { from: undefined, to: undefined },
     ]);
-    expect(made.open[0]).toMatchObject({ mark: '100', stage: 'Handing' });
+    expect(made.open[0]).toMatchObject({ marks: ['100', '101'], stage: 'Handing' });
     expect(made.sets[0]!.lines.map((line) => line.description.split(',')[0])).toEqual([
       'Butt hinge',
       'Storeroom lock',

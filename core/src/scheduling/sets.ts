@@ -1,18 +1,25 @@
 import type { Item } from '../opening/index.js';
+import { orderedItems, orderOf } from './ordered.js';
+import type { Apart } from './settings.js';
 
 /** What grouping needs of a decided opening. */
 export interface Groupable {
   id: string;
   mark: string;
   items: readonly Item[];
+  /** Whether nothing open may change what it takes; taken so where nobody says. */
+  settled?: boolean;
 }
 
 /** Openings that take the same hardware. `number` stays the same between issues. */
 export interface HardwareSet<T extends Groupable> {
   number: number;
   signature: string;
+  /** What each opening takes, what is ordered alike on one line. */
   items: readonly Item[];
   openings: T[];
+  /** Why it is kept apart from others like it, where somebody did so. */
+  apart?: string;
 }
 
 /** A number given before: which hardware it stood for and which openings it held. */
@@ -22,48 +29,45 @@ export interface KnownSet {
   openings: string[];
 }
 
-/** The hardware of an opening as one line of text: equal text, equal hardware. Hands do not count. */
+/** The hardware of an opening as one line of text: equal text, equal order. Hands do not count. */
 export function signatureOf(items: readonly Item[]): string {
-  return JSON.stringify(
-    items.map((item) => [
-      item.stage,
-      item.term ?? '',
-      item.written ?? '',
-      item.quantity,
-      item.unit,
-      item.height ?? 0,
-      item.width ?? 0,
-      item.length ?? 0,
-      item.size ?? '',
-      item.traits,
-      item.finish ?? '',
-    ]),
-  );
+  return JSON.stringify(orderedItems(items).map((item) => [orderOf(item), item.quantity]));
 }
 
 /** Marks sorted as people number doors: text parts as text, numbers as numbers. */
 const byMark = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 
 /**
- * Groups openings into sets. Openings without any hardware come back apart. A group keeps the number
+ * Groups openings into sets. Those without any hardware, and those with something open that may change what
+ * they take, come back apart. A group keeps the number
  * its hardware had; hardware that changed keeps the number of the set most of its openings were in;
  * other groups take the next free number, in mark order. Numbers are never used again.
  */
 export function groupSets<T extends Groupable>(
   openings: T[],
   before: KnownSet[] = [],
-): { sets: HardwareSet<T>[]; without: T[]; known: KnownSet[] } {
+  apart: readonly Apart[] = [],
+): { sets: HardwareSet<T>[]; undecided: T[]; without: T[]; known: KnownSet[] } {
   const sorted = [...openings].sort(
     (a, b) => byMark.compare(a.mark, b.mark) || (a.id < b.id ? -1 : 1),
   );
   const groups = new Map<string, T[]>();
   const without: T[] = [];
+  const undecided: T[] = [];
+  const apartOf = new Map(apart.flatMap((one) => one.marks.map((mark) => [mark, one])));
+  const keptApart = new Map<string, Apart>();
   for (const opening of sorted) {
+    if (opening.settled === false) {
+      undecided.push(opening);
+      continue;
+    }
     if (opening.items.length === 0) {
       without.push(opening);
       continue;
     }
-    const signature = signatureOf(opening.items);
+    const own = apartOf.get(opening.mark);
+    const signature = signatureOf(opening.items) + (own ? ` apart ${own.id}` : '');
+    if (own) keptApart.set(signature, own);
     const group = groups.get(signature);
     if (group) group.push(opening);
     else groups.set(signature, [opening]);
@@ -72,8 +76,9 @@ export function groupSets<T extends Groupable>(
   const sets = [...groups].map(([signature, members]) => ({
     number: numbers.get(signature)!,
     signature,
-    items: members[0]!.items,
+    items: orderedItems(members[0]!.items),
     openings: members,
+    ...(keptApart.has(signature) ? { apart: keptApart.get(signature)!.reason } : {}),
   }));
   sets.sort((a, b) => a.number - b.number);
   const current = sets.map((set) => ({
@@ -82,7 +87,12 @@ export function groupSets<T extends Groupable>(
     openings: set.openings.map((opening) => opening.id),
   }));
   const used = new Set(current.map((set) => set.number));
-  return { sets, without, known: [...current, ...before.filter((set) => !used.has(set.number))] };
+  return {
+    sets,
+    undecided,
+    without,
+    known: [...current, ...before.filter((set) => !used.has(set.number))],
+  };
 }
 
 function numberGroups<T extends Groupable>(

@@ -8,6 +8,7 @@ export const DOCUMENT_NAMES = [
   'catalogue',
   'locks',
   'keying',
+  'schedule',
 ] as const;
 export type DocumentName = (typeof DOCUMENT_NAMES)[number];
 

@@ -3,6 +3,7 @@ import {
   readBuilding,
   readEditedPractices,
   readKeying,
+  readScheduleSettings,
   readLocks,
   readProducts,
   type Result,
@@ -25,6 +26,7 @@ const READERS: Record<Exclude<DocumentName, 'lists'>, (body: unknown) => Result<
   catalogue: readProducts,
   locks: readLocks,
   keying: readKeying,
+  schedule: readScheduleSettings,
 };
 
 /** The most bytes a document may have, so that it fits into one statement beside its past. */

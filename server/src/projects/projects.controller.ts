@@ -79,7 +79,7 @@ export class ProjectsController {
     @Req() request: Request,
     @Res() response: Response,
   ) {
-    const names = ['practices', 'building', 'catalogue', 'locks', 'keying'] as const;
+    const names = ['practices', 'building', 'catalogue', 'locks', 'keying', 'schedule'] as const;
     const [role, project, documents] = await Promise.all([
       this.access.need(id, person, 'reader'),
       this.projects.get(id),

@@ -135,6 +135,7 @@ export class ProjectsService {
       note: project.note,
       deciding: await this.documents.forDeciding(id),
       keying: (await this.documents.one(id, 'keying')).body,
+      schedule: (await this.documents.one(id, 'schedule')).body,
       openings: openings.map(({ facts }) => facts),
     });
   }

@@ -43,7 +43,7 @@ export function readProjectFile(bytes: Uint8Array): ReadProjectFile {
         message: faultPlace(fault) + phraseText(fault.fault, { system: 'inch' }),
       })),
     };
-  const { name, practice, note, openings, practices, building, products, locks, keying } =
+  const { name, practice, note, openings, practices, building, products, locks, keying, schedule } =
     read.project;
   if (openings.length > MAX_CHANGES)
     return refused(`A project holds at most ${MAX_CHANGES} openings.`, 'openings');
@@ -53,6 +53,7 @@ export function readProjectFile(bytes: Uint8Array): ReadProjectFile {
     ['catalogue', products],
     ['locks', locks],
     ['keying', keying],
+    ['schedule', schedule],
   ];
   const documents: DocumentWrite[] = [];
   for (const [part, content] of parts) {

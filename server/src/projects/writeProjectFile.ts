@@ -1,4 +1,4 @@
-import { writeProject, type Keying, type OpeningFacts } from '@riegel/core';
+import { writeProject, type Keying, type OpeningFacts, type ScheduleSettings } from '@riegel/core';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
 
@@ -9,6 +9,7 @@ export interface StoredProject {
   note: string;
   deciding: DecidingTexts;
   keying: string | null;
+  schedule: string | null;
   openings: string[];
 }
 
@@ -16,12 +17,15 @@ export interface StoredProject {
 export function writeProjectFile(stored: StoredProject): string {
   const { practices, building, products, locks } = unfoldDeciding(stored.deciding);
   const keying = stored.keying === null ? null : (JSON.parse(stored.keying) as Keying | null);
+  const schedule =
+    stored.schedule === null ? null : (JSON.parse(stored.schedule) as ScheduleSettings | null);
   return writeProject({
     ...(practices.length > 0 ? { practices } : {}),
     ...(building ? { building } : {}),
     ...(products.length > 0 ? { products } : {}),
     ...(locks.length > 0 ? { locks } : {}),
     ...(keying ? { keying } : {}),
+    ...(schedule ? { schedule } : {}),
     name: stored.name,
     practice: stored.practice,
     ...(stored.note ? { note: stored.note } : {}),

@@ -70,6 +70,7 @@ const RIGHTS: Record<string, Right> = {
   'get /api/projects/{projectId}/schedule.csv': 'reader',
   'get /api/projects/{projectId}/questions.pdf': 'reader',
   'get /api/projects/{projectId}/schedule.pdf': 'reader',
+  'get /api/projects/{projectId}/schedule.xlsx': 'reader',
 };
 
 const PROJECT_ROLES = ['owner', 'editor', 'reviewer', 'reader'] as const;

@@ -2,10 +2,21 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { inches, questionsOf, readProject, type OpeningFacts } from '@riegel/core';
+import { inches, SENTENCES, TERMS, questionsOf, readProject, type OpeningFacts } from '@riegel/core';
+import PDFDocument from 'pdfkit';
+import { readWorkbook } from '../lists/readWorkbook.js';
 import { scheduleCsv } from './csv.js';
 import { questionsPdf } from './pdf/questionsPdf.js';
-import { basisOf, schedulePdf, scheduleOf, type ScheduleJob } from './pdf/schedulePdf.js';
+import {
+  basisOf,
+  schedulePdf,
+  scheduleOfJob,
+  type ScheduleBy,
+  type ScheduleJob,
+} from './pdf/schedulePdf.js';
+import { face, printable, registerFaces } from './pdf/typefaces.js';
+import { openingTable, openTable, roomTable, setTable } from './tables.js';
+import { workbook } from './xlsx.js';
 
 const demo = (name: string) => {
   const read = readProject(readFileSync(join(__dirname, `../../../demo/${name}.json`), 'utf8'));
@@ -18,6 +29,7 @@ const job = (name: string): ScheduleJob => {
     projectName: name,
     practice,
     note: note ?? '',
+    settings: {},
     date: '2026-01-02',
     practices: [],
     building: undefined,
@@ -30,11 +42,11 @@ const job = (name: string): ScheduleJob => {
 const pdfText = async (one: ScheduleJob, write = schedulePdf) => {
   const path = join(mkdtempSync(join(tmpdir(), 'riegel-pdf-')), 'schedule.pdf');
   writeFileSync(path, await write(one));
+  const pages = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).split('\f');
   return {
-    text: execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).replaceAll(
-      '\f',
-      '\n',
-    ),
+    path,
+    pages,
+    text: pages.join('\n'),
     info: execFileSync('pdfinfo', [path], { encoding: 'utf8' }),
   };
 };
@@ -45,11 +57,11 @@ describe('the printed schedule', () => {
     const { text, info } = await pdfText(one);
     for (const { facts } of one.openings)
       expect(text).toMatch(new RegExp(`(^|[ ,])${facts.mark}([ ,]|$)`, 'm'));
-    const { sets, open } = scheduleOf(one);
+    const { sets, open } = scheduleOfJob(one);
     for (const set of sets)
-      expect(text).toMatch(new RegExp(`^ *Set ${set.number} +\\d+ opening`, 'm'));
+      expect(text).toMatch(new RegExp(`^ *Set ${set.number} – .* \\d+ opening`, 'm'));
     expect(text).toContain('The observations contradict each other');
-    expect(text).toContain(open[0]!.question);
+    expect(text.replace(/\s+/g, ' ')).toContain(open[0]!.text.slice(0, 24));
     expect(text).toContain('page 1 of');
     expect(info).toMatch(/Page size: +792 x 612/);
     expect((await pdfText(job('tamsin-terrace'))).info).toMatch(/Page size: +841\.89 x 595\.28/);
@@ -60,7 +72,7 @@ describe('the printed schedule', () => {
     const { text } = await pdfText(one);
     expect(text).toContain('Assumed');
     expect(text).toContain('Finish wanted: satin chrome');
-    expect(scheduleCsv(scheduleOf(one))).toContain('ASSUMED: Finish wanted: satin chrome');
+    expect(scheduleCsv(scheduleOfJob(one))).toContain('ASSUMED: Finish wanted: satin chrome');
     const confirmed = {
       ...one,
       openings: one.openings.map(({ id, facts }) => ({
@@ -83,7 +95,7 @@ describe('the printed schedule', () => {
   it('prints metric figures and fractions that can be read back', async () => {
     const { text } = await pdfText(job('tamsin-terrace'));
     expect(text).toMatch(/838 mm × 2005 mm/);
-    expect((await pdfText(job('larkhollow-playhouse'))).text).toMatch(/4 1\/2 in × 4 1\/2 in/);
+    expect((await pdfText(job('larkhollow-playhouse'))).text).toMatch(/4 1⁄2 in × 4 1⁄2 in/);
   });
 
   it('is made of nothing, too', async () => {
@@ -121,10 +133,126 @@ describe('the printed schedule', () => {
   });
 });
 
+describe('the printed schedule as a document', () => {
+  const pagesOf = async (one: ScheduleJob, by?: ScheduleBy) =>
+    (await pdfText(one, (job) => schedulePdf(job, by))).pages;
+
+  it('tells in its index on which page each mark stands', async () => {
+    const one = job('larkhollow-playhouse');
+    const pages = await pagesOf(one);
+    const pageOfSet = (number: string) =>
+      pages.findIndex((text) => new RegExp(`^ *Set ${number} – `, 'm').test(text)) + 1;
+    const index = pages.find((text) => /^ *Index /m.test(text))!;
+    const entries = [...index.matchAll(/(\S+) +set (\d+) +(\d+)/g)];
+    const { sets, undecided } = scheduleOfJob(one);
+    expect(entries).toHaveLength(one.openings.length - undecided.length);
+    for (const [, mark, set, page] of entries) {
+      expect(
+        sets.find(({ number }) => number === Number(set))!.headings.map((h) => h.mark),
+      ).toContain(mark);
+      expect(pageOfSet(set!)).toBe(Number(page));
+    }
+  });
+
+  it('is tagged, has an outline, links and its own faces', async () => {
+    const { info, path } = await pdfText(job('wendelmoor-mill-studios'));
+    expect(info).toMatch(/Tagged: +yes/);
+    const structure = execFileSync('pdfinfo', ['-struct', path], { encoding: 'utf8' });
+    for (const tag of ['H1', 'H2', 'Table', 'TR', 'TH', 'TD', 'Figure'])
+      expect(structure).toContain(tag);
+    const fonts = execFileSync('pdffonts', [path], { encoding: 'utf8' });
+    expect(fonts).toMatch(/Chivo/);
+    expect(fonts).toMatch(/Archivo/);
+    expect(
+      fonts
+        .split('\n')
+        .slice(2)
+        .filter(Boolean)
+        .every((line) => / yes yes yes /.test(line)),
+    ).toBe(true);
+    const raw = readFileSync(path, 'latin1');
+    expect(raw).toContain('/Outlines');
+    expect(raw).toContain('/Link');
+  });
+
+  it('stands on the paper that was chosen, with the columns that were, names, parties and notes', async () => {
+    const one = {
+      ...job('tamsin-terrace'),
+      settings: {
+        paper: 'A3' as const,
+        columns: ['mark' as const, 'hand' as const],
+        names: [{ number: 1, name: 'Front door' }],
+        parties: [{ what: 'Architect', who: 'A Studio of Three' }],
+        notes: 'Bring samples.\n\nAsk first.',
+      },
+    };
+    const { text, info } = await pdfText(one);
+    expect(info).toMatch(/Page size: +1190\.55 x 841\.89/);
+    expect(text).toMatch(/Set 1 – Front door/);
+    expect(text).toMatch(/Architect +A Studio of Three/);
+    expect(text).toMatch(/Bring samples/);
+    expect(text).toMatch(/^ *mark +hand *$/m);
+  });
+
+  it('goes by opening and by room as well', async () => {
+    const one = job('wendelmoor-mill-studios');
+    const byOpening = (await pagesOf(one, 'opening')).join('\n');
+    for (const { facts } of one.openings) expect(byOpening).toContain(facts.mark);
+    expect(byOpening).toMatch(/^ *mark +set +to +opening +hand +rating +hanging/m);
+    const { rooms } = scheduleOfJob(one);
+    const byRoom = (await pagesOf(one, 'room')).join('\n');
+    expect(rooms.length).toBeGreaterThan(10);
+    for (const { room } of rooms.slice(0, 10)) expect(byRoom).toContain(room);
+  });
+
+  it('prints letters that its face has not, and true fractions', async () => {
+    expect(printable('35 3/4 in, 1½″, 5/8')).toBe('35 3⁄4 in, 1 1⁄2″, 5⁄8');
+    expect(printable('-/60/30 A156.1/2 7/16/1 5/4')).toBe('-/60/30 A156.1/2 7/16/1 5/4');
+    const one = job('tamsin-terrace');
+    const { text } = await pdfText({ ...one, note: 'Дверь Ω' });
+    expect(text).toContain('Дверь Ω');
+  });
+
+  it('has a glyph for every sign of what the application says', () => {
+    const doc = new PDFDocument({ font: null as unknown as string });
+    registerFaces(doc);
+    const signs = new Set(
+      [...Object.values(SENTENCES), ...Object.values(TERMS)].flatMap((text) => [...printable(text)]),
+    );
+    const none = [...signs].filter((sign) => {
+      face(doc, 'plain', sign);
+      const { font } = (
+        doc as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } }
+      )._font;
+      return !font.hasGlyphForCodePoint(sign.codePointAt(0)!);
+    });
+    expect(none).toEqual([]);
+  });
+});
+
+describe('the schedule as a workbook', () => {
+  it('has a sheet a part, heads and rows', async () => {
+    const schedule = scheduleOfJob(job('wendelmoor-mill-studios'));
+    const tables = [
+      setTable(schedule),
+      openingTable(schedule),
+      roomTable(schedule),
+      openTable(schedule),
+    ];
+    const read = await readWorkbook(await workbook(tables));
+    expect(read.map(({ name }) => name)).toEqual(['Sets', 'Openings', 'Rooms', 'Open items']);
+    tables.forEach(({ head, rows }, at) => {
+      expect(read[at]!.cells[0]).toEqual(head);
+      expect(read[at]!.cells).toHaveLength(rows.length + 1);
+      expect(read[at]!.cells[1]!.slice(0, 3)).toEqual(rows[0]!.slice(0, 3).map(String));
+    });
+  });
+});
+
 describe('the schedule as CSV', () => {
   it('has a row for every opening and item, all of one width', () => {
     const one = job('wendelmoor-mill-studios');
-    const schedule = scheduleOf(one);
+    const schedule = scheduleOfJob(one);
     const rows = scheduleCsv(schedule).slice(1).trimEnd().split('\r\n');
     const items = schedule.sets.reduce(
       (sum, set) => sum + set.headings.length * set.lines.length,
@@ -132,6 +260,6 @@ describe('the schedule as CSV', () => {
     );
     expect(rows.filter((row) => /^\d+,/.test(row))).toHaveLength(items);
     const commas = (row: string) => row.replace(/"([^"]|"")*"/g, '').split(',').length;
-    expect(new Set(rows.map(commas))).toEqual(new Set([20]));
+    expect(new Set(rows.map(commas))).toEqual(new Set([21]));
   });
 });

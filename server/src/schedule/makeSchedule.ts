@@ -1,9 +1,16 @@
 import { scheduleCsv } from './csv.js';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
-import type { KnownSet } from '@riegel/core';
+import type { KnownSet, ScheduleSettings } from '@riegel/core';
+import { openingTable, openTable, roomTable, setTable } from './tables.js';
+import { workbook } from './xlsx.js';
 import { questionsPdf } from './pdf/questionsPdf.js';
-import { scheduleOf, schedulePdf, type ScheduleJob } from './pdf/schedulePdf.js';
+import {
+  scheduleOfJob,
+  schedulePdf,
+  type ScheduleBy,
+  type ScheduleJob,
+} from './pdf/schedulePdf.js';
 
 /** Everything a schedule is made from, as stored. */
 export interface StoredScheduleJob {
@@ -12,6 +19,7 @@ export interface StoredScheduleJob {
   note: string;
   date: string;
   deciding: DecidingTexts;
+  settings: ScheduleSettings;
   openings: { id: string; facts: string }[];
   known: KnownSet[];
 }
@@ -36,13 +44,28 @@ function unfold({ deciding, openings, ...rest }: StoredScheduleJob): ScheduleJob
 
 /** Decides, groups and numbers. */
 export function makeSchedule(job: StoredScheduleJob): MadeSchedule {
-  const schedule = scheduleOf(unfold(job));
+  const schedule = scheduleOfJob(unfold(job));
   const { known, ...shown } = schedule;
   return { json: JSON.stringify(shown), csv: scheduleCsv(schedule), known };
 }
 
-export async function makeSchedulePdf(job: StoredScheduleJob): Promise<Uint8Array> {
-  return new Uint8Array(await schedulePdf(unfold(job)));
+export async function makeSchedulePdf({
+  by,
+  ...job
+}: StoredScheduleJob & { by: ScheduleBy }): Promise<Uint8Array> {
+  return new Uint8Array(await schedulePdf(unfold(job), by));
+}
+
+export async function makeScheduleXlsx(job: StoredScheduleJob): Promise<Uint8Array> {
+  const schedule = scheduleOfJob(unfold(job));
+  return new Uint8Array(
+    await workbook([
+      setTable(schedule),
+      openingTable(schedule),
+      roomTable(schedule),
+      openTable(schedule),
+    ]),
+  );
 }
 
 export async function makeQuestionsPdf(job: StoredScheduleJob): Promise<Uint8Array> {

@@ -1,11 +1,21 @@
-import { Controller, Get, Req, Res } from '@nestjs/common';
+import { Controller, Get, Query, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { IdParam } from '../http/ids.js';
 import { unchanged } from '../http/unchanged.js';
 import { sendJson } from '../http/sendJson.js';
 import { May } from '../rights/may.js';
+import { Joi, JoiPipe } from '../http/joi.pipe.js';
+import { SCHEDULE_VIEWS, type ScheduleBy } from './pdf/schedulePdf.js';
 import { ScheduleService } from './schedule.service.js';
+
+const BY = Joi.object<{ by: ScheduleBy }>({
+  by: Joi.string()
+    .valid(...SCHEDULE_VIEWS)
+    .default('set'),
+}).unknown(true);
+
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 @ApiTags('schedule')
 @Controller('projects/:projectId')
@@ -32,9 +42,21 @@ export class ScheduleController {
   @Get('schedule.pdf')
   @May('reader')
   @ApiOperation({ summary: 'The schedule as a printable PDF.' })
-  async pdf(@IdParam('projectId') id: string, @Res() response: Response) {
-    const bytes = await this.schedules.pdf(id);
+  async pdf(
+    @IdParam('projectId') id: string,
+    @Query(new JoiPipe(BY)) { by }: { by: ScheduleBy },
+    @Res() response: Response,
+  ) {
+    const bytes = await this.schedules.pdf(id, by);
     response.attachment('schedule.pdf').type('application/pdf').send(bytes);
+  }
+
+  @Get('schedule.xlsx')
+  @May('reader')
+  @ApiOperation({ summary: 'The schedule as a workbook, a sheet a part.' })
+  async xlsx(@IdParam('projectId') id: string, @Res() response: Response) {
+    const bytes = await this.schedules.xlsx(id);
+    response.attachment('schedule.xlsx').type(XLSX).send(bytes);
   }
 
   @Get('questions.pdf')

@@ -1,6 +1,6 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import type { KnownSet } from '@riegel/core';
+import type { KnownSet, ScheduleSettings } from '@riegel/core';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
 import { FeedService } from '../events/feed.service.js';
@@ -9,6 +9,7 @@ import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
 import type { MadeSchedule, StoredScheduleJob } from './makeSchedule.js';
+import type { ScheduleBy } from './pdf/schedulePdf.js';
 import { SetNumber } from './setNumber.entity.js';
 
 /** How often numbering starts again because somebody else gave numbers meanwhile. */
@@ -50,17 +51,22 @@ export class ScheduleService {
     return (await this.numbered(projectId, stamp)).schedule;
   }
 
-  async pdf(projectId: string): Promise<Buffer> {
-    const { job, schedule } = await this.numbered(projectId, await this.stamp(projectId));
+  async pdf(projectId: string, by: ScheduleBy): Promise<Buffer> {
+    const dated = await this.dated(projectId);
     return this.bounded(async () =>
-      Buffer.from(
-        await this.work.run('schedulePdf', {
-          ...job,
-          known: schedule.known,
-          date: new Date().toISOString().slice(0, 10),
-        }),
-      ),
+      Buffer.from(await this.work.run('schedulePdf', { ...dated, by })),
     );
+  }
+
+  async xlsx(projectId: string): Promise<Buffer> {
+    const dated = await this.dated(projectId);
+    return this.bounded(async () => Buffer.from(await this.work.run('scheduleXlsx', dated)));
+  }
+
+  /** What documents are made from, with the set numbers as they stand and today's date. */
+  async dated(projectId: string): Promise<StoredScheduleJob> {
+    const { job, schedule } = await this.numbered(projectId, await this.stamp(projectId));
+    return { ...job, known: schedule.known, date: new Date().toISOString().slice(0, 10) };
   }
 
   /** The questions of a project, the most telling first, by whom they go to. */
@@ -115,9 +121,15 @@ export class ScheduleService {
       note: project.note,
       date: '',
       deciding: await this.documents.forDeciding(projectId),
+      settings: await this.settings(projectId),
       openings: openings.map(({ id, facts }) => ({ id, facts })),
       known: await knownSets(this.source.manager, projectId),
     };
+  }
+
+  private async settings(projectId: string): Promise<ScheduleSettings> {
+    const { body } = await this.documents.one(projectId, 'schedule');
+    return body === null ? {} : ((JSON.parse(body) ?? {}) as ScheduleSettings);
   }
 
   private async make(projectId: string): Promise<Awaited<Kept['made']>> {

@@ -13,8 +13,11 @@ export const JOBS = {
     (await import('../people/weighPassword.js')).weighPassword(input),
   schedule: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeSchedule(input),
-  schedulePdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
-    (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input),
+  schedulePdf: async (
+    input: Parameters<typeof import('../schedule/makeSchedule.js').makeSchedulePdf>[0],
+  ) => (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input),
+  scheduleXlsx: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
+    (await import('../schedule/makeSchedule.js')).makeScheduleXlsx(input),
   questionsPdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeQuestionsPdf(input),
   writeList: async (input: import('../lists/writeList.js').ListJob) =>

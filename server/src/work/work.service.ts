@@ -33,6 +33,7 @@ const LANE_OF: Record<JobName, LaneName> = {
   writeProjectFile: 'documents',
   schedule: 'documents',
   schedulePdf: 'documents',
+  scheduleXlsx: 'documents',
   questionsPdf: 'documents',
   writeList: 'documents',
   writeCatalogue: 'documents',

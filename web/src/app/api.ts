@@ -2,6 +2,7 @@ import type {
   Building,
   EditedPractice,
   Keying,
+  ScheduleSettings,
   LockSpec,
   OpeningFacts,
   Product,
@@ -49,6 +50,7 @@ export interface WholeProject extends ProjectView {
   catalogue: DocumentView<Product[]>;
   locks: DocumentView<LockSpec[]>;
   keying: DocumentView<Keying>;
+  schedule: DocumentView<ScheduleSettings>;
 }
 
 export interface ProjectSummary extends ProjectView {

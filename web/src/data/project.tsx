@@ -72,7 +72,7 @@ export interface ProjectWrite {
     | { op: 'delete'; id: string; version: number }
   )[];
   documents?: {
-    name: 'building' | 'practices' | 'lists' | 'catalogue' | 'locks' | 'keying';
+    name: 'building' | 'practices' | 'lists' | 'catalogue' | 'locks' | 'keying' | 'schedule';
     version: number;
     body: unknown;
   }[];

@@ -26,7 +26,7 @@ import {
   readEditedPractices,
   readFacts,
   readProject,
-  scheduleBySet,
+  scheduleOf,
   SET_STAGES,
   STAGES,
   summaryText,
@@ -133,7 +133,7 @@ describe('a stage that was added by its folder and one line', () => {
   it('stands in set, schedule and preparation', () => {
     const { sets } = groupSets([{ id: '1', mark: '1', items: decided.items }]);
     expect(sets[0]!.items.map((item) => itemText(item))).toContain('Transfer grille');
-    const schedule = scheduleBySet([{ id: '1', mark: '1', items: decided.items, decided }], []);
+    const schedule = scheduleOf([{ id: '1', mark: '1', items: decided.items, decided }], []);
     expect(JSON.stringify(schedule)).toContain('Transfer grille');
     const sheet = preparationOf(decided, bareBasis(us))!;
     expect(sheet.groups.map(({ name }) => termText(name))).toContain('Grille');

@@ -1,3 +1,4 @@
+import { face, printable } from './typefaces.js';
 import { layout, penOf, type DrawingModel, type Units } from '@riegel/core';
 
 /** Draws a model into a rectangle of the page, in points, keeping its proportions. */
@@ -37,13 +38,14 @@ export function drawInto(
         .fillAndStroke(pen.fill ?? '#ffffff', stroke);
     } else {
       const size = primitive.size * scale;
-      doc.font('plain').fontSize(size).fillColor(stroke);
-      const width = doc.widthOfString(primitive.text);
+      const text = printable(primitive.text);
+      face(doc.fontSize(size).fillColor(stroke), 'plain', text);
+      const width = doc.widthOfString(text);
       const at = { x: x(primitive.at.x), y: y(primitive.at.y) };
       const shift = { start: 0, middle: -width / 2, end: -width }[primitive.anchor];
       doc.save();
       if (primitive.turn) doc.rotate(primitive.turn, { origin: [at.x, at.y] });
-      doc.text(primitive.text, at.x + shift, at.y - size * 0.78, { lineBreak: false });
+      doc.text(text, at.x + shift, at.y - size * 0.78, { lineBreak: false });
       doc.restore();
     }
   }

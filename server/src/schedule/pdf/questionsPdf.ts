@@ -5,7 +5,7 @@ import {
   type ProjectBasis,
   type ProjectQuestion,
 } from '@riegel/core';
-import { basisOf, type ScheduleJob } from './schedulePdf.js';
+import { basisOf, paperOf, type ScheduleJob } from './schedulePdf.js';
 import { Sheet, type Column } from './sheet.js';
 
 const COLUMNS: Column[] = [
@@ -20,11 +20,11 @@ export function questionsPdf(job: ScheduleJob): Promise<Buffer> {
   const basis: ProjectBasis = basisOf(job);
   const practice = practiceFor(undefined, basis);
   const questions = questionsOf(job.openings, basis);
-  const sheet = new Sheet(
-    `${job.projectName}: questions`,
-    practice.system === 'inch' ? 'LETTER' : 'A4',
-    `${job.projectName} · questions · ${job.date}`,
-  );
+  const sheet = new Sheet({
+    title: `${job.projectName}: questions`,
+    paper: paperOf(job, basis),
+    footer: `${job.projectName} · questions · ${job.date}`,
+  });
   sheet.title(job.projectName);
   sheet.paragraph(
     `Questions about the door hardware · ${job.date} · ${job.openings.length} openings`,

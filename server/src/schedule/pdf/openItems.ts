@@ -1,0 +1,64 @@
+import type { Schedule } from '@riegel/core';
+import type { Sheet } from './sheet.js';
+
+const joined = (marks: readonly string[]) => marks.join(', ');
+
+/** What is found, open, accepted and assumed: printed, never hidden. */
+export function openItems(sheet: Sheet, schedule: Schedule): void {
+  const { findings, open, accepted, assumed } = schedule;
+  if (findings.length + open.length + accepted.length + assumed.length === 0) return;
+  sheet.part('Open items');
+  sheet.doc.addPage();
+  if (findings.length > 0) {
+    sheet.heading('Findings', 'not accepted by anybody', 'findings');
+    sheet.table(
+      [
+        { title: 'level', share: 6 },
+        { title: 'finding', share: 54 },
+        { title: 'openings', share: 20 },
+        { title: 'source', share: 20 },
+      ],
+      findings.flatMap(({ level, source, told }) =>
+        told.map(({ text, marks }, at) => [
+          at === 0 ? level : '',
+          text,
+          joined(marks),
+          at === 0 ? source : '',
+        ]),
+      ),
+    );
+  }
+  if (open.length > 0) {
+    sheet.heading('Open questions', '', 'questions');
+    sheet.table(
+      [
+        { title: 'stage', share: 10 },
+        { title: 'question', share: 60 },
+        { title: 'openings', share: 30 },
+      ],
+      open.map(({ stage, text, marks }) => [stage, text, joined(marks)]),
+    );
+  }
+  if (assumed.length > 0) {
+    sheet.heading('Assumed', 'confirmed by nobody yet', 'assumed');
+    sheet.table(
+      [
+        { title: 'assumed', share: 40 },
+        { title: 'openings', share: 60 },
+      ],
+      assumed.map(({ text, marks }) => [text, joined(marks)]),
+    );
+  }
+  if (accepted.length > 0) {
+    sheet.heading('Accepted findings', 'by whom and why', 'accepted');
+    sheet.table(
+      [
+        { title: 'finding', share: 42 },
+        { title: 'openings', share: 18 },
+        { title: 'by', share: 12 },
+        { title: 'reason', share: 28 },
+      ],
+      accepted.map(({ text, marks, by, reason }) => [text, joined(marks), by, reason]),
+    );
+  }
+}
