@@ -14,9 +14,12 @@ import { itemDifferences, type LineDifference } from './differences.js';
 export interface MadeLike {
   /** Choices, and the finish, to be recorded. */
   patch: Partial<OpeningFacts>;
+  /** Decisions about hardware in which they differ, each side with its reasons: why they are not one set. */
+  why: { key: string; mine: Decision | undefined; theirs: Decision | undefined }[];
   /** Decisions that would be chosen, with what stands there now. */
   changes: { key: string; from: Value | undefined; to: Value | undefined }[];
-  /** What would still differ. */
+  /** What they take differently now, and what would still differ. */
+  differences: LineDifference[];
   left: LineDifference[];
   /** Findings that would come and go. */
   come: Finding[];
@@ -91,13 +94,31 @@ export function madeLike(
       ...told,
       choices: Object.keys(choices).length > 0 ? choices : undefined,
     },
+    why: whyApart(before, model),
     changes: chosen
       .map((key) => ({ key, from: had.get(key), to: has.get(key) }))
       .filter(({ from, to }) => !same(from, to)),
+    differences: itemDifferences(before.items, model.items),
     left: itemDifferences(after.items, model.items),
     come: unmatched(after.findings, before.findings),
     gone: unmatched(before.findings, after.findings),
   };
+}
+
+/** Values that tell what hardware is taken; figures of the fitting differ between openings that take the same. */
+const TELLING: ReadonlySet<Value['type']> = new Set(['term', 'count', 'size']);
+
+function whyApart(one: DecidedOpening, other: DecidedOpening): MadeLike['why'] {
+  const decisionsOf = ({ decisions }: DecidedOpening) =>
+    new Map(
+      decisions
+        .filter(({ stage, value }) => STAGES.has(stage) && (!value || TELLING.has(value.type)))
+        .map((decision) => [decision.key, decision]),
+    );
+  const [mine, theirs] = [decisionsOf(one), decisionsOf(other)];
+  return [...new Set([...mine.keys(), ...theirs.keys()])]
+    .map((key) => ({ key, mine: mine.get(key), theirs: theirs.get(key) }))
+    .filter(({ mine: a, theirs: b }) => !same(a?.value, b?.value));
 }
 
 const valuesOf = ({ decisions }: DecidedOpening) =>

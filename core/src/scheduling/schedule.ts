@@ -2,6 +2,7 @@ import type { DecidedOpening } from '../deciding/index.js';
 import { itemSizeParts, itemText, partsText, termText, type Units } from '../phrasing/index.js';
 import type { Item } from '../opening/index.js';
 import { SET_STAGES } from '../stages/index.js';
+import { nearSets } from './differences.js';
 import { headingOf, unitsOf, type Heading } from './heading.js';
 import { isSettled, orderedItems } from './ordered.js';
 import {
@@ -67,6 +68,8 @@ export interface Schedule {
   /** By opening, in the order of marks. */
   matrix: { stages: string[]; rows: MatrixRow[] };
   rooms: RoomDoors[];
+  /** Sets that differ in one line: of the smaller, and of the other. */
+  near: { first: number; second: number; one: Line | undefined; other: Line | undefined }[];
   /** Open decisions and findings are printed, never hidden. */
   open: (Told & { stage: string })[];
   findings: RuleFindings[];
@@ -134,6 +137,11 @@ export function scheduleOf(
       })),
     },
     rooms: doorsByRoom(sorted, setOf),
+    near: nearSets(grouped.sets).map(({ first, second, difference }) => {
+      const units = unitsOf(sorted[0]!.decided);
+      const words = (item: Item | undefined) => item && lineOf(item, units);
+      return { first, second, one: words(difference.first), other: words(difference.second) };
+    }),
     open: openQuestions(sorted),
     findings: findingsByRule(sorted),
     accepted: acceptedFindings(sorted),

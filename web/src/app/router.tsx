@@ -210,7 +210,25 @@ export const router = createBrowserRouter([
           {
             path: 'schedule',
             errorElement: <Broken />,
-            lazy: lazyPage(() => import('../screens/schedule/ScheduleScreen.js'), 'ScheduleScreen'),
+            lazy: lazyPage(() => import('../screens/schedule/ScheduleLayout.js'), 'ScheduleLayout'),
+            children: [
+              {
+                index: true,
+                lazy: lazyPage(() => import('../screens/schedule/SetsView.js'), 'SetsView'),
+              },
+              {
+                path: 'openings',
+                lazy: lazyPage(() => import('../screens/schedule/OtherViews.js'), 'OpeningsView'),
+              },
+              {
+                path: 'rooms',
+                lazy: lazyPage(() => import('../screens/schedule/OtherViews.js'), 'RoomsView'),
+              },
+              {
+                path: 'print',
+                lazy: lazyPage(() => import('../screens/schedule/PrintView.js'), 'PrintView'),
+              },
+            ],
           },
           {
             path: 'people',

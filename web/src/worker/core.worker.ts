@@ -3,6 +3,7 @@ import {
   consequencesOf,
   decideOpening,
   insteadsOf,
+  madeLike,
   questionsOf,
   readPaste,
   searchAlternatives,
@@ -66,6 +67,17 @@ const core = {
   tryWays: (facts: OpeningFacts, ways: WayOut[]) => tryWays(facts, basisNow(), ways),
 
   decide: (facts: OpeningFacts) => light(decideOpening(facts, basisNow())),
+
+  /** What would make openings take the hardware of another, each decided as if it were taken. */
+  madeLike(openings: { id: string; facts: OpeningFacts }[], model: OpeningFacts) {
+    const basis = basisNow();
+    const decided = decideOpening(model, basis);
+    return openings.map(({ id, facts }) => ({
+      id,
+      mark: facts.mark,
+      ...madeLike(facts, decided, basis, ''),
+    }));
+  },
 
   /** What else could be taken of a decision, ranked, with what each comes to. */
   insteads: (facts: OpeningFacts, key: string) => insteadsOf(facts, basisNow(), key),

@@ -14,10 +14,10 @@ import { useOpenings, useProject } from '../../data/project.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Fold } from '../../parts/Fold.js';
 import { Message, Waiting } from '../../parts/Message.js';
+import { ReasonDialog } from '../../parts/ReasonDialog.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import { useFindings } from '../../worker/client.js';
 import { termText } from '../../words.js';
-import { AcceptDialog } from './AcceptDialog.js';
 import {
   countLevels,
   groupFindings,
@@ -164,10 +164,12 @@ export function FindingsScreen() {
         the makers’ instructions decide. Nothing here says that an opening complies.
       </p>
       {accept && (
-        <AcceptDialog
-          count={accept.length}
+        <ReasonDialog
+          title={accept.length === 1 ? 'Accept the finding' : `Accept ${accept.length} findings`}
+          description="It stays on record with your name and the reason, and stands again when the facts it rests on change."
+          act="Accept"
           onClose={() => setAccept(undefined)}
-          onAccept={(reason) => {
+          onDone={(reason) => {
             const of = {
               reason,
               by: session.data?.person?.name ?? '',
