@@ -25,6 +25,7 @@ export * from './deciding/index.js';
 export * from './alternatives/index.js';
 export * from './phrasing/index.js';
 export * from './scheduling/index.js';
+export * from './takeoff/index.js';
 export * from './exchange/index.js';
 export * from './drawing/index.js';
 export * from './questions/index.js';

@@ -79,6 +79,7 @@ export const SEALING_TERMS = {
   'value.intumescent': 'Rated leaves have intumescent strips',
   'value.strips': 'Intumescent strips by rating',
   'value.smokeGap': 'Gap under a smoke leaf without a seal, at most',
+  'value.sealMade': 'Seals are made in lengths of',
   'value.sealShort': 'Bottom seal shorter than the leaf by',
   'value.sealDrop': 'Drop seals drop, at most',
   'value.dropFullLeaf': 'Leaf for a mortised drop seal',

@@ -9,6 +9,11 @@ export type Perimeter = (typeof PERIMETERS)[number];
 
 /** Figures that only the sealing works with. */
 export const SEALING_VALUES = {
+  /** Lengths that seals are made in. */
+  sealMade: usAndMetric(
+    sourced(inches(204), 'length', source('seals in lengths of 17 ft'), 'preference'),
+    sourced(mm(2500), 'length', source('seals in lengths of 2.5 m'), 'preference'),
+  ),
   /** Silencers of a frame without seals: single, pair. */
   silencers: everywhere(
     sourced(

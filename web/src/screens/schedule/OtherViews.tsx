@@ -19,7 +19,7 @@ export function OpeningsView() {
       role="region"
       aria-label="Schedule by opening"
     >
-      <table className="min-w-max text-[13px]">
+      <table className="min-w-max text-[12.5px] leading-[17px]">
         <thead>
           <tr className="caps">
             {['Mark', 'Set', 'From', 'To', 'Opening', 'Hand', 'Rating', ...stages].map((title) => (
@@ -43,8 +43,8 @@ export function OpeningsView() {
               <td className={`${CELL} ${set === undefined ? 'basis-open' : ''}`}>
                 {set ?? 'open'}
               </td>
-              <td className={`${CELL} max-w-40`}>{heading.from}</td>
-              <td className={`${CELL} max-w-40`}>{heading.to}</td>
+              <td className={`${CELL} max-w-32`}>{heading.from}</td>
+              <td className={`${CELL} max-w-32`}>{heading.to}</td>
               <td className={`${CELL} whitespace-nowrap`}>
                 <WithFractions text={heading.size} />
               </td>

@@ -15,11 +15,11 @@ export function Lines({ lines }: { lines: readonly Line[] }) {
             <td className="w-14 px-3 py-1 text-right text-base font-semibold">{line.quantity}</td>
             <td className="w-14 text-soft">{line.unit}</td>
             <td className="py-1">{line.description}</td>
-            <td className="w-48">
+            <td className="w-40 whitespace-nowrap">
               <WithFractions text={line.size} />
             </td>
-            <td className="w-28 text-soft">{line.finish}</td>
-            <td className="w-28 text-soft">{line.stage}</td>
+            <td className="w-20 text-soft">{line.finish}</td>
+            <td className="w-24 text-soft">{line.stage}</td>
             <td className="w-40 pr-3 text-right text-soft">{line.remarks}</td>
           </tr>
         ))}

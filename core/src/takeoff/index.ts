@@ -1,0 +1,18 @@
+export {
+  takeOff,
+  TAKE_OFF_BY,
+  type TakeOffBy,
+  type TakeOffGroup,
+  type TakeOffLine,
+  type TakeOffOptions,
+} from './takeOff.js';
+export { madeLengths, piecesOf } from './cutting.js';
+export {
+  ANSWERED,
+  PRICE_COLUMNS,
+  priceRows,
+  readAmount,
+  readReply,
+  type PricedLine,
+  type Reply,
+} from './prices.js';
