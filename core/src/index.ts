@@ -29,3 +29,4 @@ export * from './takeoff/index.js';
 export * from './exchange/index.js';
 export * from './drawing/index.js';
 export * from './questions/index.js';
+export * from './sheets/index.js';

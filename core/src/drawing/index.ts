@@ -7,6 +7,8 @@ import { stack } from './stack.js';
 
 export {
   VIEWS,
+  arcPoints,
+  extentsOf,
   mirror,
   withoutFigures,
   type DrawingModel,
