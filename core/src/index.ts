@@ -30,3 +30,4 @@ export * from './exchange/index.js';
 export * from './drawing/index.js';
 export * from './questions/index.js';
 export * from './sheets/index.js';
+export * from './releasing/index.js';

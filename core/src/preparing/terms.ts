@@ -1,6 +1,8 @@
 /** The stage’s words: its decisions, facts and their values, its hardware. */
 export const PREPARING_TERMS = {
   'stage.preparing': 'Preparing',
+  'value.routerBit': 'Bit of the router for templates',
+  'value.routerCollar': 'Guide collar of the router',
   'value.rowPitch': 'Row of holes, centre to centre, of the bit',
   'prepGroup.place': 'Place of the lock',
   'prepGroup.bores': 'Bores',

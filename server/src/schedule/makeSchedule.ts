@@ -31,7 +31,8 @@ export interface MadeSchedule {
   known: KnownSet[];
 }
 
-function unfold({ deciding, openings, ...rest }: StoredScheduleJob): ScheduleJob {
+/** A stored job as documents are made from it. */
+export function unfold({ deciding, openings, ...rest }: StoredScheduleJob): ScheduleJob {
   return {
     ...rest,
     ...unfoldDeciding(deciding),

@@ -1,0 +1,346 @@
+import QRCode from 'qrcode';
+import {
+  acceptanceTest,
+  formatLength,
+  headingOf,
+  lockSection,
+  partsText,
+  phraseText,
+  preparationOf,
+  prepSheets,
+  strikeFace,
+  templateOpening,
+  termText,
+  unitsOf,
+  valueParts,
+  type Cut,
+  type DecidedOpening,
+  type DrawingModel,
+  type PrepSheet,
+  type ProjectBasis,
+  type Router,
+} from '@riegel/core';
+import { drawInto } from '../schedule/pdf/drawing.js';
+import { FAINT, INK, MARGIN, type Sheet } from '../schedule/pdf/sheet.js';
+
+/** Signs of the code to scan, in points a side. */
+const CODE = 58;
+
+/** What a set of sheets is made with. */
+export interface SheetsFrame {
+  projectName: string;
+  basis: ProjectBasis;
+  /** Address of an opening, for the code to scan. */
+  addressOf: (id: string) => string;
+  /** The set of an opening, if it has one. */
+  setOf: ReadonlyMap<string, number>;
+  /** The bit and collar that templates are told for. */
+  router: Router;
+}
+
+/**
+ * The sheets of one opening: each leaf and the frame set out from one datum, then the numbers, details at a larger
+ * scale, bits, order of work, acceptance test and cautions. Undecided things are told, not drawn.
+ */
+export function openingSheets(
+  sheet: Sheet,
+  frame: SheetsFrame,
+  id: string,
+  decided: DecidedOpening,
+  first: boolean,
+): void {
+  if (!first) sheet.doc.addPage();
+  sheet.part(decided.facts.mark);
+  const sheets = prepSheets(decided);
+  head(sheet, frame, id, decided);
+  warn(sheet, decided, sheets.length === 0);
+  sheets.forEach((one, at) => {
+    if (at > 0) {
+      sheet.doc.addPage();
+      head(sheet, frame, id, decided);
+    }
+    member(sheet, one, decided);
+  });
+  if (sheets.length > 0) {
+    sheet.doc.addPage();
+    head(sheet, frame, id, decided);
+  }
+  details(sheet, decided);
+  numbers(sheet, frame, decided);
+  orderOfWork(
+    sheet,
+    sheets.flatMap(({ cuts }) => cuts),
+    decided,
+  );
+  acceptance(sheet, decided);
+  sheet.heading('Care');
+  const units = unitsOf(decided);
+  for (const caution of decided.cautions)
+    sheet.paragraph(`– ${phraseText(caution, units)}`, { size: 8.5 });
+}
+
+/** Mark, rooms, size, hand, set; and the code that opens the opening on a telephone. */
+function head(sheet: Sheet, frame: SheetsFrame, id: string, decided: DecidedOpening): void {
+  const heading = headingOf(decided);
+  const { doc, width } = sheet;
+  const y = MARGIN;
+  const set = frame.setOf.get(id);
+  sheet.mark('H2', () => sheet.at(heading.mark, MARGIN, y, { face: 'title', size: 26 }));
+  sheet.mark('P', () => {
+    sheet.at([heading.from, heading.to].filter(Boolean).join(' → '), MARGIN, y + 31, { size: 10 });
+    sheet.at(
+      [
+        heading.size,
+        heading.hand || 'hand open',
+        heading.rating === 'none' ? '' : heading.rating,
+        set === undefined ? 'undecided' : `set ${set}`,
+        frame.projectName,
+      ]
+        .filter(Boolean)
+        .join(' · '),
+      MARGIN,
+      y + 45,
+      { size: 9, colour: FAINT },
+    );
+  });
+  code(sheet, frame.addressOf(id), MARGIN + width - CODE, y, heading.mark);
+  doc.y = y + CODE + 4;
+  sheet.rule(1.2, INK);
+  doc.y += 6;
+  doc.x = MARGIN;
+}
+
+function code(sheet: Sheet, address: string, x: number, y: number, mark: string): void {
+  const { modules } = QRCode.create(address, { errorCorrectionLevel: 'M' });
+  const side = CODE / modules.size;
+  sheet.mark(
+    'Figure',
+    () => {
+      sheet.doc.fillColor('#000000');
+      for (let row = 0; row < modules.size; row++)
+        for (let column = 0; column < modules.size; column++)
+          if (modules.get(row, column))
+            sheet.doc.rect(x + column * side, y + row * side, side + 0.02, side + 0.02);
+      sheet.doc.fill();
+    },
+    `Code that opens ${mark}: ${address}`,
+  );
+}
+
+function warn(sheet: Sheet, decided: DecidedOpening, nothing: boolean): void {
+  const units = unitsOf(decided);
+  const stops = decided.findings.filter(({ level, accepted }) => level === 'stop' && !accepted);
+  if (stops.length > 0) {
+    sheet.paragraph(`Do not cut yet: ${stops.length} to be settled.`, { face: 'bold', size: 10 });
+    for (const stop of stops) sheet.paragraph(`– ${phraseText(stop, units)}`, { size: 8.5 });
+  }
+  if (!nothing) return;
+  sheet.paragraph('Nothing is set out yet: size, hand or swing is open.', {
+    face: 'bold',
+    size: 10,
+  });
+  for (const { status, question } of decided.decisions)
+    if (status === 'open' && question)
+      sheet.paragraph(`– ${phraseText(question, units)}`, { size: 8.5 });
+}
+
+/** A leaf or a frame set out, and its cuts in words beside it. */
+function member(sheet: Sheet, one: PrepSheet, decided: DecidedOpening): void {
+  const { doc } = sheet;
+  sheet.heading(one.title, `measured from the ${one.datum}`);
+  const y = doc.y;
+  const table = cutRows(one, decided);
+  const measured = sheet.measure(
+    [
+      { title: 'member', share: 14 },
+      { title: 'what', share: 22 },
+      { title: 'from datum', share: 22 },
+      { title: 'high × across × deep', share: 34 },
+    ],
+    table,
+  );
+  const height = Math.max(200, sheet.bottom - y - measured.height - 12);
+  sheet.mark(
+    'Figure',
+    () =>
+      drawInto(doc, one.drawing, unitsOf(decided), { x: MARGIN, y, width: sheet.width, height }),
+    `${one.title}, set out from the ${one.datum}`,
+  );
+  doc.x = MARGIN;
+  doc.y = y + height + 6;
+  sheet.draw(measured);
+}
+
+function cutRows({ cuts }: PrepSheet, decided: DecidedOpening): string[][] {
+  const { system } = decided.practice;
+  const shown = (ticks: number) => formatLength(ticks, { system, denominator: 64 });
+  return cuts.map((cut) => [
+    termText(`member.${cut.member}`),
+    termText(cut.thing),
+    `${shown(cut.down[0])} – ${shown(cut.down[1])}`,
+    [cut.down[1] - cut.down[0], cut.across[1] - cut.across[0], cut.depth].map(shown).join(' × '),
+  ]);
+}
+
+/** The lock cut through and its strike, larger than the whole. */
+function details(sheet: Sheet, decided: DecidedOpening): void {
+  const models: [string, DrawingModel | undefined][] = [
+    ['Cut through the lock', lockSection(decided)],
+    ['Strike from the opening', strikeFace(decided)],
+  ];
+  const there = models.filter((one): one is [string, DrawingModel] => one[1] !== undefined);
+  if (there.length === 0) return;
+  const { doc } = sheet;
+  sheet.heading('Details');
+  const units = { ...unitsOf(decided), denominator: 64 };
+  const width = (sheet.width - 16) / 2;
+  const { y } = doc;
+  there.forEach(([name, model], at) => {
+    const x = MARGIN + at * (width + 16);
+    sheet.mark(
+      'Figure',
+      () => {
+        sheet.at(name, x, y, { size: 8, colour: FAINT });
+        drawInto(doc, model, units, { x, y: y + 12, width, height: 176 });
+      },
+      name,
+    );
+  });
+  doc.x = MARGIN;
+  doc.y = y + 196;
+}
+
+/** What the stage of preparing has for the workshop: groups of numbers, bits, notes; and templates for a router. */
+function numbers(sheet: Sheet, frame: SheetsFrame, decided: DecidedOpening): void {
+  const units = { ...unitsOf(decided), denominator: 64 };
+  const preparation = preparationOf(decided, frame.basis);
+  if (preparation) {
+    sheet.heading('Lock and strike');
+    sheet.table(
+      [
+        { title: '', share: 46 },
+        { title: '', share: 30 },
+        { title: '', share: 24 },
+      ],
+      preparation.groups.flatMap(({ name, lines }) =>
+        lines.map((line, at) => [
+          termText(line.name),
+          line.values.map((value) => partsText(valueParts(value, units))).join(' × '),
+          at === 0 ? termText(name) : '',
+        ]),
+      ),
+    );
+    sheet.heading('Bits and saws');
+    sheet.table(
+      [
+        { title: '', share: 22 },
+        { title: '', share: 18 },
+        { title: '', share: 60 },
+      ],
+      preparation.bits.map((bit) => [
+        termText(`prepTool.${bit.kind}`),
+        formatLength(bit.size, units),
+        bit.makes.map((make) => termText(make).split(',')[0]).join('; '),
+      ]),
+    );
+    for (const note of preparation.notes)
+      sheet.paragraph(`– ${phraseText(note, units)}`, { size: 8.5 });
+  }
+  templates(sheet, frame.router, decided);
+}
+
+function templates(sheet: Sheet, router: Router, decided: DecidedOpening): void {
+  const units = { ...unitsOf(decided), denominator: 64 };
+  const shown = (ticks: number) => formatLength(ticks, units);
+  const recesses = new Map<string, { thing: string; height: number; width: number }>();
+  for (const { cuts } of prepSheets(decided))
+    for (const { thing, down, across, member, how } of cuts)
+      if (how === 'in' && /edge|jamb/.test(member)) {
+        const [height, width] = [down[1] - down[0], across[1] - across[0]];
+        recesses.set(`${thing} ${height} ${width}`, { thing, height, width });
+      }
+  const rows = [...recesses.values()].flatMap(({ thing, height, width }) => {
+    const opening = templateOpening({ width, height }, router);
+    return opening
+      ? [
+          [
+            termText(thing),
+            `${shown(height)} × ${shown(width)}`,
+            `${shown(opening.height)} × ${shown(opening.width)}`,
+            shown(opening.offset),
+          ],
+        ]
+      : [];
+  });
+  if (rows.length === 0) return;
+  sheet.heading(
+    'Templates for the router',
+    `bit ${shown(router.bit)}, collar ${shown(router.collar)}`,
+  );
+  sheet.table(
+    [
+      { title: 'recess', share: 24 },
+      { title: 'is', share: 26 },
+      { title: 'opening of the template', share: 30 },
+      { title: 'fence off the line by', share: 20 },
+    ],
+    rows,
+  );
+}
+
+/** Steps in the order of the work, by what there is to cut. */
+function orderOfWork(sheet: Sheet, cuts: readonly Cut[], { facts }: DecidedOpening): void {
+  if (cuts.length === 0) return;
+  const has = (member: string) => cuts.some((cut) => cut.member === member && cut.how === 'in');
+  const steps = [
+    'Check mark, hand and size against the leaf and the frame; mark the top and the face that is outside.',
+    'Lay the story stick on leaf and jamb; strike all lines before anything is cut.',
+    ...(has('hinge-edge')
+      ? ['Recess the hinges: template, router, corners squared, depth tried with the hinge itself.']
+      : []),
+    ...(has('lock-edge')
+      ? ['Bore the lock: pocket from the edge first, then the holes of the faces from both sides.']
+      : []),
+    ...(has('hinge-jamb') ? ['Recess the hinge jamb by the same marks.'] : []),
+    ...(has('lock-jamb')
+      ? [
+          'Hang the leaf, then mark the strike from the bolt itself and compare it with the number above.',
+        ]
+      : []),
+    ...(cuts.some(({ how }) => how !== 'in')
+      ? ['Fix what stands on the faces last, through pilot holes.']
+      : []),
+    ...(typeof facts.rating === 'number' && facts.rating > 0
+      ? [
+          'Rated: nothing is cut beyond the listing; strips under plates where the listing has them.',
+        ]
+      : []),
+  ];
+  sheet.heading('Order of work');
+  steps.forEach((step, at) => sheet.paragraph(`${at + 1}  ${step}`, { size: 8.8 }));
+}
+
+function acceptance(sheet: Sheet, { results }: DecidedOpening): void {
+  const { spec } = results.securing;
+  const steps = spec ? acceptanceTest(spec) : [];
+  if (steps.length === 0) return;
+  sheet.heading('Acceptance test', 'tick what is as it stands here');
+  sheet.table(
+    [
+      { title: '', share: 5 },
+      { title: '', share: 55 },
+      { title: '', share: 40 },
+    ],
+    steps.map(({ action, refused, opens, latch }, at) => [
+      String(at + 1),
+      termText(`act.${action}`),
+      refused
+        ? 'nothing moves'
+        : opens
+          ? 'it opens'
+          : latch
+            ? 'the latch draws back'
+            : 'it stays shut',
+    ]),
+  );
+}

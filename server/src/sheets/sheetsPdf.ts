@@ -1,0 +1,86 @@
+import {
+  isSettled,
+  scheduleOf,
+  type DecidedOpening,
+  type KnownSet,
+  type ProjectBasis,
+  type Router,
+  type ScheduledOpening,
+} from '@riegel/core';
+import { basisOf, openingsOf, paperOf, type ScheduleJob } from '../schedule/pdf/schedulePdf.js';
+import { Sheet } from '../schedule/pdf/sheet.js';
+import { openingSheets } from './sheetPages.js';
+
+/** Which openings get sheets, and how they are addressed. */
+export interface SheetsJob extends ScheduleJob {
+  /** Ids, in the order they are printed. */
+  wanted: string[];
+  /** Address of an opening but for its id. */
+  address: string;
+}
+
+/** The bit and collar that templates are told for, as the practice has them. */
+export const routerOf = ({ practice }: ProjectBasis): Router => ({
+  bit: practice.values.routerBit.value,
+  collar: practice.values.routerCollar.value,
+});
+
+/** The openings that sheets are wanted of, in their order; those that are gone are left out. */
+export function wantedOf(
+  openings: readonly ScheduledOpening[],
+  wanted: readonly string[],
+): ScheduledOpening[] {
+  const byId = new Map(openings.map((one) => [one.id, one]));
+  return wanted.flatMap((id) => byId.get(id) ?? []);
+}
+
+/** Numbers of sets, by opening. */
+export function numbersOf(
+  openings: readonly ScheduledOpening[],
+  known: KnownSet[],
+  job: Pick<ScheduleJob, 'settings'>,
+): Map<string, number> {
+  const { sets } = scheduleOf(openings, known, job.settings);
+  return new Map(sets.flatMap(({ number, openings: ids }) => ids.map((id) => [id, number])));
+}
+
+/**
+ * The preparation sheets of some openings as one PDF, an entry in the outline each.
+ *
+ * @param progress told the share that is done, 0 to 1
+ */
+export function sheetsPdf(job: SheetsJob, progress?: (done: number) => void): Promise<Buffer> {
+  const basis = basisOf(job);
+  const openings = openingsOf(job, basis);
+  const setOf = numbersOf(openings, job.known, job);
+  const wanted = wantedOf(openings, job.wanted);
+  const paper = paperOf(job, basis);
+  const sheet = new Sheet({
+    title: `${job.projectName}: preparation`,
+    paper: paper === 'Tabloid' ? 'Letter' : paper === 'A3' ? 'A4' : paper,
+    layout: 'portrait',
+    footer: `${job.projectName} · preparation · ${job.date}`,
+  });
+  wanted.forEach(({ id, decided }, at) => {
+    openingSheets(
+      sheet,
+      {
+        projectName: job.projectName,
+        basis,
+        addressOf: (one) => job.address + one,
+        setOf,
+        router: routerOf(basis),
+      },
+      id,
+      decided,
+      at === 0,
+    );
+    progress?.((at + 1) / (wanted.length + 1));
+  });
+  return sheet.finish();
+}
+
+/** Whether anything of an opening may be cut: nothing open that changes it, no stop. */
+export const mayBeCut = (decided: DecidedOpening): boolean =>
+  isSettled(decided) &&
+  !decided.findings.some(({ level, accepted }) => level === 'stop' && !accepted);
