@@ -34,6 +34,11 @@ import { ProjectsController } from './projects/projects.controller.js';
 import { ProjectsService } from './projects/projects.service.js';
 import { RateGuard } from './rights/rate.guard.js';
 import { RightsGuard } from './rights/rights.guard.js';
+import { JobsController } from './jobs/jobs.controller.js';
+import { JobsService } from './jobs/jobs.service.js';
+import { ReleasesController, SharedController } from './releases/releases.controller.js';
+import { ReleasesService } from './releases/releases.service.js';
+import { SheetsController } from './sheets/sheets.controller.js';
 import { ScheduleController } from './schedule/schedule.controller.js';
 import { ScheduleService } from './schedule/schedule.service.js';
 import { SessionsController } from './sessions/sessions.controller.js';
@@ -58,6 +63,10 @@ export class AppModule {
         CatalogueController,
         PhotosController,
         ScheduleController,
+        SheetsController,
+        JobsController,
+        ReleasesController,
+        SharedController,
       ],
       providers: [
         { provide: CONFIG, useValue: config },
@@ -88,6 +97,8 @@ export class AppModule {
         FeedService,
         EventsService,
         ScheduleService,
+        JobsService,
+        ReleasesService,
       ],
     };
   }

@@ -4,6 +4,8 @@ import { ProjectDocument } from '../documents/document.entity.js';
 import { EventChangeRow } from '../events/eventChange.entity.js';
 import { EventRow } from '../events/event.entity.js';
 import { InstallationFact, ProjectFeed } from '../events/feed.entity.js';
+import { JobRow } from '../jobs/job.entity.js';
+import { Release, ReleaseFile, ReleaseShare } from '../releases/release.entity.js';
 import { Letter } from '../mail/letter.entity.js';
 import { Opening } from '../openings/opening.entity.js';
 import { Invitation } from '../people/invitation.entity.js';
@@ -18,6 +20,7 @@ import { SessionRow } from '../sessions/session.entity.js';
 import { Initial0001000000000 } from './migrations/0001-initial.js';
 import { Documents0002000000000 } from './migrations/0002-documents.js';
 import { Withstand0003000000000 } from './migrations/0003-withstand.js';
+import { Releases0004000000000 } from './migrations/0004-releases.js';
 import { boundPatience, type Patience } from './patience.js';
 
 /** What one statement must be able to carry: the largest document, or 500 openings with their past. */
@@ -48,8 +51,17 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       SetNumber,
       ProjectDocument,
       Photo,
+      Release,
+      ReleaseFile,
+      ReleaseShare,
+      JobRow,
     ],
-    migrations: [Initial0001000000000, Documents0002000000000, Withstand0003000000000],
+    migrations: [
+      Initial0001000000000,
+      Documents0002000000000,
+      Withstand0003000000000,
+      Releases0004000000000,
+    ],
     migrationsTableName: 'migration',
     synchronize: false,
     connectTimeout: 2000,

@@ -2,7 +2,14 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { inches, SENTENCES, TERMS, questionsOf, readProject, type OpeningFacts } from '@riegel/core';
+import {
+  inches,
+  SENTENCES,
+  TERMS,
+  questionsOf,
+  readProject,
+  type OpeningFacts,
+} from '@riegel/core';
 import PDFDocument from 'pdfkit';
 import { readWorkbook } from '../lists/readWorkbook.js';
 import { scheduleCsv } from './csv.js';
@@ -217,7 +224,9 @@ describe('the printed schedule as a document', () => {
     const doc = new PDFDocument({ font: null as unknown as string });
     registerFaces(doc);
     const signs = new Set(
-      [...Object.values(SENTENCES), ...Object.values(TERMS)].flatMap((text) => [...printable(text)]),
+      [...Object.values(SENTENCES), ...Object.values(TERMS)].flatMap((text) => [
+        ...printable(text),
+      ]),
     );
     const none = [...signs].filter((sign) => {
       face(doc, 'plain', sign);

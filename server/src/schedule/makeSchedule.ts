@@ -1,11 +1,15 @@
 import { scheduleCsv } from './csv.js';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
-import type { KnownSet, ScheduleSettings } from '@riegel/core';
+import type { KnownSet, ScheduleSettings, TakeOffOptions } from '@riegel/core';
 import { openingTable, openTable, roomTable, setTable } from './tables.js';
 import { workbook } from './xlsx.js';
 import { questionsPdf } from './pdf/questionsPdf.js';
+import { priceTable, takeOffTables, type TakeOffInput } from './takeOffTables.js';
+import type { Revision } from './pdf/frontMatter.js';
 import {
+  basisOf,
+  openingsOf,
   scheduleOfJob,
   schedulePdf,
   type ScheduleBy,
@@ -20,6 +24,10 @@ export interface StoredScheduleJob {
   date: string;
   deciding: DecidingTexts;
   settings: ScheduleSettings;
+  /** Who holds which keys, JSON. */
+  keying: string | null;
+  /** Releases before, told on the front page. */
+  revisions?: Revision[];
   openings: { id: string; facts: string }[];
   known: KnownSet[];
 }
@@ -67,6 +75,27 @@ export async function makeScheduleXlsx(job: StoredScheduleJob): Promise<Uint8Arr
       openTable(schedule),
     ]),
   );
+}
+
+/** What of a stored job a take-off is made from. */
+function takeOffInput(stored: StoredScheduleJob): TakeOffInput {
+  const job = unfold(stored);
+  const basis = basisOf(job);
+  return { openings: openingsOf(job, basis), basis, known: job.known, settings: job.settings };
+}
+
+export async function makeTakeOffXlsx({
+  options,
+  ...job
+}: StoredScheduleJob & { options: TakeOffOptions }): Promise<Uint8Array> {
+  return new Uint8Array(await workbook(takeOffTables(takeOffInput(job), options)));
+}
+
+export async function makePricesXlsx({
+  options,
+  ...job
+}: StoredScheduleJob & { options: TakeOffOptions }): Promise<Uint8Array> {
+  return new Uint8Array(await workbook([priceTable(takeOffInput(job), options)]));
 }
 
 export async function makeQuestionsPdf(job: StoredScheduleJob): Promise<Uint8Array> {

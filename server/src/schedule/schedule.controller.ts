@@ -1,6 +1,7 @@
 import { Controller, Get, Query, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
+import { TAKE_OFF_BY, type TakeOffOptions } from '@riegel/core';
 import { IdParam } from '../http/ids.js';
 import { unchanged } from '../http/unchanged.js';
 import { sendJson } from '../http/sendJson.js';
@@ -14,6 +15,14 @@ const BY = Joi.object<{ by: ScheduleBy }>({
     .valid(...SCHEDULE_VIEWS)
     .default('set'),
 }).unknown(true);
+
+const TAKE_OFF = Joi.object<TakeOffOptions>({
+  by: Joi.string()
+    .valid(...TAKE_OFF_BY)
+    .default('all'),
+  spares: Joi.number().min(0).max(50).default(0),
+  pairs: Joi.boolean().default(false),
+}).options({ stripUnknown: true });
 
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
@@ -57,6 +66,36 @@ export class ScheduleController {
   async xlsx(@IdParam('projectId') id: string, @Res() response: Response) {
     const bytes = await this.schedules.xlsx(id);
     response.attachment('schedule.xlsx').type(XLSX).send(bytes);
+  }
+
+  @Get('take-off.xlsx')
+  @May('reader')
+  @ApiOperation({ summary: 'Totals by product as a workbook, with lists for the makers.' })
+  async takeOff(
+    @IdParam('projectId') id: string,
+    @Query(new JoiPipe(TAKE_OFF)) options: TakeOffOptions,
+    @Res() response: Response,
+  ) {
+    const job = { ...(await this.schedules.dated(id)), options };
+    response
+      .attachment('take-off.xlsx')
+      .type(XLSX)
+      .send(await this.schedules.made('takeOffXlsx', job));
+  }
+
+  @Get('prices.xlsx')
+  @May('reader')
+  @ApiOperation({ summary: 'A request for prices: what is ordered, with columns to answer in.' })
+  async prices(
+    @IdParam('projectId') id: string,
+    @Query(new JoiPipe(TAKE_OFF)) options: TakeOffOptions,
+    @Res() response: Response,
+  ) {
+    const job = { ...(await this.schedules.dated(id)), options };
+    response
+      .attachment('prices.xlsx')
+      .type(XLSX)
+      .send(await this.schedules.made('pricesXlsx', job));
   }
 
   @Get('questions.pdf')

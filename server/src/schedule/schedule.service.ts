@@ -9,8 +9,13 @@ import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
 import type { MadeSchedule, StoredScheduleJob } from './makeSchedule.js';
+import type { Jobs } from '../work/jobs.js';
 import type { ScheduleBy } from './pdf/schedulePdf.js';
 import { SetNumber } from './setNumber.entity.js';
+
+/** Jobs that make one document. */
+type DocumentJob =
+  'sheetsPdf' | 'drawingsZip' | 'stickPdf' | 'takeOffXlsx' | 'pricesXlsx' | 'schedulePdf';
 
 /** How often numbering starts again because somebody else gave numbers meanwhile. */
 const TRIES = 5;
@@ -56,6 +61,11 @@ export class ScheduleService {
     return this.bounded(async () =>
       Buffer.from(await this.work.run('schedulePdf', { ...dated, by })),
     );
+  }
+
+  /** A document made in a worker, bounded in time. */
+  async made<J extends DocumentJob>(job: J, input: Parameters<Jobs[J]>[0]): Promise<Buffer> {
+    return this.bounded(async () => Buffer.from((await this.work.run(job, input)) as Uint8Array));
   }
 
   async xlsx(projectId: string): Promise<Buffer> {
@@ -122,6 +132,7 @@ export class ScheduleService {
       date: '',
       deciding: await this.documents.forDeciding(projectId),
       settings: await this.settings(projectId),
+      keying: (await this.documents.one(projectId, 'keying')).body,
       openings: openings.map(({ id, facts }) => ({ id, facts })),
       known: await knownSets(this.source.manager, projectId),
     };

@@ -5,6 +5,8 @@ export interface Table {
   name: string;
   head: string[];
   rows: (string | number)[][];
+  /** From this column on cells are left to be answered in. */
+  answered?: number;
 }
 
 const HEADINGS: Record<HeadingColumn, string> = {

@@ -14,7 +14,7 @@ const text = (value: string, more: object = {}) =>
  */
 export function workbook(tables: readonly Table[]): Promise<Buffer> {
   return writeExcelFile(
-    tables.map(({ name, head, rows }) => ({
+    tables.map(({ name, head, rows, answered = head.length }) => ({
       sheet: name,
       stickyRowsCount: 1,
       orientation: 'landscape' as const,
@@ -28,7 +28,12 @@ export function workbook(tables: readonly Table[]): Promise<Buffer> {
         ),
       })),
       data: [
-        head.map((title) => text(title, { fontWeight: 'bold', backgroundColor: '#e9e1d0' })),
+        head.map((title, at) =>
+          text(title, {
+            fontWeight: 'bold',
+            backgroundColor: at < answered ? '#e9e1d0' : '#f6e7b4',
+          }),
+        ),
         ...rows.map((row) =>
           row.map((value) =>
             typeof value === 'number'

@@ -1,4 +1,3 @@
-import { ZipFile } from 'yazl';
 import {
   decideOpening,
   dxf,
@@ -11,6 +10,8 @@ import { unfold, type StoredScheduleJob } from '../schedule/makeSchedule.js';
 import { basisOf, openingsOf } from '../schedule/pdf/schedulePdf.js';
 import { sheetsPdf, wantedOf } from './sheetsPdf.js';
 import { stickPdf } from './stickPdf.js';
+import type { Progress } from '../work/jobs.js';
+import { zipOf } from './zip.js';
 
 /** Which openings, and where a code that is scanned leads. */
 export interface StoredSheetsJob extends StoredScheduleJob {
@@ -19,12 +20,11 @@ export interface StoredSheetsJob extends StoredScheduleJob {
 }
 
 /** The sheets of some openings as PDF. */
-export async function makeSheetsPdf({
-  wanted,
-  address,
-  ...job
-}: StoredSheetsJob): Promise<Uint8Array> {
-  return new Uint8Array(await sheetsPdf({ ...unfold(job), wanted, address }));
+export async function makeSheetsPdf(
+  { wanted, address, ...job }: StoredSheetsJob,
+  told?: Progress,
+): Promise<Uint8Array> {
+  return new Uint8Array(await sheetsPdf({ ...unfold(job), wanted, address }, told));
 }
 
 /** The story sticks of one opening. */
@@ -56,31 +56,19 @@ export function drawingFiles(decided: DecidedOpening): { name: string; text: str
 }
 
 /** The drawings of some openings as one ZIP. */
-export async function makeDrawingsZip({
-  wanted,
-  address: _,
-  ...job
-}: StoredSheetsJob): Promise<Uint8Array> {
-  const unfolded = unfold(job);
-  const zip = new ZipFile();
-  const names = new Set<string>();
-  for (const { decided } of wantedOf(openingsOf(unfolded), wanted))
-    for (const { name, text } of drawingFiles(decided)) {
-      const unique = names.has(name) ? name.replace(/(\.\w+)$/, `-${names.size}$1`) : name;
-      names.add(unique);
-      // A time of their own would make the same drawings another file every day.
-      zip.addBuffer(Buffer.from(text), unique, { mtime: new Date(`${job.date}T12:00:00Z`) });
-    }
-  if (names.size === 0)
-    zip.addBuffer(
-      Buffer.from('Nothing is set out yet: sizes or hands are open.\n'),
-      'nothing-yet.txt',
-      {
-        mtime: new Date(`${job.date}T12:00:00Z`),
-      },
-    );
-  zip.end();
-  const chunks: Buffer[] = [];
-  for await (const chunk of zip.outputStream) chunks.push(chunk as Buffer);
-  return new Uint8Array(Buffer.concat(chunks));
+export async function makeDrawingsZip(
+  { wanted, address: _, ...job }: StoredSheetsJob,
+  told?: Progress,
+): Promise<Uint8Array> {
+  const openings = wantedOf(openingsOf(unfold(job)), wanted);
+  const files = openings.flatMap(({ decided }, at) => {
+    told?.(at / (openings.length + 1));
+    return drawingFiles(decided).map(({ name, text }) => ({ name, bytes: text }));
+  });
+  return zipOf(
+    files.length > 0
+      ? files
+      : [{ name: 'nothing-yet.txt', bytes: 'Nothing is set out yet: sizes or hands are open.\n' }],
+    job.date,
+  );
 }

@@ -2,6 +2,9 @@
  * Everything that runs in a worker thread: plain data in, plain data out. A thread loads only what its
  * jobs need: who reads a list does not wait for typefaces, pictures and dictionaries.
  */
+/** Told the share that is done, 0 to 1. */
+export type Progress = (done: number) => void;
+
 export const JOBS = {
   readWrites: async (input: Uint8Array) =>
     (await import('../openings/readWrites.js')).readWrites(input),
@@ -20,6 +23,26 @@ export const JOBS = {
     (await import('../schedule/makeSchedule.js')).makeScheduleXlsx(input),
   questionsPdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeQuestionsPdf(input),
+  takeOffXlsx: async (
+    input: Parameters<typeof import('../schedule/makeSchedule.js').makeTakeOffXlsx>[0],
+  ) => (await import('../schedule/makeSchedule.js')).makeTakeOffXlsx(input),
+  pricesXlsx: async (
+    input: Parameters<typeof import('../schedule/makeSchedule.js').makePricesXlsx>[0],
+  ) => (await import('../schedule/makeSchedule.js')).makePricesXlsx(input),
+  sheetsPdf: async (input: import('../sheets/makeSheets.js').StoredSheetsJob, told?: Progress) =>
+    (await import('../sheets/makeSheets.js')).makeSheetsPdf(input, told),
+  drawingsZip: async (input: import('../sheets/makeSheets.js').StoredSheetsJob, told?: Progress) =>
+    (await import('../sheets/makeSheets.js')).makeDrawingsZip(input, told),
+  stickPdf: async (input: Parameters<typeof import('../sheets/makeSheets.js').makeStickPdf>[0]) =>
+    (await import('../sheets/makeSheets.js')).makeStickPdf(input),
+  submittalZip: async (input: import('../sheets/makeSheets.js').StoredSheetsJob, told?: Progress) =>
+    (await import('../sheets/submittal.js')).makeSubmittalZip(input, told),
+  releaseFiles: async (
+    input: Parameters<typeof import('../releases/makeRelease.js').makeRelease>[0],
+  ) => (await import('../releases/makeRelease.js')).makeRelease(input),
+  compareRelease: async (
+    input: Parameters<typeof import('../releases/makeRelease.js').compareWithNow>[0],
+  ) => (await import('../releases/makeRelease.js')).compareWithNow(input),
   writeList: async (input: import('../lists/writeList.js').ListJob) =>
     (await import('../lists/writeList.js')).writeList(input),
   writeCatalogue: async (

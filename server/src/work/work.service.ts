@@ -1,4 +1,5 @@
 import { HttpStatus, Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { CONFIG, type Config } from '../config.js';
 import { Problem } from '../http/problem.js';
@@ -19,6 +20,8 @@ const LANES = {
   bodies: { threads: 1, queue: 40, megabytes: 512, milliseconds: 20_000 },
   /** Schedules, printed or not, and lists written. */
   documents: { threads: 1, queue: 16, megabytes: 1024, milliseconds: 60_000 },
+  /** Work of many openings, done in the background. */
+  batch: { threads: 1, queue: 4, megabytes: 1024, milliseconds: 600_000 },
   /** Door lists out of files of unknown origin. */
   files: { threads: 2, queue: 8, megabytes: 384, milliseconds: 30_000 },
   pictures: { threads: 1, queue: 8, megabytes: 256, milliseconds: 15_000 },
@@ -35,6 +38,14 @@ const LANE_OF: Record<JobName, LaneName> = {
   schedulePdf: 'documents',
   scheduleXlsx: 'documents',
   questionsPdf: 'documents',
+  takeOffXlsx: 'documents',
+  pricesXlsx: 'documents',
+  stickPdf: 'documents',
+  sheetsPdf: 'batch',
+  drawingsZip: 'batch',
+  submittalZip: 'batch',
+  releaseFiles: 'documents',
+  compareRelease: 'documents',
   writeList: 'documents',
   writeCatalogue: 'documents',
   readList: 'files',
@@ -57,11 +68,13 @@ export class WorkService implements OnModuleDestroy {
   /**
    * Runs a job; throws {@link TooMuchWork} when it was ended, a 429 problem when too much waits already.
    * @param gone ends the work when whoever asked has left
+   * @param told the share that is done, where the work says so
    */
   async run<J extends JobName>(
     job: J,
     input: Parameters<Jobs[J]>[0],
     gone?: AbortSignal,
+    told?: (done: number) => void,
   ): Promise<Awaited<ReturnType<Jobs[J]>>> {
     const lane = LANE_OF[job];
     const { threads, queue, milliseconds } = this.lanes[lane];
@@ -74,9 +87,17 @@ export class WorkService implements OnModuleDestroy {
     this.going.set(lane, going + 1);
     const late = AbortSignal.timeout(milliseconds);
     try {
+      const signal = gone ? AbortSignal.any([gone, late]) : late;
+      if (!told)
+        return (await this.pool(lane).run({ job, input }, { signal })) as Awaited<
+          ReturnType<Jobs[J]>
+        >;
+      const { port1, port2 } = new MessageChannel();
+      port1.on('message', (done: number) => told(done));
+      port1.unref();
       return (await this.pool(lane).run(
-        { job, input },
-        { signal: gone ? AbortSignal.any([gone, late]) : late },
+        { job, input, port: port2 },
+        { signal, transferList: [port2] },
       )) as Awaited<ReturnType<Jobs[J]>>;
     } catch (error) {
       if (gone?.aborted) throw error;

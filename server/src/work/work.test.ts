@@ -10,6 +10,7 @@ class Quick extends WorkService {
   protected override readonly lanes = {
     bodies: { threads: 1, queue: 3, megabytes: 64, milliseconds: 5000 },
     documents: { threads: 1, queue: 3, megabytes: 64, milliseconds: 700 },
+    batch: { threads: 1, queue: 3, megabytes: 64, milliseconds: 5000 },
     files: { threads: 2, queue: 2, megabytes: 64, milliseconds: 20_000 },
     pictures: { threads: 1, queue: 1, megabytes: 64, milliseconds: 5000 },
   };

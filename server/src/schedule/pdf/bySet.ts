@@ -10,6 +10,7 @@ import {
   type Schedule,
 } from '@riegel/core';
 import { drawInto } from './drawing.js';
+import type { ScheduleJob } from './schedulePdf.js';
 import type { MarkIndex } from './indexPages.js';
 import { MARGIN, type Column, type Sheet } from './sheet.js';
 
@@ -59,9 +60,11 @@ export function setPages(
   sheet: Sheet,
   schedule: Schedule,
   decided: ReadonlyMap<string, DecidedOpening>,
-  columns: readonly HeadingColumn[] | undefined,
+  { settings, changed = [] }: Pick<ScheduleJob, 'settings' | 'changed'>,
   index: MarkIndex,
 ): void {
+  const { columns } = settings;
+  const barred = new Set(changed);
   sheet.doc.addPage();
   const outline = sheet.part('Sets');
   const heads = headingColumns(columns);
@@ -71,6 +74,9 @@ export function setPages(
       heads,
       set.headings.map((one) => headingCells(one, columns)),
     );
+    openings.rows.forEach((row, at) => {
+      row.bar = barred.has(set.openings[at]!);
+    });
     const lines = sheet.measure(LINES, set.lines.map(lineCells), sheet.width - PICTURE.width - 12);
     const below = Math.max(lines.height, PICTURE.height) + 16;
     const whole = 26 + (set.apart ? 14 : 0) + openings.height + below;

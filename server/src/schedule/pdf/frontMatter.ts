@@ -15,6 +15,13 @@ import {
 import { drawInto } from './drawing.js';
 import { FAINT, INK, MARGIN, type Sheet } from './sheet.js';
 
+/** A release as it is told on the front page. */
+export interface Revision {
+  number: number;
+  date: string;
+  what: string;
+}
+
 /** What the front pages say. */
 export interface Front {
   projectName: string;
@@ -26,6 +33,7 @@ export interface Front {
   practice: Practice;
   decided: readonly DecidedOpening[];
   schedule: Schedule;
+  revisions: readonly Revision[];
 }
 
 /** Abbreviations as schedules use them; those that occur are told. */
@@ -63,6 +71,17 @@ export function frontPages(sheet: Sheet, front: Front): void {
     ].join(' · '),
   );
   if (front.note) sheet.paragraph(front.note);
+  if (front.revisions.length > 0) {
+    sheet.heading('Releases', 'a bar marks what changed since the one before');
+    sheet.table(
+      [
+        { title: 'number', share: 8 },
+        { title: 'date', share: 14 },
+        { title: 'reason', share: 78 },
+      ],
+      front.revisions.map(({ number, date, what }) => [String(number), date, what]),
+    );
+  }
   if (settings.parties?.length) {
     sheet.heading('Parties');
     sheet.table(

@@ -14,7 +14,7 @@ import {
   type ScheduledOpening,
   type ScheduleSettings,
 } from '@riegel/core';
-import { frontPages } from './frontMatter.js';
+import { frontPages, type Revision } from './frontMatter.js';
 import { indexPages } from './indexPages.js';
 import { openItems } from './openItems.js';
 import { openingPages, roomPages } from './otherViews.js';
@@ -39,6 +39,9 @@ export interface ScheduleJob {
   date: string;
   openings: { id: string; facts: OpeningFacts }[];
   known: KnownSet[];
+  revisions?: Revision[];
+  /** Openings that changed since the release before: they bear a bar. */
+  changed?: string[];
 }
 
 /** What the job's openings are decided with. */
@@ -92,10 +95,11 @@ export async function schedulePdf(job: ScheduleJob, by: ScheduleBy = 'set'): Pro
     practice: basis.practice,
     decided: [...decided.values()],
     schedule,
+    revisions: job.revisions ?? [],
   });
   if (by === 'set') {
     const index = indexPages(sheet, schedule);
-    setPages(sheet, schedule, decided, job.settings.columns, index);
+    setPages(sheet, schedule, decided, job, index);
     openItems(sheet, schedule);
     index.fill();
     return sheet.finish();

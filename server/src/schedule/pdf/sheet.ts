@@ -26,7 +26,7 @@ export interface Column {
 export interface MeasuredTable {
   columns: Column[];
   widths: number[];
-  rows: { cells: string[]; height: number; to?: string | undefined }[];
+  rows: { cells: string[]; height: number; to?: string | undefined; bar?: boolean }[];
   height: number;
 }
 
@@ -250,7 +250,7 @@ export class Sheet {
       this.doc.y += 2.5;
     };
     head(false);
-    for (const { cells, height, to } of rows) {
+    for (const { cells, height, to, bar } of rows) {
       // A row taller than what is left of a page starts the next; taller than a page it is cut by none.
       if (this.doc.y + height > this.bottom) {
         this.doc.addPage();
@@ -260,12 +260,27 @@ export class Sheet {
       table.add(row);
       this.cells(row, columns, widths, cells, x, 'plain', SIZE.cell, INK);
       row.end();
+      if (bar) this.bar(x - 5, height);
       if (to) this.doc.goTo(x, this.doc.y - 1, whole, height, to);
       this.doc.y += height;
     }
     table.end();
     this.doc.y += 5;
     this.doc.x = MARGIN;
+  }
+
+  /** A bar beside a row: it is another than before. */
+  private bar(x: number, height: number): void {
+    const { y } = this.doc;
+    this.decorate(() =>
+      this.doc
+        .moveTo(x, y - 1)
+        .lineTo(x, y + height - 3)
+        .lineWidth(2)
+        .strokeColor(INK)
+        .stroke(),
+    );
+    this.doc.y = y;
   }
 
   private cells(

@@ -1,12 +1,12 @@
-import { toMm, type Product, type Units } from '@riegel/core';
+import { productFieldText, SHOWN_FIELDS, toMm, type Product, type Units } from '@riegel/core';
 import { termText } from '../../words.js';
 import { WithFractions } from '../../parts/WithFractions.js';
-import { fieldName, fieldText, SHOWN_FIELDS } from './productText.js';
+import { fieldName } from './productText.js';
 
 /** One product: its recess drawn, every figure the catalogue gives. */
 export function ProductSheet({ product, units }: { product: Product; units: Units }) {
   const rows = SHOWN_FIELDS.flatMap((field) => {
-    const text = fieldText(product, field, units);
+    const text = productFieldText(product, field, units);
     return text === undefined || text === '' ? [] : [{ name: field.name, text }];
   });
   return (

@@ -1,0 +1,127 @@
+import { CORE_VERSION, compareReleased, releasedOf, type ReleasedOpening } from '@riegel/core';
+import { scheduleCsv } from '../schedule/csv.js';
+import {
+  makeQuestionsPdf,
+  makeScheduleXlsx,
+  makeTakeOffXlsx,
+  unfold,
+  type StoredScheduleJob,
+} from '../schedule/makeSchedule.js';
+import { basisOf, openingsOf, scheduleOfJob, schedulePdf } from '../schedule/pdf/schedulePdf.js';
+import { numbersOf } from '../sheets/sheetsPdf.js';
+import type { MadeFile } from '../sheets/zip.js';
+import { writeProjectFile } from '../projects/writeProjectFile.js';
+
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+const PDF = 'application/pdf';
+
+/** The openings of a job in words, as a release keeps them. */
+export function releasedOfJob(stored: StoredScheduleJob): ReleasedOpening[] {
+  const job = unfold(stored);
+  const openings = openingsOf(job, basisOf(job));
+  return releasedOf(openings, numbersOf(openings, job.known, job));
+}
+
+/** What a release is made of: its files, its openings in words, by which core. */
+export interface MadeRelease {
+  files: MadeFile[];
+  openings: string;
+  coreVersion: string;
+}
+
+/**
+ * Makes every file of a release of one state of the project.
+ *
+ * @param before the openings of the release before, in words, by which changes are marked
+ */
+export async function makeRelease({
+  before,
+  ...stored
+}: StoredScheduleJob & { before: string | null }): Promise<MadeRelease> {
+  const openings = releasedOfJob(stored);
+  const difference =
+    before === null
+      ? undefined
+      : compareReleased(JSON.parse(before) as ReleasedOpening[], openings);
+  const changed = difference && [
+    ...difference.added.map(({ id }) => id),
+    ...difference.changed.map(({ id }) => id),
+  ];
+  const job = { ...unfold(stored), ...(changed ? { changed } : {}) };
+  const text = (name: string, type: string, content: string): MadeFile => ({
+    name,
+    type,
+    bytes: new TextEncoder().encode(content),
+  });
+  const files: MadeFile[] = [
+    { name: 'schedule.pdf', type: PDF, bytes: new Uint8Array(await schedulePdf(job)) },
+    text('schedule.csv', 'text/csv; charset=utf-8', scheduleCsv(scheduleOfJob(job))),
+    { name: 'schedule.xlsx', type: XLSX, bytes: await makeScheduleXlsx(stored) },
+    {
+      name: 'take-off.xlsx',
+      type: XLSX,
+      bytes: await makeTakeOffXlsx({
+        ...stored,
+        options: { by: 'all', spares: 0, pairs: false },
+      }),
+    },
+    { name: 'questions.pdf', type: PDF, bytes: await makeQuestionsPdf(stored) },
+    text(
+      'project.json',
+      'application/json',
+      writeProjectFile({
+        name: stored.projectName,
+        practice: stored.practice,
+        note: stored.note,
+        deciding: stored.deciding,
+        keying: stored.keying,
+        schedule: JSON.stringify(stored.settings),
+        openings: stored.openings.map(({ facts }) => facts),
+      }),
+    ),
+    ...(difference
+      ? [text('changes.txt', 'text/plain; charset=utf-8', changeList(difference))]
+      : []),
+  ];
+  return { files, openings: JSON.stringify(openings), coreVersion: CORE_VERSION };
+}
+
+/** A change list to send: what came, went and changed, with what and why. */
+export function changeList({
+  added,
+  gone,
+  changed,
+  same,
+}: ReturnType<typeof compareReleased>): string {
+  const marks = (list: readonly { mark: string }[]) => list.map(({ mark }) => mark).join(', ');
+  return [
+    ...(added.length > 0 ? [`Added: ${marks(added)}`] : []),
+    ...(gone.length > 0 ? [`Gone: ${marks(gone)}`] : []),
+    `Unchanged: ${same}`,
+    ...changed.flatMap(({ mark, changes }) => [
+      '',
+      mark,
+      ...changes.map(
+        ({ what, from, to, why }) =>
+          `  ${what}: ${from || '–'} → ${to || '–'}${why ? ` (${why})` : ''}`,
+      ),
+    ]),
+    '',
+  ].join('\r\n');
+}
+
+/** One state held against another: openings in words, or what a job comes to with today's core. */
+export function compareWithNow({
+  before,
+  after,
+}: {
+  before: string;
+  after: string | StoredScheduleJob;
+}): string {
+  return JSON.stringify(
+    compareReleased(
+      JSON.parse(before) as ReleasedOpening[],
+      typeof after === 'string' ? (JSON.parse(after) as ReleasedOpening[]) : releasedOfJob(after),
+    ),
+  );
+}

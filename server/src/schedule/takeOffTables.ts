@@ -1,0 +1,115 @@
+import {
+  ANSWERED,
+  PRICE_COLUMNS,
+  priceRows,
+  reinforcements,
+  takeOff,
+  type KnownSet,
+  type ProjectBasis,
+  type ScheduledOpening,
+  type ScheduleSettings,
+  type TakeOffOptions,
+} from '@riegel/core';
+import { numbersOf } from '../sheets/sheetsPdf.js';
+import type { Table } from './tables.js';
+
+/** What a take-off is made from. */
+export interface TakeOffInput {
+  openings: readonly ScheduledOpening[];
+  basis: ProjectBasis;
+  known: KnownSet[];
+  settings: ScheduleSettings;
+}
+
+/** Totals, then what the makers of frames and of leaves prepare, each as a sheet. */
+export function takeOffTables(
+  { openings, basis, known, settings }: TakeOffInput,
+  options: TakeOffOptions,
+): Table[] {
+  const groups = takeOff(
+    openings,
+    basis.practice,
+    options,
+    numbersOf(openings, known, { settings }),
+  );
+  const grouped = options.by !== 'all';
+  return [
+    {
+      name: 'Take-off',
+      head: [
+        ...(grouped ? ['Group'] : []),
+        'Ref',
+        'Stage',
+        'Description',
+        'Size',
+        'Finish',
+        'Hand',
+        'Standard',
+        'Product',
+        'Quantity',
+        'Unit',
+        'Spares',
+        'To order',
+        'Order unit',
+        'Undecided',
+        'Openings',
+      ],
+      rows: groups.flatMap(({ name, lines }) =>
+        lines.map((line) => [
+          ...(grouped ? [name] : []),
+          line.ref,
+          line.stage,
+          line.description,
+          line.size,
+          line.finish,
+          line.hand,
+          line.standard,
+          line.product,
+          line.quantity,
+          line.unit,
+          line.spares,
+          line.order,
+          line.orderUnit,
+          line.undecided,
+          line.openings
+            .map(({ mark, quantity }) => (quantity === 1 ? mark : `${mark} (${quantity})`))
+            .join(', '),
+        ]),
+      ),
+    },
+    ...(['frame', 'leaf'] as const).map((on): Table => ({
+      name: on === 'frame' ? 'Frames, reinforcement' : 'Leaves, templates',
+      head: [
+        'Mark',
+        'Leaf',
+        'Member',
+        'For',
+        'Number',
+        on === 'frame' ? 'From the head' : 'From the leaf’s top',
+        'High × across × deep',
+      ],
+      rows: openings.flatMap(({ decided }) =>
+        reinforcements(decided, on).map((one) => [
+          one.mark,
+          one.leaf,
+          one.member,
+          one.thing,
+          one.count,
+          one.places,
+          one.size,
+        ]),
+      ),
+    })),
+  ];
+}
+
+/** A request for prices: what is ordered, and columns to answer in. */
+export function priceTable({ openings, basis }: TakeOffInput, options: TakeOffOptions): Table {
+  const groups = takeOff(openings, basis.practice, { ...options, by: 'all' });
+  return {
+    name: 'Prices',
+    head: [...PRICE_COLUMNS],
+    rows: priceRows(groups),
+    answered: ANSWERED,
+  };
+}

@@ -1,0 +1,182 @@
+import {
+  isSettled,
+  narrativeOf,
+  passingOf,
+  phraseText,
+  productFieldText,
+  PRODUCT_SLOTS,
+  readKeying,
+  opensDoor,
+  SHOWN_FIELDS,
+  termText,
+  unitsOf,
+  type Keying,
+  type Product,
+  type ProjectBasis,
+  type ScheduledOpening,
+} from '@riegel/core';
+import { csvText } from '../lists/writeList.js';
+import {
+  makeQuestionsPdf,
+  makeScheduleXlsx,
+  makeTakeOffXlsx,
+  unfold,
+} from '../schedule/makeSchedule.js';
+import {
+  basisOf,
+  openingsOf,
+  paperOf,
+  schedulePdf,
+  type ScheduleJob,
+} from '../schedule/pdf/schedulePdf.js';
+import { Sheet } from '../schedule/pdf/sheet.js';
+import type { Progress } from '../work/jobs.js';
+import type { StoredSheetsJob } from './makeSheets.js';
+import { sheetsPdf } from './sheetsPdf.js';
+import { zipOf } from './zip.js';
+
+/** Everything that goes to those who approve: one archive, its parts each a document of its own. */
+export async function makeSubmittalZip(
+  stored: StoredSheetsJob,
+  told: Progress = () => undefined,
+): Promise<Uint8Array> {
+  const job = unfold(stored);
+  const basis = basisOf(job);
+  const openings = openingsOf(job, basis);
+  const parts: { name: string; make: () => Promise<Uint8Array | string> | string }[] = [
+    { name: 'schedule.pdf', make: () => schedulePdf(job) },
+    { name: 'schedule.xlsx', make: () => makeScheduleXlsx(stored) },
+    {
+      name: 'take-off.xlsx',
+      make: () => makeTakeOffXlsx({ ...stored, options: { by: 'all', spares: 0, pairs: false } }),
+    },
+    { name: 'questions.pdf', make: () => makeQuestionsPdf(stored) },
+    { name: 'products.pdf', make: () => productsPdf(job, basis, openings) },
+    { name: 'wiring.pdf', make: () => wiringPdf(job, basis, openings) },
+    { name: 'keys.csv', make: () => keysCsv(stored.keying, openings) },
+    {
+      name: 'preparation.pdf',
+      make: () =>
+        sheetsPdf({
+          ...job,
+          address: stored.address,
+          wanted: openings.filter(({ decided }) => isSettled(decided)).map(({ id }) => id),
+        }),
+    },
+  ];
+  const files = [];
+  for (const [at, { name, make }] of parts.entries()) {
+    files.push({ name, bytes: await make() });
+    told((at + 1) / (parts.length + 1));
+  }
+  return zipOf(files, job.date);
+}
+
+function sheetOf(job: ScheduleJob, basis: ProjectBasis, what: string): Sheet {
+  const sheet = new Sheet({
+    title: `${job.projectName}: ${what}`,
+    paper: paperOf(job, basis),
+    layout: 'portrait',
+    footer: `${job.projectName} · ${what} · ${job.date}`,
+  });
+  sheet.title(job.projectName);
+  sheet.paragraph(`${what[0]!.toUpperCase()}${what.slice(1)} · ${job.date}`, { size: 11 });
+  return sheet;
+}
+
+/** Every product that openings name, with what the catalogue says of it and where it is used. */
+function productsPdf(
+  job: ScheduleJob,
+  basis: ProjectBasis,
+  openings: readonly ScheduledOpening[],
+): Promise<Buffer> {
+  const sheet = sheetOf(job, basis, 'product sheets');
+  const used = new Map<string, { product: Product; marks: string[] }>();
+  for (const { decided, mark } of openings)
+    for (const slot of PRODUCT_SLOTS) {
+      const id = decided.facts.choices?.[slot]?.value;
+      const product = id === undefined ? undefined : basis.products.get(String(id));
+      if (!product) continue;
+      const entry = used.get(product.id) ?? { product, marks: [] };
+      used.set(product.id, entry);
+      if (entry.marks.at(-1) !== mark) entry.marks.push(mark);
+    }
+  if (used.size === 0) sheet.paragraph('No opening names a product yet.');
+  const units = basis.practice;
+  for (const { product, marks } of used.values()) {
+    sheet.part(`${product.maker} ${product.model}`);
+    sheet.heading(`${product.maker} ${product.model}`, termText(`product.${product.type}`));
+    sheet.table(
+      [
+        { title: '', share: 40 },
+        { title: '', share: 60 },
+      ],
+      SHOWN_FIELDS.flatMap((field) => {
+        const text = productFieldText(product, field, units);
+        return text ? [[termText(`productField.${field.name}`), text]] : [];
+      }),
+    );
+    sheet.paragraph(`At ${marks.join(', ')}`, { size: 8.5, faint: true });
+  }
+  sheet.paragraph('With a product that is bought the maker’s template and listing decide.', {
+    size: 8.5,
+    faint: true,
+  });
+  return sheet.finish();
+}
+
+/** What every powered opening does: normally, to enter, to leave, without power, in an alarm. */
+function wiringPdf(
+  job: ScheduleJob,
+  basis: ProjectBasis,
+  openings: readonly ScheduledOpening[],
+): Promise<Buffer> {
+  const sheet = sheetOf(job, basis, 'wiring and operation');
+  let told = 0;
+  for (const { decided, mark } of openings) {
+    const sentences = narrativeOf(decided.facts, decided.results);
+    if (sentences.length === 0) continue;
+    told += 1;
+    const { from, to } = decided.facts;
+    sheet.heading(mark, [from, to].filter(Boolean).join(' → '));
+    for (const said of sentences) sheet.paragraph(phraseText(said, unitsOf(decided)));
+    const items = decided.items.filter(({ stage }) => stage === 'powering');
+    if (items.length > 0)
+      sheet.paragraph(
+        items
+          .map((item) => `${item.quantity} ${item.written ?? termText(item.term ?? '')}`)
+          .join('; '),
+        { size: 8.5, faint: true },
+      );
+  }
+  if (told === 0) sheet.paragraph('No opening has power.');
+  sheet.paragraph('Low voltage by a competent person, mains only by a licensed one.', {
+    size: 8.5,
+    faint: true,
+  });
+  return sheet.finish();
+}
+
+/** A row a keyed door, a column a key. */
+function keysCsv(stored: string | null, openings: readonly ScheduledOpening[]): string {
+  const read = stored === null ? undefined : readKeying(JSON.parse(stored));
+  const { groups }: Keying = read?.ok ? read.value : { groups: [] };
+  const rows = openings.flatMap(({ id, mark, decided }) => {
+    const { kind, spec } = decided.results.securing;
+    const passing = passingOf(kind, spec);
+    if (!passing.keyed) return [];
+    const { from, to, storey, outside } = decided.facts;
+    const door = {
+      id,
+      mark,
+      storey,
+      outside: outside === 'to' ? to : from,
+      inside: outside === 'to' ? from : to,
+      passing,
+    };
+    return [
+      [mark, from ?? '', to ?? '', ...groups.map((group) => (opensDoor(group, door) ? 'x' : ''))],
+    ];
+  });
+  return csvText([['Mark', 'From', 'To', ...groups.map(({ name }) => name)], ...rows]);
+}
