@@ -7,7 +7,9 @@ import { Joi, JoiPipe } from '../http/joi.pipe.js';
 import { May } from '../rights/may.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 
-const TILED = Joi.object<{ tiled: boolean }>({ tiled: Joi.boolean().default(true) }).unknown(true);
+const TILED = new JoiPipe(
+  Joi.object<{ tiled: boolean }>({ tiled: Joi.boolean().default(true) }).unknown(true),
+);
 
 /** Sheets, drawings and sticks of one opening. */
 @ApiTags('sheets')
@@ -56,7 +58,7 @@ export class SheetsController {
   async stick(
     @IdParam('projectId') projectId: string,
     @IdParam('openingId', 'The opening') openingId: string,
-    @Query(new JoiPipe(TILED)) { tiled }: { tiled: boolean },
+    @Query(TILED) { tiled }: { tiled: boolean },
     @Res() response: Response,
   ) {
     const job = { ...(await this.one(projectId, openingId)), tiled };

@@ -1,9 +1,14 @@
 import { ApiProblem } from './api.js';
 
 /** Fetches a document; a problem's own sentence where the server says one. */
-export async function fetchDocument(path: string, signal?: AbortSignal): Promise<Blob> {
+export async function fetchDocument(
+  path: string,
+  signal?: AbortSignal,
+  headers: Record<string, string> = {},
+): Promise<Blob> {
   const response = await fetch(`/api${path}`, {
     credentials: 'same-origin',
+    headers,
     ...(signal ? { signal } : {}),
   }).catch((error: unknown) => {
     if (signal?.aborted) throw error;

@@ -76,6 +76,12 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Waiting what="One moment …" />,
   },
   {
+    path: '/shared',
+    lazy: lazyPage(() => import('../screens/shared/SharedScreen.js'), 'SharedScreen'),
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Waiting what="One moment …" />,
+  },
+  {
     path: '/',
     element: <Shell />,
     errorElement: <Broken />,
@@ -223,6 +229,18 @@ export const router = createBrowserRouter([
               {
                 path: 'rooms',
                 lazy: lazyPage(() => import('../screens/schedule/OtherViews.js'), 'RoomsView'),
+              },
+              {
+                path: 'take-off',
+                lazy: lazyPage(() => import('../screens/schedule/TakeOffView.js'), 'TakeOffView'),
+              },
+              {
+                path: 'sheets',
+                lazy: lazyPage(() => import('../screens/schedule/SheetsView.js'), 'SheetsView'),
+              },
+              {
+                path: 'releases',
+                lazy: lazyPage(() => import('../screens/schedule/ReleasesView.js'), 'ReleasesView'),
               },
               {
                 path: 'print',

@@ -7,6 +7,8 @@ import {
   questionsOf,
   readPaste,
   searchAlternatives,
+  takeOff,
+  type TakeOffOptions,
   tryWays,
   type DecidedOpening,
   type ListMapping,
@@ -77,6 +79,24 @@ const core = {
       mark: facts.mark,
       ...madeLike(facts, decided, basis, ''),
     }));
+  },
+
+  /** Totals as they are ordered. */
+  takeOff(
+    openings: { id: string; facts: OpeningFacts }[],
+    options: TakeOffOptions,
+    sets: (readonly [string, number])[],
+  ) {
+    const basis = basisNow();
+    return takeOff(
+      openings.map(({ id, facts }) => {
+        const decided = decideOpening(facts, basis, { explain: false });
+        return { id, mark: facts.mark, items: decided.items, decided };
+      }),
+      basis.practice,
+      options,
+      new Map(sets),
+    );
   },
 
   /** What else could be taken of a decision, ranked, with what each comes to. */

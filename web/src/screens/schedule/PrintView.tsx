@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
-import type { PDFDocumentProxy } from 'pdfjs-dist';
+import { useState } from 'react';
 import { fetchDocument } from '../../app/download.js';
 import { useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Select } from '../../parts/Select.js';
 import { loadPdf } from './loadPdf.js';
+import { PdfPages } from './PdfPages.js';
 
 const BY = [
   { value: 'set', text: 'by set' },
@@ -44,57 +44,9 @@ export function PrintView() {
         ) : !pdf.data ? (
           <Waiting what="Making the pages …" />
         ) : (
-          Array.from({ length: pdf.data.numPages }, (_, at) => (
-            <Page key={at} pdf={pdf.data} number={at + 1} />
-          ))
+          <PdfPages pdf={pdf.data} />
         )}
       </div>
     </div>
-  );
-}
-
-/** One page, drawn when it comes into sight. */
-function Page({ pdf, number }: { pdf: PDFDocumentProxy; number: number }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const [size, setSize] = useState({ width: 11, height: 8.5 });
-  useEffect(() => {
-    const element = canvas.current;
-    if (!element) return;
-    let ended = false;
-    const watch = new IntersectionObserver(
-      (entries) => {
-        if (!entries.some(({ isIntersecting }) => isIntersecting)) return;
-        watch.disconnect();
-        void draw();
-      },
-      { rootMargin: '600px' },
-    );
-    const draw = async () => {
-      const page = await pdf.getPage(number);
-      if (ended) return;
-      const plain = page.getViewport({ scale: 1 });
-      setSize(plain);
-      const scale = (element.clientWidth / plain.width) * Math.max(1, window.devicePixelRatio);
-      const viewport = page.getViewport({ scale });
-      element.width = viewport.width;
-      element.height = viewport.height;
-      const context = element.getContext('2d');
-      if (context) await page.render({ canvasContext: context, viewport }).promise;
-      element.dataset['drawn'] = 'yes';
-    };
-    watch.observe(element);
-    return () => {
-      ended = true;
-      watch.disconnect();
-    };
-  }, [pdf, number]);
-  return (
-    <canvas
-      ref={canvas}
-      role="img"
-      aria-label={`Page ${number}`}
-      className="mx-auto mb-4 block w-full max-w-5xl bg-white shadow"
-      style={{ aspectRatio: `${size.width} / ${size.height}` }}
-    />
   );
 }

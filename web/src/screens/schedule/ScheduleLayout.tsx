@@ -13,6 +13,9 @@ const VIEWS = [
   { path: '', name: 'Sets' },
   { path: 'openings', name: 'By opening' },
   { path: 'rooms', name: 'By room' },
+  { path: 'take-off', name: 'Take-off' },
+  { path: 'sheets', name: 'Sheets' },
+  { path: 'releases', name: 'Releases' },
   { path: 'print', name: 'Print' },
 ] as const;
 
