@@ -29,7 +29,12 @@ need_packages() {
 }
 
 need_database_packages() { need_packages mariadbd=mariadb-server mariadb-install-db=mariadb-server mariadb-admin=mariadb-client mariadb=mariadb-client; }
-need_browser_packages() { need_packages chromium=chromium chromedriver=chromium-driver pdftotext=poppler-utils; }
+need_browser_packages() { need_packages chromium=chromium chromedriver=chromium-driver pdftotext=poppler-utils unzip=unzip; need_reader_of_drawings; }
+
+# The tests hold drawings against another reader of them.
+need_reader_of_drawings() {
+  [ -x /usr/bin/python3 ] && /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || need_packages ezdxf-for-python3=python3-ezdxf
+}
 
 # One set-up at a time in a checkout: bin/demo and bin/test may be started together.
 locked() {

@@ -31,3 +31,4 @@ export * from './drawing/index.js';
 export * from './questions/index.js';
 export * from './sheets/index.js';
 export * from './releasing/index.js';
+export * from './models/index.js';

@@ -2,7 +2,9 @@ import { writeFileSync } from 'node:fs';
 import { Page } from './support/page.js';
 const page = await Page.open();
 const shot = async (name: string) => {
-  await page.driver.executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 400))');
+  await page.driver.executeAsyncScript(
+    'const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 400))',
+  );
   writeFileSync(`/tmp/shot-${name}.png`, await page.driver.takeScreenshot(), 'base64');
 };
 try {
@@ -16,9 +18,13 @@ try {
     await page.go(`${register}${path}`);
     await new Promise((r) => setTimeout(r, Number(wait ?? 1500)));
     for (const c of (click ?? '').split('&').filter(Boolean)) {
-      await page.driver.executeScript(`const e=document.querySelector(${JSON.stringify(c)}); e && (e.click ? e.click() : e.dispatchEvent(new MouseEvent('click',{bubbles:true})))`);
+      await page.driver.executeScript(
+        `const e=document.querySelector(${JSON.stringify(c)}); e && (e.click ? e.click() : e.dispatchEvent(new MouseEvent('click',{bubbles:true})))`,
+      );
       await new Promise((r) => setTimeout(r, 800));
     }
     await shot(name!);
   }
-} finally { await page.close(); }
+} finally {
+  await page.close();
+}

@@ -116,7 +116,9 @@ export function dxf({ elements, ordinates, textHeight }: DxfDrawing, system: Sys
   section('ENTITIES', () => {
     for (const element of elements) {
       const layer = LAYER_OF[element.layer];
-      if (!layer || element.kind === 'dimension') continue;
+      // Leaders to figures stand in the dimensions, too.
+      const leads = element.layer === 'dimension' && element.kind !== 'text';
+      if (!layer || leads) continue;
       if (element.kind === 'circle') {
         entity('CIRCLE', layer);
         at(10, element.centre);

@@ -127,7 +127,7 @@ class Setting {
       const shown = places[at]!;
       this.elements.push({
         kind: 'line',
-        layer: 'detail',
+        layer: 'dimension',
         points: [
           { x: this.x(edge), y: -down },
           { x: this.x(edge + (column - edge) * 0.55), y: -down },

@@ -1,6 +1,8 @@
 /** What a list may hold. A file beyond any of these is refused before it is unfolded further. */
 export const BOUNDS = {
   fileBytes: 8_000_000,
+  /** A building model holds far more than its doors. */
+  modelBytes: 64_000_000,
   sheets: 30,
   rows: 20_000,
   columns: 256,
@@ -22,7 +24,7 @@ export interface Sheet {
 }
 
 export type ReadFile =
-  | { ok: true; kind: 'text' | 'workbook'; detail: string; sheets: Sheet[] }
+  | { ok: true; kind: 'text' | 'workbook' | 'model'; detail: string; sheets: Sheet[] }
   | { ok: false; why: string };
 
 /** A formula guard taken off: what {@link guardCell} put on. */

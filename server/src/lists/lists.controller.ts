@@ -7,21 +7,26 @@ import { invalid } from '../http/problem.js';
 import { sendJson } from '../http/sendJson.js';
 import { May } from '../rights/may.js';
 import { BOUNDS } from './bounds.js';
+import { ScheduleService } from '../schedule/schedule.service.js';
 import { ListsService } from './lists.service.js';
 
 @ApiTags('lists')
 @Controller('projects/:projectId')
 export class ListsController {
-  constructor(private readonly lists: ListsService) {}
+  constructor(
+    private readonly lists: ListsService,
+    private readonly schedules: ScheduleService,
+  ) {}
 
   @Post('lists/read')
   @May('editor')
   @HttpCode(200)
-  @TakesFile(BOUNDS.fileBytes)
+  @TakesFile(BOUNDS.modelBytes)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiOperation({
-    summary: 'The cells of a CSV, TSV or XLSX file (at most 8 MB). Nothing is stored.',
+    summary:
+      'The cells of a CSV, TSV or XLSX file (at most 8 MB), or the doors of an IFC model (at most 64 MB). Nothing is stored.',
   })
   async read(
     @IdParam('projectId') _id: string,
@@ -40,6 +45,30 @@ export class ListsController {
       response,
       `{"kind":${JSON.stringify(kind)},"detail":${JSON.stringify(detail)},"sheets":${sheets}}`,
     );
+  }
+
+  @Post('model')
+  @May('reader')
+  @HttpCode(200)
+  @TakesFile(BOUNDS.modelBytes)
+  @ApiConsumes('application/octet-stream')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiOperation({
+    summary: 'An IFC model with what was decided of its doors as property sets beside the rest.',
+  })
+  async model(
+    @IdParam('projectId') id: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ) {
+    if (!Buffer.isBuffer(request.body))
+      throw invalid([{ field: 'file', message: 'Send the file itself.' }]);
+    const made = await this.schedules.model(id, new Uint8Array(request.body));
+    response
+      .setHeader('X-Riegel-Doors', String(made.written))
+      .attachment('model.ifc')
+      .type('application/x-step')
+      .send(Buffer.from(made.bytes));
   }
 
   @Get('openings.csv')

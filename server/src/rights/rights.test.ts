@@ -71,6 +71,7 @@ const RIGHTS: Record<string, Right> = {
   'get /api/projects/{projectId}/questions.pdf': 'reader',
   'get /api/projects/{projectId}/schedule.pdf': 'reader',
   'get /api/projects/{projectId}/schedule.xlsx': 'reader',
+  'post /api/projects/{projectId}/model': 'reader',
   'get /api/projects/{projectId}/take-off.xlsx': 'reader',
   'get /api/projects/{projectId}/prices.xlsx': 'reader',
   'get /api/projects/{projectId}/openings/{openingId}/sheets.pdf': 'reader',

@@ -1,7 +1,13 @@
 import { scheduleCsv } from './csv.js';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
-import type { KnownSet, ScheduleSettings, TakeOffOptions } from '@riegel/core';
+import {
+  writeModel,
+  type KnownSet,
+  type ScheduleSettings,
+  type TakeOffOptions,
+} from '@riegel/core';
+import { numbersOf } from '../sheets/sheetsPdf.js';
 import { openingTable, openTable, roomTable, setTable } from './tables.js';
 import { workbook } from './xlsx.js';
 import { questionsPdf } from './pdf/questionsPdf.js';
@@ -96,6 +102,22 @@ export async function makePricesXlsx({
   ...job
 }: StoredScheduleJob & { options: TakeOffOptions }): Promise<Uint8Array> {
   return new Uint8Array(await workbook([priceTable(takeOffInput(job), options)]));
+}
+
+/** A model with the decided data of the doors it shares with the project; undefined where it is none. */
+export function makeModel({
+  model,
+  ...stored
+}: StoredScheduleJob & { model: Uint8Array }): { bytes: Uint8Array; written: number } | undefined {
+  const job = unfold(stored);
+  const openings = openingsOf(job);
+  const numbers = numbersOf(openings, job.known, job);
+  const made = writeModel(
+    // One letter a byte, there and back: what is not ours stays as it is.
+    Buffer.from(model).toString('latin1'),
+    new Map(openings.map(({ id, mark, decided }) => [mark, { decided, set: numbers.get(id) }])),
+  );
+  return made && { bytes: new Uint8Array(Buffer.from(made.text, 'latin1')), written: made.written };
 }
 
 export async function makeQuestionsPdf(job: StoredScheduleJob): Promise<Uint8Array> {

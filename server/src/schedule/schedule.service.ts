@@ -4,7 +4,7 @@ import type { KnownSet, ScheduleSettings } from '@riegel/core';
 import { inTransaction } from '../database/transaction.js';
 import { DocumentsService } from '../documents/documents.service.js';
 import { FeedService } from '../events/feed.service.js';
-import { Problem } from '../http/problem.js';
+import { invalid, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
@@ -61,6 +61,20 @@ export class ScheduleService {
     return this.bounded(async () =>
       Buffer.from(await this.work.run('schedulePdf', { ...dated, by })),
     );
+  }
+
+  /** A building model with the decided data of its doors. */
+  async model(
+    projectId: string,
+    bytes: Uint8Array,
+  ): Promise<{ bytes: Uint8Array; written: number }> {
+    const job = await this.dated(projectId);
+    const made = await this.bounded(() => this.work.run('writeModel', { ...job, model: bytes }));
+    if (!made)
+      throw invalid([
+        { field: 'file', message: 'This is no whole IFC4 or IFC2x3 model with doors.' },
+      ]);
+    return made;
   }
 
   /** A document made in a worker, bounded in time. */

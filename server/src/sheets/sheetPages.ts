@@ -87,7 +87,7 @@ function head(sheet: Sheet, frame: SheetsFrame, id: string, decided: DecidedOpen
   const set = frame.setOf.get(id);
   sheet.mark('H2', () => sheet.at(heading.mark, MARGIN, y, { face: 'title', size: 26 }));
   sheet.mark('P', () => {
-    sheet.at([heading.from, heading.to].filter(Boolean).join(' → '), MARGIN, y + 31, { size: 10 });
+    sheet.at([heading.from, heading.to].filter(Boolean).join(' – '), MARGIN, y + 31, { size: 10 });
     sheet.at(
       [
         heading.size,

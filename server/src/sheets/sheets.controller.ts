@@ -3,13 +3,9 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { CONFIG, type Config } from '../config.js';
 import { IdParam } from '../http/ids.js';
-import { Joi, JoiPipe } from '../http/joi.pipe.js';
 import { May } from '../rights/may.js';
+import { TILED } from './tiled.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
-
-const TILED = new JoiPipe(
-  Joi.object<{ tiled: boolean }>({ tiled: Joi.boolean().default(true) }).unknown(true),
-);
 
 /** Sheets, drawings and sticks of one opening. */
 @ApiTags('sheets')

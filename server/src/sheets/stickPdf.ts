@@ -66,7 +66,9 @@ export function stickPdf(decided: DecidedOpening, tiled: boolean, title: string)
       doc.addPage({ size: [width, height], margin: 0 });
       const top = 2 * MARGIN;
       doc.save();
-      doc.rect(0, top, width, room).clip();
+      // The heads of the halves stand above the first tile.
+      const above = tile === 0 ? MARGIN : 0;
+      doc.rect(0, top - above, width, room + above).clip();
       drawStick(doc, stick, name, system, top - tile * step);
       doc.restore();
       joins(doc, { tile, tiles, top, room, name });
@@ -131,13 +133,8 @@ function drawStick(doc: Doc, stick: StoryStick, name: string, system: System, to
       .moveTo(x, at(down))
       .lineTo(x + HALF, at(down))
       .stroke();
-    write(
-      doc,
-      down === stick.leafTop ? 'top of the leaf' : 'bottom of the leaf',
-      x + 4,
-      at(down) + (down === stick.leafTop ? 2 : -9),
-      6.5,
-    );
+    const word = down === stick.leafTop ? 'top of the leaf' : 'bottom of the leaf';
+    write(doc, word, x + 2 * HALF + 5, at(down) - 3.5, 7);
   }
   let free = -Infinity;
   for (const { down, half, thing, end } of stick.marks) {

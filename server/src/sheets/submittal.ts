@@ -138,7 +138,7 @@ function wiringPdf(
     if (sentences.length === 0) continue;
     told += 1;
     const { from, to } = decided.facts;
-    sheet.heading(mark, [from, to].filter(Boolean).join(' → '));
+    sheet.heading(mark, [from, to].filter(Boolean).join(' – '));
     for (const said of sentences) sheet.paragraph(phraseText(said, unitsOf(decided)));
     const items = decided.items.filter(({ stage }) => stage === 'powering');
     if (items.length > 0)

@@ -23,6 +23,9 @@ export const JOBS = {
     (await import('../schedule/makeSchedule.js')).makeScheduleXlsx(input),
   questionsPdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeQuestionsPdf(input),
+  writeModel: async (
+    input: Parameters<typeof import('../schedule/makeSchedule.js').makeModel>[0],
+  ) => (await import('../schedule/makeSchedule.js')).makeModel(input),
   takeOffXlsx: async (
     input: Parameters<typeof import('../schedule/makeSchedule.js').makeTakeOffXlsx>[0],
   ) => (await import('../schedule/makeSchedule.js')).makeTakeOffXlsx(input),

@@ -39,6 +39,7 @@ const LANE_OF: Record<JobName, LaneName> = {
   scheduleXlsx: 'documents',
   questionsPdf: 'documents',
   takeOffXlsx: 'documents',
+  writeModel: 'documents',
   pricesXlsx: 'documents',
   stickPdf: 'documents',
   sheetsPdf: 'batch',

@@ -1,19 +1,27 @@
 import { ApiProblem } from './api.js';
 
 /** Fetches a document; a problem's own sentence where the server says one. */
-export async function fetchDocument(
+export function fetchDocument(
   path: string,
   signal?: AbortSignal,
   headers: Record<string, string> = {},
 ): Promise<Blob> {
-  const response = await fetch(`/api${path}`, {
-    credentials: 'same-origin',
-    headers,
-    ...(signal ? { signal } : {}),
-  }).catch((error: unknown) => {
-    if (signal?.aborted) throw error;
-    return undefined;
-  });
+  return documentOf(path, { headers, ...(signal ? { signal } : {}) });
+}
+
+/** Sends a file and takes the document that comes of it. */
+export function sendForDocument(path: string, file: Blob): Promise<Blob> {
+  const headers = { 'Content-Type': 'application/octet-stream' };
+  return documentOf(path, { method: 'POST', body: file, headers });
+}
+
+async function documentOf(path: string, request: RequestInit): Promise<Blob> {
+  const response = await fetch(`/api${path}`, { credentials: 'same-origin', ...request }).catch(
+    (error: unknown) => {
+      if (request.signal?.aborted) throw error;
+      return undefined;
+    },
+  );
   if (!response?.ok) {
     const problem = (await response?.json().catch(() => undefined)) as
       { title?: string } | undefined;

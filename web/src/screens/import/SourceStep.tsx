@@ -79,13 +79,14 @@ export function SourceStep({
           {reading ? `Reading ${reading} …` : 'Choose a file, or drop it here'}
         </span>
         <span className="text-soft">
-          CSV, TSV or XLSX, up to 8 MB. Nothing is changed before you have seen what would.
+          CSV, TSV or XLSX, up to 8 MB, or a building model as IFC. Nothing is changed before you
+          have seen what would.
         </span>
         <input
           type="file"
           aria-label="File of the list"
           className="sr-only"
-          accept=".csv,.tsv,.txt,.xlsx"
+          accept=".csv,.tsv,.txt,.xlsx,.ifc"
           disabled={reading !== ''}
           onChange={(event) => {
             void read(event.target.files?.[0]);

@@ -1,22 +1,23 @@
 import { useQuery } from '@tanstack/react-query';
 import { FileSpreadsheet, FileText, Settings2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { NavLink, Outlet, useOutletContext } from 'react-router';
+import { NavLink, Outlet, useLocation, useOutletContext } from 'react-router';
 import { toast } from 'sonner';
 import { ApiProblem, call, type ScheduleView } from '../../app/api.js';
 import { fetchDocument, fileName, save as saveFile } from '../../app/download.js';
 import { useProject, useSave } from '../../data/project.js';
+import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { SettingsDialog } from './SettingsDialog.js';
 
 const VIEWS = [
-  { path: '', name: 'Sets' },
-  { path: 'openings', name: 'By opening' },
-  { path: 'rooms', name: 'By room' },
-  { path: 'take-off', name: 'Take-off' },
-  { path: 'sheets', name: 'Sheets' },
-  { path: 'releases', name: 'Releases' },
-  { path: 'print', name: 'Print' },
+  { path: '', name: 'Sets', printed: true },
+  { path: 'openings', name: 'By opening', printed: true },
+  { path: 'rooms', name: 'By room', printed: true },
+  { path: 'print', name: 'Print', printed: true },
+  { path: 'take-off', name: 'Take-off', printed: false },
+  { path: 'sheets', name: 'Sheets', printed: false },
+  { path: 'releases', name: 'Releases', printed: false },
 ] as const;
 
 const FILES = [
@@ -32,6 +33,8 @@ export const useSchedule = () => useOutletContext<ScheduleView>();
 export function ScheduleLayout() {
   const { project, canEdit } = useProject();
   const pending = useSave();
+  const last = useLocation().pathname.split('/').pop();
+  const view = VIEWS.find(({ path }) => path === (last === 'schedule' ? '' : last));
   const [making, setMaking] = useState('');
   const [settings, setSettings] = useState(false);
   const schedule = useQuery({
@@ -70,13 +73,13 @@ export function ScheduleLayout() {
         {schedule.error.message}
       </Message>
     );
-  const { sets, undecided, open, findings } = schedule.data;
+  const { sets, undecided, findings } = schedule.data;
   const stops = findings
     .filter(({ level }) => level === 'stop')
     .reduce((sum, { told }) => sum + told.length, 0);
   return (
     <div className="flex h-full flex-col">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-rule px-6 py-2.5">
+      <div className="flex min-h-13 flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 py-2">
         <h1 className="text-xl">Schedule</h1>
         <nav aria-label="Arrangements" className="flex gap-1">
           {VIEWS.map(({ path, name }) => (
@@ -93,27 +96,29 @@ export function ScheduleLayout() {
           ))}
         </nav>
         <span className="text-soft">
-          {sets.length} sets{undecided.length > 0 && `, ${undecided.length} undecided`},{' '}
-          {open.length} open question{open.length === 1 ? '' : 's'}, {stops} stop
+          {sets.length} sets{undecided.length > 0 && `, ${undecided.length} undecided`}, {stops}{' '}
+          stop
           {stops === 1 ? '' : 's'}
         </span>
-        <div className="ml-auto flex gap-2">
-          {canEdit && (
-            <button className="button" onClick={() => setSettings(true)}>
-              <Settings2 size={16} /> What is printed
-            </button>
-          )}
-          {FILES.map(({ kind, name, icon: Icon }) => (
-            <button
-              key={kind}
-              className={kind === 'pdf' ? 'button primary' : 'button'}
-              disabled={making !== ''}
-              onClick={() => void take(kind)}
-            >
-              <Icon size={16} /> {making === kind ? 'Making …' : name}
-            </button>
-          ))}
-        </div>
+        {view?.printed && (
+          <div className="ml-auto flex gap-2">
+            {canEdit && (
+              <IconButton label="What is printed" onClick={() => setSettings(true)}>
+                <Settings2 size={17} />
+              </IconButton>
+            )}
+            {FILES.map(({ kind, name, icon: Icon }) => (
+              <button
+                key={kind}
+                className={kind === 'pdf' ? 'button primary' : 'button'}
+                disabled={making !== ''}
+                onClick={() => void take(kind)}
+              >
+                <Icon size={16} /> {making === kind ? 'Making …' : name}
+              </button>
+            ))}
+          </div>
+        )}
       </div>
       <div className="min-h-0 flex-1">
         <Outlet context={schedule.data} />

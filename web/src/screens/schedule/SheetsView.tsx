@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Download, FileArchive, FileText, Ruler, X } from 'lucide-react';
+import { Boxes, Download, FileArchive, FileText, Ruler, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { ApiProblem, call } from '../../app/api.js';
-import { fetchDocument, fileName, save } from '../../app/download.js';
+import { fetchDocument, fileName, save, sendForDocument } from '../../app/download.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
@@ -70,6 +70,11 @@ export function SheetsView() {
       });
       await client.invalidateQueries({ queryKey: jobsKey });
     });
+  const intoModel = (model: File) =>
+    ask(async () => {
+      const blob = await sendForDocument(`/projects/${project.id}/model`, model);
+      save(blob, model.name.replace(/(\.ifc)?$/i, '-hardware.ifc'));
+    });
   const take = (path: string, name: string) =>
     ask(async () => save(await fetchDocument(path), name));
   return (
@@ -99,6 +104,23 @@ export function SheetsView() {
             <button type="button" className="button" onClick={() => void begin('submittal', 'zip')}>
               <FileArchive size={15} /> Submittal
             </button>
+            <label
+              className="button cursor-pointer"
+              title="Decided data as property sets of its doors"
+            >
+              <Boxes size={15} /> Into a model
+              <input
+                type="file"
+                className="sr-only"
+                accept=".ifc"
+                aria-label="Building model"
+                onChange={({ target }) => {
+                  const [model] = target.files ?? [];
+                  target.value = '';
+                  if (model) void intoModel(model);
+                }}
+              />
+            </label>
           </div>
           <Jobs
             jobs={jobs.data ?? []}

@@ -177,7 +177,7 @@ function Lines({
         <tr className="caps text-left">
           <th className="w-20 px-2 py-1 text-right font-normal">To order</th>
           <th className="w-28 font-normal" />
-          <th className="font-normal">Description</th>
+          <th className="w-[38%] font-normal">Description</th>
           <th className="w-44 font-normal">Size</th>
           <th className="w-16 font-normal">Finish</th>
           <th className="w-16 font-normal">Hand</th>
