@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { By } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
@@ -136,6 +137,20 @@ describe('what leaves the office', () => {
     expect(text).toContain('101, leaf');
     await page.click('button', 'in one piece');
     expect((await page.download('.pdf')).length).toBeGreaterThan(0);
+  });
+
+  it('takes the doors of a building model over, and writes what was decided back into it', async () => {
+    const model = join(__dirname, '../../demo/lists/larkhollow-model.ifc');
+    await page.go(`${project}/import`);
+    await (await page.find('input[aria-label="File of the list"]')).sendKeys(model);
+    await page.sees('h1', 'larkhollow-model.ifc');
+    await page.click('button', 'See what would change');
+    await page.sees('[role=tab]', /Added/);
+    await page.go(`${project}/schedule/sheets`);
+    await (await page.find('input[aria-label="Building model"]')).sendKeys(model);
+    const written = readFileSync(await page.download('-hardware.ifc'), 'latin1');
+    expect(written).toContain("'Riegel_DoorHardware'");
+    expect(written.startsWith(readFileSync(model, 'latin1').slice(0, 20_000))).toBe(true);
   });
 
   it('issues a release, holds it against what came after, and shows it to a reader by a link', async () => {
