@@ -34,6 +34,10 @@ const ORDER = [
   'scheduling',
   'exchange',
   'drawing',
+  'takeoff',
+  'sheets',
+  'releasing',
+  'models',
 ];
 
 const directions = ORDER.map((folder, index) => ({

@@ -46,6 +46,7 @@ module.exports = {
   testTimeout: 60_000,
   projects: [
     project('core'),
+    project('paper'),
     project('cli'),
     project('tape'),
     project('web'),

@@ -73,9 +73,10 @@ need_build() {
 
 need_all_built() {
   need_build core core
-  need_build cli core cli
+  need_build paper core paper
+  need_build cli core paper cli
   need_build tape tape
-  need_build server core server
+  need_build server core paper server
   need_build web core web
 }
 

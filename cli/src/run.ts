@@ -1,102 +1,179 @@
-import {
-  basisOfFile,
-  decideOpening,
-  faultPlace,
-  phraseText,
-  readProject,
-  setNumbers,
-  summaryOf,
-  summaryText,
-  withWays,
-} from '@riegel/core';
+import { phraseText, summaryOf, summaryText, unitsOf } from '@riegel/core';
+import { readArguments, type Arguments } from './arguments.js';
+import { EXPORTS } from './export.js';
+import { openProject, type Opened } from './project.js';
 
 /** What a run printed and how it ended. */
 export interface Outcome {
-  code: 0 | 2;
-  out: string;
+  /** 0 done, 1 something stops, 2 not understood. */
+  code: 0 | 1 | 2;
+  out: string | Uint8Array;
   err: string;
 }
 
-const USAGE = `Usage: riegel decide [project.json] [--opening MARK] [--text]
+/** The world outside: files and the date. */
+export interface Outside {
+  /** The text of a file, or of standard input for `-`. */
+  read(path: string): string;
+  write(path: string, content: string | Uint8Array): void;
+  /** ISO, of today. */
+  today(): string;
+}
 
-Reads a project file (standard input without a name, or with -) and prints every opening's
-decisions, their basis, reasons and findings as JSON.
+const USAGE = `Usage: riegel COMMAND [project.json] [options]
 
-  --opening MARK   only the opening of that mark
-  --text           for people instead of scripts
+Reads a project file (standard input without a name, or with -); no server, no database.
 
-Exit 0 when read, 2 when the file or the call could not be understood.
+  decide [--opening MARK] [--text]   every opening's decisions, basis, reasons and findings
+  check [--level stop|check|note]    what is found, a line each; ends with 1 where something stops
+  sets [--text]                      the hardware sets with their openings
+  export FORMAT [--out FILE] [--date YYYY-MM-DD]
+
+Formats:
+${Object.entries(EXPORTS)
+  .map(([name, { what }]) => `  ${name.padEnd(17)}${what}`)
+  .join('\n')}
+
+Exit 0 when done, 1 when check finds a stop, 2 when the file or the call could not be understood.
 `;
 
-function failed(sentences: string[]): Outcome {
-  return { code: 2, out: '', err: sentences.map((sentence) => `${sentence}\n`).join('') };
+const failed = (sentences: readonly string[]): Outcome => ({
+  code: 2,
+  out: '',
+  err: sentences.map((sentence) => `${sentence}\n`).join(''),
+});
+const done = (out: string | Uint8Array, code: 0 | 1 = 0): Outcome => ({ code, out, err: '' });
+const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
+
+interface Command {
+  valued: readonly string[];
+  flags: readonly string[];
+  words?: number;
+  run(opened: Opened, args: Arguments, outside: Outside): Outcome | Promise<Outcome>;
 }
 
-/** Runs the command line. `read` gives the text of a file, or of standard input for `-`. */
-export function run(args: string[], read: (path: string) => string): Outcome {
-  const [command, ...rest] = args;
-  if (command === undefined || command === '--help' || command === 'help') {
-    return {
-      code: command === undefined ? 2 : 0,
-      out: command === undefined ? '' : USAGE,
-      err: command === undefined ? USAGE : '',
-    };
-  }
-  if (command !== 'decide')
-    return failed([`riegel: “${command}” is not a command; try riegel --help.`]);
-  let path = '-';
-  let mark: string | undefined;
-  let text = false;
-  for (let index = 0; index < rest.length; index++) {
-    const arg = rest[index]!;
-    if (arg === '--text') text = true;
-    else if (arg === '--help') return { code: 0, out: USAGE, err: '' };
-    else if (arg === '--opening') {
-      mark = rest[++index];
-      if (mark === undefined) return failed(['riegel: --opening needs a mark.']);
-    } else if (arg.startsWith('--opening=')) mark = arg.slice('--opening='.length);
-    else if (arg.startsWith('--'))
-      return failed([`riegel: “${arg}” is not an option; try riegel --help.`]);
-    else path = arg;
-  }
+const LEVELS = ['stop', 'check', 'note'];
+
+const COMMANDS: Record<string, Command> = {
+  decide: {
+    valued: ['opening'],
+    flags: ['text'],
+    run: ({ project, basis, openings, schedule }, { options }) => {
+      const mark = options.get('opening');
+      const wanted = openings.filter((one) => mark === undefined || one.mark === mark);
+      if (mark !== undefined && wanted.length === 0)
+        return failed([`riegel: there is no opening “${mark}” in the file.`]);
+      if (options.has('text'))
+        return done(`${wanted.map(({ decided }) => summaryText(decided)).join('\n\n')}\n`);
+      const sets = new Map(schedule.matrix.rows.map(({ id, set }) => [id, set ?? null]));
+      return done(
+        json({
+          project: project.name,
+          practice: basis.practice.id,
+          openings: wanted.map(({ id, decided }) => ({
+            ...summaryOf(decided),
+            set: sets.get(id) ?? null,
+          })),
+        }),
+      );
+    },
+  },
+  check: {
+    valued: ['level'],
+    flags: [],
+    run: ({ openings }, { options }) => {
+      const level = options.get('level') ?? 'check';
+      if (!LEVELS.includes(level))
+        return failed([`riegel: “${level}” is no level; it is stop, check or note.`]);
+      const told = new Set(LEVELS.slice(0, LEVELS.indexOf(level) + 1));
+      const found = openings.flatMap(({ mark, decided }) =>
+        decided.findings.map((finding) => ({ mark, finding, units: unitsOf(decided) })),
+      );
+      const lines = found
+        .filter(({ finding }) => told.has(finding.level) && !finding.accepted)
+        .map(
+          ({ mark, finding, units }) =>
+            `${finding.level}\t${mark}\t${finding.code}\t${phraseText(finding, units)}\n`,
+        );
+      const stops = found.some(({ finding }) => finding.level === 'stop' && !finding.accepted);
+      return done(lines.join(''), stops ? 1 : 0);
+    },
+  },
+  sets: {
+    valued: [],
+    flags: ['text'],
+    run: ({ schedule }, { options }) => {
+      const { sets, undecided, without } = schedule;
+      if (!options.has('text'))
+        return done(
+          json({
+            sets: sets.map(({ number, name, headings, lines }) => ({
+              number,
+              name,
+              openings: headings.map(({ mark }) => mark),
+              lines,
+            })),
+            undecided: undecided.map(({ heading, open }) => ({ mark: heading.mark, open })),
+            without: without.map(({ mark }) => mark),
+          }),
+        );
+      const text = sets.map(({ number, name, headings, lines }) =>
+        [
+          `Set ${number}  ${name}: ${headings.map(({ mark }) => mark).join(', ')}`,
+          ...lines.map(
+            ({ quantity, unit, description, size, finish }) =>
+              `  ${quantity} ${unit}  ${[description, size, finish].filter(Boolean).join(', ')}`,
+          ),
+        ].join('\n'),
+      );
+      const open = undecided.map(
+        ({ heading, open: questions }) => `${heading.mark}: ${questions.join(' ')}`,
+      );
+      return done(
+        `${[...text, ...(open.length > 0 ? [`Undecided\n${open.map((line) => `  ${line}`).join('\n')}`] : [])].join('\n\n')}\n`,
+      );
+    },
+  },
+  export: {
+    valued: ['out', 'date'],
+    flags: [],
+    words: 1,
+    run: async (opened, { words: [format = ''], options }, outside) => {
+      const kind = Object.hasOwn(EXPORTS, format) ? EXPORTS[format] : undefined;
+      if (!kind) return failed([`riegel: “${format}” is no format; try riegel --help.`]);
+      const date = options.get('date') ?? outside.today();
+      if (!/^\d{4}-\d\d-\d\d$/.test(date))
+        return failed([`riegel: “${date}” is no date; write it as 2026-01-31.`]);
+      const made = await kind.make(opened, date);
+      const path = options.get('out');
+      if (path === undefined || path === '-') return done(made);
+      try {
+        outside.write(path, made);
+      } catch (error) {
+        return failed([`riegel: “${path}” cannot be written (${codeOf(error)}).`]);
+      }
+      return done('');
+    },
+  },
+};
+
+const codeOf = (error: unknown) => (error as NodeJS.ErrnoException).code ?? 'error';
+
+/** Runs the command line. */
+export async function run(args: readonly string[], outside: Outside): Promise<Outcome> {
+  const [name, ...rest] = args;
+  if (name === undefined) return { code: 2, out: '', err: USAGE };
+  if (name === '--help' || name === 'help' || rest.includes('--help')) return done(USAGE);
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  if (!command) return failed([`riegel: “${name}” is not a command; try riegel --help.`]);
+  const read = readArguments(rest, command.valued, command.flags, command.words);
+  if (typeof read === 'string') return failed([`riegel: ${read}`]);
   let content: string;
   try {
-    content = read(path);
+    content = outside.read(read.path);
   } catch (error) {
-    return failed([
-      `riegel: “${path}” cannot be read (${(error as NodeJS.ErrnoException).code ?? 'error'}).`,
-    ]);
+    return failed([`riegel: “${read.path}” cannot be read (${codeOf(error)}).`]);
   }
-  return decide(content, mark, text);
-}
-
-function decide(content: string, mark: string | undefined, text: boolean): Outcome {
-  const result = readProject(content);
-  if (!result.ok) {
-    const units = { system: 'inch' as const };
-    return failed(result.faults.map((fault) => faultPlace(fault) + phraseText(fault.fault, units)));
-  }
-  const { project } = result;
-  const basis = withWays(basisOfFile(project), project.openings);
-  const decided = project.openings.map((facts, index) => ({
-    id: String(index),
-    decided: decideOpening(facts, basis),
-  }));
-  const numbers = setNumbers(decided);
-  const wanted =
-    mark === undefined ? decided : decided.filter((entry) => entry.decided.facts.mark === mark);
-  if (mark !== undefined && wanted.length === 0)
-    return failed([`riegel: there is no opening “${mark}” in the file.`]);
-  if (text)
-    return {
-      code: 0,
-      out: `${wanted.map((entry) => summaryText(entry.decided)).join('\n\n')}\n`,
-      err: '',
-    };
-  const openings = wanted.map((entry) => ({
-    ...summaryOf(entry.decided),
-    set: numbers.get(entry.id) ?? null,
-  }));
-  const output = { project: project.name, practice: basis.practice.id, openings };
-  return { code: 0, out: `${JSON.stringify(output, null, 2)}\n`, err: '' };
+  const opened = openProject(content);
+  return 'faults' in opened ? failed(opened.faults) : command.run(opened, read, outside);
 }

@@ -10,9 +10,8 @@ import {
   PRACTICES,
   readListRows,
 } from '@riegel/core';
-import { guardCell, unguard } from './lists/bounds.js';
+import { csvText, guardCell, unguard } from '@riegel/paper';
 import { readFile } from './lists/readFile.js';
-import { csvText } from './lists/writeList.js';
 import { writeWorkbook } from './lists/writeWorkbook.js';
 import { start, type Client, type Harness } from './testing/harness.js';
 

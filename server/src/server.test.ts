@@ -6,7 +6,7 @@ import request from 'supertest';
 import { inches, type OpeningFacts } from '@riegel/core';
 import { OpeningsService } from './openings/openings.service.js';
 import { LinksService } from './people/links.service.js';
-import { safeCell } from './schedule/csv.js';
+import { safeCell } from '@riegel/paper';
 import { database, PASSWORD, start, type Client, type Harness } from './testing/harness.js';
 
 let harness: Harness;

@@ -13,7 +13,7 @@ export { writeProject } from './writeProject.js';
 export { merge3, type MergeField } from './merge.js';
 export { sameValue } from './same.js';
 export { readFacts } from './readFacts.js';
-export { setNumbers, summaryOf, summaryText } from './summary.js';
+export { summaryOf, summaryText } from './summary.js';
 export { headingsAt } from './headingRow.js';
 export { columnNamed } from './headings.js';
 export { likelyMeaning } from './likelyMeaning.js';

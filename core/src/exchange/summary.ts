@@ -9,7 +9,7 @@ import {
   valueParts,
   type Units,
 } from '../phrasing/index.js';
-import { groupSets, headingOf, isSettled, unitsOf } from '../scheduling/index.js';
+import { headingOf, unitsOf } from '../scheduling/index.js';
 import { toInches, toMm } from '../measure/index.js';
 import type { Value } from '../opening/index.js';
 
@@ -113,19 +113,4 @@ export function summaryText(decided: DecidedOpening): string {
   lines.push('  Care');
   for (const caution of decided.cautions) lines.push(`    ${phraseText(caution, units)}`);
   return lines.join('\n');
-}
-
-/** The set number of every opening, by mark order. */
-export function setNumbers(
-  openings: { id: string; decided: DecidedOpening }[],
-): Map<string, number> {
-  const grouped = groupSets(
-    openings.map(({ id, decided }) => ({
-      id,
-      mark: decided.facts.mark,
-      items: decided.items,
-      settled: isSettled(decided),
-    })),
-  );
-  return new Map(grouped.sets.flatMap((set) => set.openings.map(({ id }) => [id, set.number])));
 }

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { BOUNDS, ListRefused, unguard, type Sheet } from './bounds.js';
+import { unguard } from '@riegel/paper';
+import { BOUNDS, ListRefused, type Sheet } from './bounds.js';
 
 /**
  * Decodes a text file: its byte-order mark (UTF-8, UTF-16), else strict UTF-8, else Windows-1252.

@@ -1,8 +1,7 @@
-import { stringify } from 'csv-stringify/sync';
 import { catalogueWith, listCells, productCells, type OpeningFacts } from '@riegel/core';
 import { decidingBasis, unfoldDeciding } from '../documents/decidingBasis.js';
 import type { DecidingTexts } from '../documents/documents.service.js';
-import { guardCell } from './bounds.js';
+import { csvText } from '@riegel/paper';
 import { writeWorkbook } from './writeWorkbook.js';
 
 /** Openings as stored, and what they are decided with. */
@@ -41,12 +40,4 @@ export function writeCatalogue({
   return new TextEncoder().encode(
     format === 'csv' ? csvText(productCells(products)) : `${JSON.stringify(products, null, 2)}\n`,
   );
-}
-
-/** A list as CSV: UTF-8 with a byte-order mark, CRLF, no cell that a spreadsheet would run. */
-export function csvText(cells: string[][]): string {
-  return `\uFEFF${stringify(
-    cells.map((row) => row.map(guardCell)),
-    { record_delimiter: '\r\n' },
-  )}`;
 }

@@ -1,15 +1,17 @@
 import { CORE_VERSION, compareReleased, releasedOf, type ReleasedOpening } from '@riegel/core';
-import { scheduleCsv } from '../schedule/csv.js';
 import {
-  makeQuestionsPdf,
-  makeScheduleXlsx,
-  makeTakeOffXlsx,
-  unfold,
-  type StoredScheduleJob,
-} from '../schedule/makeSchedule.js';
-import { basisOf, openingsOf, scheduleOfJob, schedulePdf } from '../schedule/pdf/schedulePdf.js';
-import { numbersOf } from '../sheets/sheetsPdf.js';
-import type { MadeFile } from '../sheets/zip.js';
+  basisOf,
+  numbersOf,
+  openingsOf,
+  questionsPdf,
+  scheduleCsv,
+  scheduleOfJob,
+  schedulePdf,
+  scheduleXlsx,
+  takeOffXlsx,
+  type MadeFile,
+} from '@riegel/paper';
+import { unfold, type StoredScheduleJob } from '../schedule/makeSchedule.js';
 import { writeProjectFile } from '../projects/writeProjectFile.js';
 
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
@@ -56,16 +58,13 @@ export async function makeRelease({
   const files: MadeFile[] = [
     { name: 'schedule.pdf', type: PDF, bytes: new Uint8Array(await schedulePdf(job)) },
     text('schedule.csv', 'text/csv; charset=utf-8', scheduleCsv(scheduleOfJob(job))),
-    { name: 'schedule.xlsx', type: XLSX, bytes: await makeScheduleXlsx(stored) },
+    { name: 'schedule.xlsx', type: XLSX, bytes: new Uint8Array(await scheduleXlsx(job)) },
     {
       name: 'take-off.xlsx',
       type: XLSX,
-      bytes: await makeTakeOffXlsx({
-        ...stored,
-        options: { by: 'all', spares: 0, pairs: false },
-      }),
+      bytes: new Uint8Array(await takeOffXlsx(job, { by: 'all', spares: 0, pairs: false })),
     },
-    { name: 'questions.pdf', type: PDF, bytes: await makeQuestionsPdf(stored) },
+    { name: 'questions.pdf', type: PDF, bytes: new Uint8Array(await questionsPdf(job)) },
     text(
       'project.json',
       'application/json',

@@ -1,26 +1,26 @@
-import { scheduleCsv } from './csv.js';
-import { unfoldDeciding } from '../documents/decidingBasis.js';
-import type { DecidingTexts } from '../documents/documents.service.js';
 import {
+  readKeying,
   writeModel,
   type KnownSet,
   type ScheduleSettings,
   type TakeOffOptions,
 } from '@riegel/core';
-import { numbersOf } from '../sheets/sheetsPdf.js';
-import { openingTable, openTable, roomTable, setTable } from './tables.js';
-import { workbook } from './xlsx.js';
-import { questionsPdf } from './pdf/questionsPdf.js';
-import { priceTable, takeOffTables, type TakeOffInput } from './takeOffTables.js';
-import type { Revision } from './pdf/frontMatter.js';
 import {
-  basisOf,
+  numbersOf,
   openingsOf,
+  pricesXlsx,
+  questionsPdf,
+  scheduleCsv,
   scheduleOfJob,
   schedulePdf,
+  scheduleXlsx,
+  takeOffXlsx,
+  type Revision,
   type ScheduleBy,
   type ScheduleJob,
-} from './pdf/schedulePdf.js';
+} from '@riegel/paper';
+import { unfoldDeciding } from '../documents/decidingBasis.js';
+import type { DecidingTexts } from '../documents/documents.service.js';
 
 /** Everything a schedule is made from, as stored. */
 export interface StoredScheduleJob {
@@ -46,10 +46,12 @@ export interface MadeSchedule {
 }
 
 /** A stored job as documents are made from it. */
-export function unfold({ deciding, openings, ...rest }: StoredScheduleJob): ScheduleJob {
+export function unfold({ deciding, openings, keying, ...rest }: StoredScheduleJob): ScheduleJob {
+  const keys = keying === null ? undefined : readKeying(JSON.parse(keying));
   return {
     ...rest,
     ...unfoldDeciding(deciding),
+    keying: keys?.ok ? keys.value : undefined,
     openings: openings.map(({ id, facts }) => ({
       id,
       facts: JSON.parse(facts) as ScheduleJob['openings'][number]['facts'],
@@ -72,36 +74,21 @@ export async function makeSchedulePdf({
 }
 
 export async function makeScheduleXlsx(job: StoredScheduleJob): Promise<Uint8Array> {
-  const schedule = scheduleOfJob(unfold(job));
-  return new Uint8Array(
-    await workbook([
-      setTable(schedule),
-      openingTable(schedule),
-      roomTable(schedule),
-      openTable(schedule),
-    ]),
-  );
-}
-
-/** What of a stored job a take-off is made from. */
-function takeOffInput(stored: StoredScheduleJob): TakeOffInput {
-  const job = unfold(stored);
-  const basis = basisOf(job);
-  return { openings: openingsOf(job, basis), basis, known: job.known, settings: job.settings };
+  return new Uint8Array(await scheduleXlsx(unfold(job)));
 }
 
 export async function makeTakeOffXlsx({
   options,
   ...job
 }: StoredScheduleJob & { options: TakeOffOptions }): Promise<Uint8Array> {
-  return new Uint8Array(await workbook(takeOffTables(takeOffInput(job), options)));
+  return new Uint8Array(await takeOffXlsx(unfold(job), options));
 }
 
 export async function makePricesXlsx({
   options,
   ...job
 }: StoredScheduleJob & { options: TakeOffOptions }): Promise<Uint8Array> {
-  return new Uint8Array(await workbook([priceTable(takeOffInput(job), options)]));
+  return new Uint8Array(await pricesXlsx(unfold(job), options));
 }
 
 /** A model with the decided data of the doors it shares with the project; undefined where it is none. */

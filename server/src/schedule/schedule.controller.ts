@@ -7,7 +7,7 @@ import { unchanged } from '../http/unchanged.js';
 import { sendJson } from '../http/sendJson.js';
 import { May } from '../rights/may.js';
 import { Joi, JoiPipe } from '../http/joi.pipe.js';
-import { SCHEDULE_VIEWS, type ScheduleBy } from './pdf/schedulePdf.js';
+import { SCHEDULE_VIEWS, type ScheduleBy } from '@riegel/paper';
 import { ScheduleService } from './schedule.service.js';
 
 const BY = Joi.object<{ by: ScheduleBy }>({

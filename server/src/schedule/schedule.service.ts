@@ -10,7 +10,7 @@ import { ProjectsService } from '../projects/projects.service.js';
 import { TooMuchWork, WorkService } from '../work/work.service.js';
 import type { MadeSchedule, StoredScheduleJob } from './makeSchedule.js';
 import type { Jobs } from '../work/jobs.js';
-import type { ScheduleBy } from './pdf/schedulePdf.js';
+import type { ScheduleBy } from '@riegel/paper';
 import { SetNumber } from './setNumber.entity.js';
 
 /** Jobs that make one document. */

@@ -1,10 +1,9 @@
+import type { Progress } from '@riegel/paper';
+
 /**
  * Everything that runs in a worker thread: plain data in, plain data out. A thread loads only what its
  * jobs need: who reads a list does not wait for typefaces, pictures and dictionaries.
  */
-/** Told the share that is done, 0 to 1. */
-export type Progress = (done: number) => void;
-
 export const JOBS = {
   readWrites: async (input: Uint8Array) =>
     (await import('../openings/readWrites.js')).readWrites(input),
@@ -39,7 +38,7 @@ export const JOBS = {
   stickPdf: async (input: Parameters<typeof import('../sheets/makeSheets.js').makeStickPdf>[0]) =>
     (await import('../sheets/makeSheets.js')).makeStickPdf(input),
   submittalZip: async (input: import('../sheets/makeSheets.js').StoredSheetsJob, told?: Progress) =>
-    (await import('../sheets/submittal.js')).makeSubmittalZip(input, told),
+    (await import('../sheets/makeSheets.js')).makeSubmittalZip(input, told),
   releaseFiles: async (
     input: Parameters<typeof import('../releases/makeRelease.js').makeRelease>[0],
   ) => (await import('../releases/makeRelease.js')).makeRelease(input),

@@ -11,10 +11,7 @@ import {
   toMm,
   type OpeningFacts,
 } from '@riegel/core';
-import { sheetsPdf, type SheetsJob } from './sheetsPdf.js';
-import { stickPdf } from './stickPdf.js';
-import { drawingFiles } from './makeSheets.js';
-import { zipOf } from './zip.js';
+import { drawingFiles, sheetsPdf, stickPdf, zipOf, type SheetsJob } from '../index.js';
 
 const FACTS: OpeningFacts = {
   mark: '101',

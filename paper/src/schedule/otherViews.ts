@@ -1,5 +1,5 @@
 import type { Schedule } from '@riegel/core';
-import type { Sheet } from './sheet.js';
+import type { Sheet } from '../pdf/sheet.js';
 
 /** The schedule by opening: a row an opening, a column a stage. */
 export function openingPages(sheet: Sheet, { matrix }: Schedule): void {

@@ -12,8 +12,8 @@ import {
   type Schedule,
   type ScheduleSettings,
 } from '@riegel/core';
-import { drawInto } from './drawing.js';
-import { FAINT, INK, MARGIN, type Sheet } from './sheet.js';
+import { drawInto } from '../pdf/drawing.js';
+import { FAINT, INK, MARGIN, type Sheet } from '../pdf/sheet.js';
 
 /** A release as it is told on the front page. */
 export interface Revision {

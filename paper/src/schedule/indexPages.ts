@@ -1,5 +1,5 @@
 import type { Schedule } from '@riegel/core';
-import { FAINT, MARGIN, type Sheet } from './sheet.js';
+import { FAINT, MARGIN, type Sheet } from '../pdf/sheet.js';
 
 const LINE = 11.5;
 const COLUMN = 118;

@@ -6,7 +6,7 @@ import {
   type ProjectQuestion,
 } from '@riegel/core';
 import { basisOf, paperOf, type ScheduleJob } from './schedulePdf.js';
-import { Sheet, type Column } from './sheet.js';
+import { Sheet, type Column } from '../pdf/sheet.js';
 
 const COLUMNS: Column[] = [
   { title: 'ref', share: 9 },

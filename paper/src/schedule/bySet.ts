@@ -9,10 +9,10 @@ import {
   type Line,
   type Schedule,
 } from '@riegel/core';
-import { drawInto } from './drawing.js';
+import { drawInto } from '../pdf/drawing.js';
 import type { ScheduleJob } from './schedulePdf.js';
 import type { MarkIndex } from './indexPages.js';
-import { MARGIN, type Column, type Sheet } from './sheet.js';
+import { MARGIN, type Column, type Sheet } from '../pdf/sheet.js';
 
 const HEADINGS: Record<HeadingColumn, Column> = {
   mark: { title: 'mark', share: 8 },

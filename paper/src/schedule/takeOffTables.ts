@@ -10,7 +10,7 @@ import {
   type ScheduleSettings,
   type TakeOffOptions,
 } from '@riegel/core';
-import { numbersOf } from '../sheets/sheetsPdf.js';
+import { numbersOf } from './numbers.js';
 import type { Table } from './tables.js';
 
 /** What a take-off is made from. */

@@ -11,19 +11,18 @@ import {
   type OpeningFacts,
 } from '@riegel/core';
 import PDFDocument from 'pdfkit';
-import { readWorkbook } from '../lists/readWorkbook.js';
-import { scheduleCsv } from './csv.js';
-import { questionsPdf } from './pdf/questionsPdf.js';
 import {
   basisOf,
-  schedulePdf,
+  face,
+  printable,
+  questionsPdf,
+  registerFaces,
+  scheduleCsv,
   scheduleOfJob,
+  schedulePdf,
   type ScheduleBy,
   type ScheduleJob,
-} from './pdf/schedulePdf.js';
-import { face, printable, registerFaces } from './pdf/typefaces.js';
-import { openingTable, openTable, roomTable, setTable } from './tables.js';
-import { workbook } from './xlsx.js';
+} from '../index.js';
 
 const demo = (name: string) => {
   const read = readProject(readFileSync(join(__dirname, `../../../demo/${name}.json`), 'utf8'));
@@ -236,25 +235,6 @@ describe('the printed schedule as a document', () => {
       return !font.hasGlyphForCodePoint(sign.codePointAt(0)!);
     });
     expect(none).toEqual([]);
-  });
-});
-
-describe('the schedule as a workbook', () => {
-  it('has a sheet a part, heads and rows', async () => {
-    const schedule = scheduleOfJob(job('wendelmoor-mill-studios'));
-    const tables = [
-      setTable(schedule),
-      openingTable(schedule),
-      roomTable(schedule),
-      openTable(schedule),
-    ];
-    const read = await readWorkbook(await workbook(tables));
-    expect(read.map(({ name }) => name)).toEqual(['Sets', 'Openings', 'Rooms', 'Open items']);
-    tables.forEach(({ head, rows }, at) => {
-      expect(read[at]!.cells[0]).toEqual(head);
-      expect(read[at]!.cells).toHaveLength(rows.length + 1);
-      expect(read[at]!.cells[1]!.slice(0, 3)).toEqual(rows[0]!.slice(0, 3).map(String));
-    });
   });
 });
 

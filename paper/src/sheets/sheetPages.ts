@@ -20,8 +20,8 @@ import {
   type ProjectBasis,
   type Router,
 } from '@riegel/core';
-import { drawInto } from '../schedule/pdf/drawing.js';
-import { FAINT, INK, MARGIN, type Sheet } from '../schedule/pdf/sheet.js';
+import { drawInto } from '../pdf/drawing.js';
+import { FAINT, INK, MARGIN, type Sheet } from '../pdf/sheet.js';
 
 /** Signs of the code to scan, in points a side. */
 const CODE = 58;

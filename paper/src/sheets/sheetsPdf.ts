@@ -1,14 +1,13 @@
 import {
   isSettled,
-  scheduleOf,
   type DecidedOpening,
-  type KnownSet,
   type ProjectBasis,
   type Router,
   type ScheduledOpening,
 } from '@riegel/core';
-import { basisOf, openingsOf, paperOf, type ScheduleJob } from '../schedule/pdf/schedulePdf.js';
-import { Sheet } from '../schedule/pdf/sheet.js';
+import { basisOf, openingsOf, paperOf, type ScheduleJob } from '../schedule/schedulePdf.js';
+import { Sheet } from '../pdf/sheet.js';
+import { numbersOf } from '../schedule/numbers.js';
 import { openingSheets } from './sheetPages.js';
 
 /** Which openings get sheets, and how they are addressed. */
@@ -32,16 +31,6 @@ export function wantedOf(
 ): ScheduledOpening[] {
   const byId = new Map(openings.map((one) => [one.id, one]));
   return wanted.flatMap((id) => byId.get(id) ?? []);
-}
-
-/** Numbers of sets, by opening. */
-export function numbersOf(
-  openings: readonly ScheduledOpening[],
-  known: KnownSet[],
-  job: Pick<ScheduleJob, 'settings'>,
-): Map<string, number> {
-  const { sets } = scheduleOf(openings, known, job.settings);
-  return new Map(sets.flatMap(({ number, openings: ids }) => ids.map((id) => [id, number])));
 }
 
 /**

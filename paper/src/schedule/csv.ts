@@ -1,6 +1,6 @@
 import { stringify } from 'csv-stringify/sync';
 import type { Schedule } from '@riegel/core';
-import { guardCell } from '../lists/bounds.js';
+import { guardCell } from '../cells/guardCell.js';
 import { openTable, setTable } from './tables.js';
 
 /** A cell that no spreadsheet takes for a formula. */

@@ -5,6 +5,7 @@ import {
   withWays,
   type Building,
   type EditedPractice,
+  type Keying,
   type KnownSet,
   type LockSpec,
   type OpeningFacts,
@@ -19,7 +20,7 @@ import { indexPages } from './indexPages.js';
 import { openItems } from './openItems.js';
 import { openingPages, roomPages } from './otherViews.js';
 import { setPages } from './bySet.js';
-import { Sheet } from './sheet.js';
+import { Sheet } from '../pdf/sheet.js';
 
 /** How a schedule is arranged. */
 export const SCHEDULE_VIEWS = ['set', 'opening', 'room'] as const;
@@ -34,6 +35,8 @@ export interface ScheduleJob {
   products: Product[];
   locks: LockSpec[];
   settings: ScheduleSettings;
+  /** Who holds which keys. */
+  keying?: Keying | undefined;
   note: string;
   /** Shown on every page, as the server's clock has it. */
   date: string;

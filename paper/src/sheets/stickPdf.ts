@@ -8,7 +8,7 @@ import {
   type StoryStick,
   type System,
 } from '@riegel/core';
-import { face, printable, registerFaces } from '../schedule/pdf/typefaces.js';
+import { face, printable, registerFaces } from '../pdf/typefaces.js';
 
 const POINT = 72 / 25.4;
 /** Ticks as points of true size. */

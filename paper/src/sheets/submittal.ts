@@ -5,7 +5,6 @@ import {
   phraseText,
   productFieldText,
   PRODUCT_SLOTS,
-  readKeying,
   opensDoor,
   SHOWN_FIELDS,
   termText,
@@ -15,51 +14,44 @@ import {
   type ProjectBasis,
   type ScheduledOpening,
 } from '@riegel/core';
-import { csvText } from '../lists/writeList.js';
-import {
-  makeQuestionsPdf,
-  makeScheduleXlsx,
-  makeTakeOffXlsx,
-  unfold,
-} from '../schedule/makeSchedule.js';
+import { csvText } from '../cells/csvText.js';
+import { questionsPdf } from '../schedule/questionsPdf.js';
+import { scheduleXlsx, takeOffXlsx } from '../schedule/workbooks.js';
 import {
   basisOf,
   openingsOf,
   paperOf,
   schedulePdf,
   type ScheduleJob,
-} from '../schedule/pdf/schedulePdf.js';
-import { Sheet } from '../schedule/pdf/sheet.js';
-import type { Progress } from '../work/jobs.js';
-import type { StoredSheetsJob } from './makeSheets.js';
-import { sheetsPdf } from './sheetsPdf.js';
+} from '../schedule/schedulePdf.js';
+import { Sheet } from '../pdf/sheet.js';
+import type { Progress } from '../progress.js';
+import { sheetsPdf, type SheetsJob } from './sheetsPdf.js';
 import { zipOf } from './zip.js';
 
 /** Everything that goes to those who approve: one archive, its parts each a document of its own. */
-export async function makeSubmittalZip(
-  stored: StoredSheetsJob,
+export async function submittalZip(
+  job: Omit<SheetsJob, 'wanted'>,
   told: Progress = () => undefined,
 ): Promise<Uint8Array> {
-  const job = unfold(stored);
   const basis = basisOf(job);
   const openings = openingsOf(job, basis);
   const parts: { name: string; make: () => Promise<Uint8Array | string> | string }[] = [
     { name: 'schedule.pdf', make: () => schedulePdf(job) },
-    { name: 'schedule.xlsx', make: () => makeScheduleXlsx(stored) },
+    { name: 'schedule.xlsx', make: () => scheduleXlsx(job) },
     {
       name: 'take-off.xlsx',
-      make: () => makeTakeOffXlsx({ ...stored, options: { by: 'all', spares: 0, pairs: false } }),
+      make: () => takeOffXlsx(job, { by: 'all', spares: 0, pairs: false }),
     },
-    { name: 'questions.pdf', make: () => makeQuestionsPdf(stored) },
+    { name: 'questions.pdf', make: () => questionsPdf(job) },
     { name: 'products.pdf', make: () => productsPdf(job, basis, openings) },
     { name: 'wiring.pdf', make: () => wiringPdf(job, basis, openings) },
-    { name: 'keys.csv', make: () => keysCsv(stored.keying, openings) },
+    { name: 'keys.csv', make: () => keysCsv(job.keying, openings) },
     {
       name: 'preparation.pdf',
       make: () =>
         sheetsPdf({
           ...job,
-          address: stored.address,
           wanted: openings.filter(({ decided }) => isSettled(decided)).map(({ id }) => id),
         }),
     },
@@ -158,9 +150,8 @@ function wiringPdf(
 }
 
 /** A row a keyed door, a column a key. */
-function keysCsv(stored: string | null, openings: readonly ScheduledOpening[]): string {
-  const read = stored === null ? undefined : readKeying(JSON.parse(stored));
-  const { groups }: Keying = read?.ok ? read.value : { groups: [] };
+function keysCsv(keying: Keying | undefined, openings: readonly ScheduledOpening[]): string {
+  const groups = keying?.groups ?? [];
   const rows = openings.flatMap(({ id, mark, decided }) => {
     const { kind, spec } = decided.results.securing;
     const passing = passingOf(kind, spec);

@@ -1,5 +1,5 @@
 import type { Schedule } from '@riegel/core';
-import type { Sheet } from './sheet.js';
+import type { Sheet } from '../pdf/sheet.js';
 
 const joined = (marks: readonly string[]) => marks.join(', ');
 
