@@ -30,9 +30,10 @@ export const isWholeStep = (text: string): boolean => END.test(text.slice(-400))
 export function* stepEntities(text: string, wanted: ReadonlySet<string>): Generator<StepEntity> {
   const data = text.indexOf('DATA;');
   let at = data < 0 ? text.length : data + 5;
+  const ends = new Ends(text);
   while (at < text.length) {
     at = pastComments(text, at);
-    const end = endOfEntity(text, at);
+    const end = ends.after(at);
     if (end < 0) return;
     const head = /^\s*#(\d+)\s*=\s*([A-Z0-9_]+)\s*\(/i.exec(
       text.slice(at, Math.min(end, at + 120)),
@@ -60,24 +61,33 @@ function pastComments(text: string, from: number): number {
   }
 }
 
-/** Where an entity ends: the next semicolon outside of texts and comments. */
-function endOfEntity(text: string, from: number): number {
-  let at = from;
-  for (;;) {
-    const semicolon = text.indexOf(';', at);
-    if (semicolon < 0) return -1;
-    const quote = text.indexOf("'", at);
-    const comment = text.indexOf('/*', at);
-    const first = Math.min(...[semicolon, quote, comment].filter((place) => place >= 0));
-    if (first === semicolon) return semicolon;
-    if (first === quote) {
-      const close = text.indexOf("'", quote + 1);
+/** Finds where entities end. Where the next quote and comment stand is kept: a file may have few of them. */
+class Ends {
+  private quote = -1;
+  private comment = -1;
+
+  constructor(private readonly text: string) {}
+
+  private next(what: string, known: number, from: number): number {
+    if (known >= from) return known;
+    const found = this.text.indexOf(what, from);
+    return found < 0 ? Infinity : found;
+  }
+
+  /** The next semicolon outside of texts and comments; -1 where there is none. */
+  after(from: number): number {
+    let at = from;
+    for (;;) {
+      const semicolon = this.text.indexOf(';', at);
+      if (semicolon < 0) return -1;
+      this.quote = this.next("'", this.quote, at);
+      this.comment = this.next('/*', this.comment, at);
+      const first = Math.min(this.quote, this.comment);
+      if (semicolon < first) return semicolon;
+      const [sign, long] = first === this.quote ? ["'", 1] : ['*/', 2];
+      const close = this.text.indexOf(sign as string, first + (long as number));
       if (close < 0) return -1;
-      at = close + 1;
-    } else {
-      const close = text.indexOf('*/', comment + 2);
-      if (close < 0) return -1;
-      at = close + 2;
+      at = close + (long as number);
     }
   }
 }
