@@ -11,6 +11,7 @@ import {
 } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { SlowsGuessing } from '../http/guessing.js';
 import { IdParam } from '../http/ids.js';
 import { DocumentBody, Joi, JoiPipe, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
@@ -149,6 +150,7 @@ export class SharedController {
 
   @Get()
   @May('anyone')
+  @SlowsGuessing()
   @ApiOperation({ summary: 'The release a link leads to.' })
   async shared(@Headers('x-riegel-link') token: string | undefined) {
     const { id: _, ...view } = await this.releases.shared(token ?? '');
@@ -157,6 +159,7 @@ export class SharedController {
 
   @Get('files/:name')
   @May('anyone')
+  @SlowsGuessing()
   @ApiOperation({ summary: 'One of its files.' })
   async file(
     @Headers('x-riegel-link') token: string | undefined,

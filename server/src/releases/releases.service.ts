@@ -118,10 +118,8 @@ export class ReleasesService {
         inputs: JSON.stringify(job),
         openings: made.openings,
       });
-      await manager.insert(
-        ReleaseFile,
-        made.files.map((file) => fileRow(id, file)),
-      );
+      // One statement each: together they may be more than one carries.
+      for (const file of made.files) await manager.insert(ReleaseFile, fileRow(id, file));
     });
     return this.one(projectId, number);
   }
