@@ -47,6 +47,24 @@ try {
   await page.go(`${register}/schedule`);
   await page.sees('h2', 'Set 1');
   await shot('schedule');
+  await page.go(`${register}/schedule/sheets`);
+  await page.click('aside button', '131');
+  await page.sees('h2', '131');
+  await page.find('[aria-label="Sheets of 131"] canvas[data-drawn]');
+  await shot('sheets');
+  await page.go(`${register}/schedule/releases`);
+  await page.click('button', 'Issue a release');
+  await page.fill('[role=dialog] input', 'Name', 'Tender');
+  await page.fill('[role=dialog] textarea', 'Reason', 'for the bidders');
+  await page.click('[role=dialog] button', 'Issue');
+  await page.find('[data-release="1"]');
+  await open('115');
+  await page.fact('Finish wanted', 'satin brass');
+  await page.saved();
+  await page.go(`${register}/schedule/releases`);
+  await page.find('[data-changed="115"]');
+  await shot('releases');
+  await page.click('button', 'Undo');
   await page.go(`${register}/import`);
   await (
     await page.find('input[type=file]')
@@ -86,11 +104,6 @@ try {
   await page.click('[role=tab]', 'Loads');
   await page.find('[data-hinge="0"]');
   await shot('hanging');
-  await page.click('nav a', 'Library');
-  await page.fill('input', 'Find a product', 'quillstead');
-  await page.click('[role=listitem] button', 'A160');
-  await page.sees('aside', 'Adjusts sideways');
-  await shot('library');
   await page.go(register);
   await open('211');
   await page.toStage('Securing');
@@ -98,9 +111,6 @@ try {
   await page.click('button', 'Not taken for Lock type');
   await page.find('[data-instead]');
   await shot('securing');
-  await page.toStage('Preparation');
-  await page.find('[data-prep="bits"]');
-  await shot('preparation');
   await page.click('nav a', 'Keys');
   await page.find('[data-door]');
   await page.click('[aria-label="Key groups"] button', 'Artists');

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { inches, readModelDoors, stepEntities, type ModelRead } from '@riegel/core';
 import { readFile } from './lists/readFile.js';
 import { start, type Client, type Harness } from './testing/harness.js';
-import { addOpenings, newProject, plainFacts } from './testing/world.js';
+import { addOpenings, asBytes, newProject, plainFacts } from './testing/world.js';
 
 const MODEL = readFileSync(join(__dirname, '../../demo/lists/larkhollow-model.ifc'));
 const text = MODEL.toString('latin1');
@@ -65,14 +65,7 @@ it('writes what was decided back beside the rest, and says of how many doors', a
     }),
     plainFacts('999'),
   ]);
-  const { body, headers } = await send('model', MODEL)
-    .buffer(true)
-    .parse(((response: NodeJS.ReadableStream, done: (e: null, b: Buffer) => void) => {
-      const chunks: Buffer[] = [];
-      response.on('data', (chunk: Buffer) => chunks.push(chunk));
-      response.on('end', () => done(null, Buffer.concat(chunks)));
-    }) as never)
-    .expect(200);
+  const { body, headers } = await send('model', MODEL).buffer(true).parse(asBytes).expect(200);
   expect(headers['x-riegel-doors']).toBe('1');
   const made = (body as Buffer).toString('latin1');
   const read = (of: string) => (readModelDoors(of) as ModelRead).doors;

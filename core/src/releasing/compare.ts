@@ -1,5 +1,4 @@
-import { TERMS } from '../phrasing/index.js';
-import { byMark } from '../scheduling/index.js';
+import { byMark, HEADING_NAMES } from '../scheduling/index.js';
 import type { ReleasedOpening } from './released.js';
 
 /** One thing that is another than before. */
@@ -25,20 +24,7 @@ export interface ReleaseDifference {
   same: number;
 }
 
-const HEADINGS: Readonly<Record<string, string>> = {
-  mark: 'Mark',
-  from: 'From',
-  to: 'To',
-  role: TERMS['fact.role'] ?? 'Role',
-  kind: 'Kind',
-  size: 'Opening',
-  thickness: 'Thickness',
-  leaf: 'Leaf',
-  frame: 'Frame',
-  hand: 'Hand',
-  rating: 'Rating',
-  clearWidth: 'Clear width',
-};
+const HEADINGS: Readonly<Record<string, string>> = HEADING_NAMES;
 
 /** Holds two states of a project against each other, opening by opening, by their ids. */
 export function compareReleased(

@@ -9,6 +9,7 @@ export {
 export { isSettled, orderedItems, orderOf } from './ordered.js';
 export {
   HEADING_COLUMNS,
+  HEADING_NAMES,
   PAPERS,
   readScheduleSettings,
   type Apart,

@@ -17,6 +17,22 @@ export const HEADING_COLUMNS = [
 ] as const;
 export type HeadingColumn = (typeof HEADING_COLUMNS)[number];
 
+/** What the columns are called. */
+export const HEADING_NAMES: Readonly<Record<HeadingColumn, string>> = {
+  mark: 'Mark',
+  from: 'From',
+  to: 'To',
+  role: 'Role',
+  kind: 'Kind',
+  size: 'Opening',
+  thickness: 'Thickness',
+  leaf: 'Leaf',
+  frame: 'Frame',
+  hand: 'Hand',
+  rating: 'Rating',
+  clearWidth: 'Clear width',
+};
+
 export const PAPERS = ['A4', 'A3', 'Letter', 'Tabloid'] as const;
 export type Paper = (typeof PAPERS)[number];
 

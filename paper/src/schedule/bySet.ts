@@ -2,6 +2,7 @@ import {
   draw,
   headingCells,
   HEADING_COLUMNS,
+  HEADING_NAMES,
   unitsOf,
   type DecidedOpening,
   type Heading,
@@ -14,19 +15,20 @@ import type { ScheduleJob } from './schedulePdf.js';
 import type { MarkIndex } from './indexPages.js';
 import { MARGIN, type Column, type Sheet } from '../pdf/sheet.js';
 
-const HEADINGS: Record<HeadingColumn, Column> = {
-  mark: { title: 'mark', share: 8 },
-  from: { title: 'from', share: 13 },
-  to: { title: 'to', share: 13 },
-  role: { title: 'role', share: 12 },
-  kind: { title: 'kind', share: 10 },
-  size: { title: 'opening', share: 15 },
-  thickness: { title: 'thick', share: 8 },
-  leaf: { title: 'leaf', share: 14 },
-  frame: { title: 'frame', share: 9 },
-  hand: { title: 'hand', share: 8 },
-  rating: { title: 'rating', share: 7 },
-  clearWidth: { title: 'clear', share: 9 },
+/** Widths of the heading columns, in parts of the table's. */
+const SHARES: Record<HeadingColumn, number> = {
+  mark: 8,
+  from: 13,
+  to: 13,
+  role: 12,
+  kind: 10,
+  size: 15,
+  thickness: 9,
+  leaf: 14,
+  frame: 9,
+  hand: 8,
+  rating: 7,
+  clearWidth: 9,
 };
 
 const LINES: Column[] = [
@@ -43,7 +45,10 @@ const LINES: Column[] = [
 const PICTURE = { width: 92, height: 116 };
 
 export const headingColumns = (columns: readonly HeadingColumn[] = HEADING_COLUMNS) =>
-  columns.map((name) => HEADINGS[name]);
+  columns.map((name) => ({
+    title: HEADING_NAMES[name].toLowerCase(),
+    share: SHARES[name],
+  }));
 
 export const lineCells = (line: Line): string[] => [
   String(line.quantity),

@@ -1,4 +1,4 @@
-import { headingCells, type HeadingColumn, type Line, type Schedule } from '@riegel/core';
+import { headingCells, HEADING_NAMES, type Line, type Schedule } from '@riegel/core';
 
 /** A part of a schedule as a sheet of cells. */
 export interface Table {
@@ -9,21 +9,7 @@ export interface Table {
   answered?: number;
 }
 
-const HEADINGS: Record<HeadingColumn, string> = {
-  mark: 'Mark',
-  from: 'From',
-  to: 'To',
-  role: 'Role',
-  kind: 'Kind',
-  size: 'Opening',
-  thickness: 'Thickness',
-  leaf: 'Leaf',
-  frame: 'Frame',
-  hand: 'Hand',
-  rating: 'Rating',
-  clearWidth: 'Clear width',
-};
-const HEADING_NAMES = Object.values(HEADINGS);
+const HEADINGS = Object.values(HEADING_NAMES);
 const LINE_NAMES = ['Stage', 'Quantity', 'Unit', 'Description', 'Size', 'Finish', 'Remarks'];
 
 const lineCells = (line: Line) => [
@@ -54,14 +40,14 @@ export function setTable({ sets, undecided, without }: Schedule): Table {
   }
   for (const heading of without)
     rows.push(['', '', ...headingCells(heading), ...none('no hardware')]);
-  return { name: 'Sets', head: ['Set', 'Set name', ...HEADING_NAMES, ...LINE_NAMES], rows };
+  return { name: 'Sets', head: ['Set', 'Set name', ...HEADINGS, ...LINE_NAMES], rows };
 }
 
 /** A row an opening, its hardware stage by stage. */
 export function openingTable({ matrix }: Schedule): Table {
   return {
     name: 'Openings',
-    head: ['Set', ...HEADING_NAMES, ...matrix.stages],
+    head: ['Set', ...HEADINGS, ...matrix.stages],
     rows: matrix.rows.map(({ heading, set, stages }) => [
       set ?? '',
       ...headingCells(heading),

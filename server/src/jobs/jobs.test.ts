@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { inches, type OpeningFacts } from '@riegel/core';
 import { WorkService } from '../work/work.service.js';
 import { start, type Client, type Harness } from '../testing/harness.js';
-import { addOpenings, newProject, plainFacts } from '../testing/world.js';
+import { addOpenings, asBytes, newProject, plainFacts } from '../testing/world.js';
 import { JobsService, type JobView } from './jobs.service.js';
 
 let harness: Harness;
@@ -60,11 +60,7 @@ const fileOf = async (id: string) => {
   const { body } = await owner.agent
     .get(path(`/${id}/file`))
     .buffer(true)
-    .parse(((response: NodeJS.ReadableStream, done: (e: null, b: Buffer) => void) => {
-      const chunks: Buffer[] = [];
-      response.on('data', (chunk: Buffer) => chunks.push(chunk));
-      response.on('end', () => done(null, Buffer.concat(chunks)));
-    }) as never)
+    .parse(asBytes)
     .expect(200);
   const file = join(mkdtempSync(join(tmpdir(), 'riegel-job-')), 'file');
   writeFileSync(file, body as Buffer);

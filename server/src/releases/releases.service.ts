@@ -7,7 +7,8 @@ import { notFound, Problem } from '../http/problem.js';
 import { Project } from '../projects/project.entity.js';
 import type { StoredScheduleJob } from '../schedule/makeSchedule.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
-import { TooMuchWork, WorkService } from '../work/work.service.js';
+import { bounded } from '../work/bounded.js';
+import { WorkService } from '../work/work.service.js';
 import type { MadeRelease } from './makeRelease.js';
 import { Release, ReleaseFile, ReleaseShare } from './release.entity.js';
 
@@ -92,7 +93,7 @@ export class ReleasesService {
         { number, date: dated.date, what: [name, reason].filter(Boolean).join(': ') },
       ],
     };
-    const made = await this.bounded(() =>
+    const made = await bounded('It', () =>
       this.work.run('releaseFiles', { ...job, before: before.at(-1)?.openings ?? null }),
     );
     const id = randomUUID();
@@ -195,7 +196,7 @@ export class ReleasesService {
     before: string,
     after: string | StoredScheduleJob,
   ): Promise<ReleaseDifference> {
-    const text = await this.bounded(() => this.work.run('compareRelease', { before, after }));
+    const text = await bounded('It', () => this.work.run('compareRelease', { before, after }));
     return JSON.parse(text) as ReleaseDifference;
   }
 
@@ -259,19 +260,6 @@ export class ReleasesService {
         'This link has run out, or was taken back. Ask whoever sent it for a new one.',
       );
     return release;
-  }
-
-  private async bounded<T>(work: () => Promise<T>): Promise<T> {
-    try {
-      return await work();
-    } catch (error) {
-      if (error instanceof TooMuchWork)
-        throw new Problem(
-          HttpStatus.SERVICE_UNAVAILABLE,
-          'It took longer than a minute and was given up. Try again when less is going on.',
-        );
-      throw error;
-    }
   }
 }
 

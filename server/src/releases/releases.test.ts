@@ -2,7 +2,14 @@ import { createHash, randomUUID } from 'node:crypto';
 import { inches, type OpeningFacts, type ReleaseDifference } from '@riegel/core';
 import request from 'supertest';
 import { start, type Client, type Harness } from '../testing/harness.js';
-import { addOpenings, join, newProject, plainFacts, type OpeningBody } from '../testing/world.js';
+import {
+  addOpenings,
+  asBytes,
+  join,
+  newProject,
+  plainFacts,
+  type OpeningBody,
+} from '../testing/world.js';
 
 let harness: Harness;
 let owner: Client;
@@ -49,14 +56,9 @@ const bytesOf = async (number: number, name: string, client = owner) =>
     await client.agent
       .get(path(`/${number}/files/${name}`))
       .buffer(true)
-      .parse(binary)
+      .parse(asBytes)
       .expect(200)
   ).body as Buffer;
-const binary = ((response: NodeJS.ReadableStream, done: (e: null, b: Buffer) => void) => {
-  const chunks: Buffer[] = [];
-  response.on('data', (chunk: Buffer) => chunks.push(chunk));
-  response.on('end', () => done(null, Buffer.concat(chunks)));
-}) as never;
 const compare = async (from: number | string, to: number | string) =>
   (await reader.agent.get(path(`/compare?from=${from}&to=${to}`)).expect(200))
     .body as ReleaseDifference;

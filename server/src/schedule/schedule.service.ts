@@ -7,7 +7,8 @@ import { FeedService } from '../events/feed.service.js';
 import { invalid, Problem } from '../http/problem.js';
 import { OpeningsService } from '../openings/openings.service.js';
 import { ProjectsService } from '../projects/projects.service.js';
-import { TooMuchWork, WorkService } from '../work/work.service.js';
+import { bounded } from '../work/bounded.js';
+import { WorkService } from '../work/work.service.js';
 import type { MadeSchedule, StoredScheduleJob } from './makeSchedule.js';
 import type { Jobs } from '../work/jobs.js';
 import type { ScheduleBy } from '@riegel/paper';
@@ -58,7 +59,7 @@ export class ScheduleService {
 
   async pdf(projectId: string, by: ScheduleBy): Promise<Buffer> {
     const dated = await this.dated(projectId);
-    return this.bounded(async () =>
+    return bounded('The schedule', async () =>
       Buffer.from(await this.work.run('schedulePdf', { ...dated, by })),
     );
   }
@@ -69,7 +70,9 @@ export class ScheduleService {
     bytes: Uint8Array,
   ): Promise<{ bytes: Uint8Array; written: number }> {
     const job = await this.dated(projectId);
-    const made = await this.bounded(() => this.work.run('writeModel', { ...job, model: bytes }));
+    const made = await bounded('The schedule', () =>
+      this.work.run('writeModel', { ...job, model: bytes }),
+    );
     if (!made)
       throw invalid([
         { field: 'file', message: 'This is no whole IFC4 or IFC2x3 model with doors.' },
@@ -79,12 +82,16 @@ export class ScheduleService {
 
   /** A document made in a worker, bounded in time. */
   async made<J extends DocumentJob>(job: J, input: Parameters<Jobs[J]>[0]): Promise<Buffer> {
-    return this.bounded(async () => Buffer.from((await this.work.run(job, input)) as Uint8Array));
+    return bounded('The schedule', async () =>
+      Buffer.from((await this.work.run(job, input)) as Uint8Array),
+    );
   }
 
   async xlsx(projectId: string): Promise<Buffer> {
     const dated = await this.dated(projectId);
-    return this.bounded(async () => Buffer.from(await this.work.run('scheduleXlsx', dated)));
+    return bounded('The schedule', async () =>
+      Buffer.from(await this.work.run('scheduleXlsx', dated)),
+    );
   }
 
   /** What documents are made from, with the set numbers as they stand and today's date. */
@@ -96,7 +103,7 @@ export class ScheduleService {
   /** The questions of a project, the most telling first, by whom they go to. */
   async questions(projectId: string): Promise<Buffer> {
     const job = await this.job(projectId);
-    return this.bounded(async () =>
+    return bounded('The schedule', async () =>
       Buffer.from(
         await this.work.run('questionsPdf', {
           ...job,
@@ -160,7 +167,7 @@ export class ScheduleService {
   private async make(projectId: string): Promise<Awaited<Kept['made']>> {
     const job = await this.job(projectId);
     for (let attempt = 0; attempt < TRIES; attempt++) {
-      const schedule = await this.bounded(() => this.work.run('schedule', job));
+      const schedule = await bounded('The schedule', () => this.work.run('schedule', job));
       const known = await this.keepNumbers(projectId, job.known, schedule.known);
       if (!known) return { job, schedule };
       job.known = known;
@@ -192,19 +199,6 @@ export class ScheduleService {
       );
       return undefined;
     });
-  }
-
-  private async bounded<T>(work: () => Promise<T>): Promise<T> {
-    try {
-      return await work();
-    } catch (error) {
-      if (error instanceof TooMuchWork)
-        throw new Problem(
-          HttpStatus.SERVICE_UNAVAILABLE,
-          'The schedule took longer than a minute and was given up. Try again when less is going on.',
-        );
-      throw error;
-    }
   }
 }
 

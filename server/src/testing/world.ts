@@ -62,3 +62,13 @@ export async function join(
 /** Where a harness listens. */
 export const portOf = (harness: Harness): number =>
   (harness.app.getHttpServer() as { address(): { port: number } }).address().port;
+
+/** Takes an answer’s body as the bytes it is. */
+export const asBytes = ((
+  response: NodeJS.ReadableStream,
+  done: (fault: null, bytes: Buffer) => void,
+) => {
+  const chunks: Buffer[] = [];
+  response.on('data', (chunk: Buffer) => chunks.push(chunk));
+  response.on('end', () => done(null, Buffer.concat(chunks)));
+}) as never;

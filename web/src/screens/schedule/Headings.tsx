@@ -1,9 +1,8 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
 import { Link } from 'react-router';
-import { HEADING_COLUMNS, type Heading, type HeadingColumn } from '@riegel/core';
+import { HEADING_COLUMNS, HEADING_NAMES, type Heading, type HeadingColumn } from '@riegel/core';
 import { WithFractions } from '../../parts/WithFractions.js';
-import { COLUMN_NAMES } from './columnNames.js';
 
 const SOFT: ReadonlySet<HeadingColumn> = new Set(['kind', 'leaf', 'frame']);
 const SHORT: ReadonlySet<HeadingColumn> = new Set(['size', 'thickness', 'rating', 'clearWidth']);
@@ -32,7 +31,7 @@ export function Headings({
           {onChoose && <th className="w-10" aria-label="Choose" />}
           {columns.map((name) => (
             <th key={name} className="px-1.5 py-1 font-normal first:pl-3">
-              {COLUMN_NAMES[name]}
+              {HEADING_NAMES[name]}
             </th>
           ))}
         </tr>

@@ -1,11 +1,16 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { HEADING_COLUMNS, PAPERS, type HeadingColumn, type Paper } from '@riegel/core';
+import {
+  HEADING_COLUMNS,
+  HEADING_NAMES,
+  PAPERS,
+  type HeadingColumn,
+  type Paper,
+} from '@riegel/core';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Modal } from '../../parts/Modal.js';
 import { Select } from '../../parts/Select.js';
-import { COLUMN_NAMES } from './columnNames.js';
 import { useSettings } from './useSettings.js';
 
 /** Parties, general notes, paper and columns of what is printed. */
@@ -116,17 +121,17 @@ export function SettingsDialog({ onClose }: { onClose: () => void }) {
                   disabled={columns.length === 1}
                   onChange={() => setColumns(columns.filter((one) => one !== name))}
                 >
-                  {COLUMN_NAMES[name]}
+                  {HEADING_NAMES[name]}
                 </CheckBox>
                 <IconButton
-                  label={`${COLUMN_NAMES[name]} further left`}
+                  label={`${HEADING_NAMES[name]} further left`}
                   disabled={at === 0}
                   onClick={() => move(at, -1)}
                 >
                   <ArrowUp size={14} />
                 </IconButton>
                 <IconButton
-                  label={`${COLUMN_NAMES[name]} further right`}
+                  label={`${HEADING_NAMES[name]} further right`}
                   disabled={at === columns.length - 1}
                   onClick={() => move(at, 1)}
                 >
@@ -137,7 +142,7 @@ export function SettingsDialog({ onClose }: { onClose: () => void }) {
             {left.map((name) => (
               <li key={name} className="text-soft">
                 <CheckBox checked={false} onChange={() => setColumns([...columns, name])}>
-                  {COLUMN_NAMES[name]}
+                  {HEADING_NAMES[name]}
                 </CheckBox>
               </li>
             ))}
