@@ -174,6 +174,8 @@ export interface Product {
   corners?: string[] | undefined;
   /** 1 cheapest to 4 dearest. */
   cost?: number | undefined;
+  /** How many are sold together. */
+  carton?: number | undefined;
   note?: string | undefined;
 }
 
@@ -230,6 +232,7 @@ const COUNTS: (keyof Product)[] = [
   'grade',
   'listed',
   'cost',
+  'carton',
 ];
 const LISTS: (keyof Product)[] = [
   'templated',

@@ -83,6 +83,7 @@ export const CATALOGUE_TERMS: Record<string, string> = {
   'productField.massThree': 'Three carry',
   'productField.massFour': 'Four carry',
   'productField.mostMass': 'Carries',
+  'productField.carton': 'Sold in cartons of',
   'productField.opensTo': 'Opens to, degrees',
   'productField.sizeFrom': 'Closing force from',
   'productField.sizeTo': 'Closing force to',

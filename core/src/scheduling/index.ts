@@ -30,6 +30,7 @@ export {
 export type { AcceptedFinding, RuleFindings, Told } from './openItems.js';
 export type { RoomDoors } from './rooms.js';
 export { setName } from './setName.js';
+export { keyedDoorOf } from './keyedDoor.js';
 export {
   itemDifferences,
   nearSets,

@@ -5,6 +5,7 @@ export {
   type TakeOffGroup,
   type TakeOffLine,
   type TakeOffOptions,
+  type TakeOffProject,
 } from './takeOff.js';
 export { madeLengths, piecesOf } from './cutting.js';
 export {

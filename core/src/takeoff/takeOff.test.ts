@@ -76,7 +76,7 @@ describe('a take-off', () => {
     }
     expect(take(three, { by: 'storey' }).map(({ name }) => name)).toEqual(['First', 'Ground']);
     expect(
-      takeOff(three, practice, { ...PLAIN, by: 'set' }, new Map([['1', 4]])).map(
+      takeOff(three, practice, { ...PLAIN, by: 'set' }, { setOf: new Map([['1', 4]]) }).map(
         ({ name }) => name,
       ),
     ).toEqual(['Set 4', 'undecided']);
@@ -99,6 +99,43 @@ describe('a take-off', () => {
       /pivot set/i.test(description),
     );
     expect(pivots.map(({ hand }) => hand)).toEqual(['LH', 'RH']);
+  });
+  it('goes by what is kept apart, by the keys of cylinders, and by cartons', () => {
+    const locked = ['1', '2'].map((mark) =>
+      opening({ mark, role: 'store', to: 'Store', frequency: 'high' }),
+    );
+    const apart = [{ id: 'a', marks: ['2'], reason: 'phase 2' }];
+    expect(
+      takeOff(locked, practice, { ...PLAIN, by: 'apart' }, { apart }).map(({ name }) => name),
+    ).toEqual(['all others', 'phase 2']);
+    const group = {
+      id: 'k',
+      name: 'Staff',
+      everywhere: false,
+      storeys: [],
+      rooms: [],
+      plus: ['1'],
+      minus: [],
+    };
+    const cylinders = takeOff(locked, practice, PLAIN, {
+      keying: { groups: [group] },
+    })[0]!.lines.filter(({ keyed }) => keyed !== '');
+    expect(cylinders.map(({ keyed, quantity }) => [keyed, quantity]).sort()).toEqual([
+      ['Staff', 1],
+      ['no key group', 1],
+    ]);
+    expect(take(locked)[0]!.lines.every(({ keyed }) => keyed === '')).toBe(true);
+    const named = three.map((one) => ({
+      ...one,
+      items: one.items.map((item) =>
+        item.term === 'item.butt' ? { ...item, product: 'Hale B 1' } : item,
+      ),
+    }));
+    const products = [{ id: 'x', maker: 'Hale', model: 'B 1', type: 'butt' as const, carton: 4 }];
+    const line = takeOff(named, practice, PLAIN, { products })[0]!.lines.find(
+      ({ product }) => product,
+    )!;
+    expect([line.quantity, line.order, line.orderUnit]).toEqual([9, 3, 'carton of 4']);
   });
   it('says how much of it is for openings that are not decided', () => {
     const half = opening({ mark: '3', frameHeight: undefined });
@@ -164,7 +201,7 @@ describe('a request for prices', () => {
     expect(rows).toHaveLength(groups[0]!.lines.length);
     expect(new Set(rows.map(([ref]) => ref)).size).toBe(rows.length);
     expect(
-      rows.every((row) => row.length === head.length && row.slice(10).every((cell) => cell === '')),
+      rows.every((row) => row.length === head.length && row.slice(11).every((cell) => cell === '')),
     ).toBe(true);
   });
   it('is read back, sorted otherwise and under a title, and held against what is ordered', () => {

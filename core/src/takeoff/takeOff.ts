@@ -1,22 +1,26 @@
 import { formatLength, type Ticks } from '../measure/index.js';
+import type { Product } from '../catalogue/index.js';
+import { opensDoor, type Keying } from '../securing/index.js';
 import type { Item } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { termText } from '../phrasing/index.js';
 import {
   byMark,
   headingOf,
+  keyedDoorOf,
   isSettled,
   lineOf,
   orderedItems,
   orderOf,
   unitsOf,
+  type Apart,
   type ScheduledOpening,
 } from '../scheduling/index.js';
 import { placeOf } from '../stages/index.js';
 import { madeLengths, piecesOf } from './cutting.js';
 
 /** By what lines are put together. */
-export const TAKE_OFF_BY = ['all', 'storey', 'set', 'maker'] as const;
+export const TAKE_OFF_BY = ['all', 'storey', 'set', 'maker', 'apart'] as const;
 export type TakeOffBy = (typeof TAKE_OFF_BY)[number];
 
 export interface TakeOffOptions {
@@ -25,6 +29,18 @@ export interface TakeOffOptions {
   spares: number;
   /** Whether hinges are ordered in pairs. */
   pairs: boolean;
+}
+
+/** What of a project a take-off follows besides its openings. */
+export interface TakeOffProject {
+  /** The number of each opening's set, by its id. */
+  setOf?: ReadonlyMap<string, number>;
+  /** What is kept apart, by marks: a phase, a supplier. */
+  apart?: readonly Apart[];
+  /** Cylinders are ordered by the keys that turn them. */
+  keying?: Keying | undefined;
+  /** Products that may be sold by the carton. */
+  products?: Iterable<Product>;
 }
 
 /** One product as it is ordered: how many by opening, and what that comes to at the counter. */
@@ -39,6 +55,8 @@ export interface TakeOffLine {
   product: string;
   /** Where it is ordered by hand. */
   hand: string;
+  /** Cylinders: the keys that turn it. */
+  keyed: string;
   unit: string;
   quantity: number;
   /** Openings with how many each. */
@@ -65,15 +83,21 @@ interface Gathered {
 /**
  * Totals by product, size, finish and hand, rounded to what is sold: pairs of hinges, made lengths of seals. Lines
  * stand in working order, groups by name.
- *
- * @param setOf the number of each opening's set, by its id
  */
 export function takeOff(
   openings: readonly ScheduledOpening[],
   practice: Practice,
   options: TakeOffOptions,
-  setOf: ReadonlyMap<string, number> = new Map(),
+  { setOf = new Map(), apart = [], keying, products = [] }: TakeOffProject = {},
 ): TakeOffGroup[] {
+  const apartOf = new Map(
+    apart.flatMap(({ marks, reason }) => marks.map((mark) => [mark, reason])),
+  );
+  const cartons = new Map(
+    [...products].flatMap(({ maker, model, carton }) =>
+      carton ? [[`${maker} ${model}`, carton] as const] : [],
+    ),
+  );
   const groups = new Map<string, Map<string, Gathered>>();
   const sorted = [...openings].sort((a, b) => byMark.compare(a.mark, b.mark));
   for (const opening of sorted) {
@@ -81,14 +105,18 @@ export function takeOff(
     const hand = headingOf(decided).hand.replace(/ active$/, '') || 'open';
     const settled = isSettled(decided);
     for (const item of orderedItems(opening.items)) {
-      const group = groupOf(opening, item, options.by, setOf);
+      const group =
+        options.by === 'apart'
+          ? (apartOf.get(mark) ?? 'all others')
+          : groupOf(opening, item, options.by, setOf);
       const lines = groups.get(group) ?? new Map<string, Gathered>();
       groups.set(group, lines);
       const own = item.handed ? hand : '';
+      const keyed = item.term?.startsWith('item.cylinder') ? keysOf(opening, keying) : '';
       // A length is bought by the metre: how long each piece is matters to the cutting only.
       const bought = item.unit === 'length' ? { ...item, length: 0 } : item;
-      const key = `${orderOf(bought)} ${own}`;
-      const gathered = lines.get(key) ?? gather(item, own, key, opening);
+      const key = `${orderOf(bought)} ${own} ${keyed}`.trimEnd();
+      const gathered = lines.get(key) ?? gather(item, own, keyed, key, opening);
       lines.set(key, gathered);
       gathered.line.quantity += item.quantity;
       gathered.line.openings.push({ mark, quantity: item.quantity });
@@ -109,14 +137,14 @@ export function takeOff(
             byMark.compare(a.line.size, b.line.size) ||
             byMark.compare(a.hand, b.hand),
         )
-        .map((gathered) => ordered(gathered, practice, options)),
+        .map((gathered) => ordered(gathered, practice, options, cartons)),
     }));
 }
 
 function groupOf(
   { decided, id }: ScheduledOpening,
   { product }: Item,
-  by: TakeOffBy,
+  by: Exclude<TakeOffBy, 'apart'>,
   setOf: ReadonlyMap<string, number>,
 ): string {
   switch (by) {
@@ -131,7 +159,21 @@ function groupOf(
   }
 }
 
-function gather(item: Item, hand: string, key: string, { decided }: ScheduledOpening): Gathered {
+/** The keys that turn the cylinders of an opening, by their groups' names. */
+function keysOf({ id, decided }: ScheduledOpening, keying: Keying | undefined): string {
+  if (!keying || keying.groups.length === 0) return '';
+  const door = keyedDoorOf(id, decided);
+  const groups = keying.groups.filter((group) => opensDoor(group, door));
+  return groups.map(({ name }) => name).join('; ') || 'no key group';
+}
+
+function gather(
+  item: Item,
+  hand: string,
+  keyed: string,
+  key: string,
+  { decided }: ScheduledOpening,
+): Gathered {
   const units = unitsOf(decided);
   const { description, size, finish, unit, stage } = lineOf(item, units);
   return {
@@ -147,6 +189,7 @@ function gather(item: Item, hand: string, key: string, { decided }: ScheduledOpe
       standard: item.standard ?? '',
       product: item.product ?? '',
       hand,
+      keyed,
       unit,
       quantity: 0,
       openings: [],
@@ -160,6 +203,7 @@ function ordered(
   { item, line, pieces }: Gathered,
   { values, system, denominator }: Practice,
   { spares, pairs }: TakeOffOptions,
+  cartons: ReadonlyMap<string, number>,
 ): TakeOffLine {
   const more = (count: number) => (spares > 0 ? Math.ceil((count * spares) / 100 - 1e-9) : 0);
   if (item.unit === 'length') {
@@ -176,6 +220,14 @@ function ordered(
   }
   const extra = more(line.quantity);
   const all = line.quantity + extra;
+  const carton = item.product === undefined ? undefined : cartons.get(item.product);
+  if (carton)
+    return {
+      ...line,
+      spares: extra,
+      order: Math.ceil(all / carton),
+      orderUnit: `carton of ${carton}`,
+    };
   return pairs && item.term?.startsWith('item.butt') && item.unit === 'each'
     ? { ...line, spares: extra, order: Math.ceil(all / 2), orderUnit: termText('unit.pair') }
     : { ...line, spares: extra, order: all, orderUnit: line.unit };

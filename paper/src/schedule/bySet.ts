@@ -11,6 +11,7 @@ import {
   type Schedule,
 } from '@riegel/core';
 import { drawInto } from '../pdf/drawing.js';
+import type { Progress } from '../progress.js';
 import type { ScheduleJob } from './schedulePdf.js';
 import type { MarkIndex } from './indexPages.js';
 import { MARGIN, type Column, type Sheet } from '../pdf/sheet.js';
@@ -67,13 +68,15 @@ export function setPages(
   decided: ReadonlyMap<string, DecidedOpening>,
   { settings, changed = [] }: Pick<ScheduleJob, 'settings' | 'changed'>,
   index: MarkIndex,
+  told?: Progress,
 ): void {
   const { columns } = settings;
   const barred = new Set(changed);
   sheet.doc.addPage();
   const outline = sheet.part('Sets');
   const heads = headingColumns(columns);
-  for (const set of schedule.sets) {
+  for (const [at, set] of schedule.sets.entries()) {
+    told?.((at + 1) / (schedule.sets.length + 2));
     const count = set.headings.length;
     const openings = sheet.measure(
       heads,

@@ -200,6 +200,14 @@ describe('the printed schedule as a document', () => {
     expect(text).toMatch(/^ *mark +hand *$/m);
   });
 
+  it('tells how far it is, set by set', async () => {
+    const told: number[] = [];
+    const one = job('tamsin-terrace');
+    await schedulePdf(one, 'set', (done) => told.push(done));
+    const count = scheduleOfJob(one).sets.length;
+    expect(told).toEqual(Array.from({ length: count }, (_, at) => (at + 1) / (count + 2)));
+  });
+
   it('goes by opening and by room as well', async () => {
     const one = job('wendelmoor-mill-studios');
     const byOpening = (await pagesOf(one, 'opening')).join('\n');

@@ -15,6 +15,7 @@ import {
   type ScheduledOpening,
   type ScheduleSettings,
 } from '@riegel/core';
+import type { Progress } from '../progress.js';
 import { frontPages, type Revision } from './frontMatter.js';
 import { indexPages } from './indexPages.js';
 import { openItems } from './openItems.js';
@@ -79,7 +80,11 @@ const WHAT: Record<ScheduleBy, string> = {
 };
 
 /** The printable schedule. Open items and stops are printed, never hidden. */
-export async function schedulePdf(job: ScheduleJob, by: ScheduleBy = 'set'): Promise<Buffer> {
+export async function schedulePdf(
+  job: ScheduleJob,
+  by: ScheduleBy = 'set',
+  told?: Progress,
+): Promise<Buffer> {
   const basis = basisOf(job);
   const openings = openingsOf(job, basis);
   const schedule = scheduleOf(openings, job.known, job.settings);
@@ -102,7 +107,7 @@ export async function schedulePdf(job: ScheduleJob, by: ScheduleBy = 'set'): Pro
   });
   if (by === 'set') {
     const index = indexPages(sheet, schedule);
-    setPages(sheet, schedule, decided, job, index);
+    setPages(sheet, schedule, decided, job, index, told);
     openItems(sheet, schedule);
     index.fill();
     return sheet.finish();

@@ -4,11 +4,13 @@ import {
   priceRows,
   reinforcements,
   takeOff,
+  type Keying,
   type KnownSet,
   type ProjectBasis,
   type ScheduledOpening,
   type ScheduleSettings,
   type TakeOffOptions,
+  type TakeOffProject,
 } from '@riegel/core';
 import { numbersOf } from './numbers.js';
 import type { Table } from './tables.js';
@@ -19,19 +21,20 @@ export interface TakeOffInput {
   basis: ProjectBasis;
   known: KnownSet[];
   settings: ScheduleSettings;
+  keying: Keying | undefined;
 }
 
+const projectOf = ({ openings, basis, known, settings, keying }: TakeOffInput): TakeOffProject => ({
+  setOf: numbersOf(openings, known, { settings }),
+  apart: settings.apart ?? [],
+  keying,
+  products: basis.products.values(),
+});
+
 /** Totals, then what the makers of frames and of leaves prepare, each as a sheet. */
-export function takeOffTables(
-  { openings, basis, known, settings }: TakeOffInput,
-  options: TakeOffOptions,
-): Table[] {
-  const groups = takeOff(
-    openings,
-    basis.practice,
-    options,
-    numbersOf(openings, known, { settings }),
-  );
+export function takeOffTables(input: TakeOffInput, options: TakeOffOptions): Table[] {
+  const { openings, basis } = input;
+  const groups = takeOff(openings, basis.practice, options, projectOf(input));
   const grouped = options.by !== 'all';
   return [
     {
@@ -44,6 +47,7 @@ export function takeOffTables(
         'Size',
         'Finish',
         'Hand',
+        'Keyed to',
         'Standard',
         'Product',
         'Quantity',
@@ -63,6 +67,7 @@ export function takeOffTables(
           line.size,
           line.finish,
           line.hand,
+          line.keyed,
           line.standard,
           line.product,
           line.quantity,
@@ -104,8 +109,9 @@ export function takeOffTables(
 }
 
 /** A request for prices: what is ordered, and columns to answer in. */
-export function priceTable({ openings, basis }: TakeOffInput, options: TakeOffOptions): Table {
-  const groups = takeOff(openings, basis.practice, { ...options, by: 'all' });
+export function priceTable(input: TakeOffInput, options: TakeOffOptions): Table {
+  const { openings, basis } = input;
+  const groups = takeOff(openings, basis.practice, { ...options, by: 'all' }, projectOf(input));
   return {
     name: 'Prices',
     head: [...PRICE_COLUMNS],

@@ -18,7 +18,8 @@ export function scheduleXlsx(job: ScheduleJob): Promise<Buffer> {
 /** What of a job a take-off is made from. */
 function takeOffInput(job: ScheduleJob): TakeOffInput {
   const basis = basisOf(job);
-  return { openings: openingsOf(job, basis), basis, known: job.known, settings: job.settings };
+  const { known, settings, keying } = job;
+  return { openings: openingsOf(job, basis), basis, known, settings, keying };
 }
 
 /** Totals by product, with lists for the makers of frames and leaves. */

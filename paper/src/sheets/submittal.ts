@@ -1,7 +1,7 @@
 import {
   isSettled,
+  keyedDoorOf,
   narrativeOf,
-  passingOf,
   phraseText,
   productFieldText,
   PRODUCT_SLOTS,
@@ -153,21 +153,10 @@ function wiringPdf(
 function keysCsv(keying: Keying | undefined, openings: readonly ScheduledOpening[]): string {
   const groups = keying?.groups ?? [];
   const rows = openings.flatMap(({ id, mark, decided }) => {
-    const { kind, spec } = decided.results.securing;
-    const passing = passingOf(kind, spec);
-    if (!passing.keyed) return [];
-    const { from, to, storey, outside } = decided.facts;
-    const door = {
-      id,
-      mark,
-      storey,
-      outside: outside === 'to' ? to : from,
-      inside: outside === 'to' ? from : to,
-      passing,
-    };
-    return [
-      [mark, from ?? '', to ?? '', ...groups.map((group) => (opensDoor(group, door) ? 'x' : ''))],
-    ];
+    const door = keyedDoorOf(id, decided);
+    if (!door.passing.keyed) return [];
+    const { from = '', to = '' } = decided.facts;
+    return [[mark, from, to, ...groups.map((group) => (opensDoor(group, door) ? 'x' : ''))]];
   });
   return csvText([['Mark', 'From', 'To', ...groups.map(({ name }) => name)], ...rows]);
 }

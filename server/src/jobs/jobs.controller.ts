@@ -49,6 +49,7 @@ export class JobsController {
       name: body.name,
       input: {
         ...dated,
+        by: 'set',
         wanted: body.openings,
         address: `${this.config.publicUrl}/projects/${projectId}/openings/`,
       },

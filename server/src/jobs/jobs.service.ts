@@ -7,6 +7,7 @@ import { JobRow } from './job.entity.js';
 
 /** What can be made in the background, and what its file is. */
 export const JOB_KINDS = {
+  schedule: { job: 'schedulePdf', type: 'application/pdf', ending: 'pdf' },
   sheets: { job: 'sheetsPdf', type: 'application/pdf', ending: 'pdf' },
   drawings: { job: 'drawingsZip', type: 'application/zip', ending: 'zip' },
   submittal: { job: 'submittalZip', type: 'application/zip', ending: 'zip' },

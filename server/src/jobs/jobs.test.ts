@@ -92,6 +92,13 @@ it('makes the sheets of many openings in the background, each with its code and 
   expect(text.match(/measured from the underside of the head/g)).toHaveLength(3);
 }, 90_000);
 
+it('makes the schedule, telling how far it is', async () => {
+  const { id } = await begin('schedule', []);
+  await until(id, 'done');
+  const text = execFileSync('pdftotext', ['-layout', await fileOf(id), '-'], { encoding: 'utf8' });
+  expect(text).toContain('Set 1 – ');
+}, 90_000);
+
 it('packs the drawings as DXF and SVG', async () => {
   const { id } = await begin('drawings');
   await until(id, 'done');

@@ -15,6 +15,7 @@ import {
   schedulePdf,
   scheduleXlsx,
   takeOffXlsx,
+  type Progress,
   type Revision,
   type ScheduleBy,
   type ScheduleJob,
@@ -66,11 +67,11 @@ export function makeSchedule(job: StoredScheduleJob): MadeSchedule {
   return { json: JSON.stringify(shown), csv: scheduleCsv(schedule), known };
 }
 
-export async function makeSchedulePdf({
-  by,
-  ...job
-}: StoredScheduleJob & { by: ScheduleBy }): Promise<Uint8Array> {
-  return new Uint8Array(await schedulePdf(unfold(job), by));
+export async function makeSchedulePdf(
+  { by, ...job }: StoredScheduleJob & { by: ScheduleBy },
+  told?: Progress,
+): Promise<Uint8Array> {
+  return new Uint8Array(await schedulePdf(unfold(job), by, told));
 }
 
 export async function makeScheduleXlsx(job: StoredScheduleJob): Promise<Uint8Array> {

@@ -17,7 +17,8 @@ export const JOBS = {
     (await import('../schedule/makeSchedule.js')).makeSchedule(input),
   schedulePdf: async (
     input: Parameters<typeof import('../schedule/makeSchedule.js').makeSchedulePdf>[0],
-  ) => (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input),
+    told?: Progress,
+  ) => (await import('../schedule/makeSchedule.js')).makeSchedulePdf(input, told),
   scheduleXlsx: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>
     (await import('../schedule/makeSchedule.js')).makeScheduleXlsx(input),
   questionsPdf: async (input: import('../schedule/makeSchedule.js').StoredScheduleJob) =>

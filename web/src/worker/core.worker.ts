@@ -10,7 +10,9 @@ import {
   takeOff,
   type TakeOffOptions,
   tryWays,
+  type Apart,
   type DecidedOpening,
+  type Keying,
   type ListMapping,
   type OpeningFacts,
   type WayOut,
@@ -86,6 +88,8 @@ const core = {
     openings: { id: string; facts: OpeningFacts }[],
     options: TakeOffOptions,
     sets: (readonly [string, number])[],
+    apart: readonly Apart[],
+    keying: Keying | undefined,
   ) {
     const basis = basisNow();
     return takeOff(
@@ -95,7 +99,7 @@ const core = {
       }),
       basis.practice,
       options,
-      new Map(sets),
+      { setOf: new Map(sets), apart, keying, products: basis.products.values() },
     );
   },
 

@@ -1,6 +1,6 @@
 import {
   LOCK_FORMS,
-  passingOf,
+  keyedDoorOf,
   type DecidedOpening,
   type KeyedDoor,
   type LevelledLock,
@@ -13,13 +13,12 @@ export interface Door {
 }
 
 /** What of a decided opening keys and corridors need. */
-export function doorOf(id: string, { facts, results }: DecidedOpening): Door {
-  const { handing, securing } = results;
-  const { mark, from, to, storey } = facts;
-  const { kind, spec, height } = securing;
-  const [outside, inside] = handing.outside === 'from' ? [from, to] : [to, from];
+export function doorOf(id: string, decided: DecidedOpening): Door {
+  const { facts, results } = decided;
+  const { mark, from, to } = facts;
+  const { kind, height } = results.securing;
   return {
-    keyed: { id, mark, storey, outside, inside, passing: passingOf(kind, spec) },
+    keyed: keyedDoorOf(id, decided),
     level: {
       id,
       mark,

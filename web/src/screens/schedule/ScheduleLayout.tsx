@@ -26,6 +26,9 @@ const FILES = [
   { kind: 'pdf', name: 'PDF', icon: FileText },
 ] as const;
 
+/** From so many openings on the PDF is made in the background. */
+const LONG = 400;
+
 /** The schedule that the pages below show. */
 export const useSchedule = () => useOutletContext<ScheduleView>();
 
@@ -50,6 +53,15 @@ export function ScheduleLayout() {
   const take = async (kind: string) => {
     setMaking(kind);
     try {
+      if (kind === 'pdf' && (schedule.data?.matrix.rows.length ?? 0) > LONG) {
+        await call('POST', `/projects/${project.id}/jobs`, {
+          kind: 'schedule',
+          name: fileName(project.name, 'schedule.pdf'),
+          openings: [],
+        });
+        toast('It is long, and made in the background: take it under Sheets.');
+        return;
+      }
       const blob = await fetchDocument(`/projects/${project.id}/schedule.${kind}`);
       saveFile(blob, fileName(project.name, `schedule.${kind}`));
     } catch (error) {

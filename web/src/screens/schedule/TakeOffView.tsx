@@ -26,6 +26,7 @@ const BY: Record<TakeOffBy, string> = {
   storey: 'by storey',
   set: 'by set',
   maker: 'by maker',
+  apart: 'by phase, as kept apart',
 };
 const SPARES = [0, 2, 5, 10];
 
@@ -43,13 +44,26 @@ export function TakeOffView() {
     [matrix],
   );
   const asked = useQuery({
-    queryKey: ['take-off', project.id, basis.key, openings, by, spares, pairs, sets],
+    queryKey: [
+      'take-off',
+      project.id,
+      basis.key,
+      openings,
+      by,
+      spares,
+      pairs,
+      sets,
+      project.schedule.version,
+      project.keying.version,
+    ],
     queryFn: () =>
       askCore(basis, (core) =>
         core.takeOff(
           openings.map(({ id, facts }) => ({ id, facts })),
           { by, spares, pairs },
           [...sets],
+          project.schedule.body?.apart ?? [],
+          project.keying.body ?? undefined,
         ),
       ),
     queryKeyHashFn: ([, id, key, list, ...rest]) =>
@@ -207,6 +221,9 @@ function Lines({
               <td className="py-1 pr-3">
                 {line.description}
                 {line.standard && <span className="block text-xs text-soft">{line.standard}</span>}
+                {line.keyed && (
+                  <span className="block text-xs text-soft">keyed to {line.keyed}</span>
+                )}
                 {line.undecided > 0 && (
                   <span className="block text-xs text-ochre">
                     {line.undecided} of it for openings not decided
