@@ -40,6 +40,22 @@ interface Options {
 const SIZE = { head: 7.2, cell: 8.3 };
 const GAP = 6;
 const HEAD = 13;
+/** A row is no taller than this share of a page: what is longer goes on in rows below. */
+const TALLEST_ROW = 0.6;
+
+/** A row in so many rows, each cell’s words spread over them evenly. */
+function parted(cells: readonly string[], count: number): string[][] {
+  const words = cells.map((cell) => cell.split(' '));
+  // Cells that are short stand in the first row alone.
+  const long = Math.max(...words.map(({ length }) => length)) / count;
+  return Array.from({ length: count }, (_, part) =>
+    words.map((list) => {
+      if (list.length <= long) return part === 0 ? list.join(' ') : '';
+      const share = Math.ceil(list.length / count);
+      return list.slice(part * share, (part + 1) * share).join(' ');
+    }),
+  );
+}
 
 /**
  * A flow of text, tables and figures over pages: tagged, with an outline, its faces embedded. Parts are put into
@@ -207,15 +223,23 @@ export class Sheet {
     const whole = columns.reduce((sum, column) => sum + column.share, 0);
     const widths = columns.map((column) => (column.share / whole) * width);
     this.doc.fontSize(SIZE.cell);
-    const measured = rows.map((row, at) => {
-      const cells = row.map(printable);
-      const height = Math.max(
+    const heightOf = (cells: readonly string[]) =>
+      Math.max(
         ...cells.map((cell, index) => {
           face(this.doc, 'plain', cell);
           return this.doc.heightOfString(cell || ' ', { width: widths[index]! - GAP });
         }),
       );
-      return { cells, height: height + 2.5, to: links[at] };
+    const most = this.body * TALLEST_ROW;
+    const measured = rows.flatMap((row, at) => {
+      const cells = row.map(printable);
+      const height = heightOf(cells);
+      const parts = height > most ? parted(cells, Math.ceil(height / most)) : [cells];
+      return parts.map((part) => ({
+        cells: part,
+        height: (parts.length > 1 ? heightOf(part) : height) + 2.5,
+        to: links[at],
+      }));
     });
     const height = measured.reduce((sum, row) => sum + row.height, 0) + HEAD;
     return { columns, widths, rows: measured, height };

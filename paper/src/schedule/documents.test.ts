@@ -200,6 +200,25 @@ describe('the printed schedule as a document', () => {
     expect(text).toMatch(/^ *mark +hand *$/m);
   });
 
+  it('carries a cell that is longer than a page on, losing nothing', async () => {
+    const facts: OpeningFacts = { mark: '', kind: 'single', frameMaterial: 'steel' };
+    const many = {
+      ...job('tamsin-terrace'),
+      openings: Array.from({ length: 1500 }, (_, at) => ({
+        id: String(at),
+        facts: { ...facts, mark: `M${at}X` },
+      })),
+    };
+    const { pages } = await pdfText(many, (one) => schedulePdf(one, 'room'));
+    const questions = pages.join(' ').slice(pages.join(' ').indexOf('Open questions'));
+    const told = new Set([...questions.matchAll(/M(\d+)X/g)].map(([, number]) => number));
+    expect(told.size).toBe(1500);
+    // Nothing runs off the foot of a page.
+    expect(pages.filter((text) => text.trim()).every((text) => /page \d+ of \d+/.test(text))).toBe(
+      true,
+    );
+  }, 60_000);
+
   it('tells how far it is, set by set', async () => {
     const told: number[] = [];
     const one = job('tamsin-terrace');
