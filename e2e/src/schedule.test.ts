@@ -145,7 +145,7 @@ describe('what leaves the office', () => {
     await (await page.find('input[aria-label="File of the list"]')).sendKeys(model);
     await page.sees('h1', 'larkhollow-model.ifc');
     await page.click('button', 'See what would change');
-    await page.sees('[role=tab]', /Added/);
+    await page.sees('[role=tab]', /New \d+/);
     await page.go(`${project}/schedule/sheets`);
     await (await page.find('input[aria-label="Building model"]')).sendKeys(model);
     const written = readFileSync(await page.download('-hardware.ifc'), 'latin1');

@@ -238,7 +238,8 @@ describe('importing into a project', () => {
     });
     const bad = await send(Buffer.from([0xd0, 0xcf, 1])).expect(422);
     expect(JSON.stringify(bad.body)).toContain('old binary workbook');
-    await send(Buffer.alloc(9_000_000)).expect(413);
+    await send(Buffer.alloc(9_000_000)).expect(422);
+    await send(Buffer.alloc(65_000_000)).expect(413);
     await owner.agent.post(`${url}/lists/read`).type('form').send('a=1').expect(415);
     const reader = await harness.person();
     await reader.agent

@@ -364,6 +364,7 @@ describe('writing openings', () => {
 
 describe('the schedule', () => {
   const rated: Partial<OpeningFacts> = {
+    role: 'office',
     from: '=HYPERLINK("x")',
     to: 'Office',
     frameMaterial: 'steel',

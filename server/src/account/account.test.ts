@@ -319,9 +319,11 @@ describe('guessing at an account', () => {
       expect(statuses.filter((status) => ![401, 429, 503].includes(status))).toEqual([]);
       expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(6);
       expect(statuses).toContain(429);
+      if (email !== person.email) continue;
+      // At once, while the wait lasts.
+      const { body } = await signIn(email, PASSWORD).expect(429);
+      expect((body as { title: string }).title).toMatch(/Try again in \d+ seconds?/);
     }
-    const { body } = await signIn(person.email, PASSWORD).expect(429);
-    expect((body as { title: string }).title).toMatch(/Try again in \d+ seconds?/);
   });
   it('waits as the table says', () => {
     expect([0, 4, 5, 6, 9, 13, 14, 40].map(delayAfter)).toEqual([0, 0, 1, 2, 16, 256, 300, 300]);

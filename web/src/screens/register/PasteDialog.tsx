@@ -18,6 +18,8 @@ import { columnName } from './columnName.js';
 
 const MAX_BYTES = 5_000_000;
 const MAX_ROWS = 10_000;
+/** Milliseconds without another letter until what was typed is read. */
+const PAUSE = 80;
 
 /** Cells of a text copied from a spreadsheet; quoted cells may hold line breaks. */
 export function cellsOf(text: string): string[][] {
@@ -83,11 +85,15 @@ export default function PasteDialog({
   useEffect(() => {
     if (!cells) return;
     let current = true;
-    askCore(basis, (core) => core.paste(cells, words))
-      .then((pasted) => current && setRead({ of: text, by: words, pasted }))
-      .catch(coreFailed);
+    // Who types is not read letter by letter: what is asked meanwhile would wait behind all of them.
+    const soon = setTimeout(() => {
+      askCore(basis, (core) => core.paste(cells, words))
+        .then((pasted) => current && setRead({ of: text, by: words, pasted }))
+        .catch(coreFailed);
+    }, PAUSE);
     return () => {
       current = false;
+      clearTimeout(soon);
     };
   }, [cells, text, words, basis]);
   // While a meaning is taken over the list stands as it was read before.

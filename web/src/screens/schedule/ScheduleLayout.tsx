@@ -93,7 +93,7 @@ export function ScheduleLayout() {
     <div className="flex h-full flex-col">
       <div className="flex min-h-13 flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule px-6 py-2">
         <h1 className="text-xl">Schedule</h1>
-        <nav aria-label="Arrangements" className="flex gap-1">
+        <nav aria-label="Arrangements" className="flex flex-wrap gap-1">
           {VIEWS.map(({ path, name }) => (
             <NavLink
               key={path}
