@@ -130,7 +130,7 @@ export function TakeOffView() {
         <CheckBox checked={pairs} onChange={setPairs}>
           hinges in pairs
         </CheckBox>
-        <span className="ml-auto flex gap-2">
+        <span className="ml-auto flex flex-wrap gap-2">
           <label className="button cursor-pointer focus-within:outline-2">
             <Upload size={16} /> Read a reply
             <input
