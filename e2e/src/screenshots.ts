@@ -59,7 +59,8 @@ try {
   await page.click('[role=dialog] button', 'Issue');
   await page.find('[data-release="1"]');
   await open('115');
-  await page.fact('Finish wanted', 'satin brass');
+  await page.toStage('Sizing');
+  await page.frameWidth('44');
   await page.saved();
   await page.go(`${register}/schedule/releases`);
   await page.find('[data-changed="115"]');
