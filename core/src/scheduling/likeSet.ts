@@ -66,8 +66,9 @@ export function madeLike(
   let choices: Record<string, Choice> = { ...facts.choices };
   for (const slot of PRODUCT_SLOTS) {
     const product = model.facts.choices?.[slot];
-    if (product) choices[slot] = { value: product.value, reason };
-    else delete choices[slot];
+    if (!product) delete choices[slot];
+    else if (choices[slot]?.value !== product.value)
+      choices[slot] = { value: product.value, reason };
   }
   const finish = model.facts.finish;
   const told = finish !== undefined && finish !== facts.finish ? { finish } : {};

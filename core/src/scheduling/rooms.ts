@@ -15,12 +15,6 @@ export function doorsByRoom(
 ): RoomDoors[] {
   const { rooms, index } = roomGraph(openings, sidesOf);
   const list = rooms.map(({ name }): RoomDoors => ({ room: name, storey: '', doors: [] }));
-  const places = new Map<string, number>();
-  const placeOf = (name: string) => {
-    const known = places.get(name) ?? placeIn(index, name);
-    places.set(name, known);
-    return known;
-  };
   for (const { id, mark, decided } of openings) {
     const { from, to, storey = '' } = decided.facts;
     const at = new Set<number>();
@@ -28,7 +22,7 @@ export function doorsByRoom(
       [to, from],
       [from, to],
     ]) {
-      const place = name ? placeOf(name) : undefined;
+      const place = name ? index.get(roomKey(name)) : undefined;
       if (place === undefined || at.has(place)) continue;
       at.add(place);
       const room = list[place]!;
@@ -41,5 +35,3 @@ export function doorsByRoom(
 }
 
 const sidesOf = ({ decided }: ScheduledOpening) => [decided.facts.from, decided.facts.to] as const;
-
-const placeIn = (index: ReadonlyMap<string, number>, name: string) => index.get(roomKey(name))!;

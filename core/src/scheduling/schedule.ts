@@ -133,7 +133,7 @@ export function scheduleOf(
         id: one.id,
         heading: headingOf(one.decided),
         set: setOf.get(one.id),
-        stages: SET_STAGES.map((stage) => stageText(one, stage)),
+        stages: stageTexts(one),
       })),
     },
     rooms: doorsByRoom(sorted, setOf),
@@ -150,13 +150,20 @@ export function scheduleOf(
   };
 }
 
-/** What an opening takes of one stage, in a cell. */
-function stageText({ items, decided }: ScheduledOpening, stage: Item['stage']): string {
-  const of = orderedItems(items).filter((item) => item.stage === stage);
-  const open = decided.decisions.some((one) => one.stage === stage && one.status === 'open');
-  const texts = of.map((item) => {
-    const { quantity, description, size } = lineOf(item, unitsOf(decided));
-    return `${quantity} ${[description, size].filter(Boolean).join(', ')}`;
+/** What an opening takes of each stage, a cell each. */
+function stageTexts({ items, decided }: ScheduledOpening): string[] {
+  const units = unitsOf(decided);
+  const ordered = orderedItems(items);
+  const open = new Set(
+    decided.decisions.flatMap(({ stage, status }) => (status === 'open' ? [stage] : [])),
+  );
+  return SET_STAGES.map((stage) => {
+    const texts = ordered
+      .filter((item) => item.stage === stage)
+      .map((item) => {
+        const { quantity, description, size } = lineOf(item, units);
+        return `${quantity} ${[description, size].filter(Boolean).join(', ')}`;
+      });
+    return [...texts, ...(open.has(stage) ? ['open'] : [])].join('; ') || '–';
   });
-  return [...texts, ...(open ? ['open'] : [])].join('; ') || '–';
 }

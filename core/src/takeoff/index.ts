@@ -10,6 +10,8 @@ export {
 export { madeLengths, piecesOf } from './cutting.js';
 export {
   ANSWERED,
+  ORDER_COLUMNS,
+  orderCells,
   PRICE_COLUMNS,
   priceRows,
   readAmount,

@@ -1,8 +1,8 @@
 import { normaliseText } from '../measure/index.js';
 import type { TakeOffGroup, TakeOffLine } from './takeOff.js';
 
-/** Headings of a request for prices; those from the first answered one on are left to the supplier. */
-export const PRICE_COLUMNS = [
+/** Columns that say what is ordered, in every list of it. */
+export const ORDER_COLUMNS = [
   'Ref',
   'Stage',
   'Description',
@@ -12,6 +12,24 @@ export const PRICE_COLUMNS = [
   'Keyed to',
   'Standard',
   'Product',
+] as const;
+
+/** The cells of these columns. */
+export const orderCells = (line: TakeOffLine): string[] => [
+  line.ref,
+  line.stage,
+  line.description,
+  line.size,
+  line.finish,
+  line.hand,
+  line.keyed,
+  line.standard,
+  line.product,
+];
+
+/** Headings of a request for prices; those from the first answered one on are left to the supplier. */
+export const PRICE_COLUMNS = [
+  ...ORDER_COLUMNS,
   'Quantity',
   'Unit',
   'Price each',
@@ -27,24 +45,7 @@ export const ANSWERED = PRICE_COLUMNS.indexOf('Price each');
 /** The rows of a request for prices, one a line, its answers blank. */
 export function priceRows(groups: readonly TakeOffGroup[]): (string | number)[][] {
   return groups.flatMap(({ lines }) =>
-    lines.map((line) => [
-      line.ref,
-      line.stage,
-      line.description,
-      line.size,
-      line.finish,
-      line.hand,
-      line.keyed,
-      line.standard,
-      line.product,
-      line.order,
-      line.orderUnit,
-      '',
-      '',
-      '',
-      '',
-      '',
-    ]),
+    lines.map((line) => [...orderCells(line), line.order, line.orderUnit, '', '', '', '', '']),
   );
 }
 

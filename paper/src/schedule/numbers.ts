@@ -1,12 +1,16 @@
-import { scheduleOf, type KnownSet, type ScheduledOpening } from '@riegel/core';
+import { groupSets, isSettled, type KnownSet, type ScheduledOpening } from '@riegel/core';
 import type { ScheduleJob } from './schedulePdf.js';
 
 /** Numbers of sets, by opening. */
 export function numbersOf(
   openings: readonly ScheduledOpening[],
   known: KnownSet[],
-  job: Pick<ScheduleJob, 'settings'>,
+  { settings }: Pick<ScheduleJob, 'settings'>,
 ): Map<string, number> {
-  const { sets } = scheduleOf(openings, known, job.settings);
-  return new Map(sets.flatMap(({ number, openings: ids }) => ids.map((id) => [id, number])));
+  const { sets } = groupSets(
+    openings.map((one) => ({ ...one, settled: isSettled(one.decided) })),
+    known,
+    settings.apart,
+  );
+  return new Map(sets.flatMap(({ number, openings: of }) => of.map(({ id }) => [id, number])));
 }

@@ -48,26 +48,39 @@ export interface ScheduleJob {
   changed?: string[];
 }
 
-/** What the job's openings are decided with. */
-export function basisOf(job: ScheduleJob): ProjectBasis {
-  return withWays(
-    projectBasis(job.practice, job.practices, job.building, job.products, job.locks),
-    job.openings.map(({ facts }) => facts),
-  );
+/** What is worked out of a job once, however many documents are made of it. */
+function oncePerJob<T>(make: (job: ScheduleJob) => T): (job: ScheduleJob) => T {
+  const made = new WeakMap<ScheduleJob, T>();
+  return (job) => {
+    const before = made.get(job);
+    if (before !== undefined) return before;
+    const value = make(job);
+    made.set(job, value);
+    return value;
+  };
 }
 
-/** Decides a job's openings. */
-export function openingsOf(job: ScheduleJob, basis = basisOf(job)): ScheduledOpening[] {
+/** What the job's openings are decided with. */
+export const basisOf = oncePerJob((job): ProjectBasis =>
+  withWays(
+    projectBasis(job.practice, job.practices, job.building, job.products, job.locks),
+    job.openings.map(({ facts }) => facts),
+  ),
+);
+
+/** A job's openings, decided. */
+export const openingsOf = oncePerJob((job): ScheduledOpening[] => {
+  const basis = basisOf(job);
   return job.openings.map(({ id, facts }) => {
     const decided = decideOpening(facts, basis);
     return { id, mark: facts.mark, items: decided.items, decided };
   });
-}
+});
 
-/** Decides and groups a job's openings. */
-export function scheduleOfJob(job: ScheduleJob): Schedule {
-  return scheduleOf(openingsOf(job), job.known, job.settings);
-}
+/** A job's schedule. */
+export const scheduleOfJob = oncePerJob((job): Schedule =>
+  scheduleOf(openingsOf(job), job.known, job.settings),
+);
 
 /** The paper a schedule is printed on unless somebody says otherwise. */
 export const paperOf = ({ settings }: ScheduleJob, { practice }: ProjectBasis) =>
@@ -86,8 +99,8 @@ export async function schedulePdf(
   told?: Progress,
 ): Promise<Buffer> {
   const basis = basisOf(job);
-  const openings = openingsOf(job, basis);
-  const schedule = scheduleOf(openings, job.known, job.settings);
+  const openings = openingsOf(job);
+  const schedule = scheduleOfJob(job);
   const decided = new Map(openings.map((one) => [one.id, one.decided]));
   const sheet = new Sheet({
     title: `${job.projectName}: hardware schedule`,

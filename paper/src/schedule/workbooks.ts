@@ -19,7 +19,7 @@ export function scheduleXlsx(job: ScheduleJob): Promise<Buffer> {
 function takeOffInput(job: ScheduleJob): TakeOffInput {
   const basis = basisOf(job);
   const { known, settings, keying } = job;
-  return { openings: openingsOf(job, basis), basis, known, settings, keying };
+  return { openings: openingsOf(job), basis, known, settings, keying };
 }
 
 /** Totals by product, with lists for the makers of frames and leaves. */

@@ -1,10 +1,4 @@
-import {
-  isSettled,
-  type DecidedOpening,
-  type ProjectBasis,
-  type Router,
-  type ScheduledOpening,
-} from '@riegel/core';
+import { type ProjectBasis, type Router, type ScheduledOpening } from '@riegel/core';
 import { basisOf, openingsOf, paperOf, type ScheduleJob } from '../schedule/schedulePdf.js';
 import { Sheet } from '../pdf/sheet.js';
 import { numbersOf } from '../schedule/numbers.js';
@@ -40,7 +34,7 @@ export function wantedOf(
  */
 export function sheetsPdf(job: SheetsJob, progress?: (done: number) => void): Promise<Buffer> {
   const basis = basisOf(job);
-  const openings = openingsOf(job, basis);
+  const openings = openingsOf(job);
   const setOf = numbersOf(openings, job.known, job);
   const wanted = wantedOf(openings, job.wanted);
   const paper = paperOf(job, basis);
@@ -68,8 +62,3 @@ export function sheetsPdf(job: SheetsJob, progress?: (done: number) => void): Pr
   });
   return sheet.finish();
 }
-
-/** Whether anything of an opening may be cut: nothing open that changes it, no stop. */
-export const mayBeCut = (decided: DecidedOpening): boolean =>
-  isSettled(decided) &&
-  !decided.findings.some(({ level, accepted }) => level === 'stop' && !accepted);

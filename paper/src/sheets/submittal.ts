@@ -35,7 +35,7 @@ export async function submittalZip(
   told: Progress = () => undefined,
 ): Promise<Uint8Array> {
   const basis = basisOf(job);
-  const openings = openingsOf(job, basis);
+  const openings = openingsOf(job);
   const parts: { name: string; make: () => Promise<Uint8Array | string> | string }[] = [
     { name: 'schedule.pdf', make: () => schedulePdf(job) },
     { name: 'schedule.xlsx', make: () => scheduleXlsx(job) },

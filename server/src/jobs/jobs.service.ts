@@ -7,10 +7,10 @@ import { JobRow } from './job.entity.js';
 
 /** What can be made in the background, and what its file is. */
 export const JOB_KINDS = {
-  schedule: { job: 'schedulePdf', type: 'application/pdf', ending: 'pdf' },
-  sheets: { job: 'sheetsPdf', type: 'application/pdf', ending: 'pdf' },
-  drawings: { job: 'drawingsZip', type: 'application/zip', ending: 'zip' },
-  submittal: { job: 'submittalZip', type: 'application/zip', ending: 'zip' },
+  schedule: { job: 'schedulePdf', type: 'application/pdf' },
+  sheets: { job: 'sheetsPdf', type: 'application/pdf' },
+  drawings: { job: 'drawingsZip', type: 'application/zip' },
+  submittal: { job: 'submittalZip', type: 'application/zip' },
 } as const;
 export type JobKind = keyof typeof JOB_KINDS;
 

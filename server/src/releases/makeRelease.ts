@@ -1,6 +1,5 @@
 import { CORE_VERSION, compareReleased, releasedOf, type ReleasedOpening } from '@riegel/core';
 import {
-  basisOf,
   numbersOf,
   openingsOf,
   questionsPdf,
@@ -20,7 +19,7 @@ const PDF = 'application/pdf';
 /** The openings of a job in words, as a release keeps them. */
 export function releasedOfJob(stored: StoredScheduleJob): ReleasedOpening[] {
   const job = unfold(stored);
-  const openings = openingsOf(job, basisOf(job));
+  const openings = openingsOf(job);
   return releasedOf(openings, numbersOf(openings, job.known, job));
 }
 
@@ -109,18 +108,12 @@ export function changeList({
   ].join('\r\n');
 }
 
-/** One state held against another: openings in words, or what a job comes to with today's core. */
-export function compareWithNow({
-  before,
-  after,
-}: {
-  before: string;
-  after: string | StoredScheduleJob;
-}): string {
-  return JSON.stringify(
-    compareReleased(
-      JSON.parse(before) as ReleasedOpening[],
-      typeof after === 'string' ? (JSON.parse(after) as ReleasedOpening[]) : releasedOfJob(after),
-    ),
-  );
-}
+/** A state of a project: its openings in words, or what they are made from, decided by today's core. */
+type State = string | StoredScheduleJob;
+
+const inWords = (state: State): ReleasedOpening[] =>
+  typeof state === 'string' ? (JSON.parse(state) as ReleasedOpening[]) : releasedOfJob(state);
+
+/** Two states held against each other, as JSON. */
+export const compareStates = ({ before, after }: { before: State; after: State }): string =>
+  JSON.stringify(compareReleased(inWords(before), inWords(after)));

@@ -77,15 +77,16 @@ export class ReleasesService {
   ): Promise<ReleaseView> {
     const dated = await this.schedules.dated(projectId);
     const before = await this.source.getRepository(Release).find({
-      select: { number: true, createdAt: true, reason: true, name: true, openings: true },
+      select: { number: true, createdAt: true, reason: true, name: true },
       where: { projectId },
-      order: { number: 'DESC' },
+      order: { number: 'ASC' },
     });
-    const number = (before[0]?.number ?? 0) + 1;
+    const last = before.at(-1)?.number;
+    const number = (last ?? 0) + 1;
     const job: StoredScheduleJob = {
       ...dated,
       revisions: [
-        ...before.reverse().map((one) => ({
+        ...before.map((one) => ({
           number: one.number,
           date: one.createdAt.toISOString().slice(0, 10),
           what: [one.name, one.reason].filter(Boolean).join(': '),
@@ -93,17 +94,18 @@ export class ReleasesService {
         { number, date: dated.date, what: [name, reason].filter(Boolean).join(': ') },
       ],
     };
+    const since = last === undefined ? null : await this.wordsOf(projectId, last);
     const made = await bounded('It', () =>
-      this.work.run('releaseFiles', { ...job, before: before.at(-1)?.openings ?? null }),
+      this.work.run('releaseFiles', { ...job, before: since }),
     );
     const id = randomUUID();
     await inTransaction(this.source, async (manager) => {
       await manager.query('SELECT id FROM project WHERE id = ? FOR UPDATE', [projectId]);
-      const [last] = (await manager.query(
+      const [now] = (await manager.query(
         'SELECT MAX(number) AS last FROM project_release WHERE project_id = ?',
         [projectId],
       )) as { last: number | null }[];
-      if (Number(last?.last ?? 0) + 1 !== number)
+      if (Number(now?.last ?? 0) + 1 !== number)
         throw new Problem(
           HttpStatus.CONFLICT,
           'Somebody else issued a release just now. Look at it, then try again.',
@@ -158,16 +160,7 @@ export class ReleasesService {
       this.stateOf(projectId, before),
       this.stateOf(projectId, after),
     ]);
-    // What is not in words yet is decided first: the one side a release always is, or both are now.
-    const words = typeof from === 'string' ? from : undefined;
-    if (words === undefined) {
-      const turned = await this.differences(
-        typeof to === 'string' ? to : '[]',
-        typeof to === 'string' ? from : to,
-      );
-      return typeof to === 'string' ? turnedRound(turned) : turned;
-    }
-    return this.differences(words, to);
+    return this.differences(from, to);
   }
 
   /** A release against what its inputs come to with today's core. */
@@ -185,15 +178,20 @@ export class ReleasesService {
     state: ReleaseState,
   ): Promise<string | StoredScheduleJob> {
     if (state === NOW) return this.schedules.dated(projectId);
+    return this.wordsOf(projectId, state);
+  }
+
+  /** The openings of a release in words. */
+  private async wordsOf(projectId: string, number: number): Promise<string> {
     const row = await this.source
       .getRepository(Release)
-      .findOne({ select: { id: true, openings: true }, where: { projectId, number: state } });
+      .findOne({ select: { id: true, openings: true }, where: { projectId, number } });
     if (!row) throw notFound('The release');
     return row.openings;
   }
 
   private async differences(
-    before: string,
+    before: string | StoredScheduleJob,
     after: string | StoredScheduleJob,
   ): Promise<ReleaseDifference> {
     const text = await bounded('It', () => this.work.run('compareRelease', { before, after }));
@@ -272,18 +270,5 @@ function fileRow(releaseId: string, { name, type, bytes }: MadeRelease['files'][
     bytes: buffer,
     size: buffer.length,
     sha256: createHash('sha256').update(buffer).digest('hex'),
-  };
-}
-
-/** Seen from the other side. */
-function turnedRound({ added, gone, changed, same }: ReleaseDifference): ReleaseDifference {
-  return {
-    added: gone,
-    gone: added,
-    same,
-    changed: changed.map(({ changes, ...one }) => ({
-      ...one,
-      changes: changes.map(({ from, to, ...change }) => ({ ...change, from: to, to: from })),
-    })),
   };
 }

@@ -44,8 +44,8 @@ export const JOBS = {
     input: Parameters<typeof import('../releases/makeRelease.js').makeRelease>[0],
   ) => (await import('../releases/makeRelease.js')).makeRelease(input),
   compareRelease: async (
-    input: Parameters<typeof import('../releases/makeRelease.js').compareWithNow>[0],
-  ) => (await import('../releases/makeRelease.js')).compareWithNow(input),
+    input: Parameters<typeof import('../releases/makeRelease.js').compareStates>[0],
+  ) => (await import('../releases/makeRelease.js')).compareStates(input),
   writeList: async (input: import('../lists/writeList.js').ListJob) =>
     (await import('../lists/writeList.js')).writeList(input),
   writeCatalogue: async (
