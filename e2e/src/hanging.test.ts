@@ -89,7 +89,9 @@ describe('hanging a leaf', () => {
     await page.saved();
     await page.decision('hanging.product', 'Marrowby B 4.5x4.5');
     await page.click('nav a', 'Schedule');
-    await page.sees('main', 'Marrowby B 4.5x4.5');
+    // What its door is stays open, so it has no set yet; what is decided of it is told there.
+    await page.click('#undecided summary', 'lines so far');
+    await page.sees('#undecided', 'Marrowby B 4.5x4.5');
   });
 });
 
