@@ -36,8 +36,11 @@ const ORDER = [
   'drawing',
   'takeoff',
   'sheets',
+  'fitting',
+  'proving',
   'releasing',
   'models',
+  'learning',
 ];
 
 const directions = ORDER.map((folder, index) => ({

@@ -22,4 +22,6 @@ export { drawingFiles, drawingsZip } from './sheets/drawingFiles.js';
 export { sheetsPdf, type SheetsJob } from './sheets/sheetsPdf.js';
 export { stickPdf } from './sheets/stickPdf.js';
 export { submittalZip } from './sheets/submittal.js';
+export { handoverPdf, type HandoverJob } from './site/handoverPdf.js';
+export { recordPdf, type RecordJob } from './site/recordPdf.js';
 export { zipOf, type MadeFile } from './sheets/zip.js';

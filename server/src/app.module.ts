@@ -38,9 +38,12 @@ import { JobsController } from './jobs/jobs.controller.js';
 import { JobsService } from './jobs/jobs.service.js';
 import { ReleasesController, SharedController } from './releases/releases.controller.js';
 import { ReleasesService } from './releases/releases.service.js';
+import { NotesController } from './notes/notes.controller.js';
 import { SheetsController } from './sheets/sheets.controller.js';
 import { ScheduleController } from './schedule/schedule.controller.js';
 import { ScheduleService } from './schedule/schedule.service.js';
+import { KeepingController, SiteController } from './site/site.controller.js';
+import { SiteService } from './site/site.service.js';
 import { SessionsController } from './sessions/sessions.controller.js';
 import { SessionsService } from './sessions/sessions.service.js';
 import { WorkService } from './work/work.service.js';
@@ -67,6 +70,9 @@ export class AppModule {
         JobsController,
         ReleasesController,
         SharedController,
+        SiteController,
+        KeepingController,
+        NotesController,
       ],
       providers: [
         { provide: CONFIG, useValue: config },
@@ -99,6 +105,7 @@ export class AppModule {
         ScheduleService,
         JobsService,
         ReleasesService,
+        SiteService,
       ],
     };
   }

@@ -5,6 +5,7 @@ export { closerSide, isSurface, KIND_OF } from './device.js';
 export type { CloserDevice, HoldOpen, StopKind } from './decisions.js';
 export { closingMoment, openingForce, sealResistance } from './force.js';
 export type { CloserSize } from './values.js';
+export { forceCounts } from './size.js';
 export { closingBench, type ClosingBench } from './bench.js';
 export {
   closingRun,

@@ -8,5 +8,6 @@ export {
 export { askedFacts, type AskedFact } from './askedFacts.js';
 export { changesBetween, type DecisionChange } from './changes.js';
 export { needsOf } from './products.js';
+export { wholeFacts } from './input.js';
 export { preparationOf } from './preparation.js';
 export { tryWays, type TriedWay } from './tryWay.js';

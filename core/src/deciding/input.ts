@@ -1,11 +1,19 @@
 import { practiceWith } from '../catalogue/index.js';
-import type { ProjectBasis, Stage } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis, Stage } from '../opening/index.js';
 import { withAssumed } from '../role/index.js';
 import type { StageInput } from '../stage/index.js';
 import { normalizeFacts } from '../stages/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decideOpening.js';
 import { namedProducts } from './named.js';
+
+/** The facts an opening was decided by: recorded, measured, and what is taken where nobody recorded anything. */
+export function wholeFacts({
+  facts,
+  results,
+}: Pick<DecidedOpening, 'facts' | 'results'>): OpeningFacts {
+  return withAssumed(normalizeFacts(surveyed(facts, surveyOf(facts))), results.opening.assumed);
+}
 
 /** The input of any stage: each reads of the results only what it says it needs. */
 export type AnyInput = StageInput<Stage>;
@@ -21,7 +29,7 @@ export function inputOf(
   const survey = surveyOf(facts);
   const { named } = namedProducts(facts, project.products);
   return {
-    facts: withAssumed(normalizeFacts(surveyed(facts, survey)), results.opening.assumed),
+    facts: wholeFacts({ facts, results }),
     practice: practiceWith(practice, [...named.values()]),
     project,
     survey,

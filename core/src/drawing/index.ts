@@ -49,3 +49,5 @@ export { lockSection } from './lockSection.js';
 export { rodEnds } from './rodEnds.js';
 export { strikeFace } from './strikeFace.js';
 export { heightsDrawing } from './heightsDrawing.js';
+export { gapDrawing } from './gapDrawing.js';
+export { handDrawing } from './handDrawing.js';

@@ -2,6 +2,7 @@ import { STAGE_MESSAGES, STAGE_TERMS } from '../stages/index.js';
 import { CATALOGUE_TERMS } from './catalogueTerms.js';
 import { COMMON_TERMS } from './commonTerms.js';
 import { LOCK_TERMS } from './lockTerms.js';
+import { LEARNING_MESSAGES, LEARNING_TERMS } from './learningWords.js';
 import { COMMON_MESSAGES } from './messages.js';
 import { PRACTICE_TERMS } from './practiceTerms.js';
 import { SURVEY_TERMS } from './surveyTerms.js';
@@ -9,6 +10,7 @@ import { SURVEY_TERMS } from './surveyTerms.js';
 /** The sentence for every reason, question, finding, caution and fault code; `{name}` is a parameter. */
 export const SENTENCES: Readonly<Record<string, string>> = {
   ...COMMON_MESSAGES,
+  ...LEARNING_MESSAGES,
   ...STAGE_MESSAGES,
 };
 
@@ -19,5 +21,6 @@ export const TERMS: Readonly<Record<string, string>> = {
   ...CATALOGUE_TERMS,
   ...LOCK_TERMS,
   ...COMMON_TERMS,
+  ...LEARNING_TERMS,
   ...STAGE_TERMS,
 };

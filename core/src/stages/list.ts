@@ -9,6 +9,7 @@ import { replacing } from '../replacing/index.js';
 import { opening } from '../role/index.js';
 import { sealing } from '../sealing/index.js';
 import { securing } from '../securing/index.js';
+import { site } from '../site/index.js';
 import { sizing } from '../sizing/index.js';
 import { survey, type AnyStage } from '../stage/index.js';
 
@@ -27,4 +28,5 @@ export const STAGE_LIST: readonly AnyStage[] = [
   finishing,
   replacing,
   preparing,
+  site,
 ];

@@ -5,6 +5,8 @@ import { EventChangeRow } from '../events/eventChange.entity.js';
 import { EventRow } from '../events/event.entity.js';
 import { InstallationFact, ProjectFeed } from '../events/feed.entity.js';
 import { JobRow } from '../jobs/job.entity.js';
+import { PersonNote } from '../notes/personNote.entity.js';
+import { SiteDue, SiteRecordRow } from '../site/siteRecord.entity.js';
 import { Release, ReleaseFile, ReleaseShare } from '../releases/release.entity.js';
 import { Letter } from '../mail/letter.entity.js';
 import { Opening } from '../openings/opening.entity.js';
@@ -21,6 +23,7 @@ import { Initial0001000000000 } from './migrations/0001-initial.js';
 import { Documents0002000000000 } from './migrations/0002-documents.js';
 import { Withstand0003000000000 } from './migrations/0003-withstand.js';
 import { Releases0004000000000 } from './migrations/0004-releases.js';
+import { Site0005000000000 } from './migrations/0005-site.js';
 import { boundPatience, type Patience } from './patience.js';
 
 /** What one statement must be able to carry: the largest document, or 500 openings with their past. */
@@ -54,6 +57,9 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Release,
       ReleaseFile,
       ReleaseShare,
+      SiteRecordRow,
+      SiteDue,
+      PersonNote,
       JobRow,
     ],
     migrations: [
@@ -61,6 +67,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Documents0002000000000,
       Withstand0003000000000,
       Releases0004000000000,
+      Site0005000000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -23,7 +23,7 @@ export function ofOpening(change: Change): change is OpeningChange {
 }
 
 export type EventKind =
-  'create' | 'update' | 'delete' | 'bulk' | 'import' | 'project' | 'undo' | 'redo';
+  'create' | 'update' | 'delete' | 'bulk' | 'import' | 'project' | 'undo' | 'redo' | 'site';
 
 /** One write: who and when; before and after stand in its changes. Undo, history and audit in one. */
 @Entity('event')

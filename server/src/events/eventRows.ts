@@ -8,13 +8,13 @@ const weight = ({ before, after }: Change) => (before?.length ?? 0) + (after?.le
 
 /**
  * Writes an event, the last thing in its transaction. Its place in the project's feed is taken last of
- * all and held until the commit: nobody can be told a later one before it (no gap, none out of order).
+ * all and held until the commit: nobody can be told a later one before it (no gap, none out of order). Gives that place.
  */
 export async function writeEvent(
   manager: EntityManager,
   event: { projectId: string; personId: string; kind: EventKind },
   changes: readonly Change[],
-): Promise<void> {
+): Promise<number> {
   const { projectId, personId, kind } = event;
   const { insertId } = (await manager.query(
     'INSERT INTO event (project_id, person_id, kind, size) VALUES (?, ?, ?, ?)',
@@ -40,6 +40,7 @@ export async function writeEvent(
   )) as { insertId: number; affectedRows: number };
   if (affectedRows !== 1) throw notFound('The project');
   await manager.query('UPDATE event SET seq = ? WHERE id = ?', [seq, insertId]);
+  return seq;
 }
 
 /** An event's changes, some at a time: a large one need not fit into memory beside everything else. */

@@ -326,7 +326,7 @@ export class OpeningsService {
     personId: string,
     way: 'undo' | 'redo',
   ): Promise<string | undefined> {
-    const own = "project_id = ? AND person_id = ? AND kind NOT IN ('undo', 'redo')";
+    const own = "project_id = ? AND person_id = ? AND kind NOT IN ('undo', 'redo', 'site')";
     const ask = async (rest: string, ...values: unknown[]) =>
       (
         (await manager.query(`SELECT id FROM event WHERE ${own} AND ${rest} LIMIT 1`, [

@@ -16,7 +16,14 @@ import { SetNumber } from './setNumber.entity.js';
 
 /** Jobs that make one document. */
 type DocumentJob =
-  'sheetsPdf' | 'drawingsZip' | 'stickPdf' | 'takeOffXlsx' | 'pricesXlsx' | 'schedulePdf';
+  | 'sheetsPdf'
+  | 'drawingsZip'
+  | 'stickPdf'
+  | 'takeOffXlsx'
+  | 'pricesXlsx'
+  | 'schedulePdf'
+  | 'recordPdf'
+  | 'handoverPdf';
 
 /** How often numbering starts again because somebody else gave numbers meanwhile. */
 const TRIES = 5;

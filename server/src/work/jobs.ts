@@ -40,6 +40,11 @@ export const JOBS = {
     (await import('../sheets/makeSheets.js')).makeStickPdf(input),
   submittalZip: async (input: import('../sheets/makeSheets.js').StoredSheetsJob, told?: Progress) =>
     (await import('../sheets/makeSheets.js')).makeSubmittalZip(input, told),
+  recordPdf: async (input: import('../site/makeRecord.js').StoredRecordJob) =>
+    (await import('../site/makeRecord.js')).makeRecordPdf(input),
+  handoverPdf: async (
+    input: Parameters<typeof import('../site/makeRecord.js').makeHandoverPdf>[0],
+  ) => (await import('../site/makeRecord.js')).makeHandoverPdf(input),
   releaseFiles: async (
     input: Parameters<typeof import('../releases/makeRelease.js').makeRelease>[0],
   ) => (await import('../releases/makeRelease.js')).makeRelease(input),

@@ -45,6 +45,8 @@ const LANE_OF: Record<JobName, LaneName> = {
   sheetsPdf: 'batch',
   drawingsZip: 'batch',
   submittalZip: 'batch',
+  recordPdf: 'documents',
+  handoverPdf: 'documents',
   releaseFiles: 'documents',
   compareRelease: 'documents',
   writeList: 'documents',

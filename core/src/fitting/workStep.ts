@@ -1,0 +1,103 @@
+import { decisionOf, type DecidedOpening } from '../deciding/index.js';
+import { type Item, type Param, type Said, type Value } from '../opening/index.js';
+
+/** Where in the work a step belongs. */
+export const WORK_PARTS = [
+  'before',
+  'leaf',
+  'hang',
+  'lock',
+  'close',
+  'protect',
+  'seal',
+  'power',
+  'finish',
+  'off',
+  'on',
+] as const;
+export type WorkPart = (typeof WORK_PARTS)[number];
+
+/** A number of this opening that a step needs. */
+export interface WorkFigure {
+  /** Term code of what it is. */
+  name: string;
+  value: Value;
+}
+
+/** One step of the work at an opening. */
+export interface WorkStep {
+  /** The same on every device and in every version: what is ticked is kept by it. */
+  id: string;
+  part: WorkPart;
+  say: Said;
+  figures: WorkFigure[];
+  /** Term codes. */
+  tools: string[];
+  /** What of the set is fitted in it. */
+  items: readonly Item[];
+  cares: Said[];
+}
+
+/** Puts steps together from what an opening decided. */
+export class Steps {
+  readonly list: WorkStep[] = [];
+
+  constructor(private readonly decided: DecidedOpening) {}
+
+  /** A step with the figures of some decisions, those that are open or not there left out. */
+  add(
+    part: WorkPart,
+    id: string,
+    say: Said,
+    {
+      figures = [],
+      more = [],
+      tools = [],
+      items = [],
+      cares = [],
+    }: {
+      figures?: readonly `${string}.${string}`[];
+      more?: WorkFigure[];
+      tools?: string[];
+      items?: readonly Item[];
+      cares?: Said[];
+    } = {},
+  ): void {
+    this.list.push({
+      id: `${part}.${id}`,
+      part,
+      say,
+      figures: [...figures.flatMap((key) => this.figures(key)), ...more],
+      tools: tools.map((tool) => `tool.${tool}`),
+      items,
+      cares,
+    });
+  }
+
+  private figures(key: string): WorkFigure[] {
+    const [stage, name] = key.split('.');
+    const found = this.decided.decisions.filter(
+      (one) => one.stage === stage && one.name === name && one.status === 'decided' && one.value,
+    );
+    const distinct = new Map(found.map((one) => [JSON.stringify(one.value), one.value!]));
+    return [...distinct.values()].map((value) => ({ name: `name.${key}`, value }));
+  }
+}
+
+/** The value of a decision as a parameter of a sentence. */
+export function paramOf(decided: DecidedOpening, key: string): Param | undefined {
+  const value = decisionOf(decided, key)?.value;
+  if (!value) return undefined;
+  switch (value.type) {
+    case 'length':
+      return { ticks: value.ticks };
+    case 'mass':
+      return { grams: value.grams };
+    case 'count':
+      return value.count;
+    case 'term':
+      return { term: value.term };
+    default:
+      return undefined;
+  }
+}

@@ -1,0 +1,19 @@
+export {
+  LEARNING_BENCHES,
+  type Answer,
+  type Exercise,
+  type HandSeen,
+  type LearningBench,
+  type Picture,
+} from './exercise.js';
+export { exerciseOf, seedAt, seriesOf, skillOf, SKILLS } from './series.js';
+export {
+  answered,
+  DAYS,
+  learnt,
+  mergedProgress,
+  nextSkill,
+  readProgress,
+  type Card,
+  type Progress,
+} from './repetition.js';

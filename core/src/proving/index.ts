@@ -1,0 +1,18 @@
+export {
+  acceptanceTests,
+  inspectionTests,
+  PROVING_PARTS,
+  type Measured,
+  type ProvingPart,
+  type ProvingTest,
+} from './provingTests.js';
+export { countRound, gapsWithin, withinBounds, type RoundCount } from './judge.js';
+export {
+  dueAfter,
+  dueList,
+  dueState,
+  inspectionMonths,
+  type Due,
+  type DueState,
+} from './inspections.js';
+export { calendarOf } from './calendar.js';

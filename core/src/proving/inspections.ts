@@ -1,0 +1,83 @@
+import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
+import { known } from '../opening/index.js';
+import type { Role } from '../practice/index.js';
+import { monthsAfter } from '../site/index.js';
+
+/** Doors that stand in the common parts of a block of flats, not in or before a dwelling. */
+const COMMON_PARTS: ReadonlySet<Role> = new Set([
+  'stair',
+  'cross-corridor',
+  'entrance',
+  'final-exit',
+  'vestibule',
+  'electrical',
+  'plant',
+  'store',
+]);
+
+/**
+ * Months until an opening is to be inspected again: rated leaves by their practice's interval, in common parts of
+ * dwellings the shorter one; undefined where nothing asks for it.
+ */
+export function inspectionMonths(decided: DecidedOpening): number | undefined {
+  const { practice, results } = decided;
+  const facts = wholeFacts(decided);
+  if ((known(facts.rating) ?? 0) <= 0) return undefined;
+  const { inspectionMonths: usual, commonPartsMonths } = practice.values;
+  const { role } = results.opening;
+  const common = role !== undefined && COMMON_PARTS.has(role);
+  return common && known(facts.occupancy) === 'residential' ? commonPartsMonths.value : usual.value;
+}
+
+/** The day an opening is to be looked at again after a round signed on a day; undefined where nothing asks for it. */
+export function dueAfter(decided: DecidedOpening, day: string): string | undefined {
+  const months = inspectionMonths(decided);
+  return months === undefined ? undefined : monthsAfter(day, months);
+}
+
+/** An opening that is to be looked at, on which day. */
+export interface Due {
+  projectId: string;
+  project: string;
+  openingId: string;
+  mark: string;
+  from?: string | undefined;
+  to?: string | undefined;
+  due: string;
+}
+
+export type DueState = 'overdue' | 'month' | 'quarter' | 'later';
+
+/** How near a day is, seen from another. */
+export function dueState(due: string, today: string): DueState {
+  if (due < today) return 'overdue';
+  if (due <= monthsAfter(today, 1)) return 'month';
+  return due <= monthsAfter(today, 3) ? 'quarter' : 'later';
+}
+
+/** What is due, soonest first, and how much of it is how near. */
+export function dueList(
+  all: readonly Due[],
+  today: string,
+): { list: Due[]; counts: Record<DueState, number> } {
+  const counts: Record<DueState, number> = { overdue: 0, month: 0, quarter: 0, later: 0 };
+  const months: [string, string] = [monthsAfter(today, 1), monthsAfter(today, 3)];
+  for (const { due } of all)
+    counts[
+      due < today ? 'overdue' : due <= months[0] ? 'month' : due <= months[1] ? 'quarter' : 'later'
+    ]++;
+  const list = [...all].sort((a, b) =>
+    a.due !== b.due
+      ? a.due < b.due
+        ? -1
+        : 1
+      : a.project !== b.project
+        ? a.project < b.project
+          ? -1
+          : 1
+        : a.mark < b.mark
+          ? -1
+          : 1,
+  );
+  return { list, counts };
+}

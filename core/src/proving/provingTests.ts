@@ -1,0 +1,253 @@
+import { forceTests } from './forceTests.js';
+import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
+import type { Ticks } from '../measure/index.js';
+import { known, said, slides, type LeafId, type Said } from '../opening/index.js';
+import { acceptanceTest } from '../securing/index.js';
+
+/** What a test is about, in the order one goes through them. */
+export const PROVING_PARTS = [
+  'whole',
+  'gaps',
+  'closing',
+  'force',
+  'lock',
+  'keys',
+  'pair',
+  'power',
+  'seal',
+  'escape',
+] as const;
+export type ProvingPart = (typeof PROVING_PARTS)[number];
+
+/** What is measured, and between which bounds; forces in newtons, times in seconds, lengths in ticks. */
+export interface Measured {
+  unit: 'seconds' | 'newtons' | 'length';
+  least?: number | undefined;
+  most?: number | undefined;
+  /** Standard or practice that the bounds come from. */
+  source: string;
+}
+
+/** One thing tried at an opening. */
+export interface ProvingTest {
+  /** The same on every device: what was found is kept by it. */
+  id: string;
+  part: ProvingPart;
+  say: Said;
+  measured?: Measured;
+  /** Degrees that the leaf is let go from, where a recorder can tell the times. */
+  from?: number;
+  leaf?: LeafId;
+  cares: Said[];
+}
+
+type Add = (
+  part: ProvingPart,
+  id: string,
+  say: Said,
+  more?: Partial<Pick<ProvingTest, 'measured' | 'from' | 'leaf' | 'cares'>>,
+) => void;
+
+/**
+ * What is tried before an opening is handed over, for just this opening: its closing from every angle, its forces,
+ * every step of its lock, its keys, its power, the order of its leaves, its seals, its way out. Sources stand with
+ * each bound. What is found is a record; whether it is enough the authority says.
+ */
+export function acceptanceTests(opening: DecidedOpening): ProvingTest[] {
+  const decided = { ...opening, facts: wholeFacts(opening) };
+  const { list, add } = collector();
+  whole(decided, add);
+  add('gaps', 'gaps', said('prove.gaps'));
+  closing(decided, add);
+  forces(decided, add);
+  lock(decided, add);
+  pair(decided, add);
+  power(decided, add);
+  seals(decided, add);
+  wayOut(decided, add);
+  return list;
+}
+
+/**
+ * The yearly look at a rated swinging leaf (NFPA 80 5.2: thirteen things in later editions), those that this opening
+ * has; of a leaf that is not rated what wears and what people depend on.
+ */
+export function inspectionTests(opening: DecidedOpening): ProvingTest[] {
+  const decided = { ...opening, facts: wholeFacts(opening) };
+  const { facts, results } = decided;
+  const { list, add } = collector();
+  const rated = isRated(decided);
+  const glass = hasGlass(decided);
+  if (rated) add('whole', 'labels', said('inspect.labels'));
+  add('whole', 'holes', said('inspect.holes'));
+  if (glass) add('whole', 'glass', said('inspect.glass'));
+  add('whole', 'secure', said('inspect.secure'));
+  add('whole', 'missing', said('inspect.missing', { count: decided.items.length }));
+  add('gaps', 'gaps', said('inspect.gaps'));
+  if (results.closing.closes === true) add('closing', 'self', said('inspect.closes'), { from: 90 });
+  if (results.closing.selector || results.securing.coordinator)
+    add('pair', 'order', said('inspect.order'));
+  if (latches(decided)) add('lock', 'latch', said('inspect.latch'));
+  add('whole', 'auxiliary', said('inspect.auxiliary'));
+  if (rated) add('whole', 'changes', said('inspect.changes'));
+  if (results.sealing.perimeter !== 'none' || results.sealing.bottom !== 'none')
+    add('seal', 'gaskets', said('inspect.gaskets'));
+  if (rated) add('whole', 'signs', said('inspect.signs'));
+  if (results.closing.holdOpen === 'magnet') add('power', 'holdOpen', said('prove.holdOpen'));
+  wayOut(decided, add);
+  if (known(facts.operator) === true) add('power', 'operator', said('prove.operator'));
+  return list;
+}
+
+function collector(): { list: ProvingTest[]; add: Add } {
+  const list: ProvingTest[] = [];
+  const add: Add = (part, id, say, more = {}) =>
+    list.push({ id: `${part}.${id}`, part, say, cares: [], ...more });
+  return { list, add };
+}
+
+const isRated = ({ facts }: DecidedOpening) => (known(facts.rating) ?? 0) > 0;
+const hasGlass = ({ facts, solids }: DecidedOpening) =>
+  known(facts.leafConstruction) === 'glass' || solids.some(({ thing }) => thing === 'solid.glass');
+const latches = ({ results }: DecidedOpening) =>
+  results.securing.spec !== undefined && results.securing.spec.latch !== 'none';
+
+function whole(decided: DecidedOpening, add: Add): void {
+  add('whole', 'missing', said('prove.missing', { count: decided.items.length }));
+  if (isRated(decided)) {
+    add('whole', 'labels', said('prove.labels'));
+    add('whole', 'changes', said('prove.changes'));
+  }
+  if (hasGlass(decided)) add('whole', 'glass', said('prove.glass'));
+  if (decided.items.some(({ stage }) => stage === 'protecting'))
+    add('whole', 'plates', said('prove.plates'));
+}
+
+function closing(decided: DecidedOpening, add: Add): void {
+  const { results, practice } = decided;
+  if (results.closing.closes !== true || slides(decided.facts.kind)) return;
+  const { closingFrom, closingTimesEach, closingTimes } = practice.values;
+  const times = closingTimes.value;
+  const from = latches(decided) ? 'prove.closes' : 'prove.closesShut';
+  for (const degrees of closingFrom.value)
+    for (let time = 1; time <= closingTimesEach.value; time++)
+      add(
+        'closing',
+        `from-${degrees}-${time}`,
+        said(from, { degrees: { degrees }, time, of: closingTimesEach.value }),
+        { from: degrees },
+      );
+  // Springs in the hinges have no valves, and an operator its own times.
+  const valved =
+    results.closing.device !== undefined &&
+    !['none', 'spring', 'operator'].includes(results.closing.device);
+  if (!valved) return;
+  add('closing', 'sweep', said('prove.sweep'), {
+    from: 90,
+    measured: {
+      unit: 'seconds',
+      least: times.sweepFrom,
+      most: times.sweepTo,
+      source: closingTimes.source,
+    },
+  });
+  add('closing', 'latchZone', said('prove.latchZone'), {
+    from: 90,
+    measured: {
+      unit: 'seconds',
+      least: times.latchFrom,
+      most: times.latchTo,
+      source: closingTimes.source,
+    },
+  });
+  if (results.closing.backCheck) add('closing', 'backCheck', said('prove.backCheck'));
+}
+
+function forces(decided: DecidedOpening, add: Add): void {
+  if (slides(decided.facts.kind)) return;
+  for (const { id, say, measured } of forceTests(decided)) add('force', id, say, { measured });
+}
+
+function lock(decided: DecidedOpening, add: Add): void {
+  const { results, practice } = decided;
+  const { spec } = results.securing;
+  if (!spec) return;
+  if (latches(decided))
+    add('lock', 'engagement', said('prove.engagement'), {
+      measured: {
+        unit: 'length',
+        least: engagement(decided),
+        source: practice.values.latchThrow.source,
+      },
+    });
+  acceptanceTest(spec).forEach(({ action, opens, latch, refused }, at) =>
+    add(
+      'lock',
+      `step-${at + 1}`,
+      said(
+        refused
+          ? 'prove.lock.refused'
+          : opens
+            ? 'prove.lock.opens'
+            : latch
+              ? 'prove.lock.latch'
+              : 'prove.lock.shut',
+        { act: { term: `act.${action}` } },
+      ),
+    ),
+  );
+  if (spec.outsideKey.length > 0 || spec.insideKey.length > 0) {
+    add('keys', 'own', said('prove.keys'));
+    add('keys', 'other', said('prove.keysOther'));
+  }
+}
+
+/** How far the latch is to reach in: as decided, else its least throw less the gap beside it. */
+function engagement({ decisions, practice, results }: DecidedOpening): Ticks {
+  const decided = decisions.find(({ key }) => key === 'securing.engagement')?.value;
+  if (decided?.type === 'length') return decided.ticks;
+  return Math.max(0, practice.values.latchThrow.value - (results.sizing.lockGap ?? 0));
+}
+
+function pair({ results }: DecidedOpening, add: Add): void {
+  if (results.closing.selector || results.securing.coordinator)
+    add('pair', 'order', said('prove.order'));
+  const { bolts } = results.securing;
+  if (bolts !== undefined && bolts !== 'none') add('pair', 'bolts', said('prove.bolts'));
+}
+
+function power(decided: DecidedOpening, add: Add): void {
+  const { results, facts } = decided;
+  const { powering, closing: closes } = results;
+  const care = decided.cautions.filter(({ code }) => code === 'care.power');
+  for (const { state, enter, leave } of powering.passing)
+    add(
+      'power',
+      state,
+      said('prove.passing', {
+        state: { term: `prove.state.${state}` },
+        enter: { term: `prove.enter.${enter}` },
+        leave: { term: `prove.leave.${leave}` },
+      }),
+      { cares: care },
+    );
+  if (closes.holdOpen === 'magnet')
+    add('power', 'holdOpen', said('prove.holdOpen'), { cares: care });
+  if (known(facts.operator) === true)
+    add('power', 'operator', said('prove.operator'), { cares: care });
+}
+
+function seals({ results }: DecidedOpening, add: Add): void {
+  const { perimeter, bottom, meeting } = results.sealing;
+  if (perimeter !== 'none' && perimeter !== 'silencers')
+    add('seal', 'perimeter', said('prove.light'));
+  if (bottom.startsWith('drop')) add('seal', 'drop', said('prove.drop'));
+  else if (bottom !== 'none') add('seal', 'bottom', said('prove.bottom'));
+  if (meeting !== 'none') add('seal', 'meeting', said('prove.meeting'));
+}
+
+function wayOut({ results, facts }: DecidedOpening, add: Add): void {
+  if (results.opening.escape === undefined && facts.secured !== true) return;
+  add('escape', 'oneMotion', said('prove.oneMotion'));
+  add('escape', 'clear', said('prove.clear'));
+}

@@ -1,0 +1,217 @@
+import { said, type Said } from '../opening/index.js';
+import type { Ticks } from '../measure/index.js';
+import { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
+import type { GapBench } from './gapBench.js';
+import { edgeOf, movesOfHinges, type GapPlace, type ReadGaps, type HingeMoves } from './places.js';
+import { judgeGaps, solveGaps, type Solved } from './solveGaps.js';
+
+/** What is done at one hinge, the top one first. */
+export interface HingeWork {
+  /** 1 for the top one. */
+  hinge: number;
+  how: 'pack' | 'deepen' | 'turn' | 'leave';
+  /** Towards the lock, and up. Ticks. */
+  side: Ticks;
+  up: Ticks;
+  /** Shims of the thinnest kind, or turns of the screw. */
+  count: number;
+  turnsUp: number;
+  said: Said;
+}
+
+/** What is done where hinges cannot help. */
+export interface EdgeWork {
+  place: GapPlace;
+  how: 'plane' | 'wide' | 'cannot';
+  by: Ticks;
+  said: Said;
+}
+
+/** Gaps judged, what they tell, and what to do. */
+export interface GapAdjustment {
+  diagnosis: Said[];
+  /** All within what is allowed as they stand. */
+  within: boolean;
+  moves: HingeMoves;
+  hinges: HingeWork[];
+  edges: EdgeWork[];
+  /** What the latch moves by, if more than its strike takes. */
+  strike: Said | undefined;
+  /** The gaps that are to be found after the hinges are moved. */
+  predicted: ReadGaps;
+  notes: Said[];
+}
+
+const still: HingeMoves = { top: 0, bottom: 0, up: 0 };
+
+/** Works out what to do about the gaps of a leaf. */
+export function adjustmentOf(gaps: ReadGaps, bench: GapBench): GapAdjustment {
+  const { geometry, wanted, means, least } = bench;
+  const now = judgeGaps(gaps, wanted);
+  const within = now.list.length === 0;
+  const solved: Solved =
+    within || !means
+      ? { moves: still, gaps, outside: now.list }
+      : solveGaps(gaps, geometry, wanted, means.reach);
+  const latch = latchMoves(geometry, solved.moves);
+  const far =
+    latch && Math.max(Math.abs(latch.across), Math.abs(latch.up)) > bench.strikeTakes
+      ? latch
+      : undefined;
+  return {
+    diagnosis: diagnoseGaps(gaps, geometry, wanted, least),
+    within,
+    moves: solved.moves,
+    hinges: means ? hingeWork(bench, solved.moves) : [],
+    edges: solved.outside.map((one) => edgeWork(one, solved.gaps, bench)),
+    strike:
+      far &&
+      said('site.strikeMoves', {
+        across: { ticks: Math.round(Math.abs(far.across)) },
+        up: { ticks: Math.round(Math.abs(far.up)) },
+        way: { term: far.up < 0 ? 'way.down' : 'way.up' },
+      }),
+    predicted: solved.gaps,
+    notes: notesOf(bench, within),
+  };
+}
+
+function notesOf({ means, bendMost }: GapBench, within: boolean): Said[] {
+  if (within) return [];
+  if (!means) return [said('site.noHingeMoves')];
+  const notes: Said[] = [];
+  if (means.by === 'pack' && means.rated) notes.push(said('site.ratedPacking'));
+  if (means.bend) notes.push(said('site.mayBend', { most: { ticks: bendMost } }));
+  return notes;
+}
+
+function hingeWork({ geometry, means }: GapBench, moves: HingeMoves): HingeWork[] {
+  const { step } = means!.reach;
+  return movesOfHinges(geometry, moves).map((exact, at): HingeWork => {
+    const steps = Math.round(exact / step);
+    const side = steps * step;
+    const up = moves.up;
+    const hinge = at + 1;
+    const nothing = { hinge, side, up, count: 0, turnsUp: 0 };
+    const params = { hinge, by: { ticks: Math.round(Math.abs(side)) } };
+    if (means!.by === 'pack') {
+      if (steps === 0)
+        return { ...nothing, how: 'leave', said: said('site.hinge.leave', { hinge }) };
+      const count = Math.abs(steps);
+      return steps > 0
+        ? { ...nothing, count, how: 'pack', said: said('site.hinge.pack', { ...params, count }) }
+        : { ...nothing, count, how: 'deepen', said: said('site.hinge.deepen', params) };
+    }
+    const turns = side / means!.aTurn;
+    const turnsUp = up / means!.aTurn;
+    if (turns === 0 && turnsUp === 0)
+      return { ...nothing, how: 'leave', said: said('site.hinge.leave', { hinge }) };
+    return {
+      ...nothing,
+      how: 'turn',
+      count: turns,
+      turnsUp,
+      said:
+        turnsUp === 0
+          ? said('site.hinge.turn', {
+              hinge,
+              turns: quarters(turns),
+              unit: unit(turns),
+              way: towards(turns),
+            })
+          : turns === 0
+            ? said('site.hinge.raise', {
+                hinge,
+                up: quarters(turnsUp),
+                upUnit: unit(turnsUp),
+                height: upward(turnsUp),
+              })
+            : said('site.hinge.turnBoth', {
+                hinge,
+                turns: quarters(turns),
+                unit: unit(turns),
+                way: towards(turns),
+                up: quarters(turnsUp),
+                upUnit: unit(turnsUp),
+                height: upward(turnsUp),
+              }),
+    };
+  });
+}
+
+const unit = (turns: number) => ({ term: Math.abs(turns) > 1 ? 'turn.more' : 'turn.one' });
+const towards = (turns: number) => ({ term: turns > 0 ? 'way.toLock' : 'way.toHinge' });
+const upward = (turns: number) => ({ term: turns > 0 ? 'way.up' : 'way.down' });
+
+const QUARTERS = ['', '¼', '½', '¾'];
+
+/** Turns in quarters, as one counts them at the screw: 1 ¼. */
+export function quarters(turns: number): string {
+  const all = Math.round(Math.abs(turns) * 4);
+  const [whole, part] = [Math.floor(all / 4), QUARTERS[all % 4]!];
+  return whole === 0 ? part || '0' : part ? `${whole} ${part}` : String(whole);
+}
+
+function edgeWork(
+  { place, by }: Solved['outside'][number],
+  gaps: ReadGaps,
+  { wanted, trim }: GapBench,
+): EdgeWork {
+  const edge = edgeOf(place);
+  const amount = { ticks: Math.round(Math.abs(by)) };
+  const at = { term: `gapPlace.${place}` };
+  if (by > 0) return { place, how: 'wide', by, said: said('site.edge.wide', { at, by: amount }) };
+  const off = Math.round(wanted[edge].wanted - gaps[place]!);
+  if (edge !== 'hinge' && off <= trim[edge])
+    return {
+      place,
+      how: 'plane',
+      by: off,
+      said: said('site.edge.plane', { at, by: { ticks: off } }),
+    };
+  return { place, how: 'cannot', by, said: said('site.edge.cannot', { at, by: amount }) };
+}
+
+/** What is odd about a gap as it was typed, or nothing. */
+export function oddGap(place: GapPlace, gap: Ticks, { readMost }: GapBench): Said | undefined {
+  if (gap < 0) return said('site.read.negative');
+  return gap > readMost
+    ? said('site.read.far', { gap: { ticks: gap }, at: { term: `gapPlace.${place}` } })
+    : undefined;
+}
+
+/** Gaps as they came out against what was foretold: where they differ by more than a feeler reads. */
+export interface Foretold {
+  place: GapPlace;
+  predicted: Ticks;
+  read: Ticks;
+}
+
+/** Where the next readings are not as foretold; `least` is what a feeler reads. */
+export function missed(predicted: ReadGaps, read: ReadGaps, least: Ticks): Foretold[] {
+  return (Object.keys(predicted) as GapPlace[]).flatMap((place) => {
+    const [was, is] = [predicted[place], read[place]];
+    return was === undefined || is === undefined || Math.abs(was - is) <= least
+      ? []
+      : [{ place, predicted: was, read: is }];
+  });
+}
+
+/**
+ * Why a prediction may have failed: all off by one amount up or down (the leaf slipped on its hinges), growing away
+ * from the hinges (a screw drew, or a middle hinge was left), along one edge alone (that edge was worked or its frame
+ * gave).
+ */
+export function whyMissed(list: readonly Foretold[]): Said[] {
+  if (list.length === 0) return [];
+  const edges = new Set(list.map(({ place }) => edgeOf(place)));
+  const level = list.filter(({ place }) => edgeOf(place) === 'head' || edgeOf(place) === 'floor');
+  const sides = list.filter(({ place }) => edgeOf(place) === 'hinge' || edgeOf(place) === 'lock');
+  const told: Said[] = [said('site.foretold.missed', { count: list.length })];
+  if (level.length > 0 && sides.length === 0) told.push(said('site.foretold.height'));
+  else if (edges.size === 1) told.push(said('site.foretold.oneEdge'));
+  else if (sides.some(({ place }) => place.endsWith('middle')) && sides.length <= 2)
+    told.push(said('site.foretold.middle'));
+  else told.push(said('site.foretold.screws'));
+  return told;
+}

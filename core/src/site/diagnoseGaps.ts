@@ -1,0 +1,132 @@
+import type { Ticks } from '../measure/index.js';
+import { said, type Said } from '../opening/index.js';
+import { edgeOf, GAP_PLACES, type ReadGaps, type HungGeometry } from './places.js';
+import type { WantedGaps } from './solveGaps.js';
+
+/** What two readings differ by along their edge, carried to the whole of it. */
+const slope = (
+  gaps: ReadGaps,
+  from: (typeof GAP_PLACES)[number],
+  to: (typeof GAP_PLACES)[number],
+): Ticks | undefined => {
+  const [a, b] = [gaps[from], gaps[to]];
+  return a === undefined || b === undefined ? undefined : b - a;
+};
+
+/** How far a middle lies off the line of its ends. */
+function belly(gaps: ReadGaps, edge: 'hinge' | 'lock'): Ticks | undefined {
+  const [top, middle, bottom] = [
+    gaps[`${edge}-top`],
+    gaps[`${edge}-middle`],
+    gaps[`${edge}-bottom`],
+  ];
+  return top === undefined || middle === undefined || bottom === undefined
+    ? undefined
+    : middle - (top + bottom) / 2;
+}
+
+const sum = (a: Ticks | undefined, b: Ticks | undefined) =>
+  a === undefined || b === undefined ? undefined : a + b;
+
+/**
+ * What the gaps tell of leaf, hinges and frame. What hinges can change (the leaf stands askew or to one side) is told
+ * apart from what they cannot: the sum of both sides, of head and floor, a corner out of square, a bow.
+ *
+ * @param least differences smaller than this are no fault
+ */
+export function diagnoseGaps(
+  gaps: ReadGaps,
+  leaf: HungGeometry,
+  wanted: WantedGaps,
+  least: Ticks,
+): Said[] {
+  const told: Said[] = [];
+  const amount = (value: Ticks) => ({ ticks: Math.round(Math.abs(value)) });
+  const tight = GAP_PLACES.filter(
+    (place) => edgeOf(place) === 'hinge' && (gaps[place] ?? Infinity) < wanted.hinge.least,
+  );
+  if (tight.length > 0) told.push(said('site.gap.hingeBound', { places: tight.length }));
+
+  const inner = leaf.height - 2 * leaf.inset;
+  const across = leaf.width - 2 * leaf.inset;
+  // Along both the same turn shows: the leaf as a whole stands askew.
+  const down = slope(gaps, 'head-hinge', 'head-lock');
+  const lean = slope(gaps, 'hinge-bottom', 'hinge-top');
+  const turned = down === undefined ? undefined : (down / across) * leaf.width;
+  if (turned !== undefined && Math.abs(turned) > least) {
+    const withHinges = lean !== undefined && Math.sign(lean) === Math.sign(turned);
+    if (turned > 0)
+      told.push(
+        withHinges && Math.abs(lean) > least / 2
+          ? said('site.gap.sprung', { by: amount(turned) })
+          : said('site.gap.dropped', { by: amount(turned) }),
+      );
+    else told.push(said('site.gap.raised', { by: amount(turned) }));
+  }
+  // A head that is square to its jamb shows the same angle as the hinge edge.
+  if (down !== undefined && lean !== undefined) {
+    const crooked = (down / across - lean / inner) * leaf.width;
+    if (Math.abs(crooked) > least)
+      told.push(
+        said(crooked > 0 ? 'site.gap.headRises' : 'site.gap.headFalls', { by: amount(crooked) }),
+      );
+  }
+  const both = (['top', 'middle', 'bottom'] as const).map((at) =>
+    sum(gaps[`hinge-${at}`], gaps[`lock-${at}`]),
+  );
+  const taper = both[0] === undefined || both[2] === undefined ? undefined : both[2] - both[0];
+  if (taper !== undefined && Math.abs(taper) > least)
+    told.push(
+      said(taper > 0 ? 'site.gap.widerBelow' : 'site.gap.widerAbove', { by: amount(taper) }),
+    );
+  const widths = both.filter((one) => one !== undefined);
+  if (widths.length > 0) {
+    const mean = widths.reduce((all, one) => all + one, 0) / widths.length;
+    const [low, high] = [
+      wanted.hinge.least + wanted.lock.least,
+      wanted.hinge.most + wanted.lock.most,
+    ];
+    if (mean < low) told.push(said('site.gap.leafWide', { by: amount(low - mean) }));
+    else if (mean > high) told.push(said('site.gap.leafNarrow', { by: amount(mean - high) }));
+  }
+  const heights = (['hinge', 'middle', 'lock'] as const)
+    .map((at) => sum(gaps[`head-${at}`], gaps[`floor-${at}`]))
+    .filter((one) => one !== undefined);
+  if (heights.length > 0) {
+    const mean = heights.reduce((all, one) => all + one, 0) / heights.length;
+    const [low, high] = [
+      wanted.head.least + wanted.floor.least,
+      wanted.head.most + wanted.floor.most,
+    ];
+    if (mean < low) told.push(said('site.gap.leafHigh', { by: amount(low - mean) }));
+    else if (mean > high) told.push(said('site.gap.leafLow', { by: amount(mean - high) }));
+  }
+  const bows = { hinge: belly(gaps, 'hinge'), lock: belly(gaps, 'lock') };
+  if (bows.hinge !== undefined && Math.abs(bows.hinge) > least)
+    told.push(
+      said(
+        // A leaf that is bowed in its plane shows on both edges, opposite; one alone is the frame's, or a hinge's.
+        bows.lock !== undefined && Math.abs(bows.hinge + bows.lock) < least
+          ? 'site.gap.bowed'
+          : 'site.gap.middleHinge',
+        { by: amount(bows.hinge) },
+      ),
+    );
+  else if (bows.lock !== undefined && Math.abs(bows.lock) > least)
+    told.push(said('site.gap.jambBowed', { by: amount(bows.lock) }));
+  return told;
+}
+
+/** Where on the leaf the latch goes after some moves: towards the lock and up. Ticks. */
+export function latchMoves(
+  leaf: HungGeometry,
+  moves: { top: Ticks; bottom: Ticks; up: Ticks },
+): { across: Ticks; up: Ticks } | undefined {
+  if (leaf.latch === undefined) return undefined;
+  const [top, bottom] = [leaf.hinges[0]!, leaf.hinges[leaf.hinges.length - 1]!];
+  const turn = (moves.top - moves.bottom) / (top - bottom);
+  return {
+    across: moves.top + turn * (leaf.latch - top),
+    up: moves.up - turn * leaf.width,
+  };
+}

@@ -1,0 +1,236 @@
+/** What is said on site: of gaps and hinges, the steps of the work, what is tried and inspected. */
+export const SITE_MESSAGES = {
+  'site.gap.hingeBound':
+    'The leaf touches on its hinge side in {places} places: it is hinge-bound, and springs back when it is pushed shut. A recess is too deep, or paint or a screw head stands in it.',
+  'site.gap.dropped':
+    'The leaf hangs down by {by} at its lock corner, while its hinge gap runs even: its frame leans towards the lock, or both hinges give.',
+  'site.gap.sprung':
+    'The leaf hangs down by {by} at its lock corner and its top hinge stands out: the top hinge is sprung or its screws draw.',
+  'site.gap.raised':
+    'The leaf stands up by {by} at its lock corner: the bottom hinge stands out, or the top one is let in too deep.',
+  'site.gap.headRises':
+    'The head is out of square with the hinge jamb: it rises by {by} towards the lock. No hinge mends that.',
+  'site.gap.headFalls':
+    'The head is out of square with the hinge jamb: it falls by {by} towards the lock. No hinge mends that.',
+  'site.gap.widerBelow':
+    'Both side gaps together are {by} more at the foot than at the top: the frame spreads, or the leaf is narrower below.',
+  'site.gap.widerAbove':
+    'Both side gaps together are {by} more at the top than at the foot: the frame closes in, or the leaf is wider below.',
+  'site.gap.leafWide': 'The leaf is {by} too wide for its frame.',
+  'site.gap.leafNarrow': 'The leaf is {by} too narrow for its frame, or the frame is spread.',
+  'site.gap.leafHigh': 'The leaf is {by} too high for its frame.',
+  'site.gap.leafLow': 'The leaf is {by} too low for its frame.',
+  'site.gap.bowed': 'The leaf is bowed in its plane by {by} in the middle.',
+  'site.gap.middleHinge':
+    'The middle of the hinge edge lies {by} off the line of its ends: a middle hinge is off the line of the others, and the leaf binds on it.',
+  'site.gap.jambBowed': 'The lock jamb is bowed by {by} in the middle.',
+  'site.noHingeMoves': 'This way of hanging has nothing to pack or to turn.',
+  'site.ratedPacking':
+    'Rated: pack with metal or with what the listing allows; no recess is deepened and no knuckle bent.',
+  'site.mayBend':
+    'Up to {most} the knuckles may be bent instead: light plain butts only, the pins in, a little at a time.',
+  'site.hinge.leave': 'Hinge {hinge}: leave it.',
+  'site.hinge.pack': 'Hinge {hinge}: pack it out by {by} ({count} thicknesses of shim).',
+  'site.hinge.deepen': 'Hinge {hinge}: let it in by {by} more.',
+  'site.hinge.turn': 'Hinge {hinge}: side screw {turns} {unit}, {way}.',
+  'site.hinge.raise': 'Hinge {hinge}: height screw {up} {upUnit}, {height}.',
+  'site.hinge.turnBoth':
+    'Hinge {hinge}: side screw {turns} {unit}, {way}; height screw {up} {upUnit}, {height}.',
+  'site.edge.plane': '{at}: plane off {by}.',
+  'site.edge.wide':
+    '{at}: {by} wider than allowed, and no hinge closes it: move or pack the frame, lip the leaf, or ask for another.',
+  'site.edge.cannot':
+    '{at}: {by} narrower than allowed, and neither hinge nor plane helps: the frame is to be eased, or the leaf exchanged.',
+  'site.strikeMoves':
+    'The latch goes {across} across and {up} {way}: try it in its strike, and move the strike if it rubs.',
+  'site.foretold.missed': '{count} gaps came out otherwise than foretold.',
+  'site.foretold.height':
+    'Only head and floor differ: the leaf has slipped on its hinges or pivots, or a height screw turned without load.',
+  'site.foretold.oneEdge':
+    'One edge alone differs: that edge was worked on, or its frame gives when the leaf is shut.',
+  'site.foretold.middle':
+    'The middle differs: a middle hinge was not brought onto the line of the others.',
+  'site.foretold.screws':
+    'The difference grows away from the hinges: screws draw, a shim compressed, or a hinge went another way than meant. Try the screws first.',
+  'site.read.far': '{gap} is a great gap for {at}. Measure again, and take it if it is so.',
+  'site.read.negative': 'A gap cannot be less than nothing: where the leaf touches, read 0.',
+
+  'fit.check':
+    'Hold leaf, frame and hardware against the sheet: mark, hand, sizes. Read the frame at three heights and both diagonals; what differs is written down before anything is cut.',
+  'fit.cut':
+    'Cut the leaf: the hinge edge first, before any hinge is cut; then head, bottom and lock edge; the bevel last.',
+  'fit.cutRated':
+    'Rated leaf: cut only what the listing lets go, the hinge edge first, before any hinge is cut; the bevel last. Strips and labels stay whole.',
+  'fit.edges': 'Seal every cut edge, top and bottom too, before the leaf is hung.',
+  'fit.recess':
+    'Set the hinges out from the head downwards on leaf and jamb, recess both, and try the depth with the hinge itself.',
+  'fit.recessLeaf':
+    'The frame comes prepared: hold the hinges against it before anything is cut, take their places over onto the leaf, recess it, and try the depth with the hinge itself.',
+  'fit.hingesMade':
+    'Leaf and frame come prepared: hold every hinge against both, and shim or file nothing before all of them lie flat.',
+  'fit.continuous':
+    'Set the continuous hinge out on leaf and jamb along its whole length, clamp it and drill from the top downwards.',
+  'fit.pivots':
+    'Plumb the head pivot over the foot pivot, both out of the jamb by the same figure, and fix the foot first.',
+  'fit.track':
+    'Level the track, fix it into structure, hang the leaf on its carriages and set guide and stops.',
+  'fit.screws':
+    'Pre-drill every screw in the middle of its hole, and drive them by hand at the end.',
+  'fit.screwsMachine':
+    'Machine screws: start every thread by hand, all of them, before one is tightened.',
+  'fit.screwsSoft':
+    'Brass or stainless screws: pre-drill, cut the thread with a steel screw of the same size first, then drive by hand.',
+  'fit.hang':
+    'Wedge the leaf up at its height, enter the top pin or screw first, then the bottom one, then those between.',
+  'fit.hangPivots':
+    'Set the leaf on its foot pivot, open at 90°, bring it upright and let the head pivot in; hold it until the pin is home.',
+  'fit.hangGlass':
+    'Glass: gasket in every patch, no metal on glass; set it on the bottom patch, align the top pivot, tighten evenly by the maker’s torque.',
+  'fit.gaps':
+    'Shut the leaf and read its gaps all round before anything else is fixed; set them right now.',
+  'fit.lock':
+    'Lock: pocket from the edge, then the holes of the faces from both sides, chisel square, let in the front, try it by hand with the leaf open.',
+  'fit.lockBored':
+    'Lock: cross bore from both faces, then the bore from the edge; let in the front, try it by hand with the leaf open.',
+  'fit.lockMade':
+    'Lock: into the preparation of the leaf; front flush, handed as the sheet says, tried by hand with the leaf open.',
+  'fit.strikeMade':
+    'Strike: into the preparation of the frame; throw the bolt, see that it enters without rubbing, and try the latch ten times.',
+  'fit.strike':
+    'Strike: throw the bolt, mark from the bolt itself, hold it against the figure; cut, fix, and try the latch ten times.',
+  'fit.bolts':
+    'Bolts of the other leaf: into head and floor, the floor hole clean, each way of throwing tried.',
+  'fit.cylinder':
+    'Cylinder and keys: flush with its rose or as far out as the sheet says; the key turns free.',
+  'fit.stops':
+    'Now plant the stops, against the latched leaf, with the gap of a card on the hinge side.',
+  'fit.closer':
+    'Closer by its template, body on the side the sheet says; arm on at rest, then preload; valves as they come.',
+  'fit.closerFloor':
+    'Floor closer: box level and plumb under the head pivot, its spindle on the axis, grouted; set it before the leaf is hung, and its valves as they come.',
+  'fit.closerConcealed':
+    'Concealed closer: into its pocket in leaf or head, arm and track by the template, before the leaf is hung for good; valves as they come.',
+  'fit.closingOthers':
+    'Stops, holders and selector: where the leaf meets them squarely, fixed into something that holds.',
+  'fit.plates':
+    'Plates, viewers and signs: level, from the edge by the figure, through pilot holes.',
+  'fit.platesRated':
+    'Plates, viewers and signs: as high as the listing lets, labelled where it asks, through pilot holes.',
+  'fit.seals':
+    'Seals: head first, then jambs, scribed; the drop seal cut from the side without the plunger and set until a strip of paper holds.',
+  'fit.power':
+    'Wires through hinge or loop without strain, cores marked, covers on; isolate before anything is joined.',
+  'fit.others': 'What else the set has.',
+  'fit.finish': 'Touch up what was cut, clean the finish with what its maker allows.',
+  'fit.finishRated':
+    'Touch up what was cut, clean the finish with what its maker allows. Never paint a label, a strip or a seal.',
+  'fit.clear':
+    'Chips and screws out of pockets and floor holes, keys tagged with the mark, film off, sheet to the office.',
+
+  'off.watch':
+    'Tell the house: while the leaf is out, way out and fire separation are to be kept, or somebody watches.',
+  'off.wires': 'Isolate, prove dead, part the wires at the plug of the transfer and mark them.',
+  'off.arm':
+    'Leaf shut, so that the spring is at rest: part the arm at its joint by the maker’s way, and tie it up.',
+  'off.selector': 'Take the coordinator’s arm out of the leaf’s way.',
+  'off.threshold': 'See whether the threshold’s strip holds the leaf: free it first.',
+  'off.prop':
+    'Open to 90°, wedge the leaf under its lock end and near its hinges; {people} people.',
+  'off.propLifter':
+    'Open to 90°, take the leaf on a lifter and wedge it; {people} people beside it.',
+  'off.butts':
+    'Drive the pins out upwards: the bottom one first, those between, the top one last, while somebody holds.',
+  'off.buttsFixed':
+    'Pins are fixed: unscrew the hinges from the jamb, the bottom one first, the top one last, while somebody holds.',
+  'off.continuous':
+    'Unscrew the frame leaf of the hinge from the bottom upwards, the last screws with the leaf held.',
+  'off.concealed':
+    'Loosen the hinges’ frame plates, the bottom one first; hold the leaf, then the top one, and draw it off.',
+  'off.spring':
+    'Let the springs go with the bar and its pin, every hinge, before a screw is touched; then as butts.',
+  'off.rising': 'Open beyond 90° and lift the leaf off straight up; see that the head lets it.',
+  'off.drillIn': 'Loosen the clamping screws and lift the leaf off its pins.',
+  'off.tee': 'Unscrew the straps from the leaf, or lift it off its hooks: the bottom one first.',
+  'off.pivot':
+    'Draw the head pivot’s pin back, tip the leaf out by a hand’s breadth, lift it off the foot.',
+  'off.glass':
+    'Gloves and suction lifters: loosen the top patch or pivot, tip the pane out, lift it off the bottom patch. Never by its edge alone.',
+  'off.set': 'Stand it on battens, hinge edge down; close an open frame off.',
+  'off.setGlass': 'Stand the pane on felt at a lean, its edges guarded; close an open frame off.',
+  'on.look':
+    'Look at leaves of hinges, screw holes and pivots before it goes back; plug holes that no longer hold.',
+  'on.lift': 'Bring it up on wedges to its height; {people} people.',
+  'on.liftLifter': 'Bring it up on the lifter to its height; {people} people beside it.',
+  'on.butts': 'Top pin first, then the bottom one, then those between; tap them home.',
+  'on.buttsFixed': 'Screw the top hinge first, one screw, then the bottom one; then all.',
+  'on.continuous': 'Screw the frame leaf from the top downwards.',
+  'on.concealed': 'Top frame plate first, then the bottom one; tighten when the gaps are right.',
+  'on.spring': 'Hang as butts, then wind the springs evenly with bar and pin.',
+  'on.rising': 'Lower it straight onto its pins, opened beyond 90°.',
+  'on.drillIn': 'Set it on its pins and tighten the clamping screws.',
+  'on.tee': 'Top strap or hook first.',
+  'on.pivot': 'Set it on the foot, bring it upright, let the head pin in and lock it.',
+  'on.glass':
+    'Set the pane on the bottom patch, bring it upright, let the top pivot in; tighten evenly.',
+  'on.arm': 'Join the arm with the leaf shut; open it slowly once and watch it close.',
+  'on.wires': 'Plug the transfer, test every function before covers go on.',
+  'on.prove':
+    'Read the gaps, let it close from 10°, 30° and 90°, try lock and way out; only then leave it.',
+
+  'prove.missing':
+    'Nothing of the set’s {count} lines is missing, loose or broken; every screw is in.',
+  'prove.labels': 'Labels on leaf and frame are there, legible and not painted.',
+  'prove.changes': 'Nothing was cut, drilled or changed on site that the listing does not allow.',
+  'prove.glass': 'Glass and beads are whole and tight, and marked as they shall be.',
+  'prove.plates': 'Plates and signs sit flat, without sharp edges.',
+  'prove.gaps': 'Gaps all round lie within what is allowed.',
+  'prove.closes': 'Let go at {degrees}, it closes and latches by itself ({time} of {of}).',
+  'prove.closesShut': 'Let go at {degrees}, it closes by itself ({time} of {of}).',
+  'prove.sweep': 'Time from 90° to 12°.',
+  'prove.latchZone': 'Time from 12° until it is shut.',
+  'prove.backCheck': 'Thrown open, it is braked before it meets its stop.',
+  'prove.force.release': 'Force at the handle or bar until the latch is free.',
+  'prove.force.motion': 'Force that sets the leaf in motion.',
+  'prove.force.wide': 'Force that opens it wide.',
+  'prove.engagement': 'How far the latch reaches into its strike.',
+  'prove.lock.opens': '{act}: it opens.',
+  'prove.lock.latch': '{act}: the latch draws back.',
+  'prove.lock.shut': '{act}: it stays shut.',
+  'prove.lock.refused': '{act}: nothing moves.',
+  'prove.keys': 'Every key that was given for this lock turns it, without force.',
+  'prove.keysOther': 'A key of another lock does not.',
+  'prove.order': 'Both leaves opened and let go in either order: the inactive one closes first.',
+  'prove.bolts': 'Bolts of the inactive leaf go into head and floor, and draw back.',
+  'prove.passing': '{state}: {enter}, {leave}.',
+  'prove.holdOpen': 'What holds the leaf lets go: by hand, on alarm, without power.',
+  'prove.operator':
+    'The operator stops or turns back on a person in its way, and opens by hand without power.',
+  'prove.light': 'No light shows around the shut leaf.',
+  'prove.drop':
+    'The drop seal meets the floor along its whole length: a strip of paper holds everywhere.',
+  'prove.bottom':
+    'The bottom seal meets floor or threshold along its whole length and does not drag.',
+  'prove.meeting': 'The seal of the meeting edges closes along its whole length.',
+  'prove.oneMotion': 'From inside one motion opens it: no key, no tool, no knowledge, in the dark.',
+  'prove.clear': 'Nothing stands in the way, and it opens as wide as it shall.',
+
+  'inspect.labels': 'Labels on leaf and frame are visible and legible.',
+  'inspect.holes': 'No open holes or breaks in the surfaces of leaf or frame.',
+  'inspect.glass': 'Glazing, vision frames and beads are whole and securely fastened.',
+  'inspect.secure':
+    'Leaf, frame, hinges, hardware and threshold are secured, aligned and in working order, with no visible damage.',
+  'inspect.missing': 'No parts are missing or broken ({count} lines of the set).',
+  'inspect.gaps': 'Clearances lie within what is allowed.',
+  'inspect.closes': 'Self-closing works: from fully open it closes by itself.',
+  'inspect.order': 'The coordinator closes the inactive leaf before the active one.',
+  'inspect.latch': 'Latching hardware works and secures the leaf when it is shut.',
+  'inspect.auxiliary': 'Nothing else on leaf or frame hinders it: no hook, wedge, extra bolt.',
+  'inspect.changes': 'Nothing was changed in the field that voids the label.',
+  'inspect.gaskets': 'Gaskets and edge seals are where they shall be, whole and fast.',
+  'inspect.signs': 'Signs on the leaf are within what is allowed: small, glued, not on glass.',
+};
+
+type Of = typeof SITE_MESSAGES;
+declare module '../opening/registry.js' {
+  interface Messages extends Of {}
+}
