@@ -3,9 +3,12 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
+import { device, holdDevices, releaseDevices } from './support/devices.js';
 import { Page } from './support/page.js';
 
 jest.setTimeout(240_000);
+beforeAll(holdDevices, 400_000);
+afterAll(releaseDevices);
 
 /** A small picture, made here. */
 function picture(): string {
@@ -41,16 +44,6 @@ function picture(): string {
   return path;
 }
 
-/** What the person with the simulated tape does on its panel. */
-async function tape(path: string, body: unknown = {}): Promise<Record<string, unknown>> {
-  const answer = await fetch(`${process.env['RIEGEL_E2E_TAPE']}${path}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-  return (await answer.json()) as Record<string, unknown>;
-}
-
 describe('surveying an opening on site', () => {
   let page: Page;
   let project: string;
@@ -62,7 +55,7 @@ describe('surveying an opening on site', () => {
       'Mark,From,To,Frame,Leaf,Rating\nD1,Hall,Parlour,timber,timber-panelled-softwood,none\nD2,Hall,Study,timber,timber-panelled-softwood,none',
       2,
     );
-    await tape('/behave', { jitter: 0, slipIn: 0, loseIn: 0 });
+    await device('/behave', { jitter: 0, slipIn: 0, loseIn: 0 });
   });
   afterAll(() => page.close());
 
@@ -106,13 +99,13 @@ describe('surveying an opening on site', () => {
     await page.find('[data-tape="here"]');
     const name = await page.text('[data-reading]');
     const millimetres = /width/i.test(name) ? 766 : 1992;
-    await tape('/pull', { millimetres });
-    await tape('/press');
+    await device('/pull', { millimetres });
+    await device('/press');
     await page.sees('[data-tape]', 'from the digital tape');
-    await tape('/behave', { loseIn: 1 });
-    expect(await tape('/press')).toMatchObject({ lost: true });
-    await tape('/behave', { loseIn: 0 });
-    await tape('/press');
+    await device('/behave', { loseIn: 1 });
+    expect(await device('/press')).toMatchObject({ lost: true });
+    await device('/behave', { loseIn: 0 });
+    await device('/press');
     await page.sees('[data-tape]', '1 reading before it did not arrive');
     const input = await page.find('section[aria-label="Reading"] input');
     expect(await input.getAttribute('value')).toBe(`${millimetres} mm`);

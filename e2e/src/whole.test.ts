@@ -1,11 +1,10 @@
 import { Key } from 'selenium-webdriver';
+import { device, holdDevices, releaseDevices } from './support/devices.js';
 import { Page } from './support/page.js';
 
 jest.setTimeout(180_000);
-
-/** What somebody does on the panel of the simulated closing recorder. */
-const recorder = (path: string, body: unknown) =>
-  fetch(`${process.env['RIEGEL_E2E_TAPE']}${path}`, { method: 'POST', body: JSON.stringify(body) });
+beforeAll(holdDevices, 400_000);
+afterAll(releaseDevices);
 
 describe('closing, power, findings', () => {
   let page: Page;
@@ -63,8 +62,8 @@ describe('closing, power, findings', () => {
     await page.click('button', 'Find settings');
     await page.sees(bench, 'It latches, and keeps its times.');
     await page.find('[data-recorder="ready"]');
-    await recorder('/leaf', { sweep: 1.25, latch: 2.5, noise: 0.3, loseIn: 9 });
-    await recorder('/let-go', { quick: true });
+    await device('/leaf', { sweep: 1.25, latch: 2.5, noise: 0.3, loseIn: 9 });
+    await device('/let-go', { quick: true });
     await page.sees('[aria-label="What to turn"]', /Sweep valve: .* counter-clockwise, faster/);
     await page.sees('[aria-label="Closing recorder"]', /readings, [1-9]\d* lost/);
     await page.click('button', 'Measure anew');

@@ -1,19 +1,32 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Manners, TapeDevice } from './device.js';
+import { ForceGauge, type PushManners } from './gauge.js';
+import { GAUGE_PANEL } from './gaugePanel.js';
 import { PANEL } from './panel.js';
 import { RECORDER_PANEL } from './recorderPanel.js';
 import type { AngleReading, ClosingRecorder, LeafManners } from './recorder.js';
 
 const MAX_BODY = 2000;
-const POSTS = ['/press', '/pull', '/behave', '/let-go', '/leaf'];
+const POSTS = ['/press', '/pull', '/behave', '/let-go', '/leaf', '/push', '/resist'];
 /** Milliseconds of readings that are sent together. */
 const BATCH = 100;
+const PUSH_BOUNDS = [
+  ['newtons', 0, 400],
+  ['noise', 0, 20],
+  ['loseIn', 0, 1000],
+] as const;
 const LEAF_BOUNDS = [
   ['sweep', 0.25, 5],
   ['latch', 0.25, 5],
   ['noise', 0, 5],
   ['loseIn', 0, 1000],
 ] as const;
+
+const PANELS: Readonly<Record<string, string | undefined>> = {
+  '/': PANEL,
+  '/recorder': RECORDER_PANEL,
+  '/gauge': GAUGE_PANEL,
+};
 
 function body(request: IncomingMessage): Promise<Record<string, unknown>> {
   return new Promise((resolve) => {
@@ -34,12 +47,17 @@ function body(request: IncomingMessage): Promise<Record<string, unknown>> {
 
 /**
  * The devices on loopback: `GET /stream` sends the tape's readings as server-sent events to whoever listens,
- * `GET /swing` those of the closing recorder; the panels at `/` and `/recorder` work them. Only a panel's own
- * page may press.
+ * `GET /swing` those of the closing recorder, `GET /force` those of the force gauge; the panels at `/`, `/recorder`
+ * and `/gauge` work them. Only a panel's own page may press.
  */
-export function serveTape(device: TapeDevice, recorder: ClosingRecorder): Server {
+export function serveTape(
+  device: TapeDevice,
+  recorder: ClosingRecorder,
+  gauge: ForceGauge = new ForceGauge(() => 0.5),
+): Server {
   const listeners = new Set<ServerResponse>();
   const watchers = new Set<ServerResponse>();
+  const pushed = new Set<ServerResponse>();
   const answer = (response: ServerResponse, value: unknown, status = 200) => {
     response.writeHead(status, { 'Content-Type': 'application/json', 'Cache-Control': 'no-store' });
     response.end(JSON.stringify(value));
@@ -103,6 +121,20 @@ export function serveTape(device: TapeDevice, recorder: ClosingRecorder): Server
       recorder.behave(leaf);
       return answer(response, { behaves: recorder.behaves, listeners: watchers.size });
     }
+    if (path === '/push') {
+      const { sent: reading, lost } = gauge.push();
+      if (!lost) for (const one of pushed) one.write(`data: ${JSON.stringify(reading)}\n\n`);
+      return answer(response, { sent: reading, lost });
+    }
+    if (path === '/resist') {
+      const push: Partial<PushManners> = {};
+      for (const [name, least, most] of PUSH_BOUNDS) {
+        const value = sent[name];
+        if (typeof value === 'number' && value >= least && value <= most) push[name] = value;
+      }
+      gauge.behave(push);
+      return answer(response, { behaves: gauge.behaves, listeners: pushed.size });
+    }
     const manners: Partial<Manners> = {};
     for (const name of ['jitter', 'slipIn', 'loseIn'] as const) {
       const value = sent[name];
@@ -116,10 +148,12 @@ export function serveTape(device: TapeDevice, recorder: ClosingRecorder): Server
     const path = new URL(request.url ?? '/', 'http://tape').pathname;
     if (request.method === 'GET' && path === '/stream') return stream(request, response, listeners);
     if (request.method === 'GET' && path === '/swing') return stream(request, response, watchers);
+    if (request.method === 'GET' && path === '/force') return stream(request, response, pushed);
     if (request.method === 'GET' && path === '/state') return answer(response, state());
-    if (request.method === 'GET' && (path === '/' || path === '/recorder')) {
+    const panel = request.method === 'GET' ? PANELS[path] : undefined;
+    if (panel) {
       response.writeHead(200, { 'Content-Type': 'text/html; charset=utf-8' });
-      return void response.end(path === '/' ? PANEL : RECORDER_PANEL);
+      return void response.end(panel);
     }
     if (request.method === 'POST' && POSTS.includes(path))
       return void post(path, request, response);

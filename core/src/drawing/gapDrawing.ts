@@ -3,6 +3,7 @@ import {
   edgeOf,
   GAP_PLACES,
   pointOf,
+  type GapEdge,
   type GapPlace,
   type HungGeometry,
   type ReadGaps,
@@ -11,13 +12,11 @@ import {
 import { rect, type DrawingModel, type Element, type Point } from './model.js';
 
 /** How much wider a gap is drawn than it is: a leaf is a thousand times its gap. */
-const TIMES = 14;
-
-const LONG = 0.055;
+const TIMES = 12;
 
 /**
  * The gaps of a leaf from its pull side, hinges at the left: drawn many times too wide, each with its figure where it
- * is read. A gap out of what is allowed is drawn as a clash, one not read as a question; every figure is the part
+ * is read. A gap out of what is allowed is drawn as off, one not read as a question; every figure is the part
  * `gap:PLACE`, so that a page can ask for it.
  *
  * @param gaps what was read or foretold; places that are not there are drawn as wanted
@@ -79,15 +78,16 @@ export function gapDrawing(
     },
     rect('leaf', 0, 0, width, height),
   );
+  const most = Math.max(...left.map(({ x }) => -x));
   leaf.hinges.forEach((y, at) => {
     const half = height * 0.024;
     elements.push(rect('hardware', -height * 0.012, y - half, height * 0.006, y + half));
     elements.push({
       kind: 'text',
       layer: 'label',
-      at: { x: height * 0.025, y: y - text * 0.35 },
+      at: { x: -most - text * 0.6, y: y - text * 0.35 },
       text: String(at + 1),
-      anchor: 'start',
+      anchor: 'end',
       scale: 0.8,
     });
   });
@@ -104,19 +104,19 @@ export function gapDrawing(
     const gap = gaps[place];
     const out = gap !== undefined && (gap < limits.least || gap > limits.most);
     const edge = edgeOf(place);
-    const inwards = height * LONG * 1.35;
+    const shown = wide(place);
+    // Figures of the sides stand on the leaf, those of head and floor beyond the frame: none meets another in a corner.
     const at: Point =
       edge === 'hinge'
-        ? { x: x + inwards * 0.9, y: y - text * 0.35 }
+        ? { x: x + text * 0.7, y: y - text * 0.35 }
         : edge === 'lock'
-          ? { x: x - inwards * 0.9, y: y - text * 0.35 }
+          ? { x: x - text * 0.7, y: y - text * 0.35 }
           : edge === 'head'
-            ? { x, y: y - inwards }
-            : { x, y: y + inwards * 0.6 };
+            ? { x, y: y + shown + text * 0.5 }
+            : { x, y: y - shown - text * 1.25 };
     const part = `gap:${place}`;
     const layer =
-      place === chosen ? 'tape' : out ? 'clash' : gap === undefined ? 'question' : 'dimension';
-    const shown = wide(place);
+      place === chosen ? 'tape' : out ? 'off' : gap === undefined ? 'question' : 'dimension';
     const to: Point =
       edge === 'hinge'
         ? { x: x - shown, y }
@@ -142,10 +142,16 @@ export function gapDrawing(
       scale: place === chosen ? 1.25 : 1,
     });
   }
-  const margin = Math.max(height * LONG, ...GAP_PLACES.map((place) => wide(place) + height * 0.02));
+  const beyond = (edge: GapEdge) =>
+    Math.max(...GAP_PLACES.filter((place) => edgeOf(place) === edge).map(wide)) + text * 1.9;
   return {
     view: 'survey',
-    extents: { left: -margin, bottom: -margin, right: width + margin, top: height + margin },
+    extents: {
+      left: -beyond('hinge'),
+      bottom: -beyond('floor'),
+      right: width + beyond('lock'),
+      top: height + beyond('head'),
+    },
     textHeight: text,
     elements,
   };

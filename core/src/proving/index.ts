@@ -15,4 +15,5 @@ export {
   type Due,
   type DueState,
 } from './inspections.js';
+export { recordedTimes, type RecordedTimes } from './recordedTimes.js';
 export { calendarOf } from './calendar.js';

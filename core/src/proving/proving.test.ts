@@ -11,6 +11,7 @@ import { DOOR } from '../testing/door.js';
 import { calendarOf } from './calendar.js';
 import { dueAfter, dueList, dueState, inspectionMonths, type Due } from './inspections.js';
 import { countRound, gapsWithin, withinBounds } from './judge.js';
+import { recordedTimes } from './recordedTimes.js';
 import { acceptanceTests, inspectionTests } from './provingTests.js';
 
 const UNITS = { system: 'metric', denominator: 16 } as const;
@@ -199,6 +200,37 @@ describe('judging', () => {
     expect(gapsWithin(benches, state({ 'lock-top': wanted.lock.wanted }))).toBeUndefined();
     expect(gapsWithin(benches, siteState([]))).toBeUndefined();
     expect(gapsWithin([], siteState([]))).toBeUndefined();
+  });
+});
+
+describe('a recorded closing', () => {
+  const falling = (to = 0) =>
+    Array.from({ length: 301 }, (_, at) => ({
+      at: at / 50,
+      // Still for half a second, 20° a second, then 6° a second from 12°.
+      degrees: Math.max(
+        to,
+        at < 25 ? 90 : at < 220 ? 90 - ((at - 25) / 50) * 20 : 12 - ((at - 220) / 50) * 10,
+      ),
+    }));
+  it('tells both zones and that it is shut', () => {
+    const { from, sweep, latch, shut } = recordedTimes(falling(), 12);
+    expect([from, shut]).toEqual([90, true]);
+    expect(sweep).toBeCloseTo(3.8, 1);
+    expect(latch).toBeCloseTo(1.1, 1);
+  });
+  it('that stops on the way tells what it has', () => {
+    const stopped = recordedTimes(falling(8), 12);
+    expect(stopped.sweep).toBeCloseTo(3.8, 1);
+    expect([stopped.latch, stopped.shut]).toEqual([undefined, false]);
+    const early = recordedTimes(falling(40), 12);
+    expect([early.sweep, early.latch, early.shut]).toEqual([undefined, undefined, false]);
+    expect(recordedTimes([], 12)).toEqual({
+      from: 0,
+      sweep: undefined,
+      latch: undefined,
+      shut: false,
+    });
   });
 });
 

@@ -1,5 +1,5 @@
 import { said, type Said } from '../opening/index.js';
-import type { Ticks } from '../measure/index.js';
+import { mm, type Ticks } from '../measure/index.js';
 import { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
 import type { GapBench } from './gapBench.js';
 import { edgeOf, movesOfHinges, type GapPlace, type ReadGaps, type HingeMoves } from './places.js';
@@ -23,9 +23,19 @@ export interface HingeWork {
 export interface EdgeWork {
   place: GapPlace;
   how: 'plane' | 'wide' | 'cannot';
+  /** Taken off, or beyond what is allowed: negative where it is too narrow. */
   by: Ticks;
-  said: Said;
 }
+
+/** What each way of helping an edge is called. */
+export const EDGE_WORK: Readonly<Record<EdgeWork['how'], Said>> = {
+  plane: said('site.edge.plane'),
+  wide: said('site.edge.wide'),
+  cannot: said('site.edge.cannot'),
+};
+
+/** Less than this no feeler tells. */
+const FEELER = mm(0.1);
 
 /** Gaps judged, what they tell, and what to do. */
 export interface GapAdjustment {
@@ -63,7 +73,9 @@ export function adjustmentOf(gaps: ReadGaps, bench: GapBench): GapAdjustment {
     within,
     moves: solved.moves,
     hinges: means ? hingeWork(bench, solved.moves) : [],
-    edges: solved.outside.map((one) => edgeWork(one, solved.gaps, bench)),
+    edges: solved.outside
+      .filter(({ by }) => Math.abs(by) >= FEELER)
+      .map((one) => edgeWork(one, solved.gaps, bench)),
     strike:
       far &&
       said('site.strikeMoves', {
@@ -158,18 +170,11 @@ function edgeWork(
   { wanted, trim }: GapBench,
 ): EdgeWork {
   const edge = edgeOf(place);
-  const amount = { ticks: Math.round(Math.abs(by)) };
-  const at = { term: `gapPlace.${place}` };
-  if (by > 0) return { place, how: 'wide', by, said: said('site.edge.wide', { at, by: amount }) };
+  if (by > 0) return { place, how: 'wide', by };
   const off = Math.round(wanted[edge].wanted - gaps[place]!);
-  if (edge !== 'hinge' && off <= trim[edge])
-    return {
-      place,
-      how: 'plane',
-      by: off,
-      said: said('site.edge.plane', { at, by: { ticks: off } }),
-    };
-  return { place, how: 'cannot', by, said: said('site.edge.cannot', { at, by: amount }) };
+  return edge !== 'hinge' && off <= trim[edge]
+    ? { place, how: 'plane', by: off }
+    : { place, how: 'cannot', by };
 }
 
 /** What is odd about a gap as it was typed, or nothing. */

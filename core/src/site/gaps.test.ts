@@ -4,7 +4,7 @@ import { inches, mm } from '../measure/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
-import { adjustmentOf, missed, quarters, whyMissed } from './adjust.js';
+import { adjustmentOf, EDGE_WORK, missed, quarters, whyMissed } from './adjust.js';
 import { gapBenches, type GapBench } from './gapBench.js';
 import {
   GAP_PLACES,
@@ -289,7 +289,7 @@ const said = (gaps: ReadGaps, bench: GapBench) => {
   return [
     ...diagnosis,
     ...hinges.map((one) => one.said),
-    ...edges.map((one) => one.said),
+    ...edges.map(({ how }) => EDGE_WORK[how]),
     ...(strike ? [strike] : []),
     ...notes,
   ].map((one) => phraseText(one, UNITS));

@@ -24,6 +24,7 @@ export { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
 export { gapBenches, type GapBench, type HingeMeans } from './gapBench.js';
 export {
   adjustmentOf,
+  EDGE_WORK,
   missed,
   oddGap,
   quarters,

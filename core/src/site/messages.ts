@@ -1,7 +1,7 @@
 /** What is said on site: of gaps and hinges, the steps of the work, what is tried and inspected. */
 export const SITE_MESSAGES = {
   'site.gap.hingeBound':
-    'The leaf touches on its hinge side in {places} places: it is hinge-bound, and springs back when it is pushed shut. A recess is too deep, or paint or a screw head stands in it.',
+    'Tight on the hinge side ({places} of three readings): the leaf is hinge-bound, and springs back when it is pushed shut. A recess is too deep, or paint or a screw head stands in it.',
   'site.gap.dropped':
     'The leaf hangs down by {by} at its lock corner, while its hinge gap runs even: its frame leans towards the lock, or both hinges give.',
   'site.gap.sprung':
@@ -36,11 +36,11 @@ export const SITE_MESSAGES = {
   'site.hinge.raise': 'Hinge {hinge}: height screw {up} {upUnit}, {height}.',
   'site.hinge.turnBoth':
     'Hinge {hinge}: side screw {turns} {unit}, {way}; height screw {up} {upUnit}, {height}.',
-  'site.edge.plane': '{at}: plane off {by}.',
+  'site.edge.plane': 'Plane off, at each place the figure told:',
   'site.edge.wide':
-    '{at}: {by} wider than allowed, and no hinge closes it: move or pack the frame, lip the leaf, or ask for another.',
+    'Wider than allowed, and no hinge closes it: move or pack the frame, lip the leaf, or ask for another.',
   'site.edge.cannot':
-    '{at}: {by} narrower than allowed, and neither hinge nor plane helps: the frame is to be eased, or the leaf exchanged.',
+    'Narrower than allowed, and neither hinge nor plane helps: the frame is to be eased, or the leaf exchanged.',
   'site.strikeMoves':
     'The latch goes {across} across and {up} {way}: try it in its strike, and move the strike if it rubs.',
   'site.foretold.missed': '{count} gaps came out otherwise than foretold.',

@@ -51,7 +51,7 @@ export class JobsController {
         ...dated,
         by: 'set',
         wanted: body.openings,
-        address: `${this.config.publicUrl}/projects/${projectId}/openings/`,
+        address: `${this.config.publicUrl}/projects/${projectId}/site/`,
       },
     });
   }

@@ -20,7 +20,7 @@ export class SheetsController {
     return {
       ...(await this.schedules.dated(projectId)),
       wanted: [openingId],
-      address: `${this.config.publicUrl}/projects/${projectId}/openings/`,
+      address: `${this.config.publicUrl}/projects/${projectId}/site/`,
     };
   }
 

@@ -2,6 +2,7 @@ import { Controller, Get, HttpCode, Post, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { calendarOf, dueList, monthsAfter } from '@riegel/core';
+import { FeedService } from '../events/feed.service.js';
 import { TakesJson } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';
 import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
@@ -25,6 +26,7 @@ export class SiteController {
   constructor(
     private readonly site: SiteService,
     private readonly schedules: ScheduleService,
+    private readonly feed: FeedService,
   ) {}
 
   @Get('site')
@@ -38,7 +40,9 @@ export class SiteController {
   ) {
     const from = /^\d{1,15}$/.test(since ?? '') ? Number(since) : 0;
     const { json, seq, more } = await this.site.since(projectId, from);
-    response.type('application/json').send(`{"records":${json},"seq":${seq},"more":${more}}`);
+    response
+      .type('application/json')
+      .send(`{"records":${json},"seq":${seq},"more":${more},"epoch":"${this.feed.epoch}"}`);
   }
 
   @Post('site')

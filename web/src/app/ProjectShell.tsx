@@ -18,7 +18,7 @@ import { useSession } from './session.js';
 const Palette = lazy(loadPalette);
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `flex h-12 shrink-0 items-center border-b-[3px] px-1 pt-[3px] ${isActive ? 'border-brass font-semibold' : 'border-transparent text-soft hover:text-ink'}`;
+  `flex h-12 shrink-0 items-center border-b-[3px] px-1 pt-[3px] max-[1439px]:px-[3px] ${isActive ? 'border-brass font-semibold' : 'border-transparent text-soft hover:text-ink'}`;
 
 /** Tells whether everything is saved, and what to do when it is not. */
 function SaveNote() {
@@ -82,7 +82,7 @@ function ProjectFrame() {
         </button>
         <nav
           aria-label="Project"
-          className="flex min-w-0 flex-1 gap-0.5 overflow-x-auto text-[13px] [scrollbar-width:none]"
+          className="flex min-w-0 flex-1 gap-0.5 overflow-x-auto text-[13px] max-[1439px]:gap-0 [scrollbar-width:none]"
         >
           {PROJECT_PAGES.map(({ path, name }) => (
             <NavLink key={path} to={path ? `${base}/${path}` : base} end={!path} className={tab}>

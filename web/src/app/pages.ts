@@ -20,6 +20,8 @@ export const loadSurvey = lazyPage(
   () => import('../screens/survey/SurveyScreen.js'),
   'SurveyScreen',
 );
+export const loadSiteList = lazyPage(() => import('../screens/site/SiteList.js'), 'SiteList');
+export const loadSite = lazyPage(() => import('../screens/site/SiteScreen.js'), 'SiteScreen');
 export const loadPalette = () => import('./Palette.js');
 export const loadPaste = () => import('../screens/register/PasteDialog.js');
 
@@ -34,6 +36,8 @@ export const loadProject = lazyPage(async () => {
     loadStage(),
     loadSurveyList(),
     loadSurvey(),
+    loadSiteList(),
+    loadSite(),
   ]);
   return shell;
 }, 'ProjectShell');

@@ -8,6 +8,7 @@ export const PROJECT_PAGES = [
   { path: 'questions', name: 'Questions' },
   { path: 'findings', name: 'Findings' },
   { path: 'schedule', name: 'Schedule' },
+  { path: 'site', name: 'Site' },
   { path: 'library', name: 'Library' },
   { path: 'practices', name: 'Practices' },
   { path: 'people', name: 'People' },

@@ -13,6 +13,8 @@ import {
   loadProject,
   loadProjects,
   loadRegister,
+  loadSite,
+  loadSiteList,
   loadStage,
   loadStageLayout,
   loadSummary,
@@ -76,6 +78,12 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Waiting what="One moment …" />,
   },
   {
+    path: '/learn',
+    lazy: lazyPage(() => import('../screens/learn/LearnScreen.js'), 'LearnScreen'),
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Waiting what="One moment …" />,
+  },
+  {
     path: '/shared',
     lazy: lazyPage(() => import('../screens/shared/SharedScreen.js'), 'SharedScreen'),
     errorElement: <Broken />,
@@ -88,6 +96,11 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
       { index: true, lazy: loadProjects, errorElement: <Broken /> },
+      {
+        path: 'due',
+        errorElement: <Broken />,
+        lazy: lazyPage(() => import('../screens/due/DueScreen.js'), 'DueScreen'),
+      },
       {
         path: 'account',
         errorElement: <Broken />,
@@ -139,6 +152,7 @@ export const router = createBrowserRouter([
                 ],
               },
               { path: 'survey', lazy: loadSurvey, errorElement: <Broken /> },
+              { path: 'site', lazy: loadSite, errorElement: <Broken /> },
               {
                 path: 'replacement',
                 errorElement: <Broken />,
@@ -177,6 +191,7 @@ export const router = createBrowserRouter([
             lazy: lazyPage(() => import('../screens/building/BuildingScreen.js'), 'BuildingScreen'),
           },
           { path: 'survey', lazy: loadSurveyList, errorElement: <Broken /> },
+          { path: 'site', lazy: loadSiteList, errorElement: <Broken /> },
           {
             path: 'overview',
             errorElement: <Broken />,

@@ -6,6 +6,7 @@ const told = (line: FeedLine) => {
     openings: (ids) => done.push(['openings', ids.length]),
     all: () => done.push('all'),
     documents: () => done.push('documents'),
+    site: () => done.push('site'),
   };
   heard(line, hearing);
   return done;
@@ -19,5 +20,6 @@ it.each([
   ['a write that names nothing', { openings: null, documents: null }, ['documents', 'all']],
   ['a document', { openings: [], documents: ['building'] }, ['documents']],
   ['both', { openings: ['a'], documents: ['locks'] }, ['documents', ['openings', 1]]],
+  ['a record of the site', { openings: [], documents: [], kind: 'site' }, ['site']],
   ['nothing', { openings: [], documents: [] }, []],
 ])('%s is read as it should be', (_, line, expected) => expect(told(line)).toEqual(expected));

@@ -2,11 +2,14 @@ import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { OpeningView } from '../app/api.js';
 import { readSome } from './project.js';
+import { SITE_CHANGED } from './siteChanged.js';
 
 /** A line of the project's feed; a large write names nothing. */
 export interface FeedLine {
   openings: string[] | null;
   documents: string[] | null;
+  /** What was written; records of the site touch neither. */
+  kind?: string;
 }
 
 /** What a page does about what it hears. */
@@ -17,6 +20,8 @@ export interface Hearing {
   all(): void;
   /** Reads the project's documents anew. */
   documents(): void;
+  /** Fetches what was recorded on site. */
+  site(): void;
 }
 
 /** Up to so many changed openings are read by their ids; more, and the list is read anew. */
@@ -24,6 +29,7 @@ const FEW = 200;
 
 /** What one line of the feed asks for. */
 export function heard(line: FeedLine, hearing: Hearing): void {
+  if (line.kind === 'site') return hearing.site();
   if (line.documents === null || line.documents.length > 0) hearing.documents();
   if (line.openings === null || line.openings.length > FEW) hearing.all();
   else if (line.openings.length > 0) hearing.openings(line.openings);
@@ -60,6 +66,7 @@ function hearingOf(
   const all = () => void client.invalidateQueries({ queryKey: key });
   return {
     all,
+    site: () => void window.dispatchEvent(new Event(SITE_CHANGED)),
     documents: () => {
       void client.invalidateQueries({ queryKey: ['project', id] });
       void client.invalidateQueries({ queryKey: ['lists', id] });
@@ -94,6 +101,7 @@ function listen(id: string, seen: { place: string | undefined }, hearing: Hearin
       at(event);
       hearing.all();
       hearing.documents();
+      hearing.site();
     });
     source.onerror = () => {
       // The browser itself comes back after a lost connection, but not after a refusal.

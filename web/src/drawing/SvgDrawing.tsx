@@ -1,4 +1,4 @@
-import { memo, type MouseEvent } from 'react';
+import { memo, type MouseEvent, type ReactNode } from 'react';
 import { pathData, type Layer, type Layout, type Primitive } from '@riegel/core';
 import { boxOf, WHOLE, type Look } from './useZoom.js';
 
@@ -14,6 +14,10 @@ export interface Drawn {
   hidden?: ReadonlySet<Layer>;
   onHighlight?: ((part: string | undefined) => void) | undefined;
   onSelect?: ((part: string, event: MouseEvent) => void) | undefined;
+  /** What lies over the drawing, in its own coordinates. */
+  children?: ReactNode;
+  /** Told where on the drawing was pressed, in thousandths from the left and the top. */
+  onPoint?: ((x: number, y: number) => void) | undefined;
 }
 
 /** A laid-out drawing on the screen; its parts light up, go quiet and lead somewhere. */
@@ -27,13 +31,26 @@ export const SvgDrawing = memo(function SvgDrawing({
   hidden,
   onHighlight,
   onSelect,
+  children,
+  onPoint,
 }: Drawn) {
+  const box = boxOf(drawing.box, look);
+  const point = (event: MouseEvent<SVGSVGElement>) => {
+    const to = event.currentTarget.getScreenCTM()?.inverse();
+    if (!to || !onPoint) return;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(to);
+    const share = (value: number, from: number, size: number) =>
+      Math.min(1000, Math.max(0, Math.round(((value - from) / size) * 1000)));
+    onPoint(
+      share(at.x, drawing.box[0], drawing.box[2]),
+      share(at.y, drawing.box[1], drawing.box[3]),
+    );
+  };
   return (
     <svg
+      onClick={onPoint ? point : undefined}
       className="drawing size-full"
-      viewBox={boxOf(drawing.box, look)
-        .map((value) => value.toFixed(1))
-        .join(' ')}
+      viewBox={box.map((value) => value.toFixed(1)).join(' ')}
       role="img"
       aria-label={title}
       preserveAspectRatio="xMidYMid meet"
@@ -52,6 +69,7 @@ export const SvgDrawing = memo(function SvgDrawing({
           />
         ),
       )}
+      {children}
     </svg>
   );
 });

@@ -1,17 +1,9 @@
-import { Hammer, ListChecks, Ruler, Split, type LucideIcon } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { BOLT_STAGES, type DecidedOpening } from '@riegel/core';
 import { termText } from '../words.js';
 import { BoltPicture, boltWords } from '../parts/BoltRow.js';
 import { BOLT_PLACES } from '../stage/reached.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
-
-const ICONS: Record<string, LucideIcon> = {
-  survey: Ruler,
-  replacement: Hammer,
-  preparation: ListChecks,
-  alternatives: Split,
-};
 
 const link = ({ isActive }: { isActive: boolean }) =>
   `flex shrink-0 flex-col items-center justify-end border-b-[3px] px-1.5 pt-1 pb-0.5 text-[12px] leading-4 max-lg:px-1 ${
@@ -56,8 +48,7 @@ export function StageNav({
         })}
       </div>
       <div className="flex">
-        {SIDE_PAGES.map(({ path, name, key }) => {
-          const Icon = ICONS[path]!;
+        {SIDE_PAGES.map(({ path, name, key, Icon }) => {
           const warns = path === 'alternatives' && clashes > 0;
           return (
             <NavLink

@@ -15,7 +15,7 @@ import { useSession } from '../../app/session.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Slider } from '../../parts/Slider.js';
 import { AngleChart, SpeedChart } from './ClosingChart.js';
-import { useRecorder, type Recording } from './useRecorder.js';
+import { useRecorder, type Recording } from '../../devices/useRecorder.js';
 import { FAULTS, turnsText, turnText } from './words.js';
 
 /** The closer of an opening on a bench: spring and valves turned by hand, what the leaf does by it. */

@@ -71,9 +71,15 @@ export function ProjectsScreen() {
     );
   return (
     <div className="mx-auto max-w-5xl px-6 py-8">
-      <div className="mb-5 flex items-end justify-between">
+      <div className="mb-5 flex flex-wrap items-end gap-x-6 gap-y-2">
         <h1 className="text-2xl leading-8">Projects</h1>
-        <div className="flex gap-2">
+        <Link className="text-brass hover:underline" to="/due">
+          Inspections due
+        </Link>
+        <Link className="text-brass hover:underline" to="/learn">
+          Practice
+        </Link>
+        <div className="ml-auto flex gap-2">
           <input
             ref={file}
             type="file"

@@ -143,6 +143,9 @@ export function SignInScreen({ session }: { session: SessionView }) {
                   <button className={`button ${session.demo ? '' : 'primary'}`} disabled={busy}>
                     Sign in
                   </button>
+                  <a className="mr-4 underline" href="/learn">
+                    Practice without an account
+                  </a>
                   <button type="button" className="underline" onClick={() => go('forgotten')}>
                     Forgotten your password?
                   </button>

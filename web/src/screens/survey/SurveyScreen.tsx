@@ -23,7 +23,7 @@ import { IconButton } from '../../parts/IconButton.js';
 import { openingAddress } from '../../stage/reached.js';
 import { basisOf } from '../../worker/basis.js';
 import { HandPanel } from './HandPanel.js';
-import { Photos } from './Photos.js';
+import { Photos } from '../../parts/Photos.js';
 import { Conflicts, SurveyRecord } from './SurveyRecord.js';
 import { TakeReading, type Taken } from './TakeReading.js';
 

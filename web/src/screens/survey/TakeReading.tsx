@@ -11,9 +11,9 @@ import {
   type ReadingKind,
   type Survey,
 } from '@riegel/core';
-import { Keypad } from './Keypad.js';
+import { Keypad } from '../../parts/Keypad.js';
 import { choiceText, holdText, readingName, readingValue } from './readingText.js';
-import { useTape, type TapeState } from './useTape.js';
+import { useTape, type TapeState } from '../../devices/useTape.js';
 
 export type Taken = Pick<Reading, 'value' | 'skipped' | 'how'>;
 

@@ -7,7 +7,7 @@ import {
   type LockSpec,
 } from '@riegel/core';
 import { termText } from '../../../words.js';
-import { LockBench } from './LockBench.js';
+import { LockBench } from '../../../lock/LockBench.js';
 import { LockComposer } from './LockComposer.js';
 import { lockName, stateWords } from '../../../lock/stateWords.js';
 import { StepWords } from '../../../lock/StepWords.js';

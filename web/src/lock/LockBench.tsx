@@ -8,8 +8,8 @@ import {
   type LockSpec,
   type LockState,
 } from '@riegel/core';
-import { termText } from '../../../words.js';
-import { stateWords } from '../../../lock/stateWords.js';
+import { termText } from '../words.js';
+import { stateWords } from './stateWords.js';
 
 const OUT: readonly LockAction[] = [
   'inside-handle',

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Camera, CloudOff, X } from 'lucide-react';
+import { Camera, CloudOff, MapPin, X } from 'lucide-react';
 import { useEffect } from 'react';
 import { toast } from 'sonner';
-import { ApiProblem, call } from '../../app/api.js';
-import { useSession } from '../../app/session.js';
+import { ApiProblem, call } from '../app/api.js';
+import { useSession } from '../app/session.js';
 import {
   dropPhoto,
   queuePhoto,
@@ -12,7 +12,7 @@ import {
   smaller,
   waitingPhotos,
   type QueuedPhoto,
-} from '../../data/photoQueue.js';
+} from '../data/photoQueue.js';
 
 interface PhotoView {
   id: string;
@@ -27,11 +27,17 @@ export function Photos({
   openingId,
   caption,
   canEdit,
+  onPlace,
+  numberOf,
 }: {
   projectId: string;
   openingId: string;
   caption: string;
   canEdit: boolean;
+  /** Gives a photograph its place on the drawing. */
+  onPlace?: ((id: string) => void) | undefined;
+  /** The number it has there. */
+  numberOf?: (id: string) => number | undefined;
 }) {
   const client = useQueryClient();
   const personId = useSession().data?.person?.id;
@@ -125,6 +131,16 @@ export function Photos({
               className="h-14 w-20 border border-rule object-cover"
             />
           </a>
+          {onPlace && (
+            <button
+              type="button"
+              aria-label={`Place on the drawing: ${photo.caption}`}
+              className="absolute bottom-0 left-0 flex min-h-6 min-w-6 items-center justify-center bg-slate px-1 text-xs font-bold text-sheet"
+              onClick={() => onPlace(photo.id)}
+            >
+              {numberOf?.(photo.id) ?? <MapPin size={13} />}
+            </button>
+          )}
           {canEdit && (
             <button
               type="button"
