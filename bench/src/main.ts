@@ -3,18 +3,27 @@ import { join } from 'node:path';
 import {
   acceptanceTest,
   acrossFindings,
+  adjustmentOf,
+  calendarOf,
   clashesAmong,
   clashOf,
   closingBench,
   closingRun,
   decideOpening,
   derivedProperties,
+  dueList,
+  edgeOf,
   egressOf,
   exploreLock,
+  GAP_PLACES,
+  gapBenchesOf,
+  gapsAfter,
   groupSets,
   lookAlikeOf,
   LOCK_SPECS,
   mm,
+  monthsAfter,
+  type Due,
   type OpeningFacts,
   practiceOf,
   projectBasis,
@@ -244,5 +253,46 @@ console.log('\nClosing');
     `closing runs of ${benches.length} leaves of the demo project`,
     runs,
     `${(runs / benches.length).toFixed(2)} ms each`,
+  );
+}
+
+console.log('\nOn site');
+{
+  const benches = base.flatMap((facts) => gapBenchesOf(decideOpening(facts, practice)));
+  // Each leaf hung wrong another way: no two ask for the same moves.
+  const wrong = benches.map((bench, at) =>
+    gapsAfter(
+      Object.fromEntries(
+        GAP_PLACES.map((place, index) => [
+          place,
+          bench.wanted[edgeOf(place)].wanted + mm(((at * 7 + index * 3) % 11) / 8 - 0.6),
+        ]),
+      ),
+      bench.geometry,
+      { top: mm(((at * 5) % 9) / 4 - 1), bottom: mm(((at * 3) % 7) / 4 - 0.8), up: 0 },
+    ),
+  );
+  const solved = median(() => benches.map((bench, at) => adjustmentOf(wrong[at]!, bench)));
+  row(
+    `gaps of ${benches.length} leaves solved`,
+    solved,
+    `${(solved / benches.length).toFixed(2)} ms each (aim 5 ms)`,
+  );
+  const due: Due[] = Array.from({ length: MANY }, (_, at) => ({
+    projectId: `p${at % 200}`,
+    project: `Project ${at % 200}`,
+    openingId: String(at),
+    mark: String(at % 1000),
+    due: monthsAfter('2026-11-27', (at * 7919) % 36),
+  }));
+  row(
+    `what is due of ${MANY} openings`,
+    median(() => dueList(due, '2026-11-27')),
+    '',
+  );
+  row(
+    'the same as a calendar',
+    median(() => calendarOf(due, '2026-11-27T08:00:00Z')),
+    '',
   );
 }

@@ -94,6 +94,17 @@ describe('axe finds no serious fault', () => {
     await page.go('/nowhere');
     await page.sees('h1', 'There is no page here');
     await check();
+    await page.go('/due');
+    await page.sees('h1', 'Inspections due');
+    await check();
+    for (const bench of ['hand', 'lock', 'closer', 'gaps']) {
+      await page.go(`/learn?bench=${bench}`);
+      await page.find('[data-choice]');
+      await page.keys('1');
+      await page.find('[data-right]');
+      await check();
+    }
+    await page.go('/');
     await page.click('button', 'Sign out');
     await page.sees('button', 'Ines Okafor');
     await page.go('/welcome#x');
@@ -122,6 +133,21 @@ describe('axe finds no serious fault', () => {
     await page.click('button', 'See what would change');
     await page.find('[data-row]');
     await check();
+    await page.go(`${base}/site`);
+    await page.sees('main', '115');
+    await check();
+    await page.click('[role=tab]', 'Keeping');
+    await page.sees('h2', 'Inspections');
+    await check();
+    await page.go(base);
+    await page.fill('input', 'Search', '115');
+    await page.click('[role=grid] a', 'Open 115');
+    await page.sees('h1', '115');
+    await page.go(`${new URL(await page.url).pathname}/site`);
+    for (const tab of ['Fit', 'Take off', 'Gaps', 'Prove', 'Keep']) {
+      await page.click('[role=tab]', tab);
+      await check();
+    }
     await page.go(`${base}/building`);
     await page.find('[data-room-box="Foyer"]');
     await check();

@@ -114,6 +114,11 @@ describe('nothing lies on anything, and nothing is wider than the page', () => {
       ['replacement', `${opening}/replacement`, '[data-pattern]'],
       ['preparation', `${opening}/preparation`, 'article'],
       ['alternatives', `${opening}/alternatives`, '[aria-label="Alternatives"]'],
+      ['site', `${opening}/site`, '[data-step]'],
+      ['site list', `${project}/site`, 'main a'],
+      ['due', '/due', 'h1'],
+      ['practice', '/learn', 'h1'],
+      ['practice of gaps', '/learn?bench=gaps', '[data-choice]'],
     );
   });
   afterAll(() => page.close());

@@ -43,7 +43,6 @@ try {
   await shot('opening');
   await page.toStage('Sizing');
   await page.click('[role=tab]', 'Stack');
-  await shot('sizing');
   await page.go(`${register}/schedule`);
   await page.sees('h2', 'Set 1');
   await shot('schedule');
@@ -64,7 +63,6 @@ try {
   await page.saved();
   await page.go(`${register}/schedule/releases`);
   await page.find('[data-changed="115"]');
-  await shot('releases');
   await page.click('button', 'Undo');
   await page.go(`${register}/import`);
   await (
@@ -140,6 +138,23 @@ try {
   await page.click('nav a', 'Findings');
   await page.find('ul[aria-label="Findings"] li');
   await shot('findings');
+  await page.go(register);
+  await open('115');
+  await page.go(`${new URL(await page.url).pathname}/site`);
+  await page.click('[role=tab]', 'Gaps');
+  await page.find('[data-hinge="1"]');
+  await shot('gaps');
+  await page.go('/learn?series=12');
+  for (let at = 0; at < 3; at++) {
+    await page.find('[data-answered="false"]');
+    await page.keys('1');
+    await page.find('[data-answered="true"]');
+    await page.keys('n');
+  }
+  await page.find('[data-bench="gaps"][data-answered="false"]');
+  await page.keys('1');
+  await page.find('[data-right]');
+  await shot('practice');
 } finally {
   await page.close();
 }
