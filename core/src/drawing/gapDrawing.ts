@@ -95,8 +95,8 @@ export function gapDrawing(
     elements.push({
       kind: 'circle',
       layer: 'hardware',
-      centre: { x: width - height * 0.03, y: leaf.latch },
-      radius: height * 0.012,
+      centre: { x: width - height * 0.011, y: leaf.latch },
+      radius: height * 0.008,
     });
   for (const place of GAP_PLACES) {
     const { x, y } = pointOf(place, leaf);
