@@ -19,9 +19,7 @@ import {
 } from '../core/dist/index.js';
 
 const DAY = Date.UTC(2026, 0, 31, 9);
-const read = readProject(
-  readFileSync(new URL('../demo/larkhollow-playhouse.json', import.meta.url), 'utf8'),
-);
+const read = readProject(readFileSync('demo/larkhollow-playhouse.json', 'utf8'));
 if (!read.ok) throw new Error('the demo project cannot be read');
 const basis = basisOfFile(read.project);
 const PEOPLE = ['Ines Okafor', 'Tobias Lund'];
@@ -168,7 +166,7 @@ add('115', 1, 200, 1, {
 });
 
 writeFileSync(
-  new URL('../demo/larkhollow-site.json', import.meta.url),
+  'demo/larkhollow-site.json',
   `{"day":"${new Date(DAY).toISOString().slice(0, 10)}","records":[\n${records.map((one) => JSON.stringify(one)).join(',\n')}\n]}\n`,
 );
 console.log(`${records.length} records`);
