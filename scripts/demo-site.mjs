@@ -1,4 +1,4 @@
-// Makes the site records of the demo (demo/larkhollow-site.json): what was fitted, read, proved, signed and found
+// Makes the site records of the demo (demo/site/larkhollow-playhouse.json): what was fitted, read, proved, signed and found
 // over a year at some openings of the playhouse. Days are counted back from `DAY`; the server moves them to today.
 //   npm run build -w @riegel/core && node scripts/demo-site.mjs
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -166,7 +166,7 @@ add('115', 1, 200, 1, {
 });
 
 writeFileSync(
-  'demo/larkhollow-site.json',
+  'demo/site/larkhollow-playhouse.json',
   `{"day":"${new Date(DAY).toISOString().slice(0, 10)}","records":[\n${records.map((one) => JSON.stringify(one)).join(',\n')}\n]}\n`,
 );
 console.log(`${records.length} records`);

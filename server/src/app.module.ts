@@ -29,6 +29,7 @@ import { SignInDelays } from './people/signInDelays.js';
 import { PhotosController } from './photos/photos.controller.js';
 import { PhotosService } from './photos/photos.service.js';
 import { Access } from './projects/access.js';
+import { FindController } from './projects/find.controller.js';
 import { MembersController } from './projects/members.controller.js';
 import { ProjectsController } from './projects/projects.controller.js';
 import { ProjectsService } from './projects/projects.service.js';
@@ -38,6 +39,8 @@ import { JobsController } from './jobs/jobs.controller.js';
 import { JobsService } from './jobs/jobs.service.js';
 import { ReleasesController, SharedController } from './releases/releases.controller.js';
 import { ReleasesService } from './releases/releases.service.js';
+import { MetricsController } from './metrics/metrics.controller.js';
+import { MetricsService } from './metrics/metrics.service.js';
 import { NotesController } from './notes/notes.controller.js';
 import { SheetsController } from './sheets/sheets.controller.js';
 import { ScheduleController } from './schedule/schedule.controller.js';
@@ -73,6 +76,8 @@ export class AppModule {
         SiteController,
         KeepingController,
         NotesController,
+        FindController,
+        MetricsController,
       ],
       providers: [
         { provide: CONFIG, useValue: config },
@@ -106,6 +111,7 @@ export class AppModule {
         JobsService,
         ReleasesService,
         SiteService,
+        MetricsService,
       ],
     };
   }

@@ -11,6 +11,7 @@ import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
+import { MetricsService } from './metrics/metrics.service.js';
 import { GUESSES } from './http/guessing.js';
 import { PinoLogger } from './http/logger.js';
 import { ProblemFilter } from './http/problem.filter.js';
@@ -56,6 +57,7 @@ export async function createApp(
       strictTransportSecurity: config.secureCookies,
     }),
   );
+  app.use('/api', app.get(MetricsService).timing);
   app.use('/api', noteAsking);
   // What is answered of people's data stays with nobody in between; a route that may be kept says so.
   app.use('/api', (_request: Request, response: Response, next: NextFunction) => {

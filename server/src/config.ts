@@ -28,6 +28,8 @@ export interface Config {
   /** Whether the interface's documents can be read without signing in. */
   openDocs: boolean;
   production: boolean;
+  /** What a Prometheus shows to read the metrics; without it nobody does. */
+  metricsToken: string | undefined;
   /** Where a digital tape sends its readings on the device that surveys; its origin may be listened to. */
   tapeUrl: string | undefined;
 }
@@ -74,6 +76,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
     guessesAMinute: positive(env, 'RIEGEL_GUESSES_A_MINUTE', 60),
     openDocs: yesNo(env, 'RIEGEL_OPEN_DOCS') ?? false,
     production: env['NODE_ENV'] === 'production',
+    metricsToken: token(env, 'RIEGEL_METRICS_TOKEN'),
     tapeUrl: origin(env, 'RIEGEL_TAPE_URL'),
   };
 }
@@ -92,6 +95,14 @@ function positive(env: NodeJS.ProcessEnv, name: string, usual: number): number {
   const value = Number(text);
   if (!(value > 0 && value <= 1_000_000)) throw new Error(`${name} is a number above 0.`);
   return value;
+}
+
+/** A secret that is worth the name, or none. */
+function token(env: NodeJS.ProcessEnv, name: string): string | undefined {
+  const text = env[name];
+  if (!text) return undefined;
+  if (text.length < 24) throw new Error(`${name} needs at least 24 random characters.`);
+  return text;
 }
 
 /** Only an http(s) origin will do. */

@@ -24,6 +24,7 @@ import { Documents0002000000000 } from './migrations/0002-documents.js';
 import { Withstand0003000000000 } from './migrations/0003-withstand.js';
 import { Releases0004000000000 } from './migrations/0004-releases.js';
 import { Site0005000000000 } from './migrations/0005-site.js';
+import { Compressed0006000000000 } from './migrations/0006-compressed.js';
 import { boundPatience, type Patience } from './patience.js';
 
 /** What one statement must be able to carry: the largest document, or 500 openings with their past. */
@@ -68,6 +69,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Withstand0003000000000,
       Releases0004000000000,
       Site0005000000000,
+      Compressed0006000000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

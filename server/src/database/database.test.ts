@@ -29,7 +29,7 @@ describe('starting', () => {
     for (const source of sources) {
       expect(await source.query('SELECT COUNT(*) AS count FROM person')).toEqual([{ count: '0' }]);
       expect(await source.query('SELECT COUNT(*) AS count FROM migration')).toEqual([
-        { count: '5' },
+        { count: '6' },
       ]);
       await source.destroy();
     }

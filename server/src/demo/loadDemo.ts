@@ -22,7 +22,7 @@ const FILES = [
 ];
 
 /** What was done on site of one of them, a year of it. */
-const SITE = { of: 'larkhollow-playhouse.json', file: 'larkhollow-site.json' };
+const SITE = { of: 'larkhollow-playhouse.json', file: 'site/larkhollow-playhouse.json' };
 const DAY_MS = 86_400_000;
 const BATCH = 150;
 

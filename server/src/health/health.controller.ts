@@ -19,7 +19,11 @@ export class HealthController {
   async health(@Res() response: Response): Promise<void> {
     const started = performance.now();
     try {
-      await this.source.query('SELECT 1');
+      // In a cluster a node without a majority still answers `SELECT 1`.
+      const rows = (await this.source.query("SHOW GLOBAL STATUS LIKE 'wsrep_cluster_status'")) as {
+        Value: string;
+      }[];
+      if (rows[0]?.Value === 'non-Primary') throw new Error('no majority');
       response.json({
         status: 'up',
         database: 'up',

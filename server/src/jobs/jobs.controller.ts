@@ -9,7 +9,8 @@ import { ScheduleService } from '../schedule/schedule.service.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { JOB_KINDS, JobsService, type JobKind } from './jobs.service.js';
 
-const NEW = Joi.object<{ kind: JobKind; name: string; openings: string[] }>({
+const NEW = Joi.object<{ id?: string; kind: JobKind; name: string; openings: string[] }>({
+  id: idField,
   kind: Joi.string()
     .valid(...Object.keys(JOB_KINDS))
     .required(),
@@ -41,10 +42,11 @@ export class JobsController {
   async start(
     @IdParam('projectId') projectId: string,
     @PersonId() personId: string,
-    @ValidBody(NEW) body: { kind: JobKind; name: string; openings: string[] },
+    @ValidBody(NEW) body: { id?: string; kind: JobKind; name: string; openings: string[] },
   ) {
     const dated = await this.schedules.dated(projectId);
     return this.jobs.start(projectId, personId, {
+      ...(body.id ? { id: body.id } : {}),
       kind: body.kind,
       name: body.name,
       input: {

@@ -85,9 +85,16 @@ export class JobsService implements OnModuleInit, OnModuleDestroy {
   async start(
     projectId: string,
     personId: string,
-    { kind, name, input }: { kind: JobKind; name: string; input: unknown },
+    {
+      kind,
+      name,
+      input,
+      id = randomUUID(),
+    }: { kind: JobKind; name: string; input: unknown; id?: string },
   ): Promise<JobView> {
     const jobs = this.source.getRepository(JobRow);
+    // Asked for again because its answer was lost: it is the same work.
+    if (await jobs.existsBy({ id, projectId })) return this.view(projectId, id);
     const [waiting] = (await this.source.query(
       "SELECT COUNT(*) AS count FROM job WHERE project_id = ? AND state IN ('waiting', 'running')",
       [projectId],
@@ -101,7 +108,6 @@ export class JobsService implements OnModuleInit, OnModuleDestroy {
       `DELETE FROM job WHERE project_id = ? AND ended_at < NOW(3) - INTERVAL ${KEPT_DAYS} DAY`,
       [projectId],
     );
-    const id = randomUUID();
     await jobs.insert({ id, projectId, personId, kind, name, input: JSON.stringify(input) });
     this.look();
     return this.view(projectId, id);

@@ -11,7 +11,7 @@ import { PersonId } from '../sessions/signedIn.js';
 const MOST = 60_000;
 /** Notes of one person, at most. */
 const MOST_NOTES = 400;
-const NAME = /^[a-z]+(:[\w-]{1,50})?$/;
+const NAME = /^[a-zA-Z]+(:[\w-]{1,50})?$/;
 
 const BODY = Joi.object<{ body: unknown }>({ body: Joi.object().unknown(true).required() });
 

@@ -7,6 +7,7 @@ import type { Right } from './may.js';
 /** What every route of the interface is for, said a second time: a new route without a line here fails. */
 const RIGHTS: Record<string, Right> = {
   'get /api/health': 'anyone',
+  'get /api/metrics': 'anyone',
   'get /api/session': 'anyone',
   'post /api/session': 'anyone',
   'post /api/session/second': 'anyone',
@@ -93,6 +94,7 @@ const RIGHTS: Record<string, Right> = {
   'post /api/projects/{projectId}/site': 'editor',
   'get /api/projects/{projectId}/openings/{openingId}/record.pdf': 'reader',
   'get /api/projects/{projectId}/handover.pdf': 'reader',
+  'get /api/find': 'signed-in',
   'get /api/due': 'signed-in',
   'get /api/due.ics': 'signed-in',
   'get /api/installed': 'signed-in',

@@ -52,6 +52,7 @@ export async function start(
     guessesAMinute: 100_000,
     openDocs: false,
     production: false,
+    metricsToken: undefined,
     tapeUrl: undefined,
     ...overrides,
   };

@@ -1,31 +1,63 @@
-import { useCallback, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { call } from './api.js';
 import { useSession } from './session.js';
 
-/** Something a person arranged for themselves, kept on this device. */
+/** How long a change rests before it is sent: a width that is dragged is many changes. */
+const REST_MS = 800;
+
+/**
+ * Something a person arranged for themselves: kept on this device at once, and with their account, so that it is the
+ * same on every device. Demo people are whoever tries the demo: theirs stay on the device.
+ */
 export function usePreference<T>(
   name: string,
   read: (value: unknown) => T | undefined,
   initial: T,
 ): [T, (next: T) => void] {
-  const person = useSession().data?.person?.id ?? '';
+  const { data } = useSession();
+  const person = data?.person?.id ?? '';
   const key = `riegel.${name}.${person}`;
-  const [value, set] = useState<T>(() => {
+  const keptThere = person !== '' && data?.demo === false;
+  const [own, setOwn] = useState<T | undefined>();
+  const [here] = useState<T | undefined>(() => {
     try {
-      return read(JSON.parse(localStorage.getItem(key) ?? 'null')) ?? initial;
+      return read(JSON.parse(localStorage.getItem(key) ?? 'null'));
     } catch {
-      return initial;
+      return undefined;
     }
   });
+  const there = useQuery({
+    queryKey: ['note', person, name],
+    enabled: keptThere,
+    staleTime: Infinity,
+    queryFn: async () =>
+      (await call<{ body: { value: unknown } | null }>('GET', `/account/notes/${name}`)).body,
+  });
+  const fetched = useMemo(
+    () => (there.data ? read(there.data.value) : undefined),
+    [there.data, read],
+  );
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
   const keep = useCallback(
     (next: T) => {
-      set(next);
+      setOwn(next);
       try {
         localStorage.setItem(key, JSON.stringify(next));
       } catch {
         // A full store keeps it over no reload; here it stands all the same.
       }
+      if (!keptThere) return;
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => {
+        // Without a connection it stays on this device.
+        void call('PUT', `/account/notes/${name}`, { body: { value: next } }).catch(
+          () => undefined,
+        );
+      }, REST_MS);
     },
-    [key],
+    [key, keptThere, name],
   );
-  return [value, keep];
+  return [own ?? fetched ?? here ?? initial, keep];
 }

@@ -15,5 +15,5 @@ export const SIDE_PAGES: readonly SidePage[] = [
   { path: 'replacement', name: 'Replacement', key: 'r', Icon: Hammer },
   { path: 'preparation', name: 'Preparation', key: 'w', Icon: ListChecks },
   { path: 'alternatives', name: 'Alternatives', key: 'a', Icon: Split },
-  { path: 'site', name: 'Site', key: 'f', Icon: HardHat },
+  { path: 'site', name: 'Site', key: 'o', Icon: HardHat },
 ];

@@ -42,7 +42,8 @@ export function LearnScreen() {
     ? Number(search.get('series'))
     : undefined;
   const session = useSession();
-  const signedIn = session.data?.person != null;
+  // Demo people are whoever tries the demo: what they learn stays in their browser.
+  const signedIn = session.data?.person != null && !session.data.demo;
   const [own, setOwn] = useState<Progress>(keptProgress);
   const fetched = useQuery({
     queryKey: ['learning'],
@@ -66,7 +67,9 @@ export function LearnScreen() {
         <Link to="/learn" className="font-head font-semibold hover:text-brass">
           Practice
         </Link>
-        {signedIn && <span className="ml-auto text-soft">{session.data?.person?.name}</span>}
+        {session.data?.person && (
+          <span className="ml-auto text-soft">{session.data.person.name}</span>
+        )}
       </header>
       <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-5 max-sm:px-3">
         {chosen || series !== undefined ? (

@@ -1,3 +1,4 @@
+import { FindOpening } from './FindOpening.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
 import Joi from 'joi';
@@ -111,6 +112,7 @@ export function ProjectsScreen() {
           </ul>
         </div>
       )}
+      {projects.data.length > 0 && <FindOpening />}
       {projects.data.length === 0 ? (
         <div className="sheet p-8">
           <h2 className="text-lg">Nothing here yet</h2>
