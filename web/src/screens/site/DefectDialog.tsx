@@ -1,5 +1,11 @@
 import { useState } from 'react';
+import { Camera } from 'lucide-react';
+import { toast } from 'sonner';
+import { useSession } from '../../app/session.js';
+import { useProject } from '../../data/project.js';
+import { queuePhoto, sendPhotos, smaller } from '../../data/photoQueue.js';
 import type { OpeningSite } from '../../data/useSite.js';
+import { useOpeningPage } from '../../opening/page.js';
 import { Modal } from '../../parts/Modal.js';
 
 /** A defect: what is wrong, who puts it right, by when. */
@@ -17,6 +23,33 @@ export function DefectDialog({
   const [what, setWhat] = useState(usual);
   const [who, setWho] = useState('');
   const [until, setUntil] = useState('');
+  const [picture, setPicture] = useState<Blob | undefined>();
+  const { project } = useProject();
+  const { openingId } = useOpeningPage();
+  const personId = useSession().data?.person?.id;
+  const report = async () => {
+    const photo = picture && crypto.randomUUID();
+    // The photograph waits on the device like any other, and goes when it can.
+    if (photo)
+      await queuePhoto({
+        id: photo,
+        projectId: project.id,
+        openingId,
+        caption: what.trim().slice(0, 200),
+        picture,
+        ...(personId ? { personId } : {}),
+      });
+    site.record('defect', {
+      defect: crypto.randomUUID(),
+      what: what.trim(),
+      ...(who.trim() ? { who: who.trim() } : {}),
+      ...(until ? { until } : {}),
+      ...(test ? { test } : {}),
+      ...(photo ? { photo } : {}),
+    });
+    void sendPhotos();
+    onClose();
+  };
   return (
     <Modal
       open
@@ -28,15 +61,7 @@ export function DefectDialog({
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!what.trim()) return;
-          site.record('defect', {
-            defect: crypto.randomUUID(),
-            what: what.trim(),
-            ...(who.trim() ? { who: who.trim() } : {}),
-            ...(until ? { until } : {}),
-            ...(test ? { test } : {}),
-          });
-          onClose();
+          if (what.trim()) void report();
         }}
       >
         <label className="block">
@@ -68,6 +93,25 @@ export function DefectDialog({
             />
           </label>
         </div>
+        <label className="button !h-11 cursor-pointer justify-center">
+          <Camera size={18} /> {picture ? 'Another photograph' : 'Photograph'}
+          {picture && <span className="text-verdigris">taken</span>}
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            className="sr-only"
+            aria-label="Photograph of the defect"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file)
+                void smaller(file).then(setPicture, () =>
+                  toast.error('This is no photograph. Choose a JPEG, PNG or WebP picture.'),
+                );
+            }}
+          />
+        </label>
         <button className="button primary !h-12 justify-center" disabled={!what.trim()}>
           Report it
         </button>

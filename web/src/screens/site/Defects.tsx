@@ -1,13 +1,15 @@
 import { TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import type { Defect } from '@riegel/core';
+import { useProject } from '../../data/project.js';
 import type { OpeningSite } from '../../data/useSite.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { ReasonDialog } from '../../parts/ReasonDialog.js';
 
 /** The defects of an opening: what is open with who and by when, and what was put right. */
 export function Defects({ site, onNew }: { site: OpeningSite; onNew?: (() => void) | undefined }) {
-  const { canEdit } = useOpeningPage();
+  const { canEdit, openingId } = useOpeningPage();
+  const { project } = useProject();
   const [settling, setSettling] = useState<Defect | undefined>();
   const { defects } = site.state;
   const open = defects.filter(({ settled }) => !settled);
@@ -31,6 +33,19 @@ export function Defects({ site, onNew }: { site: OpeningSite; onNew?: (() => voi
               {one.reported.who ? `${one.reported.who}, ` : 'nobody named, '}
               {one.reported.until ? `by ${one.reported.until}` : 'no day set'}; reported by{' '}
               {one.reported.by}, {one.reported.at.slice(0, 10)}
+              {one.reported.photo && (
+                <>
+                  {' · '}
+                  <a
+                    className="text-brass underline"
+                    href={`/api/projects/${project.id}/openings/${openingId}/photos/${one.reported.photo}`}
+                    target="_blank"
+                    rel="noreferrer"
+                  >
+                    photograph
+                  </a>
+                </>
+              )}
             </p>
           </div>
           {canEdit && (

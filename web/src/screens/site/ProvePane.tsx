@@ -70,7 +70,7 @@ export function ProvePane({ site }: { site: OpeningSite }) {
   const [signing, setSigning] = useState(false);
   const active = tests.find(({ id }) => id === chosen);
 
-  const found_ = (test: ProvingTest, outcome: Outcome, value?: number) => {
+  const keep = (test: ProvingTest, outcome: Outcome, value?: number) => {
     const before = found?.get(test.id);
     site.record('test', {
       round,
@@ -86,7 +86,7 @@ export function ProvePane({ site }: { site: OpeningSite }) {
   };
   const measure = (test: ProvingTest, value: number) => {
     const fits = withinBounds(value, test.measured!);
-    found_(test, fits === false ? 'fault' : 'right', value);
+    keep(test, fits === false ? 'fault' : 'right', value);
   };
   /** The next test of a kind that nobody tried yet. */
   const next = (fits: (test: ProvingTest) => boolean) =>
@@ -154,7 +154,7 @@ export function ProvePane({ site }: { site: OpeningSite }) {
                   canEdit={canEdit}
                   gaps={test.id === 'gaps.gaps' ? within : undefined}
                   onActive={() => setChosen(test.id === chosen ? undefined : test.id)}
-                  onFound={(outcome) => found_(test, outcome)}
+                  onFound={(outcome) => keep(test, outcome)}
                   onMeasured={(value) => measure(test, value)}
                 />
               ))}
