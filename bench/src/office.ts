@@ -26,6 +26,7 @@ if (!read.ok) throw new Error('the demo project cannot be read');
 const base = read.project.openings;
 
 const server = await startServer();
+process.on('exit', () => server.stop());
 const db = await mysql.createConnection({ uri: server.database, multipleStatements: false });
 const row = (what: string, ms: number, more = '') =>
   console.log(`${what.padEnd(58)} ${ms.toFixed(ms < 100 ? 1 : 0).padStart(9)} ms  ${more}`);
@@ -236,5 +237,5 @@ execFileSync(process.execPath, [script, 'check', file], {
 });
 row('read to its end', performance.now() - begun);
 await db.end();
-server.stop();
 rmSync(file, { force: true });
+process.exit(0);

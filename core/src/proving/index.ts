@@ -8,6 +8,7 @@ export {
 } from './provingTests.js';
 export { countRound, gapsWithin, withinBounds, type RoundCount } from './judge.js';
 export {
+  countDue,
   dueAfter,
   dueList,
   dueState,

@@ -55,17 +55,29 @@ export function dueState(due: string, today: string): DueState {
   return due <= monthsAfter(today, 3) ? 'quarter' : 'later';
 }
 
+/** How much is how near: of days, each with how many are due on it. */
+export function countDue(
+  days: Iterable<{ due: string; count: number }>,
+  today: string,
+): Record<DueState, number> {
+  const counts: Record<DueState, number> = { overdue: 0, month: 0, quarter: 0, later: 0 };
+  const [month, quarter] = [monthsAfter(today, 1), monthsAfter(today, 3)];
+  for (const { due, count } of days)
+    counts[
+      due < today ? 'overdue' : due <= month ? 'month' : due <= quarter ? 'quarter' : 'later'
+    ] += count;
+  return counts;
+}
+
 /** What is due, soonest first, and how much of it is how near. */
 export function dueList(
   all: readonly Due[],
   today: string,
 ): { list: Due[]; counts: Record<DueState, number> } {
-  const counts: Record<DueState, number> = { overdue: 0, month: 0, quarter: 0, later: 0 };
-  const months: [string, string] = [monthsAfter(today, 1), monthsAfter(today, 3)];
-  for (const { due } of all)
-    counts[
-      due < today ? 'overdue' : due <= months[0] ? 'month' : due <= months[1] ? 'quarter' : 'later'
-    ]++;
+  const counts = countDue(
+    all.map(({ due }) => ({ due, count: 1 })),
+    today,
+  );
   const list = [...all].sort((a, b) =>
     a.due !== b.due
       ? a.due < b.due

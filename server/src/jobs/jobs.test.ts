@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -91,6 +92,18 @@ it('makes the sheets of many openings in the background, each with its code and 
   // Every opening begins anew: leaf, frame, numbers.
   expect(text.match(/measured from the underside of the head/g)).toHaveLength(3);
 }, 90_000);
+
+it('asked for again under its own id, because an answer was lost, is one piece of work', async () => {
+  const id = randomUUID();
+  const asked = { id, kind: 'sheets', name: 'once', openings: ids };
+  const [first, again] = [
+    (await owner.agent.post(path()).send(asked).expect(202)).body as JobView,
+    (await owner.agent.post(path()).send(asked).expect(202)).body as JobView,
+  ];
+  expect([first.id, again.id]).toEqual([id, id]);
+  expect((await list()).filter(({ name }) => name === 'once')).toHaveLength(1);
+  await until(id, 'done');
+});
 
 it('makes the schedule, telling how far it is', async () => {
   const { id } = await begin('schedule', []);

@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { start, type Harness } from '../testing/harness.js';
 
-const TOKEN = 'metrics '.repeat(4);
+const TOKEN = 'metrics-'.repeat(4);
 let open: Harness;
 let closed: Harness;
 beforeAll(async () => {

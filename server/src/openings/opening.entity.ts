@@ -3,6 +3,7 @@ import { Column, CreateDateColumn, Entity, Index, PrimaryColumn, UpdateDateColum
 /** One opening: its facts, and what of them is listed, sorted or searched, in columns of its own. */
 @Entity('opening')
 @Index('opening_project_mark', ['projectId', 'mark'])
+@Index('opening_found', ['projectId', 'mark', 'fromRoom', 'toRoom'])
 @Index('opening_order', ['projectId', 'createdAt', 'id'])
 export class Opening {
   @PrimaryColumn('char', { length: 36 })

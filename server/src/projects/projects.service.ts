@@ -37,7 +37,7 @@ export class ProjectsService {
     }[] = await this.source.query(
       `SELECT p.id, p.name, p.practice, p.note, p.version, m.role,
          (SELECT COUNT(*) FROM opening o WHERE o.project_id = p.id) AS openings,
-         (SELECT MAX(e.created_at) FROM event e WHERE e.project_id = p.id) AS changed
+         (SELECT e.created_at FROM event e WHERE e.project_id = p.id AND e.seq IS NOT NULL ORDER BY e.seq DESC LIMIT 1) AS changed
        FROM project p JOIN membership m ON m.project_id = p.id WHERE m.person_id = ? ORDER BY p.name, p.id`,
       [personId],
     );

@@ -1,7 +1,7 @@
 import { Controller, Get, HttpCode, Post, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
-import { calendarOf, dueList, monthsAfter } from '@riegel/core';
+import { calendarOf, countDue, monthsAfter } from '@riegel/core';
 import { FeedService } from '../events/feed.service.js';
 import { TakesJson } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';
@@ -16,6 +16,8 @@ const SENT = Joi.object<{ records: unknown[] }>({
   records: Joi.array().items(Joi.object().unknown(true)).min(1).max(200).required(),
 });
 
+/** The list has so many, the calendar all. */
+const SHOWN = 1000;
 const DAY = /^\d{4}-\d\d-\d\d$/;
 const today = () => new Date().toISOString().slice(0, 10);
 
@@ -105,7 +107,12 @@ export class KeepingController {
   @ApiOperation({ summary: 'Inspections due across one’s projects, soonest first.' })
   async due(@PersonId() personId: string, @Query('until') until: string | undefined) {
     const now = today();
-    return dueList(await this.site.dueFor(personId, untilOf(until, now)), now);
+    const last = untilOf(until, now);
+    const [list, days] = await Promise.all([
+      this.site.dueFor(personId, last, SHOWN),
+      this.site.dueDays(personId, last),
+    ]);
+    return { list, counts: countDue(days, now) };
   }
 
   @Get('due.ics')

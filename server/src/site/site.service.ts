@@ -169,17 +169,28 @@ export class SiteService {
         );
   }
 
-  /** What is due in the projects a person is in, soonest first, up to a day. */
-  async dueFor(personId: string, until: string): Promise<Due[]> {
+  /** What is due in the projects a person is in, soonest first, up to a day; so many at most. */
+  async dueFor(personId: string, until: string, most = MOST_DUE): Promise<Due[]> {
     return this.source.query(
       `SELECT d.project_id AS projectId, p.name AS project, d.opening_id AS openingId, o.mark,
               o.from_room AS \`from\`, o.to_room AS \`to\`, DATE_FORMAT(d.due, '%Y-%m-%d') AS due
-         FROM membership m JOIN site_due d ON d.project_id = m.project_id
+         FROM (SELECT s.project_id, s.opening_id, s.due FROM membership m JOIN site_due s ON s.project_id = m.project_id
+                WHERE m.person_id = ? AND s.due IS NOT NULL AND s.due <= ? ORDER BY s.due LIMIT ${most}) d
          JOIN project p ON p.id = d.project_id JOIN opening o ON o.id = d.opening_id
-        WHERE m.person_id = ? AND d.due IS NOT NULL AND d.due <= ?
-        ORDER BY d.due, p.name, o.mark LIMIT ${MOST_DUE}`,
+        ORDER BY d.due, p.name, o.mark`,
       [personId, until],
     );
+  }
+
+  /** How many are due on each day up to one, in the projects a person is in. */
+  async dueDays(personId: string, until: string): Promise<{ due: string; count: number }[]> {
+    const rows = (await this.source.query(
+      `SELECT DATE_FORMAT(s.due, '%Y-%m-%d') AS due, COUNT(*) AS count
+         FROM membership m JOIN site_due s ON s.project_id = m.project_id JOIN opening o ON o.id = s.opening_id
+        WHERE m.person_id = ? AND s.due IS NOT NULL AND s.due <= ? GROUP BY s.due`,
+      [personId, until],
+    )) as { due: string; count: string }[];
+    return rows.map(({ due, count }) => ({ due, count: Number(count) }));
   }
 
   /** Where something stands, across the projects a person is in: all words must be found. */

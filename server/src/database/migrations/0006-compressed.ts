@@ -19,9 +19,14 @@ export class Compressed0006000000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     for (const [table, column, type, nothing] of TEXTS)
       await runner.query(`ALTER TABLE ${table} MODIFY ${column} ${type} COMPRESSED ${nothing}`);
+    // Found across projects without touching the facts.
+    await runner.query(
+      'ALTER TABLE opening ADD KEY opening_found (project_id, mark, from_room, to_room)',
+    );
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query('ALTER TABLE opening DROP KEY opening_found');
     for (const [table, column, type, nothing] of TEXTS)
       await runner.query(`ALTER TABLE ${table} MODIFY ${column} ${type} ${nothing}`);
   }

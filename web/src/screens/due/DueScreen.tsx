@@ -79,7 +79,7 @@ export function DueScreen() {
       )}
       {GROUPS.map(({ state, title, tone }) => {
         const group = list.filter((one) => dueState(one.due, now) === state);
-        if (group.length === 0) return null;
+        if (counts[state] === 0) return null;
         return (
           <section key={state} aria-label={title} className="mb-5">
             <h2 className={`text-lg ${tone}`}>{title}</h2>
@@ -104,9 +104,9 @@ export function DueScreen() {
                 ))}
               </tbody>
             </table>
-            {group.length > SHOWN && (
+            {counts[state] > Math.min(group.length, SHOWN) && (
               <p className="text-soft">
-                and {group.length - SHOWN} more: the calendar has them all
+                and {counts[state] - Math.min(group.length, SHOWN)} more: the calendar has them all
               </p>
             )}
           </section>
