@@ -1,34 +1,15 @@
+import { panelPage } from './panelPage.js';
+
 /** The recorder's own panel: how the leaf's valves stand, and the leaf let go. */
-export const RECORDER_PANEL = `<!doctype html>
-<html lang="en">
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<title>Closing recorder, simulated</title>
-<style>
-  body { font: 16px/1.4 sans-serif; margin: 0; background: #24211b; color: #f2eee3; }
-  main { max-width: 26rem; margin: 0 auto; padding: 1.5rem; }
-  h1 { font-size: 1rem; font-weight: 600; margin: 0 0 1rem; }
-  label { display: flex; gap: .5rem; align-items: center; margin: .6rem 0; }
-  label span { width: 10rem; }
-  input[type=range] { flex: 1; }
-  output { width: 3rem; text-align: right; }
-  #go { width: 100%; font-size: 1.6rem; padding: 1.2rem; margin: 1rem 0; background: #b8862b; color: #14120e; border: 0; font-weight: 700; }
-</style>
-<main>
-  <h1>Closing recorder, simulated: a sensor on a leaf, open to 90°</h1>
-  <label><span>Sweep valve, turns</span><input type="range" id="sweep" min="0.5" max="4.5" step="0.125"><output></output></label>
-  <label><span>Latch valve, turns</span><input type="range" id="latch" min="0.5" max="4.5" step="0.125"><output></output></label>
-  <label><span>Noise, degrees</span><input type="range" id="noise" min="0" max="2" step="0.1"><output></output></label>
-  <button id="go">Let the leaf go</button>
-  <p id="said"></p>
-</main>
-<script>
-  const post = (path, body) => fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body ?? {}) }).then((r) => r.json());
-  const names = ['sweep', 'latch', 'noise'];
-  const show = ({ behaves, listeners }) => { for (const name of names) { const input = document.getElementById(name); input.value = behaves[name]; input.nextElementSibling.value = behaves[name]; } if (listeners !== undefined) document.getElementById('said').textContent = listeners === 1 ? 'One screen listens.' : listeners + ' screens listen.'; };
-  for (const name of names) document.getElementById(name).addEventListener('input', (e) => post('/leaf', { [name]: Number(e.target.value) }).then(show));
-  document.getElementById('go').addEventListener('click', async () => { const { readings } = await post('/let-go'); document.getElementById('said').textContent = readings + ' readings on their way.'; });
-  post('/leaf').then(show);
-</script>
-</html>
-`;
+export const RECORDER_PANEL = panelPage({
+  title: 'Closing recorder, simulated',
+  heading: 'Closing recorder, simulated: a sensor on a leaf, open to 90°',
+  sliders: [
+    ['sweep', 'Sweep valve, turns', 0.5, 4.5, 0.125],
+    ['latch', 'Latch valve, turns', 0.5, 4.5, 0.125],
+    ['noise', 'Noise, degrees', 0, 2, 0.1],
+  ],
+  key: 'Let the leaf go',
+  behave: '/leaf',
+  act: "return (await post('/let-go')).readings + ' readings on their way.';",
+});

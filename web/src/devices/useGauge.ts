@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCounted } from './useCounted.js';
 
 /** One reading of the force gauge: the greatest force of a push. */
 export interface ForceReading {
@@ -6,36 +6,8 @@ export interface ForceReading {
   newtons: number;
 }
 
-/** Listens to the force gauge; a number left out tells that a reading was lost on the way. */
-export function useGauge(
+/** Listens to the force gauge; gives whether it is there. */
+export const useGauge = (
   url: string | null | undefined,
   onReading: (reading: ForceReading, lost: number) => void,
-): boolean {
-  const [here, setHere] = useState(false);
-  const heard = useRef(onReading);
-  useEffect(() => {
-    heard.current = onReading;
-  });
-  useEffect(() => {
-    if (!url) return;
-    const source = new EventSource(`${url}/force`);
-    let last: number | undefined;
-    source.onopen = () => setHere(true);
-    source.onerror = () => setHere(false);
-    source.onmessage = (message: MessageEvent<string>) => {
-      const reading = JSON.parse(message.data) as ForceReading;
-      const lost = last === undefined ? 0 : Math.max(0, reading.number - last - 1);
-      last = reading.number;
-      heard.current(reading, lost);
-    };
-    // A page the browser keeps for going back must not hold the stream.
-    const hide = () => source.close();
-    window.addEventListener('pagehide', hide);
-    return () => {
-      window.removeEventListener('pagehide', hide);
-      source.close();
-      setHere(false);
-    };
-  }, [url]);
-  return here;
-}
+): boolean => useCounted(url, '/force', onReading);
