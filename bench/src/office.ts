@@ -236,6 +236,17 @@ execFileSync(process.execPath, [script, 'check', file], {
   stdio: ['ignore', 'ignore', 'inherit'],
 });
 row('read to its end', performance.now() - begun);
+execFileSync(join(root, 'bin/database'), [
+  'sql',
+  server.folder,
+  "CREATE DATABASE restored CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; GRANT ALL ON restored.* TO 'riegel'@'127.0.0.1'",
+]);
+begun = performance.now();
+execFileSync(process.execPath, [script, 'restore', file], {
+  env: { ...env, RIEGEL_DATABASE_URL: server.database.replace(/\/riegel$/, '/restored') },
+  stdio: ['ignore', 'ignore', 'inherit'],
+});
+row('restored into an empty database', performance.now() - begun);
 await db.end();
 rmSync(file, { force: true });
 process.exit(0);

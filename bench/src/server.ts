@@ -10,8 +10,9 @@ const root = join(import.meta.dirname, '../..');
 /** The built application on a private database of its own, signed in as its demo's owner. */
 export interface Running {
   port: number;
-  /** The address of its database. */
+  /** The address of its database, and the folder it is in. */
   database: string;
+  folder: string;
   call<T>(method: string, path: string, body?: unknown): Promise<T>;
   bytes(path: string): Promise<Buffer>;
   stop(): void;
@@ -80,6 +81,7 @@ export async function startServer(): Promise<Running> {
   const running: Running = {
     port,
     database,
+    folder,
     call: async <T>(method: string, path: string, body?: unknown) =>
       (await (await fetched(method, path, body)).json()) as T,
     bytes: async (path) => Buffer.from(await (await fetched('GET', path)).arrayBuffer()),
