@@ -44,7 +44,7 @@ describe('every exercise', () => {
           ])
             expect(phraseText(said, UNITS)).not.toMatch(/[{}]|^\w+\.\w|undefined|NaN|: \w+\.\w/);
         }),
-        { numRuns: bench === 'closer' ? 25 : 60 },
+        { numRuns: bench === 'closer' ? 8 : 60 },
       ),
   );
   it('stands at another place each time, so that no place is the right one', () => {
@@ -129,7 +129,7 @@ describe('locks', () => {
 
 describe('closers', () => {
   it('close well after the right turn, by a run of their own, and not after another', () => {
-    for (let drawn = 0; drawn < 12; drawn++) {
+    for (let drawn = 0; drawn < 6; drawn++) {
       const one = exerciseOf('closer', drawn);
       if (one.picture.kind !== 'closer') throw new Error('no closer');
       const { bench, after, settings } = one.picture;

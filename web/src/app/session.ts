@@ -16,6 +16,7 @@ export function useSignOut() {
   const client = useQueryClient();
   return useCallback(async () => {
     await call('DELETE', '/session');
+    await import('../data/site.js').then(({ forgetSites }) => forgetSites()).catch(() => undefined);
     navigator.serviceWorker?.controller?.postMessage('forget');
     client.clear();
     window.location.assign('/');

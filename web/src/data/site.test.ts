@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { readSiteRecord, type SiteRecord } from '@riegel/core';
-import { SiteStore } from './site.js';
+import { forgetSites, SiteStore } from './site.js';
 import type { Tabs } from './tabs.js';
 
 /** A server of its own: keeps what it is sent, refuses what it is told to, is away when it is. */
@@ -185,6 +185,24 @@ it('reads from the beginning when the database was restored, and loses nothing i
   await store.sync();
   expect(ids(store)).toContain(later.id);
   expect(ids(store)).toHaveLength(4);
+});
+
+it('is taken off the device when somebody signs out, but for what was not sent yet', async () => {
+  const store = device();
+  const [sent, waiting] = [step(), step()];
+  await store.add(sent);
+  await store.sync();
+  server.away = true;
+  await store.add(waiting);
+  await store.sync();
+  await forgetSites();
+  const after = device();
+  await after.ready;
+  expect(ids(after)).toEqual([waiting.id]);
+  expect(after.status()).toMatchObject({ waiting: 1, here: false });
+  server.away = false;
+  await after.sync();
+  expect(new Set(ids(after))).toEqual(new Set([sent.id, waiting.id]));
 });
 
 it('gives the same list until something comes, so that a page is not drawn anew', async () => {

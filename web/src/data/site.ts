@@ -1,4 +1,4 @@
-import { createStore, del, entries, set, setMany, type UseStore } from 'idb-keyval';
+import { createStore, del, delMany, entries, keys, set, setMany, type UseStore } from 'idb-keyval';
 import { readSiteRecord, type SiteRecord } from '@riegel/core';
 import { ApiProblem, call } from '../app/api.js';
 import { browserTabs, type Tabs } from './tabs.js';
@@ -35,6 +35,7 @@ const NONE: readonly SiteRecord[] = [];
 const BATCH = 50;
 const SEQ = 'seq';
 const EPOCH = 'epoch';
+const DATABASE = 'riegel-site-';
 
 /**
  * The records of a project's site on this device: what the server has, and what waits to be sent, both kept in the
@@ -60,7 +61,7 @@ export class SiteStore {
     private personId: string | undefined,
     private readonly tabs: Tabs = browserTabs(`riegel.site.${projectId}`),
   ) {
-    this.db = createStore(`riegel-site-${projectId}`, 'records');
+    this.db = createStore(DATABASE + projectId, 'records');
     this.ready = this.load();
     this.tabs.hear(() => void this.load());
   }
@@ -278,6 +279,23 @@ export class SiteStore {
     } catch {
       this.unkept = true;
     }
+  }
+}
+
+/**
+ * Takes what came from the server off the device, as when somebody signs out; what they recorded and did not send yet
+ * stays, and goes when they are back.
+ */
+export async function forgetSites(): Promise<void> {
+  // Not every browser lists its databases.
+  const databases = (await globalThis.indexedDB?.databases?.()) ?? [];
+  for (const { name } of databases) {
+    if (!name?.startsWith(DATABASE)) continue;
+    const db = createStore(name, 'records');
+    await delMany(
+      (await keys<string>(db)).filter((key) => !key.startsWith('p:')),
+      db,
+    );
   }
 }
 
