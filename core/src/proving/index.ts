@@ -17,4 +17,5 @@ export {
   type DueState,
 } from './inspections.js';
 export { recordedTimes, type RecordedTimes } from './recordedTimes.js';
+export { boundText, figureText, testsOf } from './words.js';
 export { calendarOf } from './calendar.js';

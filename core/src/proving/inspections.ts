@@ -48,12 +48,15 @@ export interface Due {
 
 export type DueState = 'overdue' | 'month' | 'quarter' | 'later';
 
-/** How near a day is, seen from another. */
-export function dueState(due: string, today: string): DueState {
-  if (due < today) return 'overdue';
-  if (due <= monthsAfter(today, 1)) return 'month';
-  return due <= monthsAfter(today, 3) ? 'quarter' : 'later';
+/** How near days are, seen from one. */
+function nearness(today: string): (due: string) => DueState {
+  const [month, quarter] = [monthsAfter(today, 1), monthsAfter(today, 3)];
+  return (due) =>
+    due < today ? 'overdue' : due <= month ? 'month' : due <= quarter ? 'quarter' : 'later';
 }
+
+/** How near a day is, seen from another. */
+export const dueState = (due: string, today: string): DueState => nearness(today)(due);
 
 /** How much is how near: of days, each with how many are due on it. */
 export function countDue(
@@ -61,11 +64,8 @@ export function countDue(
   today: string,
 ): Record<DueState, number> {
   const counts: Record<DueState, number> = { overdue: 0, month: 0, quarter: 0, later: 0 };
-  const [month, quarter] = [monthsAfter(today, 1), monthsAfter(today, 3)];
-  for (const { due, count } of days)
-    counts[
-      due < today ? 'overdue' : due <= month ? 'month' : due <= quarter ? 'quarter' : 'later'
-    ] += count;
+  const near = nearness(today);
+  for (const { due, count } of days) counts[near(due)] += count;
   return counts;
 }
 

@@ -1,17 +1,16 @@
 import {
-  acceptanceTests,
+  boundText,
   countRound,
+  figureText,
   gapBenchesOf,
   gapDrawing,
-  formatLength,
   headingOf,
-  inspectionTests,
   phraseText,
   siteState,
   termText,
+  testsOf,
   unitsOf,
   type DecidedOpening,
-  type ProvingTest,
   type SiteRecord,
   type SiteState,
 } from '@riegel/core';
@@ -22,37 +21,6 @@ const OUTCOME = { right: 'as it should be', fault: 'fault', 'not-tried': 'not tr
 
 /** A time as it is written beside a record: day and minute, UTC. */
 const when = (at: string) => `${at.slice(0, 10)} ${at.slice(11, 16)}`;
-
-/** A figure with its unit, as it was measured. */
-export function figureText(
-  value: number,
-  unit: 'seconds' | 'newtons' | 'length',
-  decided: DecidedOpening,
-): string {
-  const inch = decided.practice.system === 'inch';
-  if (unit === 'seconds') return `${value.toFixed(1)} s`;
-  if (unit === 'newtons')
-    return inch ? `${(value / 4.4482216).toFixed(1)} lbf` : `${value.toFixed(1)} N`;
-  return formatLength(Math.round(value), { ...unitsOf(decided), denominator: 64 });
-}
-
-/** What a test's figure shall keep, in words. */
-export function boundText({ measured }: ProvingTest, decided: DecidedOpening): string {
-  if (!measured) return '';
-  const { least, most, unit } = measured;
-  const shown = (value: number) => figureText(value, unit, decided);
-  return least !== undefined && most !== undefined
-    ? `${shown(least)} to ${shown(most)}`
-    : least !== undefined
-      ? `at least ${shown(least)}`
-      : most !== undefined
-        ? `at most ${shown(most)}`
-        : 'no bound told';
-}
-
-/** The tests of a round: of taking over, or of an inspection. */
-export const testsOf = (round: string, decided: DecidedOpening): ProvingTest[] =>
-  round === 'acceptance' ? acceptanceTests(decided) : inspectionTests(decided);
 
 /** What was found at an opening in one round, by whom, with figures, gaps, defects and signatures. */
 export function roundPages(
@@ -106,9 +74,9 @@ export function roundPages(
       return [
         termText(`prove.part.${test.part}`),
         phraseText(test.say, units),
-        boundText(test, decided),
+        test.measured ? boundText(test.measured, units) : '',
         one?.value !== undefined && test.measured
-          ? figureText(one.value, test.measured.unit, decided)
+          ? figureText(one.value, test.measured.unit, units)
           : '',
         one ? OUTCOME[one.outcome] : 'not tried',
         one ? `${one.by}, ${when(one.at)}` : '',

@@ -100,7 +100,7 @@ describe('the record of a round', () => {
     const text = textOf(await recordPdf(job()));
     expect(text).toContain('101 Acceptance record');
     expect(text).toMatch(/Time from 90° to 12°\. 5\.0 s to 7\.0 s 3\.3 s fault Tom Reed/);
-    expect(text).toMatch(/Force at the handle.*at most 15\.0 lbf 9\.0 lbf/s);
+    expect(text).toMatch(/Force at the handle.*at most 15 lbf 9 lbf/s);
     expect(text).toContain('2 as they should be, 1 with a fault');
     expect(text).toContain('1⁄4 in');
     expect(text).toMatch(/Label painted Painter 2026-12-24 .* open/);

@@ -2,21 +2,19 @@ import { Check, FileDown, Minus, Radio, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import {
-  acceptanceTests,
+  boundText,
   countRound,
   currentRound,
   dueAfter,
-  formatLength,
+  figureText,
   formatQuantity,
   gapBenchesOf,
   gapsWithin,
-  inspectionTests,
   phraseText,
+  testsOf,
   withinBounds,
-  type Measured,
   type ProvingTest,
   type SiteRecordOf,
-  type Units,
 } from '@riegel/core';
 import { useSession } from '../../app/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
@@ -33,34 +31,13 @@ import { useMeasuring } from './useMeasuring.js';
 type Outcome = SiteRecordOf<'test'>['outcome'];
 const today = () => new Date().toISOString().slice(0, 10);
 
-/** A figure with its unit, as one measures it. */
-export function figure(value: number, unit: Measured['unit'], units: Units): string {
-  if (unit === 'seconds') return `${value.toFixed(1)} s`;
-  if (unit === 'newtons') return formatQuantity(value, 'force', units.system);
-  return formatLength(Math.round(value), { ...units, denominator: 64 });
-}
-
-function bounds({ least, most, unit }: Measured, units: Units): string {
-  const shown = (value: number) => figure(value, unit, units);
-  return least !== undefined && most !== undefined
-    ? `${shown(least)} to ${shown(most)}`
-    : least !== undefined
-      ? `at least ${shown(least)}`
-      : most !== undefined
-        ? `at most ${shown(most)}`
-        : 'no bound told: it is recorded';
-}
-
 /** Everything that is tried before hand-over, or at an inspection; defects; and who signs. */
 export function ProvePane({ site }: { site: OpeningSite }) {
   const { decided, canEdit, units, practice, openingId } = useOpeningPage();
   const { project } = useProject();
   const { data } = useSession();
   const round = currentRound(site.state, today());
-  const tests = useMemo(
-    () => (round === 'acceptance' ? acceptanceTests(decided) : inspectionTests(decided)),
-    [round, decided],
-  );
+  const tests = useMemo(() => testsOf(round, decided), [round, decided]);
   const found = site.state.tests.get(round);
   const count = countRound(tests, found);
   const benches = useMemo(() => gapBenchesOf(decided), [decided]);
@@ -254,7 +231,7 @@ function TestRow({
         <Say said={test.say} units={units} />
         {measured && (
           <span className="block text-soft tabular-nums">
-            {bounds(measured, units)}
+            {boundText(measured, units)}
             {measured.source && <span className="text-xs"> ({measured.source})</span>}
           </span>
         )}
@@ -272,7 +249,7 @@ function TestRow({
           <span className="block text-xs text-soft">
             {found.value !== undefined && measured && (
               <b className={found.outcome === 'fault' ? 'text-oxide' : 'text-ink'}>
-                {figure(found.value, measured.unit, units)}{' '}
+                {figureText(found.value, measured.unit, units)}{' '}
               </b>
             )}
             {found.by}, {found.at.slice(0, 16).replace('T', ' ')}
