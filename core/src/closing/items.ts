@@ -1,15 +1,8 @@
-import type { Item } from '../opening/index.js';
+import { itemOf, type Item } from '../opening/index.js';
 import type { Closing, ClosingInput } from './decide.js';
 
-const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item => ({
-  stage: 'closing',
-  term,
-  quantity,
-  unit: 'each',
-  traits: [],
-  handed: false,
-  ...rest,
-});
+const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
+  itemOf('closing', term, quantity, more);
 
 /** Adds what closes, holds and stops the leaves to the set. */
 export function closingItems(

@@ -13,6 +13,7 @@ import {
 } from '../checking/index.js';
 import {
   blankRecord,
+  itemOf,
   Recorder,
   currentFacts,
   wayBetween,
@@ -35,7 +36,7 @@ import { surveyed, surveyOf, type Survey } from '../survey/index.js';
 import type { AnyInput } from './input.js';
 import { productDecisions } from './productDecisions.js';
 import { namedProducts } from './named.js';
-import { withProducts } from './products.js';
+import { nameProducts } from './products.js';
 import { solidsOf } from './solids.js';
 
 /** Everything that follows from one opening's facts. */
@@ -92,29 +93,26 @@ export function decideOpening(
   const practice = practiceWith(usual, [...named.values()]);
   const survey = surveyOf(recorded);
   const own = normalizeFacts(surveyed(recorded, survey));
-  const results: Partial<Record<Stage, unknown>> = {};
+  const results: Record<string, unknown> = { ...NO_RESULTS };
+  const given = { practice, project: basis, survey, results: results as unknown as Results };
   let facts = own;
-  let input: AnyInput = { facts, practice, project: basis, survey, results: results as Results };
+  let input: AnyInput = inputWith(facts, given);
   const record = blankRecord();
   for (const { id, decide, decisions } of DECIDING) {
     results[id] = decide(input, new Recorder(facts, id, decisions, record, explain));
     if (id !== 'opening') continue;
     // What the door is says what nobody recorded, for all stages after it.
     facts = withAssumed(own, input.results.opening.assumed);
-    input = { ...input, facts };
+    input = inputWith(facts, given);
   }
   const { items } = record;
   const found = record.findings;
   const { solids, clashes } = solidsOf(input, record.solids);
-  found.push(...clashFindings(clashes, facts), ...fixingFindings(facts, practice, solids));
-  found.push(
-    ...contradictionFindings({
-      facts,
-      practice,
-      role: input.results.opening.role,
-      lock: input.results.securing.spec,
-    }),
-  );
+  if (clashes.length > 0) found.push(...clashFindings(clashes, facts));
+  found.push(...fixingFindings(facts, practice, solids));
+  const { role } = input.results.opening;
+  const lock = input.results.securing.spec;
+  found.push(...contradictionFindings({ facts, practice, role, lock }));
   const way = wayBetween(facts.from, facts.to, basis);
   if (way) found.push(...wayFindings(way, facts, practice, record.decisions));
   const products = productDecisions(input, named, gone);
@@ -135,6 +133,16 @@ export function decideOpening(
     cautions: cautionsFor(facts, practice, input.results),
     progress: progressOf(own, decisions, findings),
   };
+}
+
+/** What every stage comes to, before any has decided. */
+const NO_RESULTS: Readonly<Record<string, undefined>> = Object.fromEntries(
+  STAGE_LIST.flatMap(({ id, decide }) => (decide ? [[id, undefined]] : [])),
+);
+
+function inputWith(facts: OpeningFacts, given: Omit<AnyInput, 'facts'>): AnyInput {
+  const { practice, project, survey, results } = given;
+  return { facts, practice, project, survey, results };
 }
 
 /** The stages that decide, with what they decide. */
@@ -161,33 +169,26 @@ function itemsOf(
   const { omitted: none, manualItems: written } = facts;
   const own = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
   // The other room's leaf in the same frame has all that the first has.
-  const wanted =
-    facts.twoLeaves === true
-      ? own.map((item) =>
-          item.term === 'item.threshold' ? item : { ...item, quantity: 2 * item.quantity },
-        )
-      : own;
+  const twice = facts.twoLeaves === true;
   const standards = practice.values.standards.value;
-  const ordered = wanted.map((item) => {
+  // The stages put them down for this opening alone: they are completed where they stand.
+  for (const item of own) {
+    if (twice && item.term !== 'item.threshold') item.quantity *= 2;
     const standard = item.term && standards[item.term];
-    return standard ? { ...item, standard } : item;
-  });
-  const items = named.size === 0 ? ordered : withProducts(ordered, named);
-  if (!written) return items;
-  const all = [...items, ...written.map(writtenItem)];
+    if (standard) item.standard = standard;
+  }
+  nameProducts(own, named);
+  if (!written) return own;
+  const all = [...own, ...written.map(writtenItem)];
   return all.sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
 }
 
 function writtenItem(line: WrittenItem): Item {
   const { stage, description, quantity, unit, size, finish } = line;
-  return {
-    stage,
+  return itemOf(stage, undefined, quantity, {
     written: description,
-    quantity,
     unit,
-    traits: [],
-    handed: false,
-    ...(size ? { size } : {}),
-    ...(finish ? { finish } : {}),
-  };
+    size: size || undefined,
+    finish: finish || undefined,
+  });
 }

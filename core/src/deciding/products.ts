@@ -23,17 +23,16 @@ function isNamed(item: string | undefined, term: string): boolean {
   return term.endsWith('*') ? item?.startsWith(term.slice(0, -1)) === true : item === term;
 }
 
-/** The items with the name of its product on what each product is. */
-export function withProducts(items: Item[], named: ReadonlyMap<string, Product>): Item[] {
-  return SLOTS.reduce((list, { key, items: terms }) => {
+/** Puts the name of its product on what each product is. */
+export function nameProducts(items: readonly Item[], named: ReadonlyMap<string, Product>): void {
+  if (named.size === 0) return;
+  for (const { key, items: terms } of SLOTS) {
     const product = named.get(key);
     const term = product && terms[product.type];
-    if (!term) return list;
+    if (!term) continue;
     const [stage] = key.split('.');
-    return list.map((item) =>
-      item.stage === stage && isNamed(item.term, term)
-        ? { ...item, product: `${product.maker} ${product.model}` }
-        : item,
-    );
-  }, items);
+    for (const item of items)
+      if (item.stage === stage && isNamed(item.term, term))
+        item.product = `${product.maker} ${product.model}`;
+  }
 }

@@ -1,4 +1,4 @@
-import { solid, span, type Item } from '../opening/index.js';
+import { itemOf, soMany, solid, span } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
@@ -131,29 +131,20 @@ export function hangOnButts(at: ButtCase): HungLeaf {
     wireHinge,
   };
   if (hingeHeight === undefined || hingeWidth === undefined || pin === undefined) return done;
-  const item: Item = {
-    stage: 'hanging',
-    term: 'item.butt',
-    quantity: count * leaf.quantity,
-    unit: 'each',
-    height: hingeHeight,
-    width: hingeWidth,
-    traits: [
-      ...(form === 'swing-clear' ? ['form.swing-clear'] : []),
-      ...(corner === 'square' ? [] : [`corner.${corner}`]),
-      `weight.${weight}`,
-      `bearing.${bearing}`,
-      `metal.${metal}`,
-      `pin.${pin}`,
-    ],
-    handed: form === 'swing-clear',
-  };
+  const traits = [`weight.${weight}`, `bearing.${bearing}`, `metal.${metal}`, `pin.${pin}`];
+  if (corner !== 'square') traits.unshift(`corner.${corner}`);
+  if (form === 'swing-clear') traits.unshift('form.swing-clear');
   // Of two equal leaves one carries it.
   const electric = wireHinge === undefined ? 0 : 1;
-  const plain = { ...item, quantity: item.quantity - electric };
-  record.items.push(...(spring ? springItems(record, practice, done, plain) : [plain]));
-  if (electric > 0)
-    record.items.push({ ...item, quantity: electric, traits: ['trait.electric', ...item.traits] });
+  const plain = itemOf('hanging', 'item.butt', count * leaf.quantity - electric, {
+    height: hingeHeight,
+    width: hingeWidth,
+    traits,
+    handed: form === 'swing-clear',
+  });
+  if (spring) record.items.push(...springItems(record, practice, done, plain));
+  else record.items.push(plain);
+  if (electric > 0) record.items.push(soMany(plain, electric, ['trait.electric', ...traits]));
   recesses(at, done, size, hingeHeight, gauge);
   return done;
 }

@@ -1,10 +1,10 @@
-import { known, about, closesByItself, said, solid, span } from '../opening/index.js';
+import { known, about, closesByItself, itemOf, said, solid, span } from '../opening/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './butts.js';
 import { hingeNumbers } from './count.js';
-import type { HungLeaf } from './hung.js';
+import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
 export type ConcealedDevice = 'concealed' | 'adjustable-concealed' | 'spring-concealed';
@@ -130,14 +130,9 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   const placing = { record, practice, sizes, leaf: hung.leaf, hingeHeight, count, half: false };
   const placed = decidePositions(placing);
   const forces = decideForces(placing, placed.positions, mass, leaf);
-  record.items.push({
-    stage: 'hanging',
-    term: `item.${device}`,
-    quantity: count * leaf.quantity,
-    unit: 'each',
-    traits: [`metal.${metal}`],
-    handed: false,
-  });
+  record.items.push(
+    itemOf('hanging', `item.${device}`, count * leaf.quantity, { traits: [`metal.${metal}`] }),
+  );
   const middle = leaf.thickness / 2;
   const gap = sizes.hingeGap ?? 0;
   for (const top of placed.positions ?? []) {
@@ -166,7 +161,16 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       ),
     );
   }
-  return { ...hung, hingeHeight, count, p, ...placed, ...forces };
+  return hungWith(hung, {
+    hingeHeight,
+    count,
+    p,
+    positions: placed.positions,
+    pattern: placed.pattern,
+    patternId: placed.patternId,
+    loads: forces.loads,
+    grade: forces.grade,
+  });
 }
 
 /** What is wrong with springs on this leaf: they slam, and a slow close cannot be had from them. */

@@ -1,6 +1,6 @@
 import { TICKS_PER_INCH, type Ticks } from '../measure/index.js';
 import type { LeafId } from '../opening/index.js';
-import { known, said, type Item } from '../opening/index.js';
+import { known, said, soMany, type Item } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { hingeGauge, setBackFor } from './butt.js';
@@ -19,8 +19,8 @@ export function springItems(
   const springs = each * hung.leaf.quantity;
   const rest = butt.quantity - springs;
   return [
-    { ...butt, term: 'item.springHinge', quantity: springs, traits: butt.traits.slice(-2) },
-    ...(rest > 0 ? [{ ...butt, quantity: rest }] : []),
+    { ...soMany(butt, springs, butt.traits.slice(-2)), term: 'item.springHinge' },
+    ...(rest > 0 ? [soMany(butt, rest)] : []),
   ];
 }
 

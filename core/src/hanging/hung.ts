@@ -58,6 +58,11 @@ export function unhung(leaf: SizedLeaf, mass: number | undefined): HungLeaf {
   };
 }
 
+/** The same leaf with what its device decides; the fields keep their order. */
+export function hungWith({ leaf, mass }: HungLeaf, more: Partial<HungLeaf>): HungLeaf {
+  return Object.assign(unhung(leaf, mass), more);
+}
+
 /** What later stages and the drawing read of the hanging. */
 export interface Hanging {
   readonly device: HangingDevice;

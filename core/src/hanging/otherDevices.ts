@@ -1,4 +1,5 @@
-import { known, said, type HangingDevice, type Item } from '../opening/index.js';
+import { itemOf, known, said, type HangingDevice, type Item } from '../opening/index.js';
+import type { Ticks } from '../measure/index.js';
 import type { HangingCase } from './butts.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
@@ -10,17 +11,16 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
     quantity: number,
     unit: Item['unit'],
     handed: boolean,
-    extra: Partial<Item> = {},
+    length?: Ticks,
   ) =>
-    record.items.push({
-      stage: 'hanging',
-      term: code,
-      quantity,
-      unit,
-      traits: device === 'sliding-gear' || device === 'folding-gear' ? [] : [`metal.${metal}`],
-      handed,
-      ...extra,
-    });
+    record.items.push(
+      itemOf('hanging', code, quantity, {
+        unit,
+        traits: device === 'sliding-gear' || device === 'folding-gear' ? [] : [`metal.${metal}`],
+        handed,
+        length,
+      }),
+    );
   if (leaf.height === undefined || leaf.width === undefined) {
     record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: leaf.id });
     return;
@@ -43,20 +43,20 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
           'hanging.device',
           'rating',
         ]);
-      push('item.continuous', leaf.quantity, 'each', false, { length: leaf.height });
+      push('item.continuous', leaf.quantity, 'each', false, leaf.height);
       return;
     case 'double-acting-spring':
       push('item.doubleActingSpring', 3 * leaf.quantity, 'each', false);
       return;
     case 'sliding-gear':
-      push('item.track', 1, 'each', false, { length: 2 * leaf.width });
+      push('item.track', 1, 'each', false, 2 * leaf.width);
       push('item.hangers', 2 * leaf.quantity, 'each', false);
       push('item.guide', leaf.quantity, 'each', false);
       return;
     case 'folding-gear': {
       // Leaves hang in twos: a pivot at the jamb, hinges between the two, a hanger at every second joint.
       const { quantity } = leaf;
-      push('item.track', 1, 'each', false, { length: quantity * leaf.width });
+      push('item.track', 1, 'each', false, quantity * leaf.width);
       // Four leaves fold two to each side.
       const groups = quantity >= 4 && quantity % 2 === 0 ? 2 : 1;
       push('item.foldPivots', groups, 'set', false);

@@ -1,11 +1,20 @@
-import { known, about, said, solid, span, type Item, type MeasuredLeaf } from '../opening/index.js';
+import {
+  known,
+  about,
+  itemOf,
+  said,
+  solid,
+  span,
+  type Item,
+  type MeasuredLeaf,
+} from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { heelGap, measured, ticksUp } from '../sizing/index.js';
 import { intermediatePivots } from './count.js';
 import type { HangingCase } from './butts.js';
 import { hingeForces } from './force.js';
-import type { HungLeaf } from './hung.js';
+import { hungWith, type HungLeaf } from './hung.js';
 
 /** Hangs a leaf on an offset or a centre-hung pivot set: foot, head, those between, what the floor must bear. */
 export function hangOnPivots(
@@ -22,14 +31,13 @@ export function hangOnPivots(
   decideHead(record, practice, leaf);
   floorFindings(record, practice, foot);
   const push = (code: string, quantity: number, unit: Item['unit'], traits: string[] = []) =>
-    record.items.push({
-      stage: 'hanging',
-      term: code,
-      quantity,
-      unit,
-      traits: [...traits, `metal.${metal}`],
-      handed: offset,
-    });
+    record.items.push(
+      itemOf('hanging', code, quantity, {
+        unit,
+        traits: [...traits, `metal.${metal}`],
+        handed: offset,
+      }),
+    );
   if (offset) {
     const between = intermediatePivots(practice, leaf.height);
     record.decide('count', between, {
@@ -62,7 +70,8 @@ export function hangOnPivots(
     centreSolids(record, practice, leaf);
   }
   const { mass } = hung;
-  if (mass === undefined) return { ...hung, foot: offset ? foot : undefined };
+  const standing = offset ? foot : undefined;
+  if (mass === undefined) return hungWith(hung, { foot: standing });
   // The same axis that the clear width is swung about: so far in from the leaf's hinge edge.
   const { offsetPivotOut, centrePivotIn } = practice.values;
   const out = offset ? (sizes.hingeGap ?? 0) - offsetPivotOut.value : -centrePivotIn.value;
@@ -83,7 +92,7 @@ export function hangOnPivots(
       }),
     ],
   });
-  return { ...hung, foot: offset ? foot : undefined, loads };
+  return hungWith(hung, { foot: standing, loads });
 }
 
 type Foot = 'floor' | 'jamb';

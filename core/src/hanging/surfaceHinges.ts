@@ -1,10 +1,10 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
+import { itemOf, known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './butts.js';
 import { hingeNumbers } from './count.js';
-import type { HungLeaf } from './hung.js';
+import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
 /** Hinges that are not let in: straps on the face of a gate, lifts on that of a cold room, pins drilled into a rebated leaf. */
@@ -56,23 +56,22 @@ export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLea
   };
   const placed = decidePositions(placing);
   const forces = decideForces(placing, placed.positions, mass, leaf);
-  record.items.push({
-    stage: 'hanging',
-    term: ITEMS[device],
-    quantity: taken * leaf.quantity,
-    unit: 'each',
-    traits: [`metal.${metal}`],
-    handed: false,
-    ...(strap === undefined ? {} : { length: strap }),
-  });
-  return {
-    ...hung,
+  record.items.push(
+    itemOf('hanging', ITEMS[device], taken * leaf.quantity, {
+      traits: [`metal.${metal}`],
+      length: strap,
+    }),
+  );
+  return hungWith(hung, {
     hingeHeight: surfaceKnuckle.value,
     count: taken,
     p: surfaceBarrel.value,
-    ...placed,
-    ...forces,
-  };
+    positions: placed.positions,
+    pattern: placed.pattern,
+    patternId: placed.patternId,
+    loads: forces.loads,
+    grade: forces.grade,
+  });
 }
 
 function decideStrap({ record, practice }: HangingCase, leaf: MeasuredLeaf): Ticks {

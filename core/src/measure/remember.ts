@@ -3,23 +3,41 @@ type Plain = string | number | boolean | undefined;
 /** More results than this are not kept for one thing. */
 const MAX_KEPT = 4000;
 
+/** What is kept for one thing: a map for every argument but the last, which holds the results. */
+interface Kept {
+  results: Map<Plain, unknown>;
+  count: number;
+}
+
 /**
- * A function that works each case out once for every thing it is asked about. The key is made of its
- * arguments, all of them: what is not handed in cannot be depended on. In one place arguments are always of
- * one type.
+ * A function that works each case out once for every thing it is asked about. The key is its arguments,
+ * all of them: what is not handed in cannot be depended on.
  */
 export function remembered<Of extends object, Args extends Plain[], Result>(
   work: (of: Of, ...args: Args) => Result,
 ): (of: Of, ...args: Args) => Result {
-  const kept = new WeakMap<Of, Map<string, Result>>();
+  const byThing = new WeakMap<Of, Kept>();
   return (of, ...args) => {
-    let results = kept.get(of);
-    if (!results) kept.set(of, (results = new Map<string, Result>()));
-    const key = args.join('|');
-    if (results.has(key)) return results.get(key)!;
-    if (results.size >= MAX_KEPT) results.clear();
+    let kept = byThing.get(of);
+    if (!kept) byThing.set(of, (kept = { results: new Map(), count: 0 }));
+    let level = kept.results;
+    const last = args.length - 1;
+    for (let at = 0; at < last; at++) {
+      let deeper = level.get(args[at]) as Map<Plain, unknown> | undefined;
+      if (!deeper) level.set(args[at], (deeper = new Map()));
+      level = deeper;
+    }
+    const found = level.get(args[last]) as Result | undefined;
+    if (found !== undefined || level.has(args[last])) return found as Result;
     const result = work(of, ...args);
-    results.set(key, result);
+    if (kept.count >= MAX_KEPT) {
+      // What was kept is let go whole; this one is worked out again when it is asked for next.
+      kept.results = new Map();
+      kept.count = 0;
+      return result;
+    }
+    level.set(args[last], result);
+    kept.count += 1;
     return result;
   };
 }

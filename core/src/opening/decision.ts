@@ -94,21 +94,21 @@ export interface Finding extends Said {
 export interface Item {
   stage: SetStage;
   /** Term code phrased as the item's description, or free text where a person wrote the line. */
-  term?: string;
-  written?: string;
+  term?: string | undefined;
+  written?: string | undefined;
   quantity: number;
   unit: 'each' | 'pair' | 'set' | 'length';
-  height?: Ticks;
-  width?: Ticks;
-  length?: Ticks;
-  size?: string;
+  height?: Ticks | undefined;
+  width?: Ticks | undefined;
+  length?: Ticks | undefined;
+  size?: string | undefined;
   /** Further terms: weight, bearing, metal, pin. */
-  traits: string[];
-  finish?: string;
+  traits: readonly string[];
+  finish?: string | undefined;
   /** Standard and grade that it is ordered by. */
-  standard?: string;
+  standard?: string | undefined;
   /** Maker and model, where a product was named. */
-  product?: string;
+  product?: string | undefined;
   handed: boolean;
 }
 

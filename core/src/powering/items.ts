@@ -1,4 +1,4 @@
-import { known, type Item } from '../opening/index.js';
+import { itemOf, known, type Item } from '../opening/index.js';
 import type { Powering, PoweringInput } from './decide.js';
 
 const PATH_ITEMS: Partial<Record<string, string>> = {
@@ -13,8 +13,7 @@ export function poweringItems(
   { facts, results }: Pick<PoweringInput, 'facts' | 'results'>,
   { loads, access, path }: Powering,
 ): void {
-  const push = (term: string) =>
-    items.push({ stage: 'powering', term, quantity: 1, unit: 'each', traits: [], handed: false });
+  const push = (term: string) => items.push(itemOf('powering', term, 1));
   if (access !== undefined && access !== 'none') push(`item.power.${access}`);
   // A wire that was recorded has its hinge among the hinges already.
   const way = path && PATH_ITEMS[path];

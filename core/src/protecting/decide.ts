@@ -8,7 +8,7 @@ import {
   type MeasuredLeaf,
   type Said,
 } from '../opening/index.js';
-import { framingOf, glassPlace, measured } from '../sizing/index.js';
+import { framingOf, glassPlace, measuredLeaves } from '../sizing/index.js';
 import { LOCK_FIGURES } from '../practice/index.js';
 import { rodInset } from '../securing/index.js';
 import type { StageInput } from '../stage/index.js';
@@ -47,7 +47,7 @@ export interface Protecting {
 export function decideProtecting(input: ProtectingInput, record: ProtectingRecord): Protecting {
   const { facts, practice, results } = input;
   const plates = decidePlates(input, record);
-  const all = results.sizing.leaves.map(measured).filter((one) => one !== undefined);
+  const all = measuredLeaves(results.sizing);
   // The lowest leaf of a stable door is the one that is kicked.
   const leaves = facts.kind === 'stable' ? all.slice(-1) : all;
   const sizes = leaves.map((leaf) => ({

@@ -1,4 +1,4 @@
-import { meetsInMiddle, type Item } from '../opening/index.js';
+import { itemOf, meetsInMiddle, type Item } from '../opening/index.js';
 import type { Protecting, ProtectingInput } from './decide.js';
 
 /** Adds plates, guards and viewers to the set. */
@@ -8,16 +8,8 @@ export function protectingItems(
   { plates, sizes, stretcher, viewers, labelled }: Protecting,
 ): void {
   const leaves = meetsInMiddle(facts.kind) ? 2 : 1;
-  const push = (term: string, quantity: number, rest: Partial<Item> = {}) =>
-    items.push({
-      stage: 'protecting',
-      term,
-      quantity,
-      unit: 'each',
-      traits: [],
-      handed: false,
-      ...rest,
-    });
+  const push = (term: string, quantity: number, more?: Partial<Item>) =>
+    items.push(itemOf('protecting', term, quantity, more));
   const armor = plates === 'armor' || plates === 'armor-both';
   for (const { quantity, plate, mop } of sizes) {
     if (plate)

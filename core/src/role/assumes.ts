@@ -1,4 +1,4 @@
-import { known, swings, type OpeningFacts } from '../opening/index.js';
+import { known, swings, type How, type OpeningFacts } from '../opening/index.js';
 import type {
   FrameMaterial,
   LeafConstruction,
@@ -194,6 +194,9 @@ export function restsOnSeal(
 export function withAssumed(facts: OpeningFacts, assumed: Partial<OpeningFacts>): OpeningFacts {
   const names = Object.keys(assumed);
   if (names.length === 0) return facts;
-  const how = Object.fromEntries(names.map((name) => [name, 'assumed' as const]));
-  return { ...facts, ...assumed, provenance: { ...facts.provenance, ...how } };
+  const how: Partial<Record<string, How>> = { ...facts.provenance };
+  for (const name of names) how[name] = 'assumed';
+  const whole: OpeningFacts = Object.assign({ ...facts }, assumed);
+  whole.provenance = how;
+  return whole;
 }

@@ -9,7 +9,7 @@ import {
 } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
-import { measured } from '../sizing/index.js';
+import { measuredLeaves } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import {
   BOTTOMS,
@@ -46,7 +46,7 @@ export interface Sealing {
 /** Decides what seals head and jambs, the floor, the meeting edges, and what sound comes through. */
 export function decideSealing(input: SealingInput, record: SealingRecord): Sealing {
   const { facts, results } = input;
-  const leaves = results.sizing.leaves.map(measured).filter((one) => one !== undefined);
+  const leaves = measuredLeaves(results.sizing);
   // A stable door seals at the floor under its lower leaf.
   const leaf = leaves[leaves.length - 1];
   const perimeter = decidePerimeter(input, record);
@@ -65,7 +65,8 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
     : [];
   const threshold = decideThreshold(input, record);
   const meeting = meetsInMiddle(facts.kind) ? decideMeeting(input, record, perimeter) : 'none';
-  const before = {
+  const sound = decideSound(input, record, { perimeter, bottom, meeting });
+  const sealing: Sealing = {
     perimeter,
     perimeterLength,
     strip,
@@ -74,9 +75,8 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
     bottomLengths,
     threshold,
     meeting,
+    sound,
   };
-  const sound = decideSound(input, record, before);
-  const sealing: Sealing = { ...before, sound };
   findSealing(record, input, sealing);
   if (!facts.manualItems?.some(({ stage }) => stage === 'sealing'))
     sealingItems(record.items, input, sealing);
@@ -384,7 +384,7 @@ const metres = (ticks: number) => toMm(ticks) / 1000;
 function decideSound(
   { facts, practice, results }: SealingInput,
   record: SealingRecord,
-  { perimeter, bottom, meeting }: Omit<Sealing, 'sound'>,
+  { perimeter, bottom, meeting }: Pick<Sealing, 'perimeter' | 'bottom' | 'meeting'>,
 ): SoundSum | undefined {
   const wanted = known(facts.sound) ?? 0;
   const { frameWidth, frameHeight } = results.sizing;

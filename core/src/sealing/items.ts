@@ -1,4 +1,4 @@
-import { meetsInMiddle, type Item } from '../opening/index.js';
+import { itemOf, meetsInMiddle, type Item } from '../opening/index.js';
 import type { Sealing, SealingInput } from './decide.js';
 
 /** Adds silencers, seals, strips, sweeps and thresholds to the set. */
@@ -17,25 +17,17 @@ export function sealingItems(
   }: Sealing,
 ): void {
   const pair = meetsInMiddle(facts.kind);
-  const push = (term: string, quantity: number, rest: Partial<Item> = {}) =>
-    items.push({
-      stage: 'sealing',
-      term,
-      quantity,
-      unit: 'each',
-      traits: [],
-      handed: false,
-      ...rest,
-    });
-  const long = (length: number | undefined): Partial<Item> =>
-    length === undefined ? { unit: 'length' } : { unit: 'length', length };
+  const push = (term: string, quantity: number, more?: Partial<Item>) =>
+    items.push(itemOf('sealing', term, quantity, more));
+  const long = (length: number | undefined): Partial<Item> => ({ unit: 'length', length });
   const { single, pair: ofPair } = practice.values.silencers.value;
   if (perimeter === 'silencers') push('item.silencer', pair ? ofPair : single);
   else if (perimeter !== 'none') push(`item.seal.${perimeter}`, 1, long(perimeterLength));
   const { frameHeight: height, frameWidth: width } = results.sizing;
   if (strip)
     push('item.strip', strip.count, {
-      ...long(height !== undefined && width !== undefined ? 2 * height + width : undefined),
+      unit: 'length',
+      length: height !== undefined && width !== undefined ? 2 * height + width : undefined,
       width: strip.width,
       height: strip.thickness,
     });
@@ -48,7 +40,8 @@ export function sealingItems(
   else
     for (const { quantity, length } of bottomLengths)
       push(`item.bottom.${bottom}`, quantity, {
-        ...long(length),
+        unit: 'length',
+        length,
         traits: material ? [`sealMaterial.${material}`] : [],
       });
   if (threshold && bottom !== 'threshold')

@@ -12,13 +12,7 @@ import { measured, type Sizes } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
-import {
-  boltsAbove,
-  decideFunction,
-  findLatching,
-  wantsOneMotion,
-  type FunctionFor,
-} from './functions.js';
+import { boltsAbove, decideFunction, findLatching, wantsOneMotion } from './functions.js';
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import { securingItems } from './items.js';
@@ -62,8 +56,8 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
   if (kind !== 'none') {
     const exitOnly = facts.kind === 'double-egress';
-    const asked: Omit<FunctionFor, 'use'> = { kind, all: project.locks, oneMotion, exitOnly };
-    if (use) spec = decideFunction(record, practice, { ...asked, use });
+    const all = project.locks;
+    if (use) spec = decideFunction(record, practice, { kind, use, all, oneMotion, exitOnly });
     else record.ask('function', 'ask.secured', ['role', 'lockUse']);
     // Without a latch in any function it is plain from the kind alone.
     if (!spec) findLatching(record, practice, kind, neverLatches(kind));
@@ -197,12 +191,14 @@ function placeOf(
   use: LockPlace['use'] = 'passage',
   oneMotion = true,
 ): LockPlace {
-  const asked = { facts, practice, use, oneMotion, all: project.locks };
-  if (!leaf) return { ...asked, thickness: undefined, stile: undefined };
-  const filler = Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
-  const { height } = lockHeightOf(facts, practice, recorded ?? 'none');
-  const stile = solidWidth(facts, practice, leaf, height - leaf.bottom)?.width;
-  return { ...asked, thickness: leaf.thickness - filler, stile };
+  let thickness: number | undefined;
+  let stile: number | undefined;
+  if (leaf) {
+    thickness = leaf.thickness - Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
+    const { height } = lockHeightOf(facts, practice, recorded ?? 'none');
+    stile = solidWidth(facts, practice, leaf, height - leaf.bottom)?.width;
+  }
+  return { facts, practice, thickness, stile, use, all: project.locks, oneMotion };
 }
 
 function decideKind(

@@ -1,4 +1,4 @@
-import { known, swings, type Item, type OpeningFacts } from '../opening/index.js';
+import { itemOf, known, swings, type Item, type OpeningFacts } from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import type { LockSpec } from '../catalogue/index.js';
@@ -25,15 +25,8 @@ export interface SecuredBy {
   longScrew: number | undefined;
 }
 
-const item = (term: string, quantity: number, rest: Partial<Item> = {}): Item => ({
-  stage: 'securing',
-  term,
-  quantity,
-  unit: 'each',
-  traits: [],
-  handed: false,
-  ...rest,
-});
+const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
+  itemOf('securing', term, quantity, more);
 
 /** Cylinders and keys of a function, by how the lock takes them; a bored lock brings its own cylinder. */
 function keyItems(spec: LockSpec, kind: LockKind, locks: number): Item[] {
@@ -134,7 +127,7 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     items.push(
       item('item.astragal', 1, {
         unit: 'length',
-        ...(by.leafHeight === undefined ? {} : { length: by.leafHeight }),
+        length: by.leafHeight,
       }),
     );
   if (bolts !== undefined && bolts !== 'none') {

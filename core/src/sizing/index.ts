@@ -10,6 +10,14 @@ export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';
 export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
 export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';
-export { framingOf, glassPlace, isFramed, leafBody, measured, type Framing } from './leafBody.js';
+export {
+  framingOf,
+  glassPlace,
+  isFramed,
+  leafBody,
+  measured,
+  measuredLeaves,
+  type Framing,
+} from './leafBody.js';
 export { LEAF_CONSTRUCTIONS, type MeetingEdge } from './facts.js';
 export { sizing } from './stage.js';

@@ -12,7 +12,7 @@ import type { SizedLeaf } from './sizes.js';
 
 /** The leaf with its lengths, or undefined while one is open or no leaf is left. */
 export function measured(leaf: SizedLeaf): MeasuredLeaf | undefined {
-  const { width, height, thickness, bottom } = leaf;
+  const { id, quantity, width, height, thickness, bottom } = leaf;
   return width === undefined ||
     height === undefined ||
     thickness === undefined ||
@@ -20,7 +20,17 @@ export function measured(leaf: SizedLeaf): MeasuredLeaf | undefined {
     height <= 0 ||
     thickness <= 0
     ? undefined
-    : { ...leaf, width, height, thickness, bottom: bottom ?? 0 };
+    : { id, quantity, width, height, thickness, bottom: bottom ?? 0 };
+}
+
+/** The leaves with their lengths; those of which one is open are left out. */
+export function measuredLeaves({ leaves }: { leaves: readonly SizedLeaf[] }): MeasuredLeaf[] {
+  const all: MeasuredLeaf[] = [];
+  for (const leaf of leaves) {
+    const one = measured(leaf);
+    if (one) all.push(one);
+  }
+  return all;
 }
 
 /** Whether a leaf is put together of stiles and rails. */
