@@ -12,7 +12,8 @@ export function cautionsFor(
 ): Said[] {
   const cautions = [said('care.aid')];
   const limit = practice.values.liftAlone.value;
-  const mass = Math.max(0, ...hanging.leaves.map((leaf) => leaf.mass ?? 0));
+  let mass = 0;
+  for (const leaf of hanging.leaves) mass = Math.max(mass, leaf.mass ?? 0);
   if (mass > limit)
     cautions.push(said('care.heavy', { mass: { grams: mass }, limit: { grams: limit } }));
   else if (mass === 0) cautions.push(said('care.massUnknown', { limit: { grams: limit } }));

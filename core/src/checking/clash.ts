@@ -22,13 +22,13 @@ export interface Clash {
   leaf: LeafId;
   on: Solid['on'];
   a: Solid;
-  b?: Solid;
+  b?: Solid | undefined;
   /** Where: what both take, or what stands between them. */
   box: Box;
   /** How much: the least overlap, the material left, or what reaches out. */
   by: Ticks;
   /** Material wanted, where too little is left. */
-  wanted?: Ticks;
+  wanted?: Ticks | undefined;
 }
 
 /** How far two intervals overlap; negative is the distance between them. */
@@ -68,7 +68,7 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
     b,
     box: { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) },
     by,
-    ...(wanted === undefined ? {} : { wanted }),
+    wanted,
   });
   if (b.how === 'void') {
     // What passes over glass without touching it, like the bar of an exit device, is not on it.
@@ -87,13 +87,39 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
   if (x > 0 && y > 0 && z > 0) return clash('overlap', Math.min(x, y, z));
   const keep = Math.max(a.keep, b.keep);
   // Beside each other in one direction only: material is wanted between them.
-  const apart = [x, y, z].filter((each) => each <= 0);
-  const left = -apart[0]!;
-  return apart.length === 1 && left < keep ? clash('thin', left, keep) : undefined;
+  const apart = Number(x <= 0) + Number(y <= 0) + Number(z <= 0);
+  const left = -Math.min(x, y, z);
+  return apart === 1 && left < keep ? clash('thin', left, keep) : undefined;
 }
 
 function part(solid: Solid): boolean {
   return solid.how === 'void' || solid.how === 'joint';
+}
+
+/** A solid with the span up the leaf that it takes and wants kept. */
+interface Span {
+  solid: Solid;
+  index: number;
+  from: Ticks;
+  to: Ticks;
+}
+
+/** Few enough that putting each in its place beats a sort that asks a function for every two. */
+const FEW = 40;
+
+/** The spans of solids, the lowest first, those that begin alike in the order they were put in. */
+function upTheLeaf(solids: readonly Solid[]): Span[] {
+  const order: Span[] = [];
+  for (let index = 0; index < solids.length; index++) {
+    const solid = solids[index]!;
+    const span = { solid, index, from: solid.y[0] - solid.keep, to: solid.y[1] + solid.keep };
+    order.push(span);
+    if (solids.length > FEW) continue;
+    let at = index;
+    for (; at > 0 && order[at - 1]!.from > span.from; at--) order[at] = order[at - 1]!;
+    order[at] = span;
+  }
+  return solids.length > FEW ? order.sort((a, b) => a.from - b.from || a.index - b.index) : order;
 }
 
 /**
@@ -101,16 +127,9 @@ function part(solid: Solid): boolean {
  * around them, so that only what stands at one height is compared.
  */
 export function clashesAmong(solids: readonly Solid[]): Clash[] {
-  const order = solids
-    .map((solid, index) => ({
-      solid,
-      index,
-      from: solid.y[0] - solid.keep,
-      to: solid.y[1] + solid.keep,
-    }))
-    .sort((a, b) => a.from - b.from || a.index - b.index);
+  const order = upTheLeaf(solids);
   const found: { clash: Clash; at: number }[] = [];
-  const active: typeof order = [];
+  const active: Span[] = [];
   for (const entry of order) {
     // Those that end below this one are passed for good; the others move up in place.
     let kept = 0;
@@ -154,9 +173,10 @@ export function clashesWithLeaf(
       leaf: leaf.id,
       on: a.on,
       a,
+      b: undefined,
       box: { x: a.x, y: a.y, z: a.z },
       by,
-      ...(wanted === undefined ? {} : { wanted }),
+      wanted,
     });
     const out = Math.max(
       beyond(a.x, leaf.width),

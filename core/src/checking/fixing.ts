@@ -3,7 +3,11 @@ import type { Practice } from '../practice/index.js';
 import { stageOfOwner } from './clashFindings.js';
 
 /** What is screwed to a face and bears load, so that it wants blocking behind it. */
-const LOADED = ['solid.surfaceCloser', 'solid.exitDevice', 'solid.surfaceBolt'];
+const LOADED: ReadonlySet<string> = new Set([
+  'solid.surfaceCloser',
+  'solid.exitDevice',
+  'solid.surfaceBolt',
+]);
 
 /** Loaded surface hardware on a core that holds no screw, unless blocking stands behind it. */
 export function fixingFindings(
@@ -16,17 +20,16 @@ export function fixingFindings(
   if (construction === undefined || cores.value[construction].holdsScrews) return [];
   const blocking = known(facts.blocking);
   if (blocking === 'all') return [];
-  const things = new Map(
-    solids.filter((one) => LOADED.includes(one.thing)).map((one) => [one.thing, one]),
-  );
-  return [...things.values()]
-    .filter((one) => !(blocking === 'lock' && one.thing === 'solid.exitDevice'))
-    .map((one) => ({
-      level: blocking === undefined ? 'note' : 'check',
-      stage: stageOfOwner(one.owner),
-      code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
-      params: { a: { term: one.thing } },
-      source: cores.source,
-      parts: [one.owner, 'blocking'],
-    }));
+  const things = new Map<string, Solid>();
+  for (const one of solids)
+    if (LOADED.has(one.thing) && !(blocking === 'lock' && one.thing === 'solid.exitDevice'))
+      things.set(one.thing, one);
+  return Array.from(things.values(), (one) => ({
+    level: blocking === undefined ? 'note' : 'check',
+    stage: stageOfOwner(one.owner),
+    code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
+    params: { a: { term: one.thing } },
+    source: cores.source,
+    parts: [one.owner, 'blocking'],
+  }));
 }

@@ -8,21 +8,23 @@ export type BoltState = 'open' | 'decided' | 'none';
 export interface StageProgress {
   stage: Stage;
   state: BoltState;
-  finding?: Finding['level'];
+  finding?: Finding['level'] | undefined;
   /** Open decisions of the stage. */
   open: number;
 }
 
 const RANK = { stop: 3, check: 2, note: 1 } as const;
 
-const DECIDES = new Map(STAGE_LIST.map(({ id, decide }) => [id as Stage, decide !== undefined]));
-
-/** Of stages that neither decide nor have hardware: the facts that are all there is to them. */
-const RECORDED = new Map<Stage, readonly string[]>(
-  STAGE_LIST.filter(({ decide, hardware }) => !decide && !hardware).map(({ id, facts }) => [
-    id as Stage,
-    Object.entries(facts).flatMap(([name, { first }]) => (first ? [name] : [])),
-  ]),
+/** The bolts: whether their stage decides, and of one that neither decides nor has hardware the facts that are all there is to it. */
+const BOLTS = STAGE_LIST.filter(({ id }) => BOLT_STAGES.includes(id as Stage)).map(
+  ({ id, decide, hardware, facts }) => ({
+    stage: id as Stage,
+    decides: decide !== undefined,
+    all:
+      decide || hardware
+        ? []
+        : Object.entries(facts).flatMap(([name, { first }]) => (first ? [name] : [])),
+  }),
 );
 
 /**
@@ -43,17 +45,15 @@ export function progressOf(
     const before = worst.get(stage);
     if (!before || RANK[level] > RANK[before]) worst.set(stage, level);
   }
-  return BOLT_STAGES.map((stage) => {
+  return BOLTS.map(({ stage, decides, all }) => {
     const count = open.get(stage) ?? 0;
     const none = facts.omitted?.[stage as SetStage] !== undefined;
     const written = facts.manualItems?.some((item) => item.stage === stage) ?? false;
-    const all = RECORDED.get(stage) ?? [];
     const recorded =
       all.length > 0 && all.every((name) => facts[name as keyof OpeningFacts] !== undefined);
-    const settled = written || recorded || (DECIDES.get(stage)! && count === 0);
+    const settled = written || recorded || (decides && count === 0);
     const state = none ? 'none' : settled ? 'decided' : 'open';
-    const finding = worst.get(stage);
-    return finding ? { stage, state, open: count, finding } : { stage, state, open: count };
+    return { stage, state, open: count, finding: worst.get(stage) };
   });
 }
 

@@ -1,8 +1,11 @@
-import { itemOf, type Item } from '../opening/index.js';
+import { itemOf, worded, type Item } from '../opening/index.js';
 import type { Closing, ClosingInput } from './decide.js';
 
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
   itemOf('closing', term, quantity, more);
+
+const closerItem = worded('item.closer.');
+const stopItem = worded('item.stop.');
 
 /** Adds what closes, holds and stops the leaves to the set. */
 export function closingItems(
@@ -16,7 +19,7 @@ export function closingItems(
   const own = device !== 'none' && device !== 'spring' && device !== 'operator';
   if (device !== undefined && own)
     items.push(
-      item(`item.closer.${device}`, leaves, {
+      item(closerItem(device), leaves, {
         traits: [
           ...(size ? [`closerSize.${size.set}`] : []),
           ...(backCheck ? ['closerTrait.backCheck'] : []),
@@ -31,5 +34,5 @@ export function closingItems(
   if (holdOpen === 'magnet') items.push(item('item.holder', leaves));
   if (holdOpen === 'kick-down') items.push(item('item.kickDown', leaves));
   if (stop === 'wall' || stop === 'floor' || stop === 'overhead')
-    items.push(item(`item.stop.${stop}`, leaves));
+    items.push(item(stopItem(stop), leaves));
 }

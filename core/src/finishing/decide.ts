@@ -1,4 +1,4 @@
-import { known, said, type Item, type Said } from '../opening/index.js';
+import { known, said, worded, type Item, type Said, type SetStage } from '../opening/index.js';
 import type { StageInput } from '../stage/index.js';
 import { appearanceOf, finishOn, plainFinish } from './appearance.js';
 import type { FinishingRecord } from './decisions.js';
@@ -15,11 +15,13 @@ export interface Finishing {
 }
 
 /** What a group of items is decided under. */
-const GROUPS: readonly ['hinges' | 'locks' | 'plates', string][] = [
-  ['hinges', 'hanging'],
-  ['locks', 'securing'],
-  ['plates', 'protecting'],
-];
+const GROUPS: Partial<Record<SetStage, 'hinges' | 'locks' | 'plates'>> = {
+  hanging: 'hinges',
+  securing: 'locks',
+  protecting: 'plates',
+};
+
+const appearanceTerm = worded('finish.');
 
 /**
  * Reads the finish that was recorded as an appearance and gives every item of the set its number by base
@@ -36,7 +38,7 @@ export function decideFinishing(
   }
   const finishes = practice.values.finishes.value;
   const row = appearanceOf(finishes, text);
-  record.decide('appearance', row ? `finish.${row.id}` : `=${text}`, {
+  record.decide('appearance', row ? appearanceTerm(row.id) : `=${text}`, {
     basis: record.basisOf('finish'),
     reasons: () =>
       !row
@@ -61,11 +63,11 @@ export function decideFinishing(
       told.add(metal);
       continue;
     }
-    finish(item, inNumbers ? coded.code : `finish.${coded.row.id}`);
-    const group = GROUPS.find(([, stage]) => stage === item.stage)?.[0];
+    finish(item, inNumbers ? coded.code : appearanceTerm(coded.row.id));
+    const group = GROUPS[item.stage];
     if (!group || told.has(group)) continue;
     told.add(group);
-    record.decide(group, inNumbers ? `=${coded.code}` : `finish.${coded.row.id}`, {
+    record.decide(group, inNumbers ? `=${coded.code}` : appearanceTerm(coded.row.id), {
       reasons: () => [reason(row, coded.row, metal, coded.nearest, inNumbers)],
       facts: ['finish'],
     });

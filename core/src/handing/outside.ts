@@ -1,3 +1,4 @@
+import { remembered } from '../measure/index.js';
 import {
   guessRoomUse,
   ROOM_USES,
@@ -47,18 +48,28 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
         other: (outside === 'from' ? to : from) || '',
       }),
   });
-  const lanes = [LANE.test(from), LANE.test(to)];
-  if (lanes[0] !== lanes[1]) return pick(lanes[0] ? 'from' : 'to', 'outside.street');
-  const uses = [guessRoomUse(from), guessRoomUse(to)];
-  const streets = uses.map((use) => use === 'outdoors');
-  if (streets[0] !== streets[1]) return pick(streets[0] ? 'from' : 'to', 'outside.street');
-  const passed = [PASSED.test(from), PASSED.test(to)];
-  const inner = uses.map((use, at) => use !== undefined && PRIVATE.has(use) && !passed[at]);
-  if (inner[0] !== inner[1]) return pick(inner[0] ? 'to' : 'from', 'outside.closet');
-  const open = uses.map((use, at) => passed[at] || (use !== undefined && PUBLIC.has(use)));
-  if (open[0] !== open[1]) return pick(open[0] ? 'from' : 'to', 'outside.corridor');
+  const one = nameSays(PATTERNS, from);
+  const two = nameSays(PATTERNS, to);
+  if (one.lane !== two.lane) return pick(one.lane ? 'from' : 'to', 'outside.street');
+  if (one.street !== two.street) return pick(one.street ? 'from' : 'to', 'outside.street');
+  if (one.inner !== two.inner) return pick(one.inner ? 'to' : 'from', 'outside.closet');
+  if (one.open !== two.open) return pick(one.open ? 'from' : 'to', 'outside.corridor');
   return pick('from', 'outside.first');
 }
+
+const PATTERNS = { lane: LANE, passed: PASSED };
+
+/** What a room's name says of the side it is. */
+const nameSays = remembered((patterns: typeof PATTERNS, name: string) => {
+  const use = guessRoomUse(name);
+  const passed = patterns.passed.test(name);
+  return {
+    lane: patterns.lane.test(name),
+    street: use === 'outdoors',
+    inner: use !== undefined && PRIVATE.has(use) && !passed,
+    open: passed || (use !== undefined && PUBLIC.has(use)),
+  };
+});
 
 function outsideByUse({ from, to }: BetweenRooms): Outside | undefined {
   if (!from?.use || !to?.use || from.use === to.use) return undefined;

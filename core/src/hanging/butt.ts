@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { remembered, type Ticks } from '../measure/index.js';
 import { said, type Said } from '../opening/index.js';
 import { buttAxis, widestAngle } from '../sizing/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
@@ -9,11 +9,9 @@ export function buttRow(
   leaf: { width: Ticks; thickness: Ticks },
   mass: number | undefined,
 ): ButtRow | 'needs-mass' | undefined {
-  const rows = practice.values.butts.value.filter(
-    (row) => leaf.thickness <= row.toThickness && leaf.width <= row.toWidth,
-  );
   // Rows of the thinnest sufficient thickness come first in the table; mass may push further down.
-  for (const row of rows) {
+  for (const row of practice.values.butts.value) {
+    if (leaf.thickness > row.toThickness || leaf.width > row.toWidth) continue;
     if (row.toMass === undefined) return row;
     if (mass === undefined) return 'needs-mass';
     if (mass <= row.toMass) return row;
@@ -28,11 +26,13 @@ export function setBackFor(practice: Practice, thickness: Ticks): Ticks {
 }
 
 /** The widths a hinge of a height is made in, ascending; every made width where no pairs are listed for it. */
-export function madeWidths(practice: Practice, height: Ticks | undefined): readonly Ticks[] {
-  const { hingePairs, hingeWidths } = practice.values;
-  const own = hingePairs.value.flatMap((pair) => (pair.height === height ? [pair.width] : []));
-  return own.length > 0 ? own.sort((a, b) => a - b) : hingeWidths.value;
-}
+export const madeWidths = remembered(
+  ({ values }: Practice, height: Ticks | undefined): readonly Ticks[] => {
+    const { hingePairs, hingeWidths } = values;
+    const own = hingePairs.value.flatMap((pair) => (pair.height === height ? [pair.width] : []));
+    return own.length > 0 ? own.sort((a, b) => a - b) : hingeWidths.value;
+  },
+);
 
 /** How thick the leaf of a hinge is, which is how deep it is let in. */
 export function hingeGauge(

@@ -1,4 +1,4 @@
-import { itemOf, soMany, solid, span } from '../opening/index.js';
+import { itemOf, soMany, solid, span, worded } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
@@ -26,6 +26,12 @@ export interface HangingCase {
   hung: HungLeaf;
   metal: string;
 }
+
+const cornerTrait = worded('corner.');
+const weightTrait = worded('weight.');
+const bearingTrait = worded('bearing.');
+const metalTrait = worded('metal.');
+const pinTrait = worded('pin.');
 
 const paired = (id: string) => id === 'active' || id === 'inactive';
 
@@ -131,9 +137,10 @@ export function hangOnButts(at: ButtCase): HungLeaf {
     wireHinge,
   };
   if (hingeHeight === undefined || hingeWidth === undefined || pin === undefined) return done;
-  const traits = [`weight.${weight}`, `bearing.${bearing}`, `metal.${metal}`, `pin.${pin}`];
-  if (corner !== 'square') traits.unshift(`corner.${corner}`);
-  if (form === 'swing-clear') traits.unshift('form.swing-clear');
+  const traits: string[] = [];
+  if (form === 'swing-clear') traits.push('form.swing-clear');
+  if (corner !== 'square') traits.push(cornerTrait(corner));
+  traits.push(weightTrait(weight), bearingTrait(bearing), metalTrait(metal), pinTrait(pin));
   // Of two equal leaves one carries it.
   const electric = wireHinge === undefined ? 0 : 1;
   const plain = itemOf('hanging', 'item.butt', count * leaf.quantity - electric, {

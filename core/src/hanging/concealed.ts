@@ -1,4 +1,13 @@
-import { known, about, closesByItself, itemOf, said, solid, span } from '../opening/index.js';
+import {
+  known,
+  about,
+  closesByItself,
+  itemOf,
+  said,
+  solid,
+  span,
+  worded,
+} from '../opening/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
@@ -6,6 +15,8 @@ import type { HangingCase } from './butts.js';
 import { hingeNumbers } from './count.js';
 import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
+
+const hingeItem = worded('item.');
 
 export type ConcealedDevice = 'concealed' | 'adjustable-concealed' | 'spring-concealed';
 
@@ -131,7 +142,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   const placed = decidePositions(placing);
   const forces = decideForces(placing, placed.positions, mass, leaf);
   record.items.push(
-    itemOf('hanging', `item.${device}`, count * leaf.quantity, { traits: [`metal.${metal}`] }),
+    itemOf('hanging', hingeItem(device), count * leaf.quantity, { traits: [`metal.${metal}`] }),
   );
   const middle = leaf.thickness / 2;
   const gap = sizes.hingeGap ?? 0;

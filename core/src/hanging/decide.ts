@@ -24,7 +24,7 @@ export function decideHanging(
   const { sizing: sizes, handing } = results;
   const bare = sizes.leaves.map((leaf) => unhung(leaf, decideMass(record, practice, leaf)));
   const use = decideUse(record, practice);
-  const heaviest = Math.max(...bare.map(({ mass = 0 }) => mass));
+  const heaviest = bare.reduce((most, { mass = 0 }) => Math.max(most, mass), 0);
   const device = proposeDevice(record, {
     facts,
     practice,

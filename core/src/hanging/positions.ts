@@ -60,7 +60,9 @@ function spread(first: Ticks, last: Ticks, h: Ticks, count: number, high?: Ticks
   }
   const run = last - first - h;
   const gap = (run - (count - 2) * h) / (count - 1);
-  return Array.from({ length: count }, (_, index) => Math.round(first + index * (h + gap)));
+  const tops: Ticks[] = [];
+  for (let index = 0; index < count; index++) tops.push(Math.round(first + index * (h + gap)));
+  return tops;
 }
 
 /** The pattern read for one half of a stable door: its inner end takes the top distance. */

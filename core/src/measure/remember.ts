@@ -1,7 +1,7 @@
 type Plain = string | number | boolean | undefined;
 
-/** More results than this are not kept for one thing. */
-const MAX_KEPT = 4000;
+/** More results than this are not kept for one thing: as many as a large project has rooms. */
+const MAX_KEPT = 20_000;
 
 /** What is kept for one thing: a map for every argument but the last, which holds the results. */
 interface Kept {

@@ -5,6 +5,7 @@ export * from './factSpec.js';
 export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
 export { itemOf, soMany } from './item.js';
+export { worded } from './worded.js';
 export * from './decisionSpec.js';
 export { blankRecord, length, Recorder, term, type Recorded, type Why } from './recorder.js';
 export { said, type MessageCode, type ParamNames, type ParamsOf } from './said.js';

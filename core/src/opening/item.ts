@@ -1,7 +1,6 @@
 import type { Item } from './decision.js';
 import type { SetStage } from './registry.js';
 
-const NOTHING: Partial<Item> = {};
 const NO_TRAITS: readonly string[] = [];
 
 /**
@@ -12,23 +11,23 @@ export function itemOf(
   stage: SetStage,
   term: string | undefined,
   quantity: number,
-  more: Partial<Item> = NOTHING,
+  more?: Partial<Item>,
 ): Item {
   return {
     stage,
     term,
-    written: more.written,
+    written: more?.written,
     quantity,
-    unit: more.unit ?? 'each',
-    height: more.height,
-    width: more.width,
-    length: more.length,
-    size: more.size,
-    traits: more.traits ?? NO_TRAITS,
-    finish: more.finish,
-    standard: more.standard,
-    product: more.product,
-    handed: more.handed ?? false,
+    unit: more?.unit ?? 'each',
+    height: more?.height,
+    width: more?.width,
+    length: more?.length,
+    size: more?.size,
+    traits: more?.traits ?? NO_TRAITS,
+    finish: more?.finish,
+    standard: more?.standard,
+    product: more?.product,
+    handed: more?.handed ?? false,
   };
 }
 

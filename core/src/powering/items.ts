@@ -1,4 +1,4 @@
-import { itemOf, known, type Item } from '../opening/index.js';
+import { itemOf, known, worded, type Item } from '../opening/index.js';
 import type { Powering, PoweringInput } from './decide.js';
 
 const PATH_ITEMS: Partial<Record<string, string>> = {
@@ -7,6 +7,8 @@ const PATH_ITEMS: Partial<Record<string, string>> = {
   loop: 'item.power.loop',
 };
 
+const accessItem = worded('item.power.');
+
 /** Adds what releases, feeds and watches an opening to the set. */
 export function poweringItems(
   items: Item[],
@@ -14,7 +16,7 @@ export function poweringItems(
   { loads, access, path }: Powering,
 ): void {
   const push = (term: string) => items.push(itemOf('powering', term, 1));
-  if (access !== undefined && access !== 'none') push(`item.power.${access}`);
+  if (access !== undefined && access !== 'none') push(accessItem(access));
   // A wire that was recorded has its hinge among the hinges already.
   const way = path && PATH_ITEMS[path];
   if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined)) push(way);

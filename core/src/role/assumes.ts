@@ -9,6 +9,9 @@ import type {
 } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
 
+/** Facts that follow from one thing. */
+export type Part = Partial<OpeningFacts>;
+
 /** Roles whose door people leave the building by, or pass on the way. */
 const WAYS_OUT: ReadonlySet<Role> = new Set([
   'stair',
@@ -141,26 +144,27 @@ export function usualAround(
   facts: OpeningFacts,
   role: Role | undefined,
   { values }: Practice,
-): Pick<OpeningFacts, 'openAgainst' | 'floorTexture'> {
-  if (!role || role === 'gate' || !swings(facts.kind)) return {};
+  exterior: boolean,
+): Part {
+  const part: Part = {};
+  if (!role || role === 'gate' || !swings(facts.kind)) return part;
   const measured = facts.sideWall !== undefined || facts.kind === 'double-acting';
-  return {
-    // Where the practice sets floor stops nobody counts on a wall.
-    ...(facts.openAgainst === undefined &&
+  // Where the practice sets floor stops nobody counts on a wall.
+  if (
+    facts.openAgainst === undefined &&
     values.stopUsual.value === 'wall' &&
     !measured &&
-    facts.exterior !== true
-      ? { openAgainst: 'wall' as const }
-      : {}),
-    ...(facts.floorTexture === undefined && isTight(facts, role)
-      ? { floorTexture: values.floorUsual.value as OpeningFacts['floorTexture'] }
-      : {}),
-  };
+    !exterior
+  )
+    part.openAgainst = 'wall';
+  if (facts.floorTexture === undefined && isTight(facts, role, exterior))
+    part.floorTexture = values.floorUsual.value as OpeningFacts['floorTexture'];
+  return part;
 }
 
 /** Whether it holds back weather, smoke, sound or light. */
-const isTight = (facts: OpeningFacts, role: Role | undefined): boolean =>
-  (facts.exterior === true && role !== 'gate') ||
+const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: boolean): boolean =>
+  (exterior && role !== 'gate') ||
   facts.smoke === true ||
   facts.lightTight === true ||
   (known(facts.sound) ?? 0) > 0;
@@ -181,13 +185,11 @@ function usualLeaf(
 }
 
 /** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */
-export function restsOnSeal(
-  facts: OpeningFacts,
-  role: Role | undefined,
-): Pick<OpeningFacts, 'stopSeal'> {
-  return facts.stopSeal === undefined && isTight(facts, role) && swings(facts.kind)
-    ? { stopSeal: 'seal' }
-    : {};
+export function restsOnSeal(facts: OpeningFacts, role: Role | undefined, exterior: boolean): Part {
+  const part: Part = {};
+  if (facts.stopSeal === undefined && isTight(facts, role, exterior) && swings(facts.kind))
+    part.stopSeal = 'seal';
+  return part;
 }
 
 /** Facts with what is assumed of them filled in, each marked so. */

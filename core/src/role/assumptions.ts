@@ -7,7 +7,7 @@ import {
   type Way,
 } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
-import { assumedBy, restsOnSeal, usualAround, usualMake } from './assumes.js';
+import { assumedBy, restsOnSeal, usualAround, usualMake, type Part } from './assumes.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf } from './spaces.js';
 
@@ -48,8 +48,6 @@ export function assumptionsOf({
   return list;
 }
 
-type Part = Partial<OpeningFacts>;
-
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
   Record<'outer' | 'make' | 'around' | 'follows' | 'people' | 'rests', Part>
@@ -66,16 +64,15 @@ export function assumptionParts(
   const outer = exteriorOf(facts, rooms);
   const exterior = (outer.exterior ?? facts.exterior) === true;
   const people = peopleBy(facts, practice, way);
+  const make: Part = role ? usualMake(role, facts, practice, exterior) : {};
+  if (facts.finish === undefined) make.finish = practice.values.finishUsual.value;
   return {
     outer,
-    make: {
-      ...(role ? usualMake(role, facts, practice, exterior) : {}),
-      ...(facts.finish === undefined ? { finish: practice.values.finishUsual.value } : {}),
-    },
+    make,
     follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
     people,
-    around: usualAround({ ...facts, ...outer }, role, practice),
-    rests: restsOnSeal({ ...facts, ...outer }, role),
+    around: usualAround(facts, role, practice, exterior),
+    rests: restsOnSeal(facts, role, exterior),
   };
 }
 
@@ -123,8 +120,8 @@ function exteriorOf(facts: OpeningFacts, { from, to, fromUse, toUse }: TwoRooms)
 function peopleBy(facts: OpeningFacts, { values }: Practice, way: Way | undefined): Part {
   if (!way?.escape || way.people === 0 || facts.egress === false) return {};
   const many = way.people >= values.panicFrom.value * values.panicNear.value;
-  return {
-    ...(facts.occupants === undefined ? { occupants: way.people } : {}),
-    ...(facts.egress === undefined && many ? { egress: true } : {}),
-  };
+  const part: Part = {};
+  if (facts.occupants === undefined) part.occupants = way.people;
+  if (facts.egress === undefined && many) part.egress = true;
+  return part;
 }

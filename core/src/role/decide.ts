@@ -67,14 +67,16 @@ export function decideWhole(
   }
   const way = wayBetween(facts.from, facts.to, project);
   const parts = assumptionParts(role, facts, practice, rooms, way);
-  const assumed = {
-    ...parts.outer,
-    ...parts.make,
-    ...parts.around,
-    ...parts.follows,
-    ...parts.people,
-    ...parts.rests,
-  };
+  const { outer, make, around, follows, people, rests } = parts;
+  const assumed: Partial<OpeningFacts> = Object.assign(
+    {},
+    outer,
+    make,
+    around,
+    follows,
+    people,
+    rests,
+  );
   const egress = known(facts.egress) ?? assumed.egress;
   const { escape, why } = egress === true ? decideEscape(record, rooms, way) : NO_ESCAPE;
   decidePeople(record, facts, parts, role, practice, way);
@@ -163,8 +165,8 @@ function askOccupancy(
   }
   const people = known(facts.occupants) ?? known(assumed.occupants);
   const near = values.panicFrom.value * values.panicNear.value;
-  const { dwelling: _, ...groups } = values.panicPeople.value;
   if (people === undefined || people < near || facts.egress === false) return;
+  const { dwelling: _, ...groups } = values.panicPeople.value;
   if (Object.values(groups).every((least) => least > 0)) return;
   record.ask('occupancy', () => said('ask.occupancy', { people }), ['occupancy']);
 }

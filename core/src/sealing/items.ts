@@ -1,5 +1,8 @@
-import { itemOf, meetsInMiddle, type Item } from '../opening/index.js';
+import { itemOf, meetsInMiddle, worded, type Item } from '../opening/index.js';
 import type { Sealing, SealingInput } from './decide.js';
+
+const sealItem = worded('item.seal.');
+const bottomItem = worded('item.bottom.');
 
 /** Adds silencers, seals, strips, sweeps and thresholds to the set. */
 export function sealingItems(
@@ -22,7 +25,7 @@ export function sealingItems(
   const long = (length: number | undefined): Partial<Item> => ({ unit: 'length', length });
   const { single, pair: ofPair } = practice.values.silencers.value;
   if (perimeter === 'silencers') push('item.silencer', pair ? ofPair : single);
-  else if (perimeter !== 'none') push(`item.seal.${perimeter}`, 1, long(perimeterLength));
+  else if (perimeter !== 'none') push(sealItem(perimeter), 1, long(perimeterLength));
   const { frameHeight: height, frameWidth: width } = results.sizing;
   if (strip)
     push('item.strip', strip.count, {
@@ -39,7 +42,7 @@ export function sealingItems(
     );
   else
     for (const { quantity, length } of bottomLengths)
-      push(`item.bottom.${bottom}`, quantity, {
+      push(bottomItem(bottom), quantity, {
         unit: 'length',
         length,
         traits: material ? [`sealMaterial.${material}`] : [],

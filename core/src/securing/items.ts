@@ -1,4 +1,4 @@
-import { itemOf, known, swings, type Item, type OpeningFacts } from '../opening/index.js';
+import { itemOf, known, swings, worded, type Item, type OpeningFacts } from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import type { LockSpec } from '../catalogue/index.js';
@@ -28,6 +28,12 @@ export interface SecuredBy {
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
   itemOf('securing', term, quantity, more);
 
+const lockItem = worded<LockKind>('item.lock.');
+const functionTerm = worded('lock.');
+const cylinderItem = worded('item.cylinder.');
+const trimItem = worded('item.trim.');
+const boltsItem = worded('item.bolts.');
+
 /** Cylinders and keys of a function, by how the lock takes them; a bored lock brings its own cylinder. */
 function keyItems(spec: LockSpec, kind: LockKind, locks: number): Item[] {
   const { cylinder } = LOCK_FORMS[kind];
@@ -35,7 +41,7 @@ function keyItems(spec: LockSpec, kind: LockKind, locks: number): Item[] {
   if (keyed === 0) return [];
   const own =
     cylinder === 'mortise' || cylinder === 'rim'
-      ? [item(`item.cylinder.${cylinder}`, keyed * locks)]
+      ? [item(cylinderItem(cylinder), keyed * locks)]
       : [];
   return [...own, item('item.keys', 2 * locks)];
 }
@@ -55,7 +61,7 @@ function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKi
       : spec.outsideHandle === 'rigid' && metric
         ? 'fixedKnob'
         : grip;
-  return [item(`item.trim.${form}`, 1, { unit: 'set' })];
+  return [item(trimItem(form), 1, { unit: 'set' })];
 }
 
 /** Plates and pulls of leaves that nobody latches or locks. */
@@ -79,10 +85,10 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     // Exit devices on both leaves where each leaf has its own; else one lock an opening.
     const both = pair && isExit(kind) && (hasRods(kind) || facts.meetingEdge === 'mullion');
     items.push(
-      item(`item.lock.${kind}`, both || facts.kind === 'double-egress' ? 2 : 1, {
+      item(lockItem(kind), both || facts.kind === 'double-egress' ? 2 : 1, {
         traits: spec
           ? [
-              spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : `lock.${spec.id}`,
+              spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : functionTerm(spec.id),
               ...(by.grade ? [`=${by.grade}`] : []),
             ]
           : [],
@@ -131,7 +137,7 @@ export function securingItems(items: Item[], by: SecuredBy): void {
       }),
     );
   if (bolts !== undefined && bolts !== 'none') {
-    items.push(item(`item.bolts.${bolts}`, 1, { unit: 'pair' }));
+    items.push(item(boltsItem(bolts), 1, { unit: 'pair' }));
     if (bolts !== 'surface') items.push(item('item.dustStrike', 1));
   }
   if (coordinator) items.push(item('item.coordinator', 1));

@@ -24,8 +24,15 @@ export interface SolvedMember {
  * it undetermined; `excess` is by how much fixed members exceed a fixed total (0 when it closes).
  */
 export type SolvedChain =
-  | { solved: true; total: Ticks; totalFrom: SolvedFrom; members: Map<string, SolvedMember> }
+  | { solved: true; total: Ticks; totalFrom: SolvedFrom; members: readonly SolvedMember[] }
   | { solved: false; missing: string[]; excess: Ticks };
+
+/** The member of a key; undefined where the chain has none, or is not solved. */
+export function memberOf(chain: SolvedChain, key: string): SolvedMember | undefined {
+  if (!chain.solved) return undefined;
+  for (const member of chain.members) if (member.key === key) return member;
+  return undefined;
+}
 
 /** Equal shares in whole ticks, what is left over given one by one to the first. */
 function split(length: Ticks, times: number): Ticks[] {
@@ -63,7 +70,8 @@ export function solveChain(
   members: Member[],
   gives: string,
 ): SolvedChain {
-  const undetermined = members.filter((member) => valueOf(member) === undefined);
+  const undetermined: Member[] = [];
+  for (const member of members) if (valueOf(member) === undefined) undetermined.push(member);
   if (total === undefined) {
     if (undetermined.length > 0) {
       return { solved: false, missing: ['total', ...undetermined.map((m) => m.key)], excess: 0 };
@@ -93,18 +101,18 @@ function close(
   members: Member[],
   given?: { key: string; length: Ticks },
 ): SolvedChain {
-  const solved = new Map<string, SolvedMember>();
+  const solved: SolvedMember[] = [];
   for (const member of members) {
     if (given?.key === member.key) {
       const usual = (member.usual ?? Number.NaN) * member.times;
-      solved.set(member.key, {
+      solved.push({
         key: member.key,
         each: split(given.length, member.times),
         from: usual === given.length ? 'usual' : 'chain',
       });
     } else {
       const each = (member.fixed ?? member.usual)!;
-      solved.set(member.key, {
+      solved.push({
         key: member.key,
         each: repeated(each, member.times),
         from: member.fixed !== undefined ? 'fixed' : 'usual',

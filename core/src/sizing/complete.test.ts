@@ -8,6 +8,7 @@ import { phraseText } from '../phrasing/index.js';
 import {
   buttAxis,
   rotated,
+  memberOf,
   solveChain,
   widestBesideWall,
   widestToObstacle,
@@ -113,11 +114,11 @@ describe('folding leaves', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 100, max: 9999 }), (n, sum) => {
         const solved = solveChain(sum, [{ key: 'leaf', times: n }], '');
-        expect(solved.solved && solved.members.get('leaf')!.each.reduce((a, b) => a + b, 0)).toBe(
+        expect(solved.solved && memberOf(solved, 'leaf')!.each.reduce((a, b) => a + b, 0)).toBe(
           sum,
         );
         if (solved.solved) {
-          const { each } = solved.members.get('leaf')!;
+          const { each } = memberOf(solved, 'leaf')!;
           expect(Math.max(...each) - Math.min(...each)).toBeLessThanOrEqual(1);
         }
       }),

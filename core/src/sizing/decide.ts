@@ -2,7 +2,7 @@ import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
 import { known, said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
-import type { SolvedChain } from './chain.js';
+import { memberOf, type SolvedChain } from './chain.js';
 import type { SizingRecord } from './decisions.js';
 import { checkSizes } from './findings.js';
 import { decideFitting } from './fitting.js';
@@ -25,8 +25,7 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
   recordChain(record, width, 'width');
   recordChain(record, height, 'height');
   wallOpening(record, practice, width.result, height.result);
-  const at = (chain: SolvedChain, key: string): Ticks | undefined =>
-    chain.solved ? chain.members.get(key)?.each[0] : undefined;
+  const at = (chain: SolvedChain, key: string): Ticks | undefined => memberOf(chain, key)?.each[0];
   const unfitted: Sizes = {
     leaves: leavesOf(facts, width.result, height.result, thickness),
     frameWidth: width.result.solved ? width.result.total : undefined,
@@ -110,9 +109,13 @@ function decideNominal(
 /** Air under the leaves = undercut × their width together. */
 function decideVentilation(record: SizingRecord, sizes: Sizes): void {
   const { undercut } = sizes;
-  const below = sizes.leaves.filter((leaf) => leaf.id !== 'upper');
-  if (undercut === undefined || below.some((leaf) => leaf.width === undefined)) return;
-  const width = below.reduce((sum, leaf) => sum + leaf.width! * leaf.quantity, 0);
+  if (undercut === undefined) return;
+  let width = 0;
+  for (const leaf of sizes.leaves) {
+    if (leaf.id === 'upper') continue;
+    if (leaf.width === undefined) return;
+    width += leaf.width * leaf.quantity;
+  }
   record.decide(
     'ventilation',
     Math.round((width / TICKS_PER_MM) * (Math.max(0, undercut) / TICKS_PER_MM)),

@@ -1,4 +1,4 @@
-export { solveChain, type Member, type SolvedChain, type SolvedMember } from './chain.js';
+export { memberOf, solveChain, type Member, type SolvedChain, type SolvedMember } from './chain.js';
 export * from './swing.js';
 export { nominalOf } from './nominal.js';
 export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';

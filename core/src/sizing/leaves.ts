@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import { known, type LeafId, type OpeningFacts } from '../opening/index.js';
-import type { SolvedChain } from './chain.js';
+import { memberOf, type SolvedChain } from './chain.js';
 import type { SizedLeaf } from './sizes.js';
 
 /** How many leaves a bi-fold door has: as recorded, at least two; two where nobody said. */
@@ -15,8 +15,8 @@ export function leavesOf(
   height: SolvedChain,
   thickness: Ticks,
 ): SizedLeaf[] {
-  const w = (key: string) => (width.solved ? width.members.get(key)?.each.at(-1) : undefined);
-  const h = (key: string) => (height.solved ? height.members.get(key)?.each[0] : undefined);
+  const w = (key: string) => memberOf(width, key)?.each.at(-1);
+  const h = (key: string) => memberOf(height, key)?.each[0];
   const bottom = height.solved ? (h('undercut') ?? 0) + (h('thresholdHeight') ?? 0) : undefined;
   const leaf = (id: LeafId, quantity: number, widthKey: string, heightKey: string): SizedLeaf => ({
     id,

@@ -1,6 +1,6 @@
 import type { SizingRecord } from './decisions.js';
 import { known, said, type Basis, type Said } from '../opening/index.js';
-import type { SolvedChain, SolvedFrom } from './chain.js';
+import { memberOf, type SolvedChain, type SolvedFrom } from './chain.js';
 import type { ChainNote, ChainRun } from './stacks.js';
 
 const BASIS: Record<SolvedFrom, (record: SizingRecord, fact: string) => Basis> = {
@@ -27,7 +27,7 @@ export function recordChain(record: SizingRecord, run: ChainRun, axis: 'width' |
     facts: [totalFact],
   });
   for (const note of run.members) {
-    const member = result.members.get(note.key)!;
+    const member = memberOf(result, note.key)!;
     record.decide(note.name, member.each[member.each.length - 1]!, {
       basis: BASIS[member.from](record, note.fact),
       reasons: () => memberReasons(axis, result, note, member.from),
@@ -57,11 +57,9 @@ function chainReason(
 ): Said {
   const params: Said['params'] = {
     total: { ticks: chain.total },
-    times: chain.members.get(key)!.each.length,
+    times: memberOf(chain, key)!.each.length,
   };
-  const others = [...chain.members.values()].filter(
-    (m) => m.key !== key && m.each.some((t) => t !== 0),
-  );
+  const others = chain.members.filter((m) => m.key !== key && m.each.some((t) => t !== 0));
   others.forEach((member, index) => {
     params[`m${index}`] = { ticks: member.each.reduce((a, b) => a + b, 0) };
     params[`n${index}`] = { term: `part.${member.key}` };

@@ -14,6 +14,7 @@ import {
   lockEdgeGap,
   nominalOf,
   rotated,
+  memberOf,
   solveChain,
   widestAngle,
   type SwingPlan,
@@ -44,14 +45,12 @@ describe('a dimension chain', () => {
           const solved = solveChain(total, members, '');
           expect(solved.solved).toBe(true);
           if (!solved.solved) return;
-          const sum = [...solved.members.values()]
-            .flatMap((member) => member.each)
-            .reduce((a, b) => a + b, 0);
+          const sum = solved.members.flatMap((member) => member.each).reduce((a, b) => a + b, 0);
           expect(sum).toBe(total);
           // And back: from its members the chain gives its own total.
           const again = solveChain(
             undefined,
-            [...solved.members.values()].map((member) => ({
+            solved.members.map((member) => ({
               key: member.key,
               times: 1 as const,
               fixed: member.each.reduce((a, b) => a + b, 0),
@@ -94,9 +93,10 @@ describe('a dimension chain', () => {
       { key: 'l', times: 1 as const, usual: 3 },
     ];
     const solved = solveChain(98, members, 'h');
-    expect(solved.solved && [solved.members.get('h')!.each, solved.members.get('l')!.each]).toEqual(
-      [[5], [3]],
-    );
+    expect(solved.solved && [memberOf(solved, 'h')!.each, memberOf(solved, 'l')!.each]).toEqual([
+      [5],
+      [3],
+    ]);
   });
 });
 

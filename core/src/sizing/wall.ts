@@ -6,6 +6,17 @@ import type { SolvedChain } from './chain.js';
 
 type Axis = 'Width' | 'Height';
 
+/** The facts and decisions along each axis, by name: a name that is put together is looked up slowly. */
+const NAMES = {
+  Width: { frame: 'frameWidth', wall: 'wallWidth', leaf: 'leafWidth', outside: 'outsideWidth' },
+  Height: {
+    frame: 'frameHeight',
+    wall: 'wallHeight',
+    leaf: 'leafHeight',
+    outside: 'outsideHeight',
+  },
+} as const;
+
 interface Around {
   face: Ticks | undefined;
   packing: Ticks | undefined;
@@ -35,12 +46,12 @@ export function frameOpening(
   practice: Practice,
   axis: Axis,
 ): { total?: Ticks; why?: () => Said } {
-  const recorded = record.fact(`frame${axis}`);
+  const recorded = record.fact(NAMES[axis].frame);
   if (recorded !== undefined) return { total: recorded };
-  const wall = record.fact(`wall${axis}`);
+  const wall = record.fact(NAMES[axis].wall);
   const { face, packing } = around(record, practice);
   if (wall === undefined || face === undefined || packing === undefined) return {};
-  if (record.fact(`leaf${axis}`) !== undefined) return {};
+  if (record.fact(NAMES[axis].leaf) !== undefined) return {};
   return {
     total: wall - sidesOf(axis) * (face + packing),
     why: () =>
@@ -60,7 +71,7 @@ function frameOutside(
   face: Ticks | undefined,
 ): void {
   if (!chain.solved || face === undefined) return;
-  record.decide(`outside${axis}`, chain.total + sidesOf(axis) * face, {
+  record.decide(NAMES[axis].outside, chain.total + sidesOf(axis) * face, {
     reasons: () => [
       said(axis === 'Width' ? 'sizing.outside' : 'sizing.outside.head', {
         total: { ticks: chain.total },
@@ -81,7 +92,7 @@ export function wallOpening(
   const { face, packing } = around(record, practice);
   for (const axis of ['Width', 'Height'] as const) {
     frameOutside(record, axis, axis === 'Width' ? width : height, face);
-    const fact = `wall${axis}` as const;
+    const fact = NAMES[axis].wall;
     const recorded = record.fact(fact);
     const chain = axis === 'Width' ? width : height;
     if (recorded !== undefined) {

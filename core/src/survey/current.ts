@@ -83,9 +83,11 @@ export class Survey {
   }
 }
 
+const UNREAD = new Survey();
+
 /** The survey of an opening. */
-export function surveyOf(facts: OpeningFacts): Survey {
-  return new Survey(facts.readings ?? []);
+export function surveyOf({ readings }: OpeningFacts): Survey {
+  return readings && readings.length > 0 ? new Survey(readings) : UNREAD;
 }
 
 /** Readings with one more, which replaces whatever stands of its name. */
