@@ -1,5 +1,5 @@
 import { fieldApplies, FIELDS, type Field } from '../stages/index.js';
-import type { DecidedOpening } from './decideOpening.js';
+import type { DecidedOpening } from './decided.js';
 
 /** A fact nobody recorded, with what recording it would do. */
 export interface AskedFact {

@@ -1,5 +1,5 @@
 import type { Decision, Value } from '../opening/index.js';
-import type { DecidedOpening } from './decideOpening.js';
+import type { DecidedOpening } from './decided.js';
 
 /** A decision that comes out otherwise; a value is absent where it is open or not there. */
 export interface DecisionChange {

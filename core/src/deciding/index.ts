@@ -1,10 +1,6 @@
 export { lookAlikeOf } from './lookAlike.js';
-export {
-  decideOpening,
-  decisionOf,
-  type DecidedOpening,
-  type DecideOptions,
-} from './decideOpening.js';
+export { decideOpening, decideOpenings, type DecideOptions } from './decideOpening.js';
+export { decisionOf, type DecidedOpening } from './decided.js';
 export { askedFacts, type AskedFact } from './askedFacts.js';
 export { changesBetween, type DecisionChange } from './changes.js';
 export { needsOf } from './products.js';

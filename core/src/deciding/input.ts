@@ -4,7 +4,7 @@ import { withAssumed } from '../role/index.js';
 import type { StageInput } from '../stage/index.js';
 import { normalizeFacts } from '../stages/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
-import type { DecidedOpening } from './decideOpening.js';
+import type { DecidedOpening } from './decided.js';
 import { namedProducts } from './named.js';
 
 /** The facts an opening was decided by: recorded, measured, and what is taken where nobody recorded anything. */

@@ -1,6 +1,6 @@
 import type { LookAlike } from '../checking/index.js';
 import { known, type Param, type Value } from '../opening/index.js';
-import { decisionOf, type DecidedOpening } from './decideOpening.js';
+import { decisionOf, type DecidedOpening } from './decided.js';
 
 /** What of a decided opening is held against others (`acrossFindings`). */
 export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {

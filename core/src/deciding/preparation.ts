@@ -1,7 +1,7 @@
 import type { ProjectBasis } from '../opening/index.js';
 import type { Preparation } from '../stage/index.js';
 import { STAGE_LIST } from '../stages/index.js';
-import type { DecidedOpening } from './decideOpening.js';
+import type { DecidedOpening } from './decided.js';
 import { inputOf } from './input.js';
 
 /** All that is cut and drilled for an opening, stage by stage; undefined while there is nothing. */

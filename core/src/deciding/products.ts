@@ -2,7 +2,7 @@ import type { Product } from '../catalogue/index.js';
 import type { Item, ProjectBasis } from '../opening/index.js';
 import type { Need } from '../stage/index.js';
 import { SLOTS } from '../stages/index.js';
-import type { DecidedOpening } from './decideOpening.js';
+import type { DecidedOpening } from './decided.js';
 import { inputOf, type AnyInput } from './input.js';
 
 /** What an opening asks of the products in its set, by slot. */

@@ -1,0 +1,38 @@
+import type { Clash, StageProgress } from '../checking/index.js';
+import type {
+  Decision,
+  Finding,
+  Item,
+  OpeningFacts,
+  Results,
+  Said,
+  Solid,
+} from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { Survey } from '../survey/index.js';
+
+/** Everything that follows from one opening's facts. */
+export interface DecidedOpening {
+  facts: OpeningFacts;
+  practice: Practice;
+  survey: Survey;
+  /** What each stage comes to, by its id. */
+  results: Results;
+  decisions: readonly Decision[];
+  items: readonly Item[];
+  solids: readonly Solid[];
+  /** What of them is in each other's way. */
+  clashes: readonly Clash[];
+  findings: readonly Finding[];
+  cautions: readonly Said[];
+  /** How far each stage of the bolt row has come. */
+  progress: readonly StageProgress[];
+}
+
+/** The decision of a key, where the opening has it. */
+export function decisionOf(
+  { decisions }: Pick<DecidedOpening, 'decisions'>,
+  key: string,
+): Decision | undefined {
+  return decisions.find((decision) => decision.key === key);
+}

@@ -1,0 +1,223 @@
+import { practiceWith, type Product } from '../catalogue/index.js';
+import {
+  cautionsFor,
+  choiceFindings,
+  contradictionFindings,
+  clashFindings,
+  fixingFindings,
+  progressOf,
+  wayFindings,
+  withAcceptances,
+  type Clash,
+} from '../checking/index.js';
+import {
+  blankRecord,
+  currentFacts,
+  itemOf,
+  Recorder,
+  wayBetween,
+  type Decision,
+  type Item,
+  type OpeningFacts,
+  type ProjectBasis,
+  type Recorded,
+  type Results,
+  type Solid,
+  type Stage,
+  type WrittenItem,
+} from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import { practiceFor } from '../project/index.js';
+import { withAssumed } from '../role/index.js';
+import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/index.js';
+import { surveyed, surveyOf } from '../survey/index.js';
+import type { DecidedOpening } from './decided.js';
+import type { AnyInput } from './input.js';
+import { namedProducts } from './named.js';
+import { productDecisions } from './productDecisions.js';
+import { nameProducts } from './products.js';
+import { clashesOf, solidsOf } from './solids.js';
+
+/** An opening on its way through the stages. */
+export interface Underway {
+  readonly explain: boolean;
+  /** As recorded, under today's names. */
+  readonly recorded: OpeningFacts;
+  /** With every field there, and what a survey measured in what nobody recorded. */
+  readonly own: OpeningFacts;
+  /** The practice before a named product's figures went into it. */
+  readonly usual: Practice;
+  readonly named: ReadonlyMap<string, Product>;
+  /** Slots that name a product the catalogue no longer has. */
+  readonly gone: readonly string[];
+  readonly results: Record<string, unknown>;
+  readonly record: Recorded;
+  input: AnyInput;
+  solids: readonly Solid[];
+  clashes: readonly Clash[];
+}
+
+/** Reads an opening's facts: what every stage starts from. */
+export function begin(stored: OpeningFacts, project: ProjectBasis, explain: boolean): Underway {
+  const recorded = currentFacts(stored);
+  const known = normalizeFacts(recorded);
+  const usual = practiceFor(known.practice, project);
+  const { named, gone } = namedProducts(known, project.products);
+  // What a named product measures goes before the practice's usual figures.
+  const practice = named.size === 0 ? usual : practiceWith(usual, [...named.values()]);
+  const survey = surveyOf(known);
+  const own = survey.empty ? known : normalizeFacts(surveyed(known, survey));
+  const results: Record<string, unknown> = { ...NO_RESULTS };
+  const input: AnyInput = {
+    facts: own,
+    practice,
+    project,
+    survey,
+    results: results as unknown as Results,
+  };
+  return {
+    explain,
+    recorded,
+    own,
+    usual,
+    named,
+    gone,
+    results,
+    record: blankRecord(),
+    input,
+    solids: NONE,
+    clashes: NONE,
+  };
+}
+
+const NONE: readonly never[] = [];
+
+/** What every stage comes to, before any has decided. */
+const NO_RESULTS: Readonly<Record<string, undefined>> = Object.fromEntries(
+  STAGE_LIST.flatMap(({ id, decide }) => (decide ? [[id, undefined]] : [])),
+);
+
+/** What is done with an opening one after the other: each stage decides, then what was decided is held together. */
+export const STEPS: readonly ((at: Underway) => void)[] = [
+  ...STAGE_LIST.flatMap(({ id, decide, decisions }) => {
+    if (!decide || !decisions) return [];
+    const step = (at: Underway) => {
+      at.results[id] = decide(
+        at.input,
+        new Recorder(at.input.facts, id as Stage, decisions, at.record, at.explain),
+      );
+    };
+    return id === 'opening' ? [step, assume] : [step];
+  }),
+  letIn,
+  clash,
+  contradict,
+  complete,
+];
+
+/** What the door is says what nobody recorded, for all stages after the first. */
+function assume(at: Underway): void {
+  const { practice, project, survey, results } = at.input;
+  const facts = withAssumed(at.own, results.opening.assumed);
+  at.input = { facts, practice, project, survey, results };
+}
+
+/** What is let into leaf and frame or stands on them. */
+function letIn(at: Underway): void {
+  at.solids = solidsOf(at.input, at.record.solids);
+}
+
+/** What of it is in each other's way, or has nothing to hold on to. */
+function clash(at: Underway): void {
+  const { facts, practice, results } = at.input;
+  const { findings } = at.record;
+  at.clashes = clashesOf(results.sizing, practice, at.solids);
+  if (at.clashes.length > 0) findings.push(...clashFindings(at.clashes, facts));
+  findings.push(...fixingFindings(facts, practice, at.solids));
+}
+
+/** What of the facts speaks against each other, and against the way out of the building. */
+function contradict(at: Underway): void {
+  const { facts, practice, project, results } = at.input;
+  const { findings, decisions } = at.record;
+  const { role } = results.opening;
+  const lock = results.securing.spec;
+  findings.push(...contradictionFindings({ facts, practice, role, lock }));
+  const way = wayBetween(facts.from, facts.to, project);
+  if (way) findings.push(...wayFindings(way, facts, practice, decisions));
+}
+
+/** The set with standards, the names of products and the lines a person wrote. */
+function complete(at: Underway): void {
+  completeItems(at.input, at.record.items, at.named);
+}
+
+/** Everything that follows, put together. */
+export function finish(at: Underway): DecidedOpening {
+  const { input, record, recorded, usual, own, named, gone, solids, clashes } = at;
+  const { facts, practice, results, survey } = input;
+  const products = productDecisions(input, named, gone);
+  const found = record.findings;
+  found.push(...products.findings);
+  const decisions = inOrder(record.decisions, products.decisions);
+  if (facts.choices) found.push(...choiceFindings(facts.choices, decisions, PRODUCT_SLOTS));
+  const findings = withAcceptances(found, facts);
+  return {
+    facts: recorded,
+    practice: usual,
+    survey,
+    results,
+    decisions,
+    items: itemsOf(facts, record.items),
+    solids,
+    clashes,
+    findings,
+    cautions: cautionsFor(facts, practice, results),
+    progress: progressOf(own, decisions, findings),
+  };
+}
+
+/** Decisions with later ones of earlier stages, each at the end of its own stage. */
+function inOrder(decisions: Decision[], late: readonly Decision[]): Decision[] {
+  if (late.length === 0) return decisions;
+  return [...decisions, ...late].sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
+}
+
+/**
+ * Puts onto what the stages decided the standard it is ordered by and the name of its product, and has it
+ * twice where two leaves stand in one frame. The stages put it down for this opening alone: it is
+ * completed where it stands.
+ */
+function completeItems(
+  { facts, practice }: AnyInput,
+  items: readonly Item[],
+  named: ReadonlyMap<string, Product>,
+): void {
+  // The other room's leaf in the same frame has all that the first has.
+  const twice = facts.twoLeaves === true;
+  const standards = practice.values.standards.value;
+  for (const item of items) {
+    if (twice && item.term !== 'item.threshold') item.quantity *= 2;
+    const standard = item.term && standards[item.term];
+    if (standard) item.standard = standard;
+  }
+  nameProducts(items, named);
+}
+
+/** The set: what the stages decided, but for those deliberately left without hardware; then the lines a person wrote. */
+function itemsOf({ omitted: none, manualItems: written }: OpeningFacts, decided: Item[]): Item[] {
+  const own = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
+  if (!written) return own;
+  const all = [...own, ...written.map(writtenItem)];
+  return all.sort((a, b) => placeOf(a.stage) - placeOf(b.stage));
+}
+
+function writtenItem(line: WrittenItem): Item {
+  const { stage, description, quantity, unit, size, finish } = line;
+  return itemOf(stage, undefined, quantity, {
+    written: description,
+    unit,
+    size: size || undefined,
+    finish: finish || undefined,
+  });
+}
