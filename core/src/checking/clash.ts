@@ -60,36 +60,31 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
   const y = overlap(a.y, b.y);
   const x = overlap(a.x, b.x);
   const z = overlap(a.z, b.z);
-  const clash = (kind: ClashKind, by: number, wanted?: number): Clash => ({
-    kind,
-    leaf: a.leaf,
-    on: a.on,
-    a,
-    b,
-    box: { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) },
-    by,
-    wanted,
-  });
   if (b.how === 'void') {
     // What passes over glass without touching it, like the bar of an exit device, is not on it.
     if (x <= 0 || y <= 0 || z < 0) return undefined;
-    return clash('void', Math.min(x, y));
+    return clashing('void', a, b, Math.min(x, y));
   }
   if (b.how === 'joint') {
     return a.how === 'in' && x > 0 && y > 0 && z > 0
-      ? clash('joint', Math.min(x, y, z))
+      ? clashing('joint', a, b, Math.min(x, y, z))
       : undefined;
   }
   if (surface(a) && surface(b)) {
-    return a.how === b.how && x > 0 && y > 0 ? clash('under', Math.min(x, y)) : undefined;
+    return a.how === b.how && x > 0 && y > 0 ? clashing('under', a, b, Math.min(x, y)) : undefined;
   }
   if (a.how !== 'in' || b.how !== 'in') return undefined;
-  if (x > 0 && y > 0 && z > 0) return clash('overlap', Math.min(x, y, z));
+  if (x > 0 && y > 0 && z > 0) return clashing('overlap', a, b, Math.min(x, y, z));
   const keep = Math.max(a.keep, b.keep);
   // Beside each other in one direction only: material is wanted between them.
   const apart = Number(x <= 0) + Number(y <= 0) + Number(z <= 0);
   const left = -Math.min(x, y, z);
-  return apart === 1 && left < keep ? clash('thin', left, keep) : undefined;
+  return apart === 1 && left < keep ? clashing('thin', a, b, left, keep) : undefined;
+}
+
+function clashing(kind: ClashKind, a: Solid, b: Solid, by: Ticks, wanted?: Ticks): Clash {
+  const box = { x: between(a.x, b.x), y: between(a.y, b.y), z: between(a.z, b.z) };
+  return { kind, leaf: a.leaf, on: a.on, a, b, box, by, wanted };
 }
 
 function part(solid: Solid): boolean {
@@ -168,30 +163,25 @@ export function clashesWithLeaf(
   const found: Clash[] = [];
   for (const a of solids) {
     if (a.leaf !== leaf.id || a.on !== 'leaf' || a.how !== 'in') continue;
-    const clash = (kind: ClashKind, by: number, wanted?: number): Clash => ({
-      kind,
-      leaf: leaf.id,
-      on: a.on,
-      a,
-      b: undefined,
-      box: { x: a.x, y: a.y, z: a.z },
-      by,
-      wanted,
-    });
     const out = Math.max(
       beyond(a.x, leaf.width),
       beyond(a.y, leaf.height),
       beyond(a.z, leaf.thickness),
     );
     if (out > 0) {
-      found.push(clash('beyond', out));
+      found.push(withLeaf('beyond', a, out));
       continue;
     }
     // Open to a face on purpose: only the other face needs its skin; open to both: a through bore.
     const pull = a.z[0] > 0 ? a.z[0] : Infinity;
     const push = leaf.thickness > a.z[1] ? leaf.thickness - a.z[1] : Infinity;
     const least = Math.min(pull, push);
-    if (least < skin) found.push(clash('skin', least, skin));
+    if (least < skin) found.push(withLeaf('skin', a, least, skin));
   }
   return found;
+}
+
+function withLeaf(kind: ClashKind, a: Solid, by: Ticks, wanted?: Ticks): Clash {
+  const box = { x: a.x, y: a.y, z: a.z };
+  return { kind, leaf: a.leaf, on: a.on, a, b: undefined, box, by, wanted };
 }

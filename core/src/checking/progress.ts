@@ -36,25 +36,27 @@ export function progressOf(
   decisions: readonly Decision[],
   findings: readonly Finding[],
 ): StageProgress[] {
-  const open = new Map<Stage, number>();
-  for (const { status, stage } of decisions)
-    if (status === 'open') open.set(stage, (open.get(stage) ?? 0) + 1);
-  const worst = new Map<Stage, Finding['level']>();
-  for (const { stage, level, accepted } of findings) {
-    if (accepted) continue;
-    const before = worst.get(stage);
-    if (!before || RANK[level] > RANK[before]) worst.set(stage, level);
-  }
+  // Few are open and few are found: they are looked through for each bolt.
+  const open: Stage[] = [];
+  for (const { status, stage } of decisions) if (status === 'open') open.push(stage);
   return BOLTS.map(({ stage, decides, all }) => {
-    const count = open.get(stage) ?? 0;
+    let count = 0;
+    for (const one of open) if (one === stage) count += 1;
     const none = facts.omitted?.[stage as SetStage] !== undefined;
     const written = facts.manualItems?.some((item) => item.stage === stage) ?? false;
     const recorded =
       all.length > 0 && all.every((name) => facts[name as keyof OpeningFacts] !== undefined);
     const settled = written || recorded || (decides && count === 0);
     const state = none ? 'none' : settled ? 'decided' : 'open';
-    return { stage, state, open: count, finding: worst.get(stage) };
+    return { stage, state, open: count, finding: worstOf(findings, stage) };
   });
+}
+
+function worstOf(findings: readonly Finding[], of: Stage): Finding['level'] | undefined {
+  let worst: Finding['level'] | undefined;
+  for (const { stage, level, accepted } of findings)
+    if (stage === of && !accepted && (!worst || RANK[level] > RANK[worst])) worst = level;
+  return worst;
 }
 
 /** The bolts of several openings as one row: each stage as far as the one that is least far, with the worst finding. */

@@ -8,7 +8,7 @@ import { draw, layout, VIEWS, writeSvg } from '../drawing/index.js';
 import { decisionName, itemText, phraseText, valueParts, partsText } from '../phrasing/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';
 import { summaryText } from '../exchange/index.js';
-import { decideOpening } from './index.js';
+import { decideOpening, decideOpenings } from './index.js';
 
 const practiceOf = fc.constantFrom(...PRACTICE_IDS).map((id) => PRACTICES[id]);
 const CODE = /^[a-z]+\.[a-zA-Z-]+(\.|$)/;
@@ -38,6 +38,33 @@ describe('deciding an opening', () => {
           first,
         );
         expect(JSON.stringify(facts)).toBe(before);
+      }),
+    );
+  });
+
+  it('decides many as it decides each, in their order, whatever their number', () => {
+    fc.assert(
+      fc.property(
+        fc.array(anyFacts, { maxLength: 70 }),
+        practiceOf,
+        fc.boolean(),
+        (many, practice, explain) => {
+          const each = many.map((facts) =>
+            JSON.stringify(decideOpening(facts, practice, { explain })),
+          );
+          const together = [...decideOpenings(many, practice, { explain })];
+          expect(together.map((one) => JSON.stringify(one))).toEqual(each);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+
+  it('puts every thing of the set down with all its fields', () => {
+    fc.assert(
+      fc.property(soundFacts, practiceOf, (facts, practice) => {
+        const orders = decideOpening(facts, practice).items.map((item) => Object.keys(item).join());
+        expect(new Set(orders).size).toBeLessThanOrEqual(1);
       }),
     );
   });

@@ -291,7 +291,8 @@ function decideWidest(
       why: () => said('hanging.widest.obstacle', { along: { ticks: along }, out: { ticks: out } }),
     });
   }
-  const first = limits.sort((a, b) => a.degrees - b.degrees)[0];
+  let first = limits[0];
+  for (const limit of limits) if (limit.degrees < first!.degrees) first = limit;
   if (!first) return undefined;
   const angle = Math.floor(first.degrees * 10) / 10;
   record.decide('widestAngle', angle, {

@@ -129,7 +129,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
       'decided',
       options.basis ?? 'derived',
       spec.toValue(value, options.rounding),
-      this.explain(options.reasons),
+      this.explains ? this.explain(options.reasons) : NONE,
       options.facts,
     );
   }
@@ -147,7 +147,9 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   ): NativeOf<D[N]> {
     const { spec, keys } = this.described(name);
     const asValue = options.asValue ?? spec.toValue;
-    const choice = this.facts.choices?.[keys[options.leaf ?? 'leaf']];
+    const { leaf, facts } = options;
+    const choices = this.facts.choices;
+    const choice = choices && choices[keys[leaf ?? 'leaf']];
     const alternatives = choice !== undefined || this.explains ? options.alternatives() : NONE;
     const holds =
       choice !== undefined &&
@@ -159,12 +161,12 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
       this.take(
         keys,
         name,
-        options.leaf,
+        leaf,
         (derived as unknown) === 'none' ? 'none' : 'decided',
         options.basis ?? 'derived',
         asValue(derived),
-        this.explain(options.reasons),
-        options.facts,
+        this.explains ? this.explain(options.reasons) : NONE,
+        facts,
         this.explains ? alternatives : NONE,
       );
       return derived;
@@ -177,7 +179,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     const decision = this.take(
       keys,
       name,
-      options.leaf,
+      leaf,
       choice.value === 'none' ? 'none' : 'decided',
       'chosen',
       asValue(chosen),
@@ -185,7 +187,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
         said('chosen.because', { reason: choice.reason }),
         ...(against ? [against] : []),
       ]),
-      options.facts,
+      facts,
       this.explains ? alternatives : NONE,
     );
     decision.chosenBecause = choice.reason;

@@ -19,20 +19,31 @@ export const orderOf = (item: Item): string =>
     item.standard ?? '',
   ]);
 
-/** Items with what is ordered alike on one line: the hinges of both leaves of a pair are one. */
-export function orderedItems(items: readonly Item[]): Item[] {
-  const lines = new Map<string, Item>();
+/** One line of what is ordered, by what it is ordered by. */
+export interface OrderLine {
+  readonly order: string;
+  item: Item;
+}
+
+/** What is ordered alike on one line, in the order it first stands: the hinges of both leaves of a pair are one. */
+export function orderLines(items: readonly Item[]): OrderLine[] {
+  const lines: OrderLine[] = [];
   for (const item of items) {
-    const key = orderOf(item);
-    const line = lines.get(key);
-    lines.set(
-      key,
-      line
-        ? { ...line, quantity: line.quantity + item.quantity, handed: line.handed || item.handed }
-        : item,
-    );
+    const order = orderOf(item);
+    // A set has few lines: looking through them beats keeping a map for each opening.
+    const line = lines.find((one) => one.order === order);
+    if (!line) lines.push({ order, item });
+    else {
+      const quantity = line.item.quantity + item.quantity;
+      line.item = { ...line.item, quantity, handed: line.item.handed || item.handed };
+    }
   }
-  return [...lines.values()];
+  return lines;
+}
+
+/** Items with what is ordered alike on one line. */
+export function orderedItems(items: readonly Item[]): Item[] {
+  return orderLines(items).map(({ item }) => item);
 }
 
 const WITH_HARDWARE: ReadonlySet<string> = new Set(SET_STAGES);

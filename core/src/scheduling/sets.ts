@@ -1,5 +1,5 @@
 import type { Item } from '../opening/index.js';
-import { orderedItems, orderOf } from './ordered.js';
+import { orderedItems, orderLines } from './ordered.js';
 import type { Apart } from './settings.js';
 
 /** What grouping needs of a decided opening. */
@@ -31,11 +31,22 @@ export interface KnownSet {
 
 /** The hardware of an opening as one line of text: equal text, equal order. Hands do not count. */
 export function signatureOf(items: readonly Item[]): string {
-  return JSON.stringify(orderedItems(items).map((item) => [orderOf(item), item.quantity]));
+  // The JSON of pairs, put together here: numbers of sets are kept by this text.
+  const lines = orderLines(items).map(
+    ({ order, item }) => `[${JSON.stringify(order)},${item.quantity}]`,
+  );
+  return `[${lines.join(',')}]`;
 }
 
 /** Marks sorted as people number doors: text parts as text, numbers as numbers. */
 const byMark = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+
+/** Sorted by mark; most lists are already, and asking a collator for every two is slow. */
+function inMarkOrder<T extends Groupable>(openings: readonly T[]): readonly T[] {
+  const after = (a: T, b: T) => byMark.compare(a.mark, b.mark) || (a.id < b.id ? -1 : 1);
+  const inOrder = openings.every((one, at) => at === 0 || after(openings[at - 1]!, one) < 0);
+  return inOrder ? openings : [...openings].sort(after);
+}
 
 /**
  * Groups openings into sets. Those without any hardware, and those with something open that may change what
@@ -48,9 +59,7 @@ export function groupSets<T extends Groupable>(
   before: KnownSet[] = [],
   apart: readonly Apart[] = [],
 ): { sets: HardwareSet<T>[]; undecided: T[]; without: T[]; known: KnownSet[] } {
-  const sorted = [...openings].sort(
-    (a, b) => byMark.compare(a.mark, b.mark) || (a.id < b.id ? -1 : 1),
-  );
+  const sorted = inMarkOrder(openings);
   const groups = new Map<string, T[]>();
   const without: T[] = [];
   const undecided: T[] = [];

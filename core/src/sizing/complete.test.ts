@@ -172,6 +172,32 @@ describe('the widest angle', () => {
     );
   });
 
+  it('to an obstacle is found however thin the part of the leaf is that meets it', () => {
+    fc.assert(
+      fc.property(
+        planOf,
+        fc.integer({ min: 0, max: mm(1500) }),
+        fc.integer({ min: 0, max: mm(1200) }),
+        (plan, along, out) => {
+          const widest = widestToObstacle(plan, along, out);
+          const covers = (degrees: number) => {
+            const seen = rotated(plan, { x: along, y: out }, -degrees);
+            return (
+              seen.x >= plan.hingeGap &&
+              seen.x <= plan.hingeGap + plan.width &&
+              seen.y <= 0 &&
+              seen.y >= -plan.thickness
+            );
+          };
+          for (let degrees = 0; degrees < widest - 0.001; degrees += 0.7)
+            expect(covers(degrees)).toBe(false);
+          if (widest < 180) expect(covers(widest + 0.0001)).toBe(true);
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
   it('to an obstacle is the first at which the leaf would cover it', () => {
     fc.assert(
       fc.property(

@@ -315,4 +315,41 @@ describe('a leaf swinging about its axis', () => {
     expect(blocked).toBeLessThan(180);
     expect(widestAngle(plan, inches(3))).toBeLessThan(blocked);
   });
+
+  it('past trim is where the turned pull face comes onto the trim’s near corner', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -mm(5), max: mm(25) }),
+        fc.integer({ min: mm(1), max: mm(90) }),
+        (p, trim) => {
+          const swung = { ...plan, axis: buttAxis(plan.hingeGap, p) };
+          const widest = widestAngle(swung, trim);
+          // How far out of the wall the pull face stands over the rabbet, at an angle beyond 90°.
+          const height = (degrees: number) => {
+            const [at, to] = [0, mm(1000)].map((x) => rotated(swung, { x, y: 0 }, degrees));
+            return at!.y - (at!.x * (to!.y - at!.y)) / (to!.x - at!.x);
+          };
+          if (widest > 90.01) expect(height(widest - 0.005)).toBeGreaterThan(trim - 1);
+          if (widest < 179.9) expect(height(widest + 0.02)).toBeLessThan(trim + 1);
+          if (widest === 180) expect(2 * p).toBeGreaterThanOrEqual(trim);
+        },
+      ),
+      { numRuns: 200 },
+    );
+  });
+
+  it('reaches into the opening as far as the furthest of its four corners', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 180 }),
+        fc.integer({ min: -mm(40), max: mm(40) }),
+        (degrees, out) => {
+          const swung = { ...plan, axis: { x: mm(2), y: out } };
+          const furthest = Math.max(...corners(swung, degrees).map(({ x }) => x));
+          expect(intrusion(swung, degrees, -mm(5000))).toBeCloseTo(furthest, 6);
+          expect(intrusion(swung, degrees, mm(5000))).toBe(mm(5000));
+        },
+      ),
+    );
+  });
 });

@@ -11,6 +11,9 @@ export interface SwingPlan {
   axis: { x: number; y: number };
 }
 
+/** One degree in radians. */
+export const DEGREES = Math.PI / 180;
+
 /** Axis of a butt hinge: half the hinge gap, the barrel centre `p` outside the pull face. */
 export function buttAxis(hingeGap: Ticks, p: Ticks): { x: number; y: number } {
   return { x: hingeGap / 2, y: p };
@@ -35,7 +38,7 @@ export function rotated(
   point: { x: number; y: number },
   degrees: number,
 ): { x: number; y: number } {
-  const angle = (degrees * Math.PI) / 180;
+  const angle = degrees * DEGREES;
   const dx = point.x - plan.axis.x;
   const dy = point.y - plan.axis.y;
   return {
@@ -62,7 +65,15 @@ export function corners(plan: SwingPlan, degrees: number): { x: number; y: numbe
  * axis x + p + thickness; centre-hung hingeGap + a + thickness / 2.
  */
 export function intrusion(plan: SwingPlan, degrees: number, hingeSideStop: Ticks = 0): number {
-  return Math.max(hingeSideStop, ...corners(plan, degrees).map((corner) => corner.x));
+  const { axis, thickness } = plan;
+  const cos = Math.cos(degrees * DEGREES);
+  const sin = Math.sin(degrees * DEGREES);
+  const near = plan.hingeGap - axis.x;
+  const far = near + plan.width;
+  // The corners, turned about the axis: each of hinge and lock edge with each of pull and push face.
+  const along = Math.max(near * cos, far * cos);
+  const across = Math.max(axis.y * sin, (thickness + axis.y) * sin);
+  return Math.max(hingeSideStop, axis.x + along + across);
 }
 
 /** Whole ticks upward, taking a millionth of a tick as arithmetic noise. */
@@ -101,19 +112,11 @@ export function heelGap(a: Ticks, thickness: Ticks): number {
 export function widestAngle(plan: SwingPlan, projection: Ticks): number {
   const p = plan.axis.y;
   if (projection <= 0 || 2 * p >= projection) return 180;
-  const free = (degrees: number) => {
-    const angle = (degrees * Math.PI) / 180;
-    // Height of the pull-face line above the trim's near corner at x = 0.
-    const along = (plan.axis.x + p * Math.sin(angle)) / -Math.cos(angle);
-    return p + along * Math.sin(angle) - p * Math.cos(angle) >= projection;
-  };
-  let low = 90.0001;
-  let high = 180;
-  if (!free(low)) return 90;
-  for (let step = 0; step < 40; step++) {
-    const middle = (low + high) / 2;
-    if (free(middle)) low = middle;
-    else high = middle;
-  }
-  return low;
+  // The pull face passes the trim's near corner while x sin θ + (projection − p) cos θ + p ≥ 0.
+  const x = plan.axis.x;
+  const beyond = projection - p;
+  const cosine = -p / Math.hypot(x, beyond);
+  if (cosine >= 1) return 90;
+  const widest = (Math.atan2(x, beyond) + Math.acos(Math.max(-1, cosine))) / DEGREES;
+  return Math.max(90, Math.min(180, widest));
 }
