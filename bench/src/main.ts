@@ -90,11 +90,13 @@ const openings = Array.from(
   (_, index) => JSON.parse(JSON.stringify(varied(index))) as OpeningFacts,
 );
 
+const held = openings.map((facts) => ({ facts }));
+
 const plain = median(() => plainLoop(openings));
 const decidingBy = (explain: boolean) =>
   median(() => {
     let decisions = 0;
-    for (const decided of decideOpenings(openings, practice, { explain }))
+    for (const [, decided] of decideOpenings(held, practice, { explain }))
       decisions += decided.decisions.length;
     return decisions;
   });
@@ -108,7 +110,7 @@ const oneByOne = median(() => {
 });
 const whole = median(() => {
   const entries = [];
-  for (const { facts, items } of decideOpenings(openings, practice, { explain: false }))
+  for (const [{ facts }, { items }] of decideOpenings(held, practice, { explain: false }))
     entries.push({ id: String(entries.length), mark: facts.mark, items });
   return groupSets(entries);
 });
@@ -130,7 +132,7 @@ row(
 );
 const checked = median(() => {
   const alike = [];
-  for (const decided of decideOpenings(openings, practice, { explain: false }))
+  for (const [, decided] of decideOpenings(held, practice, { explain: false }))
     alike.push(lookAlikeOf(String(alike.length), decided));
   return acrossFindings(alike, egressOf(openings, new Map(), practice), practice);
 });

@@ -4,7 +4,7 @@ import {
   phraseText,
   readProject,
   scheduleOf,
-  decideOpening,
+  decideOpenings,
   withWays,
   type ProjectBasis,
   type ProjectFile,
@@ -32,10 +32,13 @@ export function openProject(content: string): Opened | { faults: string[] } {
     };
   const { project } = read;
   const basis = withWays(basisOfFile(project), project.openings);
-  const openings = project.openings.map((facts, at) => {
-    const decided = decideOpening(facts, basis);
-    return { id: String(at), mark: facts.mark, items: decided.items, decided };
-  });
+  const held = project.openings.map((facts, at) => ({ id: String(at), facts }));
+  const openings = Array.from(decideOpenings(held, basis), ([{ id, facts }, decided]) => ({
+    id,
+    mark: facts.mark,
+    items: decided.items,
+    decided,
+  }));
   return { project, basis, openings, schedule: scheduleOf(openings, [], project.schedule) };
 }
 

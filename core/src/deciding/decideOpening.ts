@@ -29,33 +29,35 @@ export function decideOpening(
   return finish(at);
 }
 
-/** So many go through each step together: a step's code is then at hand for all of them. Measured: 16 to 64 are alike. */
+/** So many go through each step together; measured, 16 to 64 are alike. */
 const TOGETHER = 32;
 
 /**
- * Decides many openings, in their order, each as `decideOpening` does. They go through the stages some
- * together, which is faster than one after the other, since the stages' code is far larger than what
- * a processor holds next to it.
+ * Decides many openings, in their order, each as `decideOpening` does; each comes with what holds its
+ * facts. They go through the stages some together, which is faster than one after the other: a
+ * stage's code is at hand for all of them, while that of all stages is more than a processor keeps near.
  */
-export function* decideOpenings(
-  stored: Iterable<OpeningFacts>,
+export function* decideOpenings<T extends { readonly facts: OpeningFacts }>(
+  held: Iterable<T>,
   project: ProjectBasis | Practice,
   { explain = true }: DecideOptions = {},
-): Generator<DecidedOpening, void, undefined> {
+): Generator<readonly [T, DecidedOpening], void, undefined> {
   const basis = basisOf(project);
-  let together: Underway[] = [];
-  for (const facts of stored) {
-    together.push(begin(facts, basis, explain));
+  let together: { readonly of: T; readonly at: Underway }[] = [];
+  for (const of of held) {
+    together.push({ of, at: begin(of.facts, basis, explain) });
     if (together.length < TOGETHER) continue;
-    yield* decided(together);
+    yield* throughAll(together);
     together = [];
   }
-  yield* decided(together);
+  yield* throughAll(together);
 }
 
-function decided(together: readonly Underway[]): DecidedOpening[] {
-  for (const step of STEPS) for (const at of together) step(at);
-  return together.map(finish);
+function throughAll<T>(
+  together: readonly { readonly of: T; readonly at: Underway }[],
+): (readonly [T, DecidedOpening])[] {
+  for (const step of STEPS) for (const { at } of together) step(at);
+  return together.map(({ of, at }) => [of, finish(at)]);
 }
 
 function basisOf(project: ProjectBasis | Practice): ProjectBasis {

@@ -52,8 +52,10 @@ describe('deciding an opening', () => {
           const each = many.map((facts) =>
             JSON.stringify(decideOpening(facts, practice, { explain })),
           );
-          const together = [...decideOpenings(many, practice, { explain })];
-          expect(together.map((one) => JSON.stringify(one))).toEqual(each);
+          const held = many.map((facts) => ({ facts }));
+          const together = [...decideOpenings(held, practice, { explain })];
+          expect(together.map(([of]) => of)).toEqual(held);
+          expect(together.map(([, decided]) => JSON.stringify(decided))).toEqual(each);
         },
       ),
       { numRuns: 30 },

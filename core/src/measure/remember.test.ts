@@ -26,7 +26,7 @@ describe('what is worked out once', () => {
 
   it('is worked out once for each case, nothing among them', () => {
     let asked = 0;
-    const kept = remembered((of: object, what: string, often?: boolean) => {
+    const kept = remembered((_: object, what: string, often?: boolean) => {
       asked += 1;
       return what === 'none' ? undefined : `${what} ${String(often)}`;
     });
@@ -42,7 +42,7 @@ describe('what is worked out once', () => {
 
   it('is let go where there are more cases than are kept, and then worked out anew', () => {
     let asked = 0;
-    const kept = remembered((of: object, at: number) => {
+    const kept = remembered((_: object, at: number) => {
       asked += 1;
       return at * 2;
     });

@@ -1,5 +1,5 @@
 import { hashOf } from '../checking/index.js';
-import { decideOpening, type DecidedOpening } from '../deciding/index.js';
+import { decideOpening, decideOpenings, type DecidedOpening } from '../deciding/index.js';
 import type { OpeningFacts, ProjectBasis, Said, Stage } from '../opening/index.js';
 import type { Role } from '../practice/index.js';
 import { assumptionsOf, type Assumption } from '../role/index.js';
@@ -87,8 +87,7 @@ export function questionsOf(
   basis: ProjectBasis,
 ): ProjectQuestion[] {
   const groups = new Map<string, Group>();
-  for (const { id, facts } of openings) {
-    const decided = decideOpening(facts, basis, { explain: false });
+  for (const [{ id, facts }, decided] of decideOpenings(openings, basis, { explain: false })) {
     const at: Asked = { id, facts, mark: facts.mark, decided };
     groupOpen(groups, at);
     groupAssumed(groups, at);

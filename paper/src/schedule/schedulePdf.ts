@@ -1,5 +1,5 @@
 import {
-  decideOpening,
+  decideOpenings,
   projectBasis,
   scheduleOf,
   withWays,
@@ -70,11 +70,13 @@ export const basisOf = oncePerJob((job): ProjectBasis =>
 
 /** A job's openings, decided. */
 export const openingsOf = oncePerJob((job): ScheduledOpening[] => {
-  const basis = basisOf(job);
-  return job.openings.map(({ id, facts }) => {
-    const decided = decideOpening(facts, basis);
-    return { id, mark: facts.mark, items: decided.items, decided };
-  });
+  const all = decideOpenings(job.openings, basisOf(job));
+  return Array.from(all, ([{ id, facts }, decided]) => ({
+    id,
+    mark: facts.mark,
+    items: decided.items,
+    decided,
+  }));
 });
 
 /** A job's schedule. */

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import {
   consequencesOf,
   decideOpening,
+  decideOpenings,
   insteadsOf,
   madeLike,
   questionsOf,
@@ -20,7 +21,7 @@ import {
 import { basisOf, type BasisData } from './basis.js';
 import { doorOf } from './door.js';
 import { findingsOf } from './findings.js';
-import { packRow } from './row.js';
+import { packDecided } from './row.js';
 
 /** Side by side no more than these can be compared. */
 const MAX_WAYS = 6;
@@ -49,16 +50,14 @@ const core = {
   },
 
   rows: (openings: { id: string; facts: OpeningFacts }[]) => {
-    const basis = basisNow();
-    return openings.map(({ id, facts }) => packRow(id, facts, basis));
+    const all = decideOpenings(openings, basisNow(), { explain: false });
+    return Array.from(all, ([{ id, facts }, decided]) => packDecided(id, facts, decided));
   },
 
   /** Doors as keys and corridors see them. */
   doors: (openings: { id: string; facts: OpeningFacts }[]) => {
-    const basis = basisNow();
-    return openings.map(({ id, facts }) =>
-      doorOf(id, decideOpening(facts, basis, { explain: false })),
-    );
+    const all = decideOpenings(openings, basisNow(), { explain: false });
+    return Array.from(all, ([{ id }, decided]) => doorOf(id, decided));
   },
 
   /** What is found in every opening, and among them. */
@@ -93,10 +92,15 @@ const core = {
   ) {
     const basis = basisNow();
     return takeOff(
-      openings.map(({ id, facts }) => {
-        const decided = decideOpening(facts, basis, { explain: false });
-        return { id, mark: facts.mark, items: decided.items, decided };
-      }),
+      Array.from(
+        decideOpenings(openings, basis, { explain: false }),
+        ([{ id, facts }, decided]) => ({
+          id,
+          mark: facts.mark,
+          items: decided.items,
+          decided,
+        }),
+      ),
       basis.practice,
       options,
       { setOf: new Map(sets), apart, keying, products: basis.products.values() },

@@ -1,6 +1,6 @@
 import {
   acrossFindings,
-  decideOpening,
+  decideOpenings,
   egressOf,
   lookAlikeOf,
   type AcrossFinding,
@@ -33,8 +33,8 @@ export function findingsOf(
   basis: ProjectBasis,
 ): ProjectFindings {
   const alike: ReturnType<typeof lookAlikeOf>[] = [];
-  const found = openings.map(({ id, facts }): FoundIn => {
-    const decided = decideOpening(facts, basis);
+  const all = decideOpenings(openings, basis);
+  const found = Array.from(all, ([{ id, facts }, decided]): FoundIn => {
     alike.push(lookAlikeOf(id, decided));
     return {
       id,

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import {
   changesBetween,
   compareList,
-  decideOpening,
+  decideOpenings,
   guessList,
   partsText,
   projectBasis,
@@ -50,12 +50,10 @@ const long = {
       ({ practiceId, practices, building, products, locks, ways }) =>
         projectBasis(practiceId, practices, building, products, locks, ways),
     ) as [ProjectBasis, ProjectBasis];
-    return openings.flatMap(({ id, facts }, index) => {
+    const afterwards = decideOpenings(openings, fresh, BRIEFLY);
+    return Array.from(decideOpenings(openings, old, BRIEFLY), ([{ id, facts }, was], index) => {
       if (index % 100 === 0) progress(index / openings.length);
-      const [was, is] = [old, fresh].map((basis) => decideOpening(facts, basis, BRIEFLY)) as [
-        DecidedOpening,
-        DecidedOpening,
-      ];
+      const [, is] = afterwards.next().value!;
       const text = (decided: DecidedOpening, value: Value | undefined) =>
         value ? partsText(valueParts(value, unitsOf(decided))) : 'open';
       return changesBetween(was, is).map(({ key, stage, name, before: b, after: a }) => ({
@@ -66,7 +64,7 @@ const long = {
         before: text(was, b),
         after: text(is, a),
       }));
-    });
+    }).flat();
   },
 
   compare(

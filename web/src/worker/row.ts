@@ -109,8 +109,11 @@ const MAKES = [
 ] as const;
 
 /** Decides an opening and keeps what the register shows of it. */
-export function packRow(id: string, facts: OpeningFacts, basis: ProjectBasis): PackedRow {
-  const opening = decideOpening(facts, basis, { explain: false });
+export const packRow = (id: string, facts: OpeningFacts, basis: ProjectBasis): PackedRow =>
+  packDecided(id, facts, decideOpening(facts, basis, { explain: false }));
+
+/** What the register shows of a decided opening. */
+export function packDecided(id: string, facts: OpeningFacts, opening: DecidedOpening): PackedRow {
   const units = unitsOf(opening);
   const cells: PackedRow['cells'] = {};
   const bases: PackedRow['bases'] = {};
