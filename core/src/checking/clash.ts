@@ -124,11 +124,13 @@ function upTheLeaf(solids: readonly Solid[]): Span[] {
 export function clashesAmong(solids: readonly Solid[]): Clash[] {
   const order = upTheLeaf(solids);
   const found: { clash: Clash; at: number }[] = [];
+  // Those that end below the one looked at are passed for good; the others move up in place.
   const active: Span[] = [];
+  let count = 0;
   for (const entry of order) {
-    // Those that end below this one are passed for good; the others move up in place.
     let kept = 0;
-    for (const other of active) {
+    for (let at = 0; at < count; at++) {
+      const other = active[at]!;
       if (other.to <= entry.from) continue;
       active[kept++] = other;
       const before = other.index < entry.index;
@@ -137,8 +139,8 @@ export function clashesAmong(solids: readonly Solid[]): Clash[] {
       const clash = clashOf(first.solid, second.solid);
       if (clash) found.push({ clash, at: first.index * solids.length + second.index });
     }
-    active.length = kept;
-    active.push(entry);
+    active[kept] = entry;
+    count = kept + 1;
   }
   if (found.length < 2) return found.map(({ clash }) => clash);
   return found.sort((a, b) => a.at - b.at).map(({ clash }) => clash);

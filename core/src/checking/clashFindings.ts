@@ -20,7 +20,8 @@ const LEVEL: Record<ClashKind, Finding['level']> = {
 
 /** The stage that what a solid belongs to is decided in: of a decision, or of a fact. */
 export function stageOfOwner(owner: string): Stage {
-  const stage = owner.split('.')[0]!;
+  const dot = owner.indexOf('.');
+  const stage = dot < 0 ? owner : owner.slice(0, dot);
   return isStage(stage) ? stage : (fieldOf(owner)?.stage ?? 'sizing');
 }
 

@@ -24,12 +24,15 @@ export function fixingFindings(
   for (const one of solids)
     if (LOADED.has(one.thing) && !(blocking === 'lock' && one.thing === 'solid.exitDevice'))
       things.set(one.thing, one);
-  return Array.from(things.values(), (one) => ({
-    level: blocking === undefined ? 'note' : 'check',
-    stage: stageOfOwner(one.owner),
-    code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
-    params: { a: { term: one.thing } },
-    source: cores.source,
-    parts: [one.owner, 'blocking'],
-  }));
+  const found: Finding[] = [];
+  for (const one of things.values())
+    found.push({
+      level: blocking === undefined ? 'note' : 'check',
+      stage: stageOfOwner(one.owner),
+      code: blocking === undefined ? 'checking.blockingUnknown' : 'checking.noBlocking',
+      params: { a: { term: one.thing } },
+      source: cores.source,
+      parts: [one.owner, 'blocking'],
+    });
+  return found;
 }

@@ -29,8 +29,8 @@ export function decideOpening(
   return finish(at);
 }
 
-/** So many go through each step together; measured, 16 to 64 are alike. */
-const TOGETHER = 32;
+/** So many go through each step together; measured, 16 to 64 are alike, and fewer are held at once. */
+const TOGETHER = 16;
 
 /**
  * Decides many openings, in their order, each as `decideOpening` does; each comes with what holds its
