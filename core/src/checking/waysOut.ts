@@ -26,6 +26,7 @@ const way = (term: string, patch: Partial<OpeningFacts>): WayOut => ({
   patch,
 });
 const operator = way('operator', { operator: true });
+const alarm = way('alarm', { alarmReleases: true });
 const heldByMagnet: Ways = (facts) => [
   way('magnet', {
     holdOpen: true,
@@ -53,6 +54,18 @@ const WAYS: Readonly<Record<string, Ways>> = {
   'checking.ratedNoCloser': () => [way('closer', { closer: 'any' })],
   'checking.ratedNoCloserWhere': () => [way('closer', { closer: 'any' })],
   'checking.knob': () => [way('lever', { handle: 'lever' })],
+  'hanging.plainBearing': (facts) => [
+    way('bearing', choosing(facts, 'hanging.bearing', undefined)),
+  ],
+  'hanging.fewHinges': (facts) => [way('hinges', choosing(facts, 'hanging.count', undefined))],
+  'securing.traps': (facts) => [way('letsOut', choosing(facts, 'securing.function', undefined))],
+  'finishing.outside': (facts) => [
+    way('stainlessHinges', choosing(facts, 'hanging.metal', 'stainless')),
+  ],
+  'finishing.none': () => [
+    way('satinStainless', { finish: 'satin stainless' }),
+    way('satinChrome', { finish: 'satin chrome' }),
+  ],
   'protecting.label': () => [way('plateLow', { kickPlate: undefined, traffic: 'feet' })],
   'protecting.smooth': (facts) => [way('kickPlate', choosing(facts, 'protecting.plates', 'kick'))],
   'sealing.soundShort': (facts) => [
@@ -69,7 +82,18 @@ const WAYS: Readonly<Record<string, Ways>> = {
     way('keypad', { access: 'keypad' }),
   ],
   'powering.nothingToRelease': () => [way('useReader', { lockUse: 'reader' })],
-  'powering.noAlarm': () => [way('alarm', { alarmReleases: true })],
+  'powering.noAlarm': () => [alarm],
+  'powering.magnetNoAlarm': () => [alarm, way('noMagnet', { electricLock: 'none' })],
+  'powering.magnetAlarm': () => [alarm, way('noMagnet', { electricLock: 'none' })],
+  'powering.magnetHazard': () => [way('noMagnet', { electricLock: 'none' })],
+  'powering.magnetLatch': () => [way('latch', { lockKind: undefined, lockUse: 'passage' })],
+  'powering.delayedNoAlarm': () => [alarm],
+  'powering.reentryUnknown': () => [
+    way('command', { stairReentry: 'command' }),
+    way('reentryByAlarm', { stairReentry: 'alarm', alarmReleases: true }),
+  ],
+  'powering.reentryAlarm': () => [alarm, way('command', { stairReentry: 'command' })],
+  'powering.reentryLocked': () => [way('command', { stairReentry: 'command' })],
   'powering.stair': (facts) => [
     way('failSafe', {
       alarmReleases: true,

@@ -22,6 +22,15 @@ const tried = (
   }));
 };
 
+const chosen = (key: string, value: string | number) => ({ [key]: { value, reason: 'x' } });
+const STAIR = {
+  role: 'stair',
+  lockUse: 'reader',
+  access: 'reader',
+  choices: chosen('securing.function', 'electric-fail-safe'),
+} as const;
+const STORE_EXIT = { role: 'final-exit', lockKind: 'rim-exit', lockUse: 'reader' } as const;
+
 describe('a way out', () => {
   it.each<[string, Partial<OpeningFacts>, PracticeId?]>([
     [
@@ -60,6 +69,32 @@ describe('a way out', () => {
       { role: 'cross-corridor', rating: 20, holdOpen: true, alarmReleases: false },
     ],
     ['powering.stair', { role: 'stair', lockUse: 'reader', access: 'reader' }],
+    ['powering.magnetNoAlarm', { electricLock: 'sensor-magnet', alarmReleases: false }],
+    ['powering.magnetAlarm', { electricLock: 'hardware-magnet' }],
+    ['powering.magnetHazard', { electricLock: 'sensor-magnet', occupancy: 'high-hazard' }],
+    ['powering.magnetLatch', { electricLock: 'sensor-magnet', lockKind: 'none', rating: 45 }],
+    [
+      'powering.delayedNoAlarm',
+      { ...STORE_EXIT, choices: chosen('securing.function', 'exit-delayed'), alarmReleases: false },
+    ],
+    ['powering.reentryUnknown', { ...STAIR }],
+    ['powering.reentryAlarm', { ...STAIR, stairReentry: 'alarm' }],
+    ['powering.reentryLocked', { ...STAIR, stairReentry: 'free' }],
+    ['hanging.plainBearing', { rating: 20, choices: chosen('hanging.bearing', 'plain') }],
+    ['hanging.fewHinges', { rating: 20, choices: chosen('hanging.count', 2) }],
+    [
+      'securing.traps',
+      {
+        lockKind: 'deadbolt',
+        lockUse: 'store',
+        choices: chosen('securing.function', 'deadbolt-double'),
+      },
+    ],
+    [
+      'finishing.outside',
+      { exterior: true, finish: 'satin chrome', choices: chosen('hanging.metal', 'steel') },
+    ],
+    ['finishing.none', { finish: 'zinc', kickPlate: inches(10) }],
     ['powering.nothingToRelease', { lockUse: 'store', access: 'keypad' }],
   ])('of %s: the first offered makes it go', (...[code, facts, practice]) => {
     expect(tried(code, facts, practice)[0]!.gone).toContain(code);

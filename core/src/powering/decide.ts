@@ -10,11 +10,22 @@ import { isExit } from '../securing/index.js';
 import type { StageInput } from '../stage/index.js';
 import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
 import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
-import type { Access } from './facts.js';
+import type { Access, ELECTRIC_LOCKS } from './facts.js';
 import { findPowering } from './findings.js';
 import { poweringItems } from './items.js';
 import { passingIn, type PassingIn } from './passing.js';
+import type { Magnet, Release } from './release.js';
 import type { Load } from './values.js';
+
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+
+const NONE: readonly never[] = [];
+
+const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
+  none: 'none',
+  'sensor-magnet': 'sensor',
+  'hardware-magnet': 'hardware',
+};
 
 /** What the stage is handed. */
 export type PoweringInput = StageInput<
@@ -30,7 +41,9 @@ export interface Powering {
   readonly currents: Currents | undefined;
   /** The least wire, and the volts it loses. */
   readonly wire: { readonly name: string; readonly drop: number } | undefined;
-  /** Who can enter and leave in each state, where the lock works by power. */
+  /** How what is electric is let go; undefined where nothing electric holds the leaf shut. */
+  readonly release: Release | undefined;
+  /** Who can enter and leave in each state, where something electric holds the leaf shut. */
   readonly passing: readonly PassingIn[];
 }
 
@@ -53,32 +66,81 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
               count: loads.length - 1,
             }),
     ],
-    facts: ['lockKind', 'lockUse', 'holdOpen', 'operator', 'access'],
+    facts: ['lockKind', 'lockUse', 'electricLock', 'holdOpen', 'operator', 'access'],
   });
   const lock = spec !== undefined && spec.power !== 'none';
-  if (lock) {
-    const state = spec.power === 'fail-safe' ? 'fail-safe' : 'fail-secure';
-    record.decide('failState', state, {
-      reasons: () => [said(state === 'fail-safe' ? 'powering.fail.safe' : 'powering.fail.secure')],
+  const magnet = known(facts.electricLock) ?? 'none';
+  const reentry = known(facts.stairReentry);
+  const delay = lock && spec.delayed ? practice.values.exitDelay.value : 0;
+  if (magnet !== 'none')
+    record.decide('magnet', magnet, {
+      basis: record.basisOf('electricLock'),
+      reasons: () => [
+        magnet === 'sensor-magnet'
+          ? said('powering.magnet.sensor')
+          : said('powering.magnet.hardware'),
+      ],
+      facts: ['electricLock'],
+    });
+  if (delay > 0)
+    record.decide('exitDelay', delay, {
+      reasons: () => [said('powering.delay', { source: practice.values.exitDelay.source })],
       facts: ['securing.function'],
     });
+  if (results.opening.role === 'stair' && reentry !== undefined)
+    record.decide('reentry', reentry, {
+      basis: record.basisOf('stairReentry'),
+      facts: ['stairReentry'],
+    });
+  if (lock || magnet !== 'none') {
     if (access !== undefined)
       record.decide('access', access, { basis: record.basisOf('access'), facts: ['access'] });
     else record.ask('access', 'ask.access', ['access']);
   }
+  if (lock) {
+    const state = spec.power === 'fail-safe' ? 'fail-safe' : 'fail-secure';
+    record.decide('failState', state, {
+      reasons: () => [
+        said(
+          spec.delayed
+            ? 'powering.fail.delayed'
+            : state === 'fail-safe'
+              ? 'powering.fail.safe'
+              : 'powering.fail.secure',
+        ),
+      ],
+      facts: ['securing.function'],
+    });
+  }
   const rows = loads.map((load) => practice.values.loads.value[load]);
   const currents =
     rows.length > 0 ? currentsOf(rows, practice.values.supplyMargin.value) : undefined;
-  const path = lock ? decidePath(input, record, currents) : undefined;
+  const toLeaf = lock || loads.includes('exit-switch');
+  const path = toLeaf ? decidePath(input, record, currents) : undefined;
   const wire = currents && decideSupply(input, record, currents);
-  const powering: Powering = {
+  const powering: Mutable<Powering> = {
     loads,
     access,
     path,
     currents,
     wire,
-    passing: lock ? passingIn(spec, facts.alarmReleases === true) : [],
+    release:
+      lock || magnet !== 'none'
+        ? {
+            magnet: MAGNETS[magnet],
+            delay,
+            command: results.opening.role === 'stair' && reentry === 'command',
+            alarm: facts.alarmReleases === true,
+          }
+        : undefined,
+    passing: NONE,
   };
+  if (powering.release)
+    powering.passing = passingIn(
+      lock ? spec : undefined,
+      powering.release,
+      access !== undefined && access !== 'none',
+    );
   findPowering(record, input, powering);
   if (electric && !facts.manualItems?.some(({ stage }) => stage === 'powering'))
     poweringItems(record.items, input, powering);
@@ -104,6 +166,13 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
     const both = meetsInMiddle(facts.kind) && kind !== undefined && isExit(kind);
     loads.push(load, ...(both ? [load] : []));
   }
+  const shut = known(facts.electricLock) ?? 'none';
+  if (shut !== 'none') {
+    // One on each leaf of a pair.
+    loads.push('magnet');
+    if (meetsInMiddle(facts.kind)) loads.push('magnet');
+    loads.push(shut === 'sensor-magnet' ? 'sensor' : 'exit-switch');
+  }
   if (results.closing.holdOpen === 'magnet')
     for (const { leaf } of results.hanging.leaves)
       for (let one = 0; one < leaf.quantity; one++) loads.push('holder');
@@ -123,11 +192,9 @@ const WIRED: ReadonlySet<HangingDevice> = new Set([
 ]);
 /** What an electric hinge carries, amperes. */
 const HINGE_MOST = 4;
-/** Conductors of a lock: power, and signals of bolt, handle and contact. */
-const CONDUCTORS = 8;
 
 function decidePath(
-  { facts, results }: PoweringInput,
+  { facts, practice, results }: PoweringInput,
   record: PoweringRecord,
   currents: Currents | undefined,
 ): WirePath | undefined {
@@ -135,7 +202,10 @@ function decidePath(
   if (slides(facts.kind)) return undefined;
   const { device } = results.hanging;
   const inrush = currents?.inrush ?? 0;
-  const count = { count: CONDUCTORS };
+  // Power, and signals of bolt, handle and contact; of a switch alone its contacts.
+  const { conductors } = practice.values;
+  const electric = spec !== undefined && spec.power !== 'none';
+  const count = { count: conductors.value[electric ? 'lock' : 'exit-switch'] };
   const [path, why]: [WirePath, Said] =
     spec?.id === 'electric-strike'
       ? ['frame', said('powering.path.frame')]

@@ -4,10 +4,19 @@ import { choiceFact, countFact, swings, yesNoFact, type FactsOf } from '../openi
 export const ACCESS = ['none', 'keypad', 'reader', 'intercom', 'button'] as const;
 export type Access = (typeof ACCESS)[number];
 
+/** A magnet on the frame: none; let go by a sensor and a button; by a switch in lever or bar. */
+export const ELECTRIC_LOCKS = ['none', 'sensor-magnet', 'hardware-magnet'] as const;
+/** Back from a stair: never locked, unlocked by command from one place, by the fire alarm. */
+export const REENTRIES = ['free', 'command', 'alarm'] as const;
+
 /** Facts about power. */
 export const POWERING_FACTS = {
   /** What releases it from outside. */
   access: choiceFact(ACCESS, 'access', { first: true }),
+  /** A magnet that holds the leaf shut, and what lets it go for people who leave. */
+  electricLock: choiceFact(ELECTRIC_LOCKS, 'electricLock', { applies: swings }),
+  /** How people come back from a stair to its storeys. */
+  stairReentry: choiceFact(REENTRIES, 'stairReentry', { applies: swings }),
   /** Whether power or a signal passes from frame to leaf. */
   wireToLeaf: yesNoFact({ first: true, applies: swings }),
   /** Whether an operator opens it by power. */

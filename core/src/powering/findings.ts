@@ -17,14 +17,22 @@ export function findPowering(
   { loads, access, currents }: Powering,
 ): void {
   const { spec } = results.securing;
-  const { role } = results.opening;
   const rated = (known(facts.rating) ?? 0) > 0;
   const lock = loads.some((load) => LOCKS.has(load));
-  if (lock && access === 'none')
+  // A device that waits is passed from inside; whoever may pass at once has its key.
+  if (lock && access === 'none' && !loads.includes('delayed'))
     record.report('check', 'powering.noSwitch', {}, 'source, switch, load', ['access']);
   // A lock that somebody wrote may be what is released.
   const written = facts.manualItems?.some(({ stage }) => stage === 'securing') === true;
-  if (!lock && !written && access !== undefined && access !== 'none' && facts.operator !== true)
+  const shut = loads.includes('magnet');
+  if (
+    !lock &&
+    !shut &&
+    !written &&
+    access !== undefined &&
+    access !== 'none' &&
+    facts.operator !== true
+  )
     record.report(
       'check',
       'powering.nothingToRelease',
@@ -32,6 +40,8 @@ export function findPowering(
       'source, switch, load',
       ['access', 'securing.function'],
     );
+  findMagnet(record, { facts, practice, results } as PoweringInput);
+  findStair(record, { facts, practice, results } as PoweringInput);
   if (loads.includes('holder')) {
     if (facts.alarmReleases === false)
       record.report('stop', 'powering.noAlarm', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
@@ -45,8 +55,6 @@ export function findPowering(
   }
   if (spec?.power === 'fail-safe' && loads.includes('strike') && rated)
     record.report('stop', 'powering.safeRated', {}, 'NFPA 80', ['securing.function', 'rating']);
-  if (role === 'stair' && spec?.power === 'fail-secure')
-    record.report('check', 'powering.stair', {}, 'IBC 1010.2.7; NFPA 101', ['securing.function']);
   if (loads.includes('retraction') && currents)
     record.report(
       'note',
@@ -57,8 +65,25 @@ export function findPowering(
       practice.values.loads.source,
       ['powering.supply', 'cableRun'],
     );
-  if (loads.includes('delayed'))
-    record.report('note', 'powering.delayed', {}, 'IBC 1010.2.13; NFPA 101', ['securing.function']);
+  if (loads.includes('delayed')) {
+    const { exitDelay } = practice.values;
+    const occupancy = known(facts.occupancy);
+    const kept = occupancy !== undefined && NOT_DELAYED.has(occupancy);
+    record.report(
+      kept ? 'check' : 'note',
+      kept ? 'powering.delayedWhere' : 'powering.delayed',
+      kept
+        ? { occupancy: { term: `occupancy.${occupancy}` }, seconds: exitDelay.value }
+        : { seconds: exitDelay.value },
+      exitDelay.source,
+      ['securing.function', 'occupancy'],
+    );
+    if (facts.alarmReleases === false)
+      record.report('stop', 'powering.delayedNoAlarm', {}, exitDelay.source, [
+        'alarmReleases',
+        'securing.function',
+      ]);
+  }
   if (facts.operator === true)
     record.report('note', 'powering.operatorMains', {}, 'ANSI/BHMA A156.10, A156.19; EN 16005', [
       'operator',
@@ -75,4 +100,70 @@ export function findPowering(
       practice.values.loads.source,
       ['supplyVolts'],
     );
+}
+
+/** Where people are kept waiting only by an exception: many of them, or danger. */
+const NOT_DELAYED: ReadonlySet<string> = new Set(['assembly', 'education', 'high-hazard']);
+
+/** A magnet holds until something lets it go: sensor, button or hardware, the alarm, the want of power. */
+function findMagnet(record: PoweringRecord, { facts, practice, results }: PoweringInput): void {
+  const magnet = known(facts.electricLock) ?? 'none';
+  if (magnet === 'none') return;
+  const { exitButtonLow, exitButtonHigh, exitButtonNear, exitButtonSeconds } = practice.values;
+  const { source } = exitButtonLow;
+  if (facts.alarmReleases !== true)
+    record.report(
+      facts.alarmReleases === false ? 'stop' : 'check',
+      facts.alarmReleases === false ? 'powering.magnetNoAlarm' : 'powering.magnetAlarm',
+      {},
+      source,
+      ['alarmReleases', 'electricLock'],
+    );
+  if (magnet === 'sensor-magnet')
+    record.report(
+      'note',
+      'powering.magnetButton',
+      {
+        low: { ticks: exitButtonLow.value },
+        high: { ticks: exitButtonHigh.value },
+        near: { ticks: exitButtonNear.value },
+        seconds: exitButtonSeconds.value,
+      },
+      source,
+      ['electricLock'],
+    );
+  if (known(facts.occupancy) === 'high-hazard')
+    record.report('stop', 'powering.magnetHazard', {}, source, ['electricLock', 'occupancy']);
+  const { kind, spec } = results.securing;
+  const latches = kind !== undefined && kind !== 'none' && spec?.latch !== 'none';
+  if (kind !== undefined && !latches && (known(facts.rating) ?? 0) > 0)
+    record.report('check', 'powering.magnetLatch', {}, 'NFPA 80', [
+      'electricLock',
+      'securing.kind',
+    ]);
+}
+
+/** Back from a stair: locks that fail safe and let go on command or alarm, or none. */
+function findStair(record: PoweringRecord, { facts, practice, results }: PoweringInput): void {
+  const { spec } = results.securing;
+  if (results.opening.role !== 'stair' || spec === undefined || spec.power === 'none') return;
+  const reentry = known(facts.stairReentry);
+  const source = 'IBC 1010.2.7; NFPA 101 7.2.1.5.8';
+  if (spec.power === 'fail-secure')
+    record.report('check', 'powering.stair', {}, source, ['securing.function', 'stairReentry']);
+  else if (reentry === undefined)
+    record.report(
+      practice.language === 'us' ? 'check' : 'note',
+      'powering.reentryUnknown',
+      {},
+      source,
+      ['stairReentry'],
+    );
+  else if (reentry === 'alarm' && facts.alarmReleases !== true)
+    record.report('check', 'powering.reentryAlarm', {}, source, ['stairReentry', 'alarmReleases']);
+  else if (reentry === 'free')
+    record.report('check', 'powering.reentryLocked', {}, source, [
+      'stairReentry',
+      'securing.function',
+    ]);
 }

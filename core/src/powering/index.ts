@@ -2,6 +2,8 @@ export { batteryFor, currentsOf, leastWire, voltageDrop, type Currents } from '.
 export type { Powering } from './decide.js';
 export type { WirePath } from './decisions.js';
 export { narrativeOf } from './narrative.js';
+export { lettingGo, RESTING_RELEASE, type Release, type ReleaseEvent } from './release.js';
+export { wiringOf, type WireRun } from './wiring.js';
 export { passingIn, POWER_STATES, type PassingIn, type PowerState, type Who } from './passing.js';
 export { poweringSolids } from './solids.js';
 export { powering } from './stage.js';

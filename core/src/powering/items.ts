@@ -17,6 +17,13 @@ export function poweringItems(
 ): void {
   const push = (term: string) => items.push(itemOf('powering', term, 1));
   if (access !== undefined && access !== 'none') push(accessItem(access));
+  const magnets = loads.filter((load) => load === 'magnet').length;
+  if (magnets > 0) items.push(itemOf('powering', 'item.power.magnet', magnets));
+  if (loads.includes('sensor')) {
+    push('item.power.sensor');
+    push('item.power.exitButton');
+  }
+  if (loads.includes('exit-switch')) push('item.power.exitSwitch');
   // A wire that was recorded has its hinge among the hinges already.
   const way = path && PATH_ITEMS[path];
   if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined)) push(way);

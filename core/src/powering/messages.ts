@@ -8,7 +8,13 @@ export const POWERING_MESSAGES = {
   'powering.electric.more': 'It has what draws current: {load} and {count} more.',
   'powering.fail.secure':
     'Without power it stays locked from outside; inside its handle or bar lets out.',
+  'powering.fail.delayed': 'Without power it lets out at once; from outside a key enters.',
   'powering.fail.safe': 'Without power it is free from both sides.',
+  'powering.magnet.sensor':
+    'A magnet on the frame holds it shut; a sensor lets it go for who comes near from inside, and a button beside the door breaks its current by itself.',
+  'powering.magnet.hardware':
+    'A magnet on the frame holds it shut; a switch in lever or bar lets it go as it is worked.',
+  'powering.delay': 'The most that people may be kept waiting without permission ({source}).',
   'powering.path.frame':
     'What draws current stands in or on the frame: no wire crosses to the leaf.',
   'powering.path.hinge':
@@ -29,7 +35,26 @@ export const POWERING_MESSAGES = {
   'powering.narrative.leave':
     'To leave: the handle or bar inside, always, in one motion and without power.',
   'powering.narrative.delayed':
-    'To leave: pushing the bar starts an alarm and a count of 15 s; then it lets out. On fire alarm and on loss of power it lets out at once.',
+    'To leave: pushing the bar starts an alarm and a count of {seconds} s, which does not stop; then it lets out.',
+  'powering.narrative.delayedLost':
+    'On loss of power: it lets out at once; from outside a key enters.',
+  'powering.narrative.delayedAlarm':
+    'On fire alarm: it lets out at once; from outside it stays locked.',
+  'powering.narrative.delayedStays': 'On fire alarm: it still waits {seconds} s.',
+  'powering.narrative.magnet': 'Normally: closed and held shut by its magnet.',
+  'powering.narrative.leaveSensor':
+    'To leave: the sensor lets the magnet go as somebody comes near; if it does not see them, the button beside the door does, for {seconds} s.',
+  'powering.narrative.leaveHardware':
+    'To leave: lever or bar breaks the magnet’s current as it is worked, in one motion.',
+  'powering.narrative.lostMagnet': 'On loss of power: the magnet lets go.',
+  'powering.narrative.alarmMagnet':
+    'On fire alarm: the magnet’s power is cut until the alarm is reset.',
+  'powering.narrative.alarmMagnetStays':
+    'On fire alarm: the magnet holds on; sensor, button or hardware still let it go.',
+  'powering.narrative.command':
+    'On command from one place: unlocked together with all doors of the stair, without being unlatched.',
+  'powering.narrative.enterMagnet': 'To enter: {access} lets the magnet go; no key does.',
+  'powering.narrative.enterNobody': 'To enter: nothing is recorded that lets the magnet go.',
   'powering.narrative.lostSecure':
     'On loss of power: locked from outside, a key enters; inside free.',
   'powering.narrative.lostSafe': 'On loss of power: free from both sides, latched.',
@@ -55,7 +80,26 @@ export const POWERING_MESSAGES = {
   'powering.inrush':
     'Latch retraction draws {inrush} as it fires: the supply made for it stands near, and nothing else is on that wire.',
   'powering.delayed':
-    'Delayed egress: 15 s (30 by permission), a sign on the leaf, released by alarm and loss of power, sprinklers or detection throughout; not in assembly, education or high hazard but for exceptions.',
+    'Delayed egress: {seconds} s (30 by permission), a sign on the leaf, released by alarm and loss of power, sprinklers or detection throughout; not in assembly, education or high hazard but for exceptions.',
+  'powering.delayedWhere':
+    'Delayed egress of {seconds} s in {occupancy}: allowed there only by exceptions; have the authority agree to it in writing.',
+  'powering.delayedNoAlarm':
+    'Delayed egress is to let out at once on fire alarm: recorded that no alarm reaches it.',
+  'powering.magnetNoAlarm':
+    'A magnet that holds people in is to let go on fire alarm: recorded that no alarm reaches it.',
+  'powering.magnetAlarm': 'Which fire alarm or sprinkler lets the magnet go: not recorded.',
+  'powering.magnetButton':
+    'Beside the door a button {low} to {high} above the floor and within {near}, marked, that breaks the magnet’s current by itself for {seconds} s.',
+  'powering.magnetHazard':
+    'A magnet on a door that people leave by where the contents are of high hazard is not allowed.',
+  'powering.magnetLatch':
+    'A magnet is no latch: a rated leaf latches by itself, also when the magnet has let go.',
+  'powering.reentryUnknown':
+    'How people come back from the stair to the storeys is not recorded: never locked, by command, or by fire alarm.',
+  'powering.reentryAlarm':
+    'Back from the stair by fire alarm, and no alarm is recorded that reaches the lock.',
+  'powering.reentryLocked':
+    'Recorded as never locked from the stair, and its lock is electrified from that side.',
   'powering.operatorMains':
     'The operator wants mains, run by a licensed electrician, and guards or sensors as its class asks.',
   'powering.volts':

@@ -1,4 +1,7 @@
 import { known, said, type OpeningFacts, type Results, type Said } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { Powering } from './decide.js';
+import type { PowerState } from './passing.js';
 
 /**
  * How an electrified opening works, in sentences from the lock’s own machine and what stands around it:
@@ -7,13 +10,18 @@ import { known, said, type OpeningFacts, type Results, type Said } from '../open
 export function narrativeOf(
   facts: OpeningFacts,
   { securing, powering }: Pick<Results, 'securing' | 'powering'>,
+  practice: Practice,
 ): Said[] {
   const { spec } = securing;
-  const held = powering.loads.includes('holder');
+  const { loads, release } = powering;
+  const held = loads.includes('holder');
   const lock = spec !== undefined && spec.power !== 'none' ? spec : undefined;
+  const magnet = release !== undefined && release.magnet !== 'none' ? release.magnet : undefined;
   const access = known(facts.access);
+  const lets = access !== undefined && access !== 'none' ? access : undefined;
   const told: Said[] = [];
   if (held) told.push(said('powering.narrative.held'));
+  else if (magnet) told.push(said('powering.narrative.magnet'));
   else if (lock)
     told.push(
       said(
@@ -22,24 +30,52 @@ export function narrativeOf(
           : 'powering.narrative.locked',
       ),
     );
-  if (lock) {
+  if (lock || magnet)
     told.push(
-      access === undefined || access === 'none'
-        ? said('powering.narrative.enterKey')
-        : said('powering.narrative.enter', { access: { term: `access.${access}` } }),
+      lets
+        ? said(magnet ? 'powering.narrative.enterMagnet' : 'powering.narrative.enter', {
+            access: { term: `access.${lets}` },
+          })
+        : said(magnet ? 'powering.narrative.enterNobody' : 'powering.narrative.enterKey'),
     );
-    told.push(said(lock.delayed ? 'powering.narrative.delayed' : 'powering.narrative.leave'));
-    const safe = lock.power === 'fail-safe';
-    told.push(said(safe ? 'powering.narrative.lostSafe' : 'powering.narrative.lostSecure'));
-    told.push(
-      said(
-        safe && facts.alarmReleases === true
-          ? 'powering.narrative.alarmReleases'
-          : 'powering.narrative.alarmStays',
-      ),
-    );
-  }
+  if (magnet) tellMagnet(told, powering, practice);
+  if (lock) tellLock(told, powering, magnet !== undefined);
   if (held) told.push(said('powering.narrative.alarmHeld'));
   if (facts.operator === true) told.push(said('powering.narrative.operator'));
   return told;
+}
+
+function tellMagnet(told: Said[], { release }: Powering, { values }: Practice): void {
+  told.push(
+    release!.magnet === 'sensor'
+      ? said('powering.narrative.leaveSensor', { seconds: values.exitButtonSeconds.value })
+      : said('powering.narrative.leaveHardware'),
+    said('powering.narrative.lostMagnet'),
+    said(release!.alarm ? 'powering.narrative.alarmMagnet' : 'powering.narrative.alarmMagnetStays'),
+  );
+}
+
+/** What of the lock is told follows from who its machine lets in and out in each state. */
+function tellLock(told: Said[], { release, passing }: Powering, byMagnet: boolean): void {
+  const { delay, alarm, command } = release!;
+  const free = (state: PowerState) =>
+    passing.some((one) => one.state === state && one.enter === 'anybody');
+  if (delay > 0) {
+    told.push(
+      said('powering.narrative.delayed', { seconds: delay }),
+      said('powering.narrative.delayedLost'),
+      alarm
+        ? said('powering.narrative.delayedAlarm')
+        : said('powering.narrative.delayedStays', { seconds: delay }),
+    );
+    return;
+  }
+  if (!byMagnet) told.push(said('powering.narrative.leave'));
+  told.push(
+    said(free('power-lost') ? 'powering.narrative.lostSafe' : 'powering.narrative.lostSecure'),
+  );
+  if (command) told.push(said('powering.narrative.command'));
+  told.push(
+    said(free('alarm') ? 'powering.narrative.alarmReleases' : 'powering.narrative.alarmStays'),
+  );
 }

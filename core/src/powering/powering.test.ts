@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LOCK_SPECS } from '../catalogue/index.js';
+import { LOCK_SPECS, type LockSpec } from '../catalogue/index.js';
 import { decideOpening, decisionOf } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
@@ -9,11 +9,20 @@ import { DOOR } from '../testing/door.js';
 import { batteryFor, currentsOf, leastWire, voltageDrop } from './current.js';
 import { narrativeOf } from './narrative.js';
 import { passingIn } from './passing.js';
+import {
+  lettingGo,
+  releaseStep,
+  RESTING_RELEASE,
+  type Release,
+  type ReleaseEvent,
+} from './release.js';
+import { wiringOf } from './wiring.js';
 
 const decide = (facts: Partial<OpeningFacts>, practice: PracticeId = 'us-commercial') =>
   decideOpening({ ...DOOR, ...facts }, PRACTICES[practice]);
 const codes = (facts: Partial<OpeningFacts>) => decide(facts).findings.map(({ code }) => code);
 const lock = (id: string) => LOCK_SPECS.find((one) => one.id === id)!;
+const PLAIN: Release = { magnet: 'none', delay: 0, command: false, alarm: false };
 const reader = { lockUse: 'reader', role: 'server', access: 'reader', closer: 'any' } as const;
 
 describe('currents and wires', () => {
@@ -61,7 +70,9 @@ describe('currents and wires', () => {
 
 describe('who passes an electrified lock', () => {
   const of = (id: string, alarm: boolean) =>
-    passingIn(lock(id), alarm).map(({ state, enter, leave }) => `${state} ${enter} ${leave}`);
+    passingIn(lock(id), { ...PLAIN, alarm }, true).map(
+      ({ state, enter, leave }) => `${state} ${enter} ${leave}`,
+    );
   it('fail secure: let in, in an alarm too, by key without power; out always', () => {
     expect(of('electric-fail-secure', true)).toEqual([
       'normal released anybody',
@@ -79,8 +90,192 @@ describe('who passes an electrified lock', () => {
   });
   it('nobody is ever held inside by any that ships', () => {
     for (const spec of LOCK_SPECS.filter(({ power, delayed }) => power !== 'none' && !delayed))
-      for (const one of passingIn(spec, true))
+      for (const one of passingIn(spec, { ...PLAIN, alarm: true }, true))
         expect([spec.id, one.state, one.leave]).toEqual([spec.id, one.state, 'anybody']);
+  });
+});
+
+describe('what is let go beside the lock', () => {
+  const rows = (release: Partial<Release>, spec?: LockSpec, letIn = true) =>
+    passingIn(spec, { ...PLAIN, ...release }, letIn).map(
+      ({ state, enter, leave, after, by }) =>
+        `${state}: ${enter} in, ${leave} out after ${after} by ${by ?? 'nothing'}`,
+    );
+  it('a magnet with a sensor lets out by the sensor, and by the button where it sees nobody', () => {
+    expect(rows({ magnet: 'sensor', alarm: true })).toEqual([
+      'normal: released in, anybody out after 0 by approach',
+      'sensor-blind: released in, anybody out after 0 by button',
+      'alarm: anybody in, anybody out after 0 by nothing',
+      'power-lost: anybody in, anybody out after 0 by nothing',
+    ]);
+    // With no alarm that reaches it, it is let go as on any day.
+    expect(rows({ magnet: 'sensor' })[2]).toBe(
+      'alarm: released in, anybody out after 0 by approach',
+    );
+    expect(rows({ magnet: 'sensor' }, undefined, false)[0]).toMatch(/^normal: nobody in, anybody/);
+  });
+  it('a magnet with a switch in the hardware lets out by the handle, in one motion', () => {
+    expect(rows({ magnet: 'hardware', alarm: true })).toEqual([
+      'normal: released in, anybody out after 0 by handle',
+      'alarm: anybody in, anybody out after 0 by nothing',
+      'power-lost: anybody in, anybody out after 0 by nothing',
+    ]);
+  });
+  it('a device that waits lets out when it has, at once in an alarm and without power', () => {
+    const delayed = LOCK_SPECS.find((one) => one.delayed)!;
+    const told = rows({ delay: 15, alarm: true }, delayed);
+    expect(told[0]).toMatch(/anybody out after 15 by wait$/);
+    // With nothing that lets in from outside a key does.
+    expect(rows({ delay: 15 }, delayed, false)[0]).toMatch(/^normal: key in/);
+    expect(told[1]).toMatch(/^alarm: .*anybody out after 0 by nothing$/);
+    expect(told[2]).toMatch(/^power-lost: .*anybody out after 0 by nothing$/);
+    expect(rows({ delay: 15 }, delayed)[1]).toMatch(/^alarm: .*after 15 by wait$/);
+  });
+  it('a stair’s lock that fails safe is free on command, one that fails secure is not', () => {
+    const on = (id: string) => rows({ command: true }, lock(id))[1];
+    expect(on('electric-fail-safe')).toBe('command: anybody in, anybody out after 0 by nothing');
+    expect(on('electric-fail-secure')).toBe('command: released in, anybody out after 0 by nothing');
+  });
+  it('nobody inside is kept in for good, whatever happened before', () => {
+    const event = fc.constantFrom<ReleaseEvent>(
+      'approach',
+      'button',
+      'handle',
+      'wait',
+      'card',
+      'alarm',
+      'command',
+      'power-off',
+      'blind',
+    );
+    const anyRelease = fc.record({
+      magnet: fc.constantFrom('none', 'sensor', 'hardware'),
+      delay: fc.constantFrom(0, 15, 30),
+      command: fc.boolean(),
+      alarm: fc.boolean(),
+    }) as fc.Arbitrary<Release>;
+    fc.assert(
+      fc.property(anyRelease, fc.array(event, { maxLength: 8 }), (release, events) => {
+        let state = RESTING_RELEASE;
+        for (const one of events) {
+          state = releaseStep(release, state, one);
+          const out = lettingGo(release, state);
+          // Whatever happened, somebody inside gets out, and waits only at a device that waits.
+          expect(out).toBeDefined();
+          expect(out!.seconds === 0 || (release.delay > 0 && out!.by.includes('wait'))).toBe(true);
+          if (!state.powered) expect(out).toEqual({ by: [], seconds: 0 });
+        }
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  const shut = { electricLock: 'sensor-magnet', lockKind: 'none', access: 'reader' } as const;
+  it('is part of the set, of the currents and of what is told', () => {
+    const decided = decide({ ...shut, alarmReleases: true });
+    expect(decided.results.powering.loads).toEqual(['magnet', 'sensor', 'reader']);
+    const items = decided.items.filter(({ stage }) => stage === 'powering');
+    expect(items.map(({ term, quantity }) => [term, quantity])).toEqual([
+      ['item.power.reader', 1],
+      ['item.power.magnet', 1],
+      ['item.power.sensor', 1],
+      ['item.power.exitButton', 1],
+      ['item.power.supply', 1],
+    ]);
+    const pair = decide({ ...shut, kind: 'pair' }).items;
+    expect(pair.find(({ term }) => term === 'item.power.magnet')?.quantity).toBe(2);
+    const switched = decide({ electricLock: 'hardware-magnet', lockUse: 'passage' });
+    expect(switched.results.powering.loads).toEqual(['magnet', 'exit-switch']);
+    // Its switch is in the leaf: a wire crosses to it, of few conductors and no current.
+    expect(switched.results.powering.path).toBe('hinge');
+    expect(switched.items.map(({ term }) => term)).toEqual(
+      expect.arrayContaining(['item.power.exitSwitch', 'item.power.hinge']),
+    );
+    expect(wiringOf(switched.results.powering, switched.practice)[1]).toMatchObject({
+      at: 'leaf',
+      through: 'hinge',
+      conductors: 4,
+      hold: 0,
+    });
+    expect(wiringOf(decided.results.powering, decided.practice)).toEqual([
+      {
+        load: 'magnet',
+        count: 1,
+        at: 'frame',
+        through: undefined,
+        conductors: 4,
+        wire: undefined,
+        hold: 0.5,
+        inrush: 0.5,
+      },
+      {
+        load: 'sensor',
+        count: 1,
+        at: 'frame',
+        through: undefined,
+        conductors: 4,
+        wire: undefined,
+        hold: 0.06,
+        inrush: 0.06,
+      },
+      {
+        load: 'reader',
+        count: 1,
+        at: 'wall',
+        through: undefined,
+        conductors: 6,
+        wire: undefined,
+        hold: 0.15,
+        inrush: 0.15,
+      },
+    ]);
+    const lockRun = wiringOf(decide(reader).results.powering, decided.practice)[0]!;
+    expect([lockRun.at, lockRun.through, lockRun.conductors]).toEqual(['leaf', 'hinge', 8]);
+  });
+  it('is told of where nothing lets it go, where it must not be, and where nothing latches', () => {
+    expect(codes({ ...shut, alarmReleases: false })).toContain('powering.magnetNoAlarm');
+    expect(codes(shut)).toContain('powering.magnetAlarm');
+    const sure = codes({ ...shut, alarmReleases: true });
+    expect(sure).not.toContain('powering.magnetAlarm');
+    expect(sure).not.toContain('powering.magnetNoAlarm');
+    expect(sure).toContain('powering.magnetButton');
+    expect(codes({ ...shut, electricLock: 'hardware-magnet' })).not.toContain(
+      'powering.magnetButton',
+    );
+    expect(codes({ ...shut, electricLock: 'none' })).not.toContain('powering.magnetAlarm');
+    expect(sure).not.toContain('powering.nothingToRelease');
+    expect(codes({ ...shut, occupancy: 'high-hazard' })).toContain('powering.magnetHazard');
+    expect(codes({ ...shut, occupancy: 'business' })).not.toContain('powering.magnetHazard');
+    expect(codes({ ...shut, rating: 45 })).toContain('powering.magnetLatch');
+    expect(sure).not.toContain('powering.magnetLatch');
+    expect(codes({ ...shut, lockKind: 'mortise', lockUse: 'passage', rating: 45 })).not.toContain(
+      'powering.magnetLatch',
+    );
+  });
+  it('back from a stair by what was recorded, told where it does not agree with its lock', () => {
+    const stair = { role: 'stair', lockUse: 'reader', access: 'reader' } as const;
+    const of = (id: string, facts: Partial<OpeningFacts> = {}) => ({
+      ...stair,
+      choices: { 'securing.function': { value: id, reason: 'x' } },
+      ...facts,
+    });
+    const found = (id: string, facts: Partial<OpeningFacts> = {}) =>
+      codes(of(id, facts)).filter((code) => /stair|reentry/.test(code));
+    expect(found('electric-fail-secure')).toEqual(['powering.stair']);
+    expect(found('electric-fail-safe')).toEqual(['powering.reentryUnknown']);
+    expect(found('electric-fail-safe', { stairReentry: 'command' })).toEqual([]);
+    expect(found('electric-fail-safe', { stairReentry: 'alarm' })).toEqual([
+      'powering.reentryAlarm',
+    ]);
+    expect(found('electric-fail-safe', { stairReentry: 'alarm', alarmReleases: true })).toEqual([]);
+    expect(found('electric-fail-safe', { stairReentry: 'free' })).toEqual([
+      'powering.reentryLocked',
+    ]);
+    expect(found('electric-fail-safe', { role: 'server', stairReentry: 'free' })).toEqual([]);
+    const states = (facts: Partial<OpeningFacts>) =>
+      decide(of('electric-fail-safe', facts)).results.powering.passing.map(({ state }) => state);
+    expect(states({ stairReentry: 'command' })).toContain('command');
+    expect(states({ stairReentry: 'alarm' })).not.toContain('command');
   });
 });
 
@@ -139,8 +334,32 @@ describe('the chain', () => {
   it('is told in sentences: enter, leave, without power, in an alarm', () => {
     const told = (facts: Partial<OpeningFacts>) => {
       const { facts: recorded, results } = decide(facts);
-      return narrativeOf(recorded, results).map(({ code }) => code.split('.')[2]);
+      const told = narrativeOf(recorded, results, PRACTICES['us-commercial']);
+      return told.map(({ code }) => code.split('.')[2]);
     };
+    expect(told({ electricLock: 'sensor-magnet', lockKind: 'none', access: 'reader' })).toEqual([
+      'magnet',
+      'enterMagnet',
+      'leaveSensor',
+      'lostMagnet',
+      'alarmMagnetStays',
+    ]);
+    expect(
+      told({ electricLock: 'hardware-magnet', lockKind: 'none', alarmReleases: true }),
+    ).toEqual(['magnet', 'enterNobody', 'leaveHardware', 'lostMagnet', 'alarmMagnet']);
+    const delayed = { 'securing.function': { value: 'exit-delayed', reason: 'x' } };
+    const rim = { ...reader, role: 'final-exit', lockKind: 'rim-exit', choices: delayed } as const;
+    const waits = ['locked', 'enter', 'delayed', 'delayedLost'];
+    expect(told({ ...rim, alarmReleases: true })).toEqual([...waits, 'delayedAlarm']);
+    expect(told(rim)).toEqual([...waits, 'delayedStays']);
+    expect(codes({ ...rim, access: 'none' })).not.toContain('powering.noSwitch');
+    const safeStair = {
+      ...reader,
+      role: 'stair',
+      stairReentry: 'command',
+      choices: { 'securing.function': { value: 'electric-fail-safe', reason: 'x' } },
+    } as const;
+    expect(told(safeStair)).toContain('command');
     expect(told(reader)).toEqual(['locked', 'enter', 'leave', 'lostSecure', 'alarmStays']);
     const safe = { 'securing.function': { value: 'electric-fail-safe', reason: 'x' } };
     expect(told({ ...reader, choices: safe, alarmReleases: true })).toEqual([

@@ -1,3 +1,4 @@
+import { inches, mm } from '../measure/index.js';
 import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
 
 const source = (what: string) => `${TRADE}: ${what}`;
@@ -10,6 +11,9 @@ export const LOADS = [
   'retraction',
   'delayed',
   'holder',
+  'magnet',
+  'sensor',
+  'exit-switch',
   'reader',
   'keypad',
   'intercom',
@@ -29,6 +33,10 @@ const LOAD_ROWS: Record<Load, LoadRow> = {
   retraction: { hold: 1, inrush: 16 },
   delayed: { hold: 0.6, inrush: 0.9 },
   holder: { hold: 0.07, inrush: 0.07 },
+  magnet: { hold: 0.5, inrush: 0.5 },
+  sensor: { hold: 0.06, inrush: 0.06 },
+  // A contact in lever or bar: it breaks the magnet's current and draws none.
+  'exit-switch': { hold: 0, inrush: 0 },
   reader: { hold: 0.15, inrush: 0.15 },
   keypad: { hold: 0.1, inrush: 0.1 },
   intercom: { hold: 0.3, inrush: 0.3 },
@@ -38,10 +46,53 @@ const wire = (name: string, ohmsPerKm: number) => ({ name, ohmsPerKm });
 /** Ohms per 1000 ft as ohms per kilometre. */
 const perFeet = (name: string, ohms: number) => wire(name, (ohms * 1000) / 304.8);
 
+/** No standard of these practices gives the figures; they are those of the IBC, rounded. */
+const BUTTON = source('after IBC 1010.2.12; EN 13637 and the national rule decide');
+
 /** Figures that only the powering works with. */
 export const POWERING_VALUES = {
   supplyVolts: everywhere(sourced(24, 'count', source('24 V direct current'))),
   loads: everywhere(sourced(LOAD_ROWS, 'table', source('amperes at 24 V; the product decides'))),
+  /** Conductors that each load takes: power there and back, signals. */
+  conductors: everywhere(
+    sourced(
+      {
+        strike: 2,
+        lock: 8,
+        'exit-trim': 8,
+        retraction: 6,
+        delayed: 10,
+        holder: 2,
+        magnet: 4,
+        sensor: 4,
+        'exit-switch': 4,
+        reader: 6,
+        keypad: 6,
+        intercom: 4,
+      } satisfies Record<Load, number> as Record<Load, number>,
+      'table',
+      source('conductors of each load; the product decides'),
+    ),
+  ),
+  /** What a device waits before it lets out, seconds. */
+  exitDelay: everywhere(sourced(15, 'count', 'IBC 1010.2.13; NFPA 101 7.2.1.6.1', 'limit')),
+  /** The button that breaks a magnet's current: its height, how near, how long it stays broken. */
+  exitButtonLow: usAndMetric(
+    sourced(inches(40), 'length', 'IBC 1010.2.12', 'limit'),
+    sourced(mm(900), 'length', BUTTON, 'limit'),
+  ),
+  exitButtonHigh: usAndMetric(
+    sourced(inches(48), 'length', 'IBC 1010.2.12', 'limit'),
+    sourced(mm(1200), 'length', BUTTON, 'limit'),
+  ),
+  exitButtonNear: usAndMetric(
+    sourced(inches(60), 'length', 'IBC 1010.2.12', 'limit'),
+    sourced(mm(1500), 'length', BUTTON, 'limit'),
+  ),
+  exitButtonSeconds: usAndMetric(
+    sourced(30, 'count', 'IBC 1010.2.12', 'limit'),
+    sourced(30, 'count', BUTTON, 'limit'),
+  ),
   /** What is kept in hand over the currents added up. */
   supplyMargin: everywhere(sourced(1.25, 'ratio', source('sum × 1.25'))),
   batteryUse: everywhere(sourced(0.8, 'ratio', source('Ah = current × hours / 0.8'))),

@@ -220,17 +220,18 @@ function power(decided: DecidedOpening, add: Add): void {
   const { results, facts } = decided;
   const { powering, closing: closes } = results;
   const care = decided.cautions.filter(({ code }) => code === 'care.power');
-  for (const { state, enter, leave } of powering.passing)
-    add(
-      'power',
-      state,
-      said('prove.passing', {
-        state: { term: `prove.state.${state}` },
-        enter: { term: `prove.enter.${enter}` },
-        leave: { term: `prove.leave.${leave}` },
-      }),
-      { cares: care },
-    );
+  for (const { state, enter, leave, after } of powering.passing) {
+    const who = {
+      state: { term: `prove.state.${state}` },
+      enter: { term: `prove.enter.${enter}` },
+      leave: { term: `prove.leave.${leave}` },
+    };
+    const test =
+      after > 0
+        ? said('prove.passingAfter', { ...who, seconds: after })
+        : said('prove.passing', who);
+    add('power', state, test, { cares: care });
+  }
   if (closes.holdOpen === 'magnet')
     add('power', 'holdOpen', said('prove.holdOpen'), { cares: care });
   if (known(facts.operator) === true)

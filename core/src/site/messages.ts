@@ -202,6 +202,7 @@ export const SITE_MESSAGES = {
   'prove.order': 'Both leaves opened and let go in either order: the inactive one closes first.',
   'prove.bolts': 'Bolts of the inactive leaf go into head and floor, and draw back.',
   'prove.passing': '{state}: {enter}, {leave}.',
+  'prove.passingAfter': '{state}: {enter}, {leave} {seconds} s after the bar is pushed.',
   'prove.holdOpen': 'What holds the leaf lets go: by hand, on alarm, without power.',
   'prove.operator':
     'The operator stops or turns back on a person in its way, and opens by hand without power.',

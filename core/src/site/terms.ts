@@ -84,6 +84,8 @@ export const SITE_TERMS = {
   'prove.part.seal': 'Seals',
   'prove.part.escape': 'Way out',
   'prove.state.normal': 'Normally',
+  'prove.state.sensor-blind': 'With the sensor covered',
+  'prove.state.command': 'On the stair’s command',
   'prove.state.alarm': 'On fire alarm',
   'prove.state.power-lost': 'Without power',
   'prove.enter.anybody': 'anybody enters',

@@ -13,6 +13,8 @@ import {
   type Product,
   type ProjectBasis,
   type ScheduledOpening,
+  wiringOf,
+  type WireRun,
 } from '@riegel/core';
 import { csvText } from '../cells/csvText.js';
 import { questionsPdf } from '../schedule/questionsPdf.js';
@@ -117,6 +119,23 @@ function productsPdf(
   return sheet.finish();
 }
 
+/** A run of cable in a line: what hangs on it, where, how it gets there, with what. */
+function runText(
+  { load, count, at, through, conductors, wire, hold, inrush }: WireRun,
+  word: (code: string) => string,
+): string {
+  const amperes =
+    hold === inrush ? `${hold} A` : `${hold} A held, ${inrush} A as it is switched on`;
+  return [
+    `${count} × ${word(`load.${load}`)}, ${word(`wireAt.${at}`)}`,
+    through && word(`wirePath.${through}`),
+    `${conductors} conductors${wire ? `, ${wire}` : ''}`,
+    amperes,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
 /** What every powered opening does: normally, to enter, to leave, without power, in an alarm. */
 function wiringPdf(
   job: ScheduleJob,
@@ -126,12 +145,18 @@ function wiringPdf(
   const sheet = sheetOf(job, basis, 'wiring and operation');
   let told = 0;
   for (const { decided, mark } of openings) {
-    const sentences = narrativeOf(decided.facts, decided.results);
+    const sentences = narrativeOf(decided.facts, decided.results, decided.practice);
     if (sentences.length === 0) continue;
     told += 1;
     const { from, to } = decided.facts;
     sheet.heading(mark, [from, to].filter(Boolean).join(' – '));
     for (const said of sentences) sheet.paragraph(phraseText(said, unitsOf(decided)));
+    const { language } = unitsOf(decided);
+    for (const run of wiringOf(decided.results.powering, decided.practice))
+      sheet.paragraph(
+        runText(run, (code) => termText(code, language)),
+        { size: 9 },
+      );
     const items = decided.items.filter(({ stage }) => stage === 'powering');
     if (items.length > 0)
       sheet.paragraph(
