@@ -49,5 +49,6 @@ export { lockSection } from './lockSection.js';
 export { rodEnds } from './rodEnds.js';
 export { strikeFace } from './strikeFace.js';
 export { heightsDrawing } from './heightsDrawing.js';
+export { devicesDrawing, devicesOf, type Face, type PlacedDevice } from './devicesDrawing.js';
 export { gapDrawing } from './gapDrawing.js';
 export { handDrawing } from './handDrawing.js';

@@ -11,6 +11,7 @@ import { LOCK_KINDS } from '../securing/index.js';
 import { unitsOf } from '../scheduling/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
 import {
+  devicesDrawing,
   draw,
   heightsDrawing,
   layout,
@@ -59,6 +60,13 @@ const HARDWARE: fc.Arbitrary<Partial<OpeningFacts>> = fc.record({
   handle: fc.constantFrom('lever' as const, 'knob' as const),
   closer: fc.constantFrom('none' as const, ...CLOSER_KINDS),
   kickPlate: fc.constantFrom(undefined, inches(10), inches(34)),
+  electricLock: fc.constantFrom(
+    undefined,
+    'none' as const,
+    'sensor-magnet' as const,
+    'hardware-magnet' as const,
+  ),
+  access: fc.constantFrom(undefined, 'reader' as const, 'intercom' as const, 'button' as const),
   bottomSeal: fc.constantFrom('none' as const, 'sweep' as const, 'drop-surface' as const),
   threshold: fc.constantFrom('none' as const, 'plain' as const),
 });
@@ -72,6 +80,9 @@ function allFaults(decided: DecidedOpening): string[] {
     ...faults(strikeFace(decided), decided).map((one) => `strike: ${one}`),
     ...faults(rodEnds(decided), decided).map((one) => `ends: ${one}`),
     ...faults(heightsDrawing(decided), decided).map((one) => `heights: ${one}`),
+    ...(['outside', 'inside'] as const).flatMap((from) =>
+      faults(devicesDrawing(decided, from), decided).map((one) => `devices ${from}: ${one}`),
+    ),
   ];
 }
 

@@ -55,15 +55,17 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const loads = loadsOf(input);
   const operator = known(facts.operator) === true;
   const electric = loads.length > 0 || operator;
+  const rows = practice.values.loads.value;
+  const drawing = loads.filter((load) => rows[load].hold > 0);
   record.decide('electric', electric ? 'yes' : 'none', {
     reasons: () => [
-      loads.length === 0
+      drawing.length === 0
         ? said(operator ? 'powering.operator' : 'powering.none')
-        : loads.length === 1
-          ? said('powering.electric', { load: { term: `load.${loads[0]!}` } })
+        : drawing.length === 1
+          ? said('powering.electric', { load: { term: `load.${drawing[0]!}` } })
           : said('powering.electric.more', {
-              load: { term: `load.${loads[0]!}` },
-              count: loads.length - 1,
+              load: { term: `load.${drawing[0]!}` },
+              count: drawing.length - 1,
             }),
     ],
     facts: ['lockKind', 'lockUse', 'electricLock', 'holdOpen', 'operator', 'access'],
@@ -73,7 +75,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const reentry = known(facts.stairReentry);
   const delay = lock && spec.delayed ? practice.values.exitDelay.value : 0;
   if (magnet !== 'none')
-    record.decide('magnet', magnet, {
+    record.decide('electricLock', magnet, {
       basis: record.basisOf('electricLock'),
       reasons: () => [
         magnet === 'sensor-magnet'
@@ -88,7 +90,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
       facts: ['securing.function'],
     });
   if (results.opening.role === 'stair' && reentry !== undefined)
-    record.decide('reentry', reentry, {
+    record.decide('stairReentry', reentry, {
       basis: record.basisOf('stairReentry'),
       facts: ['stairReentry'],
     });
@@ -112,9 +114,13 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
       facts: ['securing.function'],
     });
   }
-  const rows = loads.map((load) => practice.values.loads.value[load]);
   const currents =
-    rows.length > 0 ? currentsOf(rows, practice.values.supplyMargin.value) : undefined;
+    loads.length > 0
+      ? currentsOf(
+          loads.map((load) => rows[load]),
+          practice.values.supplyMargin.value,
+        )
+      : undefined;
   const toLeaf = lock || loads.includes('exit-switch');
   const path = toLeaf ? decidePath(input, record, currents) : undefined;
   const wire = currents && decideSupply(input, record, currents);
@@ -171,7 +177,8 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
     // One on each leaf of a pair.
     loads.push('magnet');
     if (meetsInMiddle(facts.kind)) loads.push('magnet');
-    loads.push(shut === 'sensor-magnet' ? 'sensor' : 'exit-switch');
+    if (shut === 'sensor-magnet') loads.push('sensor', 'exit-button');
+    else loads.push('exit-switch');
   }
   if (results.closing.holdOpen === 'magnet')
     for (const { leaf } of results.hanging.leaves)

@@ -173,7 +173,7 @@ describe('what is let go beside the lock', () => {
   const shut = { electricLock: 'sensor-magnet', lockKind: 'none', access: 'reader' } as const;
   it('is part of the set, of the currents and of what is told', () => {
     const decided = decide({ ...shut, alarmReleases: true });
-    expect(decided.results.powering.loads).toEqual(['magnet', 'sensor', 'reader']);
+    expect(decided.results.powering.loads).toEqual(['magnet', 'sensor', 'exit-button', 'reader']);
     const items = decided.items.filter(({ stage }) => stage === 'powering');
     expect(items.map(({ term, quantity }) => [term, quantity])).toEqual([
       ['item.power.reader', 1],
@@ -197,38 +197,14 @@ describe('what is let go beside the lock', () => {
       conductors: 4,
       hold: 0,
     });
-    expect(wiringOf(decided.results.powering, decided.practice)).toEqual([
-      {
-        load: 'magnet',
-        count: 1,
-        at: 'frame',
-        through: undefined,
-        conductors: 4,
-        wire: undefined,
-        hold: 0.5,
-        inrush: 0.5,
-      },
-      {
-        load: 'sensor',
-        count: 1,
-        at: 'frame',
-        through: undefined,
-        conductors: 4,
-        wire: undefined,
-        hold: 0.06,
-        inrush: 0.06,
-      },
-      {
-        load: 'reader',
-        count: 1,
-        at: 'wall',
-        through: undefined,
-        conductors: 6,
-        wire: undefined,
-        hold: 0.15,
-        inrush: 0.15,
-      },
+    const runs = wiringOf(decided.results.powering, decided.practice);
+    expect(runs.map(({ load, at, conductors, hold }) => [load, at, conductors, hold])).toEqual([
+      ['magnet', 'frame', 4, 0.5],
+      ['sensor', 'frame', 4, 0.06],
+      ['exit-button', 'wall', 4, 0],
+      ['reader', 'wall', 6, 0.15],
     ]);
+    expect(runs.every(({ count, through, wire }) => count === 1 && !through && !wire)).toBe(true);
     const lockRun = wiringOf(decide(reader).results.powering, decided.practice)[0]!;
     expect([lockRun.at, lockRun.through, lockRun.conductors]).toEqual(['leaf', 'hinge', 8]);
   });

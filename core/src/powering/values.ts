@@ -14,6 +14,7 @@ export const LOADS = [
   'magnet',
   'sensor',
   'exit-switch',
+  'exit-button',
   'reader',
   'keypad',
   'intercom',
@@ -35,8 +36,9 @@ const LOAD_ROWS: Record<Load, LoadRow> = {
   holder: { hold: 0.07, inrush: 0.07 },
   magnet: { hold: 0.5, inrush: 0.5 },
   sensor: { hold: 0.06, inrush: 0.06 },
-  // A contact in lever or bar: it breaks the magnet's current and draws none.
+  // Contacts: they break the magnet's current and draw none.
   'exit-switch': { hold: 0, inrush: 0 },
+  'exit-button': { hold: 0, inrush: 0 },
   reader: { hold: 0.15, inrush: 0.15 },
   keypad: { hold: 0.1, inrush: 0.1 },
   intercom: { hold: 0.3, inrush: 0.3 },
@@ -66,12 +68,33 @@ export const POWERING_VALUES = {
         magnet: 4,
         sensor: 4,
         'exit-switch': 4,
+        'exit-button': 4,
         reader: 6,
         keypad: 6,
         intercom: 4,
       } satisfies Record<Load, number> as Record<Load, number>,
       'table',
       source('conductors of each load; the product decides'),
+    ),
+  ),
+  /** How large what is mounted is drawn, across and up. */
+  deviceSizes: everywhere(
+    sourced(
+      {
+        magnet: { across: mm(265), up: mm(65) },
+        sensor: { across: mm(150), up: mm(50) },
+        'exit-button': { across: mm(75), up: mm(115) },
+        button: { across: mm(75), up: mm(115) },
+        reader: { across: mm(80), up: mm(120) },
+        keypad: { across: mm(80), up: mm(120) },
+        intercom: { across: mm(100), up: mm(200) },
+        holder: { across: mm(75), up: mm(75) },
+        contact: { across: mm(25), up: mm(25) },
+        strike: { across: mm(30), up: mm(125) },
+        passes: { across: mm(30), up: mm(115) },
+      },
+      'length',
+      source('usual sizes; the product decides'),
     ),
   ),
   /** What a device waits before it lets out, seconds. */

@@ -28,7 +28,13 @@ const IN_LEAF: ReadonlySet<Load> = new Set([
   'exit-switch',
 ]);
 /** Loads that stand beside the opening. */
-const ON_WALL: ReadonlySet<Load> = new Set(['reader', 'keypad', 'intercom', 'holder']);
+const ON_WALL: ReadonlySet<Load> = new Set([
+  'reader',
+  'keypad',
+  'intercom',
+  'holder',
+  'exit-button',
+]);
 
 /** The wiring list of an opening: every run from the supply to what draws current, like ones together. */
 export function wiringOf({ loads, path, wire }: Powering, { values }: Practice): WireRun[] {

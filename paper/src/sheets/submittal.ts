@@ -1,34 +1,24 @@
 import {
   isSettled,
   keyedDoorOf,
-  narrativeOf,
-  phraseText,
-  productFieldText,
-  PRODUCT_SLOTS,
-  opensDoor,
-  SHOWN_FIELDS,
-  termText,
-  unitsOf,
   type Keying,
+  opensDoor,
   type Product,
+  PRODUCT_SLOTS,
+  productFieldText,
   type ProjectBasis,
   type ScheduledOpening,
-  wiringOf,
-  type WireRun,
+  SHOWN_FIELDS,
+  termText,
 } from '@riegel/core';
 import { csvText } from '../cells/csvText.js';
 import { questionsPdf } from '../schedule/questionsPdf.js';
 import { scheduleXlsx, takeOffXlsx } from '../schedule/workbooks.js';
-import {
-  basisOf,
-  openingsOf,
-  paperOf,
-  schedulePdf,
-  type ScheduleJob,
-} from '../schedule/schedulePdf.js';
-import { Sheet } from '../pdf/sheet.js';
+import { basisOf, openingsOf, schedulePdf, type ScheduleJob } from '../schedule/schedulePdf.js';
 import type { Progress } from '../progress.js';
 import { sheetsPdf, type SheetsJob } from './sheetsPdf.js';
+import { sheetOf } from './sheetOf.js';
+import { wiringPdf } from './wiringPdf.js';
 import { zipOf } from './zip.js';
 
 /** Everything that goes to those who approve: one archive, its parts each a document of its own. */
@@ -66,18 +56,6 @@ export async function submittalZip(
   return zipOf(files, job.date);
 }
 
-function sheetOf(job: ScheduleJob, basis: ProjectBasis, what: string): Sheet {
-  const sheet = new Sheet({
-    title: `${job.projectName}: ${what}`,
-    paper: paperOf(job, basis),
-    layout: 'portrait',
-    footer: `${job.projectName} · ${what} · ${job.date}`,
-  });
-  sheet.title(job.projectName);
-  sheet.paragraph(`${what[0]!.toUpperCase()}${what.slice(1)} · ${job.date}`, { size: 11 });
-  return sheet;
-}
-
 /** Every product that openings name, with what the catalogue says of it and where it is used. */
 function productsPdf(
   job: ScheduleJob,
@@ -113,61 +91,6 @@ function productsPdf(
     sheet.paragraph(`At ${marks.join(', ')}`, { size: 8.5, faint: true });
   }
   sheet.paragraph('With a product that is bought the maker’s template and listing decide.', {
-    size: 8.5,
-    faint: true,
-  });
-  return sheet.finish();
-}
-
-/** A run of cable in a line: what hangs on it, where, how it gets there, with what. */
-function runText(
-  { load, count, at, through, conductors, wire, hold, inrush }: WireRun,
-  word: (code: string) => string,
-): string {
-  const amperes =
-    hold === inrush ? `${hold} A` : `${hold} A held, ${inrush} A as it is switched on`;
-  return [
-    `${count} × ${word(`load.${load}`)}, ${word(`wireAt.${at}`)}`,
-    through && word(`wirePath.${through}`),
-    `${conductors} conductors${wire ? `, ${wire}` : ''}`,
-    amperes,
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
-
-/** What every powered opening does: normally, to enter, to leave, without power, in an alarm. */
-function wiringPdf(
-  job: ScheduleJob,
-  basis: ProjectBasis,
-  openings: readonly ScheduledOpening[],
-): Promise<Buffer> {
-  const sheet = sheetOf(job, basis, 'wiring and operation');
-  let told = 0;
-  for (const { decided, mark } of openings) {
-    const sentences = narrativeOf(decided.facts, decided.results, decided.practice);
-    if (sentences.length === 0) continue;
-    told += 1;
-    const { from, to } = decided.facts;
-    sheet.heading(mark, [from, to].filter(Boolean).join(' – '));
-    for (const said of sentences) sheet.paragraph(phraseText(said, unitsOf(decided)));
-    const { language } = unitsOf(decided);
-    for (const run of wiringOf(decided.results.powering, decided.practice))
-      sheet.paragraph(
-        runText(run, (code) => termText(code, language)),
-        { size: 9 },
-      );
-    const items = decided.items.filter(({ stage }) => stage === 'powering');
-    if (items.length > 0)
-      sheet.paragraph(
-        items
-          .map((item) => `${item.quantity} ${item.written ?? termText(item.term ?? '')}`)
-          .join('; '),
-        { size: 8.5, faint: true },
-      );
-  }
-  if (told === 0) sheet.paragraph('No opening has power.');
-  sheet.paragraph('Low voltage by a competent person, mains only by a licensed one.', {
     size: 8.5,
     faint: true,
   });

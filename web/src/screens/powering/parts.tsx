@@ -1,6 +1,7 @@
 import { narrativeOf, phraseText, termText, wiringOf } from '@riegel/core';
 import { useOpeningPage } from '../../opening/page.js';
 import type { StageParts } from '../../stage/parts.js';
+import { Devices } from './Devices.js';
 import { Riser } from './Riser.js';
 
 /** How it works, in sentences from the lock's machine and the chain. */
@@ -105,7 +106,10 @@ function Wiring() {
 
 /** What powering has beside what every stage's page shows. */
 export const POWERING: StageParts = {
-  benches: [{ value: 'riser', name: 'Riser', Component: Riser }],
+  benches: [
+    { value: 'devices', name: 'Devices', Component: Devices },
+    { value: 'riser', name: 'Riser', Component: Riser },
+  ],
   sections: [
     { name: 'How it works', open: true, Component: Narrative },
     { name: 'Who passes in which state', open: true, Component: Passing },
