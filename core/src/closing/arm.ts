@@ -90,8 +90,6 @@ export interface ArmSweep {
   widest: number;
   /** How far it stands out of the wall's face it works on, the leaf closed. */
   outClosed: number;
-  /** How far it reaches beyond the hinge axis, away from the opening, at any angle. */
-  beyond: number;
 }
 
 const STEP = 1;
@@ -122,13 +120,30 @@ const sweepOf = remembered(
     const out = closed
       ? [closed.spindle, closed.elbow, closed.shoe].map((at) => (push ? face - at.y : at.y - face))
       : [0];
-    const sweep: ArmSweep = { widest: 0, outClosed: Math.max(...out), beyond: 0 };
+    const sweep: ArmSweep = { widest: 0, outClosed: Math.max(...out) };
     for (let degrees = 0; degrees <= 180; degrees += STEP) {
-      const at = armAt(name, row, plan, degrees);
-      if (!at) break;
+      if (!armAt(name, row, plan, degrees)) break;
       sweep.widest = degrees;
-      sweep.beyond = Math.max(sweep.beyond, x - Math.min(at.elbow.x, at.shoe.x));
     }
     return sweep;
   },
 );
+
+/**
+ * How far a body on the pull face reaches beyond the hinge jamb's rabbet with the leaf open; a wall that
+ * stands square to the opening is met there.
+ *
+ * @param body how long it is along the leaf, its spindle in the middle, and how far it stands out
+ */
+export function bodyBeyond(
+  row: ArmRow,
+  plan: SwingPlan,
+  body: { across: number; through: number },
+  degrees: number,
+): number {
+  const ends = [-0.5, 0.5].map((share) => ({
+    x: plan.axis.x + row.spindleAlong + share * body.across,
+    y: body.through,
+  }));
+  return -Math.min(...ends.map((end) => rotated(plan, end, degrees).x));
+}

@@ -1,10 +1,10 @@
-import { known, meetsInMiddle, said, slides, swings, type OpeningFacts } from '../opening/index.js';
-import { remembered } from '../measure/index.js';
+import { known, meetsInMiddle, said, slides, swings } from '../opening/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
 import type { Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
-import { ARMS, armSweep, type ArmName, type ArmSweep } from './arm.js';
+import { ARMS, armSweep, type ArmSweep } from './arm.js';
+import { armRow } from './armRow.js';
 import {
   CLOSER_DEVICES,
   HOLD_OPENS,
@@ -20,7 +20,6 @@ import { openingForce, type OpeningForce } from './force.js';
 import { closingItems } from './items.js';
 import { closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
-import type { ArmRow } from './values.js';
 import { againstStop, stopFor, type StopCase } from './stops.js';
 
 /** What the stage is handed. */
@@ -245,20 +244,6 @@ function decideArm(
   });
   return sweep;
 }
-
-/** The arm by its usual template, or by that which lets the leaf open wide where it shall. */
-export function armRow(name: ArmName, facts: OpeningFacts, practice: ClosingInput['practice']) {
-  const { closerArms, closerShoeWide } = practice.values;
-  const row = closerArms.value[name];
-  const wide = name === 'regular' && (known(facts.openTo) ?? 90) > WIDE_FROM;
-  return wide ? wideRow(row, closerShoeWide.value) : row;
-}
-
-/** The same arm with its shoe where the leaf opens wide. */
-const wideRow = remembered((row: ArmRow, shoeAlong: number): ArmRow => ({ ...row, shoeAlong }));
-
-/** Above this the usual template of a regular arm does not reach. Degrees. */
-const WIDE_FROM = 120;
 
 function decideHoldOpen(
   { facts, results }: ClosingInput,

@@ -1,5 +1,8 @@
+import { swingPlan } from '../hanging/index.js';
 import { known, slides } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
+import { ARMS, bodyBeyond } from './arm.js';
+import { armRow } from './armRow.js';
 import type { Closing, ClosingInput } from './decide.js';
 import type { ClosingRecord } from './decisions.js';
 import { closerSide } from './device.js';
@@ -102,7 +105,7 @@ function findPressure(
 /** The arm over the whole swing: how far it lets the leaf open, what it would strike. */
 function findArm(
   record: ClosingRecord,
-  { facts, practice }: ClosingInput,
+  { facts, practice, results }: ClosingInput,
   { sweep, device, stop }: Closing,
 ): void {
   if (!sweep || !device) return;
@@ -121,12 +124,23 @@ function findArm(
       'closing.device',
     ]);
   const wall = known(facts.sideWall);
-  if (closerSide(device) === 'pull' && wall !== undefined && sweep.beyond > wall)
+  const plan = swingPlan(practice, results.sizing, results.hanging);
+  const name = ARMS.find((one) => one === device);
+  if (closerSide(device) !== 'pull' || wall === undefined || !plan || !name) return;
+  // No wider than the leaf opens beside that wall at all.
+  const angle = Math.min(wanted, results.hanging.widest ?? wanted);
+  const { surfaceCloser } = practice.values.bodies.value;
+  const beyond = bodyBeyond(armRow(name, facts, practice), plan, surfaceCloser, angle);
+  if (beyond > wall)
     record.report(
       'stop',
-      'closing.armWall',
-      { beyond: { ticks: Math.round(sweep.beyond) }, wall: { ticks: wall } },
-      'arm and wall over the swing',
+      'closing.bodyWall',
+      {
+        beyond: { ticks: Math.round(beyond), rounding: 'up' },
+        angle: { degrees: Math.floor(angle) },
+        wall: { ticks: wall },
+      },
+      'body and wall over the swing',
       ['closing.device', 'sideWall'],
     );
 }

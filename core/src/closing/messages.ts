@@ -105,7 +105,8 @@ export const CLOSING_MESSAGES = {
     'The arm lets it open to {angle}; {wanted} is wanted: another template, or a track.',
   'closing.armStop':
     'The arms of closer and overhead stop cross on the pull face: a stop in the head, or the closer on the push face.',
-  'closing.armWall': 'The arm reaches {beyond} beyond the hinge; the wall stands {wall} away.',
+  'closing.bodyWall':
+    'With the leaf open {angle} the closer’s body reaches {beyond} past the hinge jamb; the wall stands {wall} away.',
   'closing.reveal':
     'A reveal of {reveal} is deeper than {most}: the arm’s shoe wants a deep-reveal bracket.',
   'closing.headFace':

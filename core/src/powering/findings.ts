@@ -16,8 +16,6 @@ export function findPowering(
   { facts, practice, results }: PoweringInput,
   { loads, access, currents }: Powering,
 ): void {
-  const { spec } = results.securing;
-  const rated = (known(facts.rating) ?? 0) > 0;
   const lock = loads.some((load) => LOCKS.has(load));
   // A device that waits is passed from inside; whoever may pass at once has its key.
   if (lock && access === 'none' && !loads.includes('delayed'))
@@ -53,8 +51,6 @@ export function findPowering(
         'alarmReleases',
       ]);
   }
-  if (spec?.power === 'fail-safe' && loads.includes('strike') && rated)
-    record.report('stop', 'powering.safeRated', {}, 'NFPA 80', ['securing.function', 'rating']);
   if (loads.includes('retraction') && currents)
     record.report(
       'note',

@@ -71,8 +71,6 @@ export const POWERING_MESSAGES = {
   'powering.noAlarm':
     'What holds it open is to be let go by detection: recorded that no alarm reaches it.',
   'powering.alarmUnknown': 'Which detection or alarm lets go what holds it: not recorded.',
-  'powering.safeRated':
-    'A strike that is free without power on a rated leaf lets it come open in a fire: it must fail secure.',
   'powering.stair':
     'Locked from the stair without power: re-entry to the storeys is usually asked for (IBC 1010.2.7): a lock that fails safe, released by alarm and from the command centre.',
   'powering.noWire':

@@ -95,8 +95,8 @@ function Wiring() {
             </td>
             <td>{conductors}</td>
             <td>{wire ?? <span className="text-soft">open</span>}</td>
-            <td>{hold} A</td>
-            <td>{inrush} A</td>
+            <td>{hold > 0 ? `${hold} A` : '–'}</td>
+            <td>{inrush > 0 ? `${inrush} A` : '–'}</td>
           </tr>
         ))}
       </tbody>

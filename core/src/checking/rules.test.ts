@@ -1,0 +1,454 @@
+import { decideOpening } from '../deciding/index.js';
+import { inches, mm } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import type { PracticeId } from '../practice/index.js';
+import { PRACTICES } from '../project/index.js';
+import { DOOR } from '../testing/door.js';
+
+type Facts = Partial<OpeningFacts>;
+
+/**
+ * A rule: the opening it is found in, what about it is changed so that it just is not found, and what is
+ * changed so that what it rests on is unknown. What is unknown finds nothing unless `unknownToo`.
+ */
+interface Rule {
+  found: Facts;
+  not: Facts;
+  unknown?: Facts;
+  unknownToo?: boolean;
+  practice?: PracticeId;
+}
+
+const chosen = (key: string, value: string | number) => ({ [key]: { value, reason: 'x' } });
+const UNKNOWN = 'unknown' as const;
+const rated = { rating: 45, closer: 'any' } as const;
+const SPRING = chosen('hanging.device', 'spring-hinge');
+const offset = chosen('hanging.device', 'offset-pivot');
+
+const RULES: Readonly<Record<string, Rule>> = {
+  'checking.threshold': {
+    found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.75) },
+    not: { thresholdHeight: inches(0.5) },
+    unknown: { thresholdHeight: UNKNOWN },
+  },
+  'checking.thresholdBevel': {
+    found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.375) },
+    not: { thresholdHeight: inches(0.25) },
+    unknown: { thresholdHeight: UNKNOWN },
+  },
+  'checking.knob': {
+    found: { accessible: true, handle: 'knob' },
+    not: { handle: 'lever' },
+    unknown: { handle: UNKNOWN },
+  },
+  'checking.glassRated': {
+    found: { ...rated, rating: 90, glassWidth: inches(12), glassHeight: inches(12) },
+    not: { glassWidth: inches(10), glassHeight: inches(10) },
+    unknown: { glassWidth: UNKNOWN },
+  },
+  'checking.holeRated': {
+    found: { ...rated, leafHole: 'vent' },
+    not: { leafHole: 'none' },
+    unknown: { leafHole: UNKNOWN },
+  },
+  'checking.lead': {
+    found: { leadThickness: mm(2) },
+    not: { leadThickness: 0 },
+    unknown: { leadThickness: UNKNOWN },
+  },
+  'checking.twoLeavesHand': { found: { twoLeaves: true }, not: { twoLeaves: false } },
+  'checking.sealSeen': {
+    found: { nothingVisible: true, bottomSeal: 'drop-surface' },
+    not: { bottomSeal: 'drop-full' },
+    unknown: { bottomSeal: UNKNOWN },
+  },
+  'checking.noWire': {
+    found: { role: 'server', lockUse: 'reader', access: 'reader', wireToLeaf: false },
+    not: { wireToLeaf: true },
+    unknown: { wireToLeaf: UNKNOWN },
+  },
+  'checking.ratedNoCloser': {
+    found: { rating: 45, closer: 'none', role: 'stair' },
+    not: { rating: 0 },
+    unknown: { closer: UNKNOWN },
+  },
+  'protecting.viewerRated': {
+    found: { ...rated, viewer: true },
+    not: { rating: 0 },
+    unknown: { viewer: UNKNOWN },
+  },
+  'finishing.wears': {
+    found: { finish: 'oil rubbed bronze' },
+    not: { finish: 'satin bronze' },
+    unknown: { finish: UNKNOWN },
+  },
+  'finishing.bare': {
+    found: { finish: 'bright brass', exterior: true },
+    not: { exterior: false },
+    unknown: { finish: UNKNOWN },
+  },
+  'finishing.corrosion': {
+    found: { finish: 'satin stainless', exterior: true },
+    not: { exterior: false },
+    unknown: { exterior: UNKNOWN },
+    practice: 'british',
+  },
+  'finishing.salt': {
+    found: { finish: 'satin stainless', salt: true },
+    not: { salt: false },
+    unknown: { salt: UNKNOWN },
+  },
+  'sealing.plunger': {
+    found: { bottomSeal: 'drop-surface' },
+    not: { bottomSeal: 'sweep' },
+    unknown: { bottomSeal: UNKNOWN },
+  },
+  'sealing.airUnder': {
+    found: { airUnder: true, bottomSeal: 'sweep' },
+    not: { bottomSeal: 'none' },
+    unknown: { airUnder: UNKNOWN },
+  },
+  'sealing.airRated': {
+    found: { ...rated, airUnder: true },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'sealing.corners': {
+    found: { sound: 30, closer: 'any', choices: chosen('closing.device', 'parallel') },
+    not: { choices: chosen('closing.device', 'track-pull') },
+    unknown: { sound: UNKNOWN },
+    practice: 'continental',
+  },
+  'sealing.closes': {
+    found: { sound: 30, closer: 'none' },
+    not: { closer: 'any' },
+    unknown: { sound: UNKNOWN },
+    practice: 'continental',
+  },
+  'sealing.force': {
+    found: { sound: 30, closer: 'any' },
+    not: { closer: 'none' },
+    unknown: { sound: UNKNOWN },
+    practice: 'continental',
+  },
+  // A usual lever meets the wall before the body does.
+  'closing.bodyWall': {
+    found: {
+      closer: 'any',
+      choices: chosen('closing.device', 'regular'),
+      handleProjection: mm(5),
+      sideWall: inches(1.2),
+    },
+    not: { sideWall: inches(2) },
+    unknown: { sideWall: UNKNOWN },
+  },
+  'closing.headFace': {
+    found: { closer: 'any', choices: chosen('closing.device', 'top-jamb'), frameFace: mm(30) },
+    not: { frameFace: mm(150) },
+    unknown: { frameFace: UNKNOWN },
+  },
+  'closing.transom': {
+    found: { closer: 'any', transom: true, frameKind: 'stopless' },
+    not: { transom: false },
+    unknown: { transom: UNKNOWN },
+  },
+  'closing.ceiling': {
+    found: { closer: 'any', choices: chosen('closing.device', 'regular'), ceilingAbove: mm(20) },
+    not: { ceilingAbove: mm(200) },
+    unknown: { ceilingAbove: UNKNOWN },
+  },
+  'closing.springRated': {
+    found: { rating: 45, closer: 'any', choices: SPRING },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'securing.twoMotionsOut': {
+    found: {
+      egress: true,
+      lockKind: 'sash',
+      lockUse: 'store',
+      choices: chosen('securing.function', 'sash-turn'),
+    },
+    not: { egress: false },
+    unknown: { egress: UNKNOWN },
+    practice: 'british',
+  },
+  'securing.lockedByHand': {
+    found: { lockKind: 'deadbolt', lockUse: 'store' },
+    not: { lockKind: 'mortise' },
+    unknown: { lockKind: UNKNOWN },
+  },
+  'securing.delayed': {
+    found: {
+      role: 'final-exit',
+      lockKind: 'rim-exit',
+      lockUse: 'exit-only',
+      choices: chosen('securing.function', 'exit-delayed'),
+    },
+    not: { choices: chosen('securing.function', 'exit-only') },
+  },
+  'powering.inrush': {
+    found: {
+      role: 'final-exit',
+      lockKind: 'rim-exit',
+      lockUse: 'reader',
+      access: 'reader',
+      choices: chosen('securing.function', 'exit-retraction'),
+    },
+    not: { choices: chosen('securing.function', 'exit-only') },
+  },
+  'powering.operatorMains': {
+    found: { operator: true },
+    not: { operator: false },
+    unknown: { operator: UNKNOWN },
+  },
+  'powering.volts': {
+    found: { role: 'server', lockUse: 'reader', access: 'reader', supplyVolts: 12 },
+    not: { supplyVolts: 24 },
+    unknown: { supplyVolts: UNKNOWN },
+  },
+  'powering.delayedWhere': {
+    found: {
+      role: 'final-exit',
+      lockKind: 'rim-exit',
+      lockUse: 'exit-only',
+      occupancy: 'education',
+      choices: chosen('securing.function', 'exit-delayed'),
+    },
+    not: { occupancy: 'business' },
+    unknown: { occupancy: UNKNOWN },
+  },
+  'hanging.centreListed': {
+    found: { ...rated, choices: chosen('hanging.device', 'centre-pivot') },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'hanging.concealedListed': {
+    found: { ...rated, choices: chosen('hanging.device', 'concealed') },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'hanging.continuousListed': {
+    found: { ...rated, choices: chosen('hanging.device', 'continuous') },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'hanging.pivotThreshold': {
+    found: {
+      choices: offset,
+      threshold: 'plain',
+      thresholdHeight: inches(0.5),
+      slab: 'free',
+    },
+    not: { threshold: 'none' },
+    unknown: { threshold: UNKNOWN },
+  },
+  'hanging.slabUnknown': {
+    found: { choices: offset },
+    not: { slab: 'free' },
+    unknown: { slab: UNKNOWN },
+    unknownToo: true,
+  },
+  'hanging.slabOccupied': {
+    found: { choices: chosen('hanging.device', 'centre-pivot'), slab: 'heated' },
+    not: { slab: 'free' },
+    unknown: { slab: UNKNOWN },
+  },
+  'hanging.slabShallow': {
+    found: {
+      choices: chosen('hanging.device', 'centre-pivot'),
+      closer: 'floor',
+      slab: 'free',
+      slabDepth: mm(20),
+    },
+    not: { slabDepth: mm(200) },
+    unknown: { slabDepth: UNKNOWN },
+  },
+  'hanging.trimTooDeep': {
+    found: { trimProjection: inches(6) },
+    not: { trimProjection: inches(1) },
+    unknown: { trimProjection: UNKNOWN },
+  },
+  'hanging.tooHeavy': {
+    found: { leafMass: 260_000, choices: chosen('hanging.device', 'butt') },
+    not: { leafMass: 60_000 },
+    unknown: { leafMass: UNKNOWN },
+  },
+  'hanging.springAccessible': {
+    found: { accessible: true, closer: 'any', choices: SPRING },
+    not: { accessible: false },
+    unknown: { accessible: UNKNOWN },
+  },
+  'closing.movingAxis': {
+    found: {
+      closer: 'any',
+      jambDepth: inches(5),
+      choices: { ...chosen('hanging.device', 'concealed'), ...chosen('closing.device', 'regular') },
+    },
+    not: {
+      choices: {
+        ...chosen('hanging.device', 'concealed'),
+        ...chosen('closing.device', 'track-pull'),
+      },
+    },
+  },
+  'closing.delayed': {
+    found: { ...rated, delayed: true },
+    not: { rating: 0 },
+    unknown: { delayed: UNKNOWN },
+  },
+  'closing.time': {
+    found: { accessible: true, closer: 'any' },
+    not: { accessible: false },
+    unknown: { accessible: UNKNOWN },
+  },
+  'closing.timeSpring': {
+    found: { accessible: true, closer: 'any', choices: SPRING },
+    not: { choices: {} },
+    unknown: { accessible: UNKNOWN },
+  },
+  'closing.reveal': {
+    found: { closer: 'any', choices: chosen('closing.device', 'parallel'), reveal: inches(12) },
+    not: { reveal: inches(2) },
+    unknown: { reveal: UNKNOWN },
+  },
+  'closing.heldRated': {
+    found: { ...rated, holdOpen: true, choices: chosen('closing.holdOpen', 'kick-down') },
+    not: { choices: chosen('closing.holdOpen', 'magnet') },
+    unknown: { rating: UNKNOWN },
+  },
+  'hanging.springUnchecked': {
+    found: { choices: SPRING, leafMass: 20_000 },
+    not: { leafMass: 90_000 },
+    unknown: { leafMass: UNKNOWN, leafConstruction: UNKNOWN },
+    unknownToo: true,
+  },
+  'hanging.springSlams': {
+    found: { choices: SPRING, leafMass: 90_000 },
+    not: { leafMass: 20_000 },
+    unknown: { leafMass: UNKNOWN, leafConstruction: UNKNOWN },
+  },
+  'hanging.jambShallow': {
+    found: { choices: chosen('hanging.device', 'concealed'), jambDepth: inches(1) },
+    not: { jambDepth: inches(5) },
+    unknown: { jambDepth: UNKNOWN },
+  },
+  'hanging.jambUnknown': {
+    found: { choices: chosen('hanging.device', 'concealed') },
+    not: { jambDepth: inches(5) },
+    unknown: { jambDepth: UNKNOWN },
+    unknownToo: true,
+  },
+  'hanging.concealedThin': {
+    found: { choices: chosen('hanging.device', 'concealed'), leafThickness: inches(1) },
+    not: { leafThickness: inches(1.75) },
+    unknown: { leafThickness: UNKNOWN },
+  },
+  'hanging.closerTemplated': {
+    found: { choices: chosen('hanging.device', 'concealed'), closer: 'any' },
+    not: { closer: 'none' },
+    unknown: { closer: UNKNOWN },
+  },
+  'hanging.plainBearing': {
+    found: { ...rated, choices: chosen('hanging.bearing', 'plain') },
+    not: { rating: 0, closer: 'none' },
+    unknown: { rating: UNKNOWN, closer: UNKNOWN },
+  },
+  'hanging.wireTop': {
+    found: { wireToLeaf: true, choices: chosen('hanging.wireHinge', 1) },
+    not: { choices: chosen('hanging.wireHinge', 2) },
+    unknown: { wireToLeaf: UNKNOWN },
+  },
+  'hanging.rebatedHinges': {
+    found: { leafEdge: 'rebated', choices: chosen('hanging.device', 'butt') },
+    not: { leafEdge: 'flush' },
+    unknown: { leafEdge: UNKNOWN },
+    practice: 'continental',
+  },
+  'securing.glass': {
+    found: { leafConstruction: 'glass', lockKind: 'patch' },
+    not: { lockKind: 'none' },
+    unknown: { lockKind: UNKNOWN },
+  },
+  'securing.astragalExit': {
+    found: {
+      kind: 'pair',
+      lockKind: 'rods-surface',
+      lockUse: 'exit-only',
+      meetingEdge: 'astragal',
+    },
+    not: { meetingEdge: 'square' },
+    unknown: { meetingEdge: UNKNOWN },
+  },
+  'securing.boredThin': {
+    found: { lockKind: 'cylindrical', lockUse: 'office', leafThickness: inches(1.25) },
+    not: { leafThickness: inches(1.75) },
+    unknown: { leafThickness: UNKNOWN },
+  },
+  'securing.boredThick': {
+    found: { lockKind: 'cylindrical', lockUse: 'office', leafThickness: inches(2.5) },
+    not: { leafThickness: inches(1.75) },
+    unknown: { leafThickness: UNKNOWN },
+  },
+  'securing.noLatch': {
+    found: { ...rated, lockKind: 'deadbolt', lockUse: 'store' },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'securing.fireExit': {
+    found: { ...rated, lockKind: 'rim-exit', lockUse: 'exit-only' },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'powering.noSwitch': {
+    found: { role: 'server', lockUse: 'reader', access: 'none' },
+    not: { access: 'reader' },
+    unknown: { access: UNKNOWN },
+  },
+  'powering.nothingToRelease': {
+    found: { lockUse: 'store', access: 'keypad' },
+    not: { access: 'none' },
+    unknown: { access: UNKNOWN },
+  },
+  'powering.noAlarm': {
+    found: { ...rated, holdOpen: true, alarmReleases: false },
+    not: { alarmReleases: true },
+    unknown: { alarmReleases: UNKNOWN },
+  },
+  'powering.alarmUnknown': {
+    found: { ...rated, holdOpen: true },
+    not: { alarmReleases: true },
+    unknown: { alarmReleases: UNKNOWN },
+    unknownToo: true,
+  },
+  'powering.noWire': {
+    found: { role: 'server', lockUse: 'reader', access: 'reader', cableRun: 2000 },
+    not: { cableRun: 20 },
+    unknown: { cableRun: UNKNOWN },
+  },
+  'protecting.label': {
+    found: { ...rated, kickPlate: inches(34) },
+    not: { kickPlate: inches(16) },
+    unknown: { rating: UNKNOWN },
+  },
+  'sizing.ratedUndercut': {
+    found: { ...rated, undercut: inches(1) },
+    not: { undercut: inches(0.625) },
+    unknown: { rating: UNKNOWN },
+  },
+};
+
+const codesOf = (facts: Facts, practice: PracticeId) =>
+  decideOpening({ ...DOOR, ...facts }, PRACTICES[practice]).findings.map(({ code }) => code);
+
+describe('a rule', () => {
+  it.each(Object.entries(RULES))(
+    '%s is found where it is so, not where it is just not so, and not of what is unknown',
+    (code, { found, not, unknown, unknownToo = false, practice = 'us-commercial' }) => {
+      expect(codesOf(found, practice)).toContain(code);
+      expect(codesOf({ ...found, ...not }, practice)).not.toContain(code);
+      if (unknown)
+        expect(codesOf({ ...found, ...unknown }, practice).includes(code)).toBe(unknownToo);
+    },
+  );
+});

@@ -1,0 +1,19 @@
+import { remembered } from '../measure/index.js';
+import { known, type OpeningFacts } from '../opening/index.js';
+import type { Practice } from '../practice/index.js';
+import type { ArmName } from './arm.js';
+import type { ArmRow } from './values.js';
+
+/** The arm by its usual template, or by that which lets the leaf open wide where it shall. */
+export function armRow(name: ArmName, facts: OpeningFacts, practice: Practice) {
+  const { closerArms, closerShoeWide } = practice.values;
+  const row = closerArms.value[name];
+  const wide = name === 'regular' && (known(facts.openTo) ?? 90) > WIDE_FROM;
+  return wide ? wideRow(row, closerShoeWide.value) : row;
+}
+
+/** The same arm with its shoe where the leaf opens wide. */
+const wideRow = remembered((row: ArmRow, shoeAlong: number): ArmRow => ({ ...row, shoeAlong }));
+
+/** Above this the usual template of a regular arm does not reach. Degrees. */
+const WIDE_FROM = 120;
