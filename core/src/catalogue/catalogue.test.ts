@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { candidates } from '../stage/index.js';
 import { decideOpening, needsOf } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { projectBasis } from '../project/index.js';
+import { bareBasis, projectBasis, PRACTICES } from '../project/index.js';
+import { DOOR } from '../testing/door.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { phraseText, TERMS } from '../phrasing/index.js';
 import {
@@ -44,6 +45,43 @@ const anyProduct = fc
 const anyCatalogue = fc
   .array(anyProduct, { maxLength: 12 })
   .map((list) => list.map((one, index) => ({ ...one, id: `p-${index}` })));
+
+describe('plates and viewers as products', () => {
+  it.each(['us-commercial', 'continental'] as const)(
+    'are to be had for every plate and viewer that is decided: %s',
+    (id) => {
+      const project = bareBasis(PRACTICES[id]);
+      const facts = {
+        ...DOOR,
+        closer: 'any' as const,
+        role: 'toilet-group' as const,
+        viewer: true,
+        bumperHeight: mm(760),
+      };
+      const decided = decideOpening(facts, project);
+      const asked = needsOf(decided, project).filter(({ slot }) => slot.startsWith('protecting.'));
+      expect(asked.map(({ slot }) => slot)).toEqual([
+        'protecting.product',
+        'protecting.mopProduct',
+        'protecting.stretcherProduct',
+        'protecting.viewerProduct',
+      ]);
+      for (const one of asked) {
+        const [best] = candidates(one, project.products.values());
+        expect([one.slot, best?.missing]).toEqual([one.slot, []]);
+      }
+      // What is named stands with its item, and no other.
+      const mop = candidates(asked[1]!, project.products.values())[0]!.product;
+      const named = decideOpening(
+        { ...facts, choices: { 'protecting.mopProduct': { value: mop.id, reason: 'x' } } },
+        project,
+      );
+      expect(named.items.filter(({ product }) => product).map(({ term }) => term)).toEqual([
+        'item.mopPlate',
+      ]);
+    },
+  );
+});
 
 describe('the catalogue that ships', () => {
   it('has products of every type in the invented makers, each with an id of its own, all valid', () => {

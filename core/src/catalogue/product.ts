@@ -61,6 +61,7 @@ export const PRODUCT_TYPES = [
   'kick-plate',
   'armor-plate',
   'mop-plate',
+  'stretcher-plate',
   'viewer',
   'supply',
   'power-transfer',

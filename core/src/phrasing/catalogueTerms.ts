@@ -34,6 +34,7 @@ export const CATALOGUE_TERMS: Record<string, string> = {
   'product.kick-plate': 'kick plate',
   'product.armor-plate': 'armour plate',
   'product.mop-plate': 'mop plate',
+  'product.stretcher-plate': 'stretcher plate',
   'product.viewer': 'door viewer',
   'product.supply': 'power supply',
   'product.power-transfer': 'power transfer',

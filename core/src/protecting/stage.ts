@@ -1,7 +1,7 @@
 import { known } from '../opening/index.js';
-import { defineStage } from '../stage/index.js';
+import { defineStage, type Need } from '../stage/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
-import { decideProtecting, type Protecting } from './decide.js';
+import { decideProtecting, type PlateSize, type Protecting } from './decide.js';
 import { PROTECTING_FACTS } from './facts.js';
 import { PROTECTING_MESSAGES } from './messages.js';
 import { protectingSolids } from './solids.js';
@@ -19,7 +19,7 @@ export const protecting = defineStage({
   messages: PROTECTING_MESSAGES,
   terms: PROTECTING_TERMS,
   hardware: true,
-  products: ['kick-plate', 'armor-plate', 'mop-plate', 'viewer'],
+  products: ['kick-plate', 'armor-plate', 'mop-plate', 'stretcher-plate', 'viewer'],
   slots: [
     {
       key: 'protecting.product',
@@ -39,11 +39,42 @@ export const protecting = defineStage({
         };
       },
     },
+    {
+      key: 'protecting.mopProduct',
+      items: { 'mop-plate': 'item.mopPlate' },
+      need: ({ results }) => plateNeed('mop-plate', results.protecting.sizes[0]?.mop),
+    },
+    {
+      key: 'protecting.stretcherProduct',
+      items: { 'stretcher-plate': 'item.stretcherPlate' },
+      need: ({ results }) => plateNeed('stretcher-plate', results.protecting.stretcher?.size),
+    },
+    {
+      key: 'protecting.viewerProduct',
+      items: { viewer: 'item.viewer' },
+      need: ({ facts, results }) =>
+        results.protecting.viewers.length === 0
+          ? undefined
+          : {
+              types: ['viewer'],
+              traits: [],
+              thickness: results.sizing.leaves[0]!.thickness,
+              rated: known(facts.rating) ?? 0,
+            },
+    },
   ],
   decide: decideProtecting,
   solids: ({ facts, practice, results }, leaf) =>
     protectingSolids(practice, leaf, results.protecting, liftOver(facts, practice, results)),
 });
+
+/** A plate is cut from the next wider one, of its height. */
+function plateNeed(
+  type: 'mop-plate' | 'stretcher-plate',
+  plate: PlateSize | undefined,
+): Omit<Need, 'slot'> | undefined {
+  return plate && { types: [type], traits: [], height: plate.height, width: plate.width, rated: 0 };
+}
 
 declare module '../opening/registry.js' {
   interface Results {

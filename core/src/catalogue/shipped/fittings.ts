@@ -88,6 +88,16 @@ export function plates(): Product[] {
   const mops = [4, 6].flatMap((height) =>
     [31, 35].map((width) => plate('Marrowby', 'mop-plate', height, width)),
   );
+  const metricMops = [100, 150].flatMap((height) =>
+    [800, 900, 1000].map((width) => plate('Osk & Penn', 'mop-plate', height, width)),
+  );
+  // Stretchers and beds strike higher than a kick plate reaches.
+  const stretchers = [6, 8, 12].flatMap((height) =>
+    [34, 40, 46].map((width) => plate('Marrowby', 'stretcher-plate', height, width)),
+  );
+  const metricStretchers = [150, 200, 300].flatMap((height) =>
+    [900, 1000, 1100].map((width) => plate('Osk & Penn', 'stretcher-plate', height, width)),
+  );
   const viewers = (
     [
       ['V 160', 160, 35, 60],
@@ -106,13 +116,24 @@ export function plates(): Product[] {
       note: 'angle of view in degrees',
     }),
   );
-  return [...kicks, ...metric, ...armor, ...metricArmor, ...mops, ...viewers];
+  return [
+    ...kicks,
+    ...metric,
+    ...armor,
+    ...metricArmor,
+    ...mops,
+    ...metricMops,
+    ...stretchers,
+    ...metricStretchers,
+    ...viewers,
+  ];
 }
 
 const PLATE_MODELS: Partial<Record<ProductType, string>> = {
   'kick-plate': 'K',
   'armor-plate': 'A',
   'mop-plate': 'M',
+  'stretcher-plate': 'S',
 };
 
 /** Supplies, transfers, readers, contacts, operators. */
