@@ -1,5 +1,6 @@
 import { decideOpening, lookAlikeOf } from '../deciding/index.js';
 import { egressOf } from '../egress/index.js';
+import { inches } from '../measure/index.js';
 import { roomKey, type OpeningFacts, type Room } from '../opening/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
@@ -54,6 +55,71 @@ describe('among openings', () => {
     const five = offices(5);
     five[4] = { ...five[4], outside: 'to' };
     expect(codes(five)).toContain('keyed 4');
+  });
+  it('neighbours whose leaves meet in one room, each naming the other', () => {
+    const corner = { from: 'Hall', neighbourAt: 'corner', swing: 'out', outside: 'from' } as const;
+    const one = {
+      ...corner,
+      mark: 'A',
+      to: 'Office 1',
+      neighbour: 'B',
+      neighbourSide: 'lock',
+      neighbourAway: inches(6),
+    } as const;
+    const two = {
+      ...corner,
+      mark: 'B',
+      to: 'Office 2',
+      neighbour: 'a ',
+      neighbourSide: 'lock',
+      neighbourAway: inches(6),
+    } as const;
+    const strikes = (list: Partial<OpeningFacts>[]) =>
+      codes(list).filter((code) => code.startsWith('strike'));
+    expect(strikes([one, two])).toEqual(['strike 0,1']);
+    const said = found([one, two]).find(({ code }) => code === 'checking.across.strike')!;
+    expect(phraseText(said, { system: 'inch' })).toMatch(
+      /^The leaves of A and B strike .* in Hall/,
+    );
+    // Far enough from the corner, each into a room of its own, or of which nobody knows: nothing.
+    const far = { neighbourAway: inches(40) } as const;
+    expect(
+      strikes([
+        { ...one, ...far },
+        { ...two, ...far },
+      ]),
+    ).toEqual([]);
+    expect(strikes([{ ...one, swing: 'in' }, two])).toEqual([]);
+    expect(strikes([{ ...one, swing: 'unknown' }, two])).toEqual([]);
+    expect(strikes([{ ...one, neighbourAway: 'unknown' }, two])).toEqual([]);
+    expect(strikes([one, { ...two, neighbour: 'C' }])).toEqual([]);
+    expect(strikes([one, { ...two, neighbourAt: 'same-wall' }])).toEqual([]);
+    // In one wall, lock beside lock, they open away from each other.
+    const wall = { neighbourAt: 'same-wall' } as const;
+    expect(
+      strikes([
+        { ...one, ...wall },
+        { ...two, ...wall },
+      ]),
+    ).toEqual([]);
+    const back = {
+      ...wall,
+      neighbourSide: 'hinge',
+      openTo: 170,
+      neighbourAway: inches(8),
+    } as const;
+    expect(
+      strikes([
+        { ...one, ...back },
+        { ...two, ...back },
+      ]),
+    ).toEqual(['strike 0,1']);
+    expect(
+      strikes([
+        { ...one, ...back, openTo: 90 },
+        { ...two, ...back, openTo: 90 },
+      ]),
+    ).toEqual([]);
   });
   it('rooms with no way to the open, where the list has one at all', () => {
     const way = [

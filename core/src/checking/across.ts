@@ -2,7 +2,9 @@ import { roomKey, type Level, type OpeningFacts, type Param, type Said } from '.
 import type { Egress } from '../egress/index.js';
 import type { Practice } from '../practice/index.js';
 import { spaceOf } from '../role/index.js';
+import { strikeFindings } from './acrossStrike.js';
 import { waysOutFindings } from './acrossWays.js';
+import type { Beside, SwingingBeside } from './strike.js';
 
 /** What of a decided opening the rules across openings read. */
 export interface LookAlike {
@@ -16,6 +18,15 @@ export interface LookAlike {
   shared: Readonly<Record<string, Param | undefined>>;
   /** The room that counts as outside, where the opening is locked. */
   outside: string | undefined;
+  /** How it stands beside the opening it names, where all of that is recorded. */
+  beside:
+    | (SwingingBeside & {
+        readonly mark: string;
+        readonly at: Beside;
+        /** The room its leaf opens into. */
+        readonly into: string | undefined;
+      })
+    | undefined;
 }
 
 /** Something found among openings, not in one. */
@@ -31,7 +42,7 @@ const ODD_FROM = 5;
 
 /**
  * What is odd among openings: marks that stand twice, one of many look-alikes that differs, one on a corridor
- * that is keyed from the other side, rooms with no way out or too few.
+ * that is keyed from the other side, neighbours whose leaves strike each other, rooms with no way out or too few.
  */
 export function acrossFindings(
   openings: readonly LookAlike[],
@@ -42,6 +53,7 @@ export function acrossFindings(
     ...marksTwice(openings),
     ...oddOnes(openings),
     ...keyedOtherwise(openings),
+    ...strikeFindings(openings),
     ...waysOutFindings(openings, egress, practice),
   ];
 }

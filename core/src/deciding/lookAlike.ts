@@ -1,5 +1,5 @@
 import type { LookAlike } from '../checking/index.js';
-import { known, type Param, type Value } from '../opening/index.js';
+import { known, swings, type Param, type Value } from '../opening/index.js';
 import { decisionOf, type DecidedOpening } from './decided.js';
 
 /** What of a decided opening is held against others (`acrossFindings`). */
@@ -38,7 +38,28 @@ export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
           ? facts.from
           : facts.to
         : undefined,
+    beside: besideOf(decided),
   };
+}
+
+/** Opens so far where nothing says how far: a stop stands there, as is usual. Degrees. */
+const USUAL = 90;
+
+/** How an opening stands beside the one it names; undefined while anything of that is not recorded. */
+function besideOf({ facts, results }: DecidedOpening): LookAlike['beside'] {
+  const { neighbour: mark } = facts;
+  const at = known(facts.neighbourAt);
+  const side = known(facts.neighbourSide);
+  const away = known(facts.neighbourAway);
+  const { width, thickness } = results.sizing.leaves[0]!;
+  if (!mark || !at || !side || away === undefined) return undefined;
+  if (width === undefined || thickness === undefined || !swings(facts.kind)) return undefined;
+  const { hand, outside } = results.handing;
+  const outer = outside === 'from' ? facts.from : facts.to;
+  const inner = outside === 'from' ? facts.to : facts.from;
+  const opens = Math.min(known(facts.openTo) ?? USUAL, results.hanging.widest ?? 180);
+  const into = hand && (hand.swing === 'out' ? outer : inner);
+  return { mark, at, side, away, width, thickness, opens, into };
 }
 
 /** A length or a word as it stands in a sentence. */

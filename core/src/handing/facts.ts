@@ -1,4 +1,13 @@
-import { choiceFact, slides, type FactsOf, type RecordsOf, type Side } from '../opening/index.js';
+import {
+  choiceFact,
+  lengthFact,
+  slides,
+  swings,
+  textFact,
+  type FactsOf,
+  type RecordsOf,
+  type Side,
+} from '../opening/index.js';
 import { either, flag, list, object, text, word, type Shape } from '../shape/index.js';
 
 const SIDES = ['left', 'right'] as const;
@@ -19,6 +28,13 @@ export const HANDING_FACTS = {
     applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
   }),
   slideTo: choiceFact(SIDES, 'side', { first: true, applies: slides }),
+  /** The mark of the opening beside it, and how that one stands: both leaves may want the same room. */
+  neighbour: textFact(40),
+  neighbourAt: choiceFact(['same-wall', 'corner'], 'neighbourAt', { applies: swings }),
+  /** Whether its hinges or its lock are on the neighbour’s side. */
+  neighbourSide: choiceFact(['hinge', 'lock'], 'neighbourSide', { applies: swings }),
+  /** From its frame’s rabbet to the neighbour’s, or to the corner between them. */
+  neighbourAway: lengthFact({ applies: swings }),
   /** Which room is the outside: the side the door is locked against people. */
   outside: choiceFact(['from', 'to'], 'outside', { first: true }),
 };

@@ -139,6 +139,8 @@ export const COMMON_MESSAGES = {
     '{mark}: {what} {value}, where the other openings of {count} alike have {usual}.',
   'checking.across.keyed':
     '{mark} is keyed from the other side than the other doors of {count} along its corridor.',
+  'checking.across.strike':
+    'The leaves of {one} and {two} strike each other in {room}, one open {first}, the other {second}: another hand, a stop before that, or more between them.',
   'checking.across.noWayOut':
     'No row of doors that people may leave by leads from {rooms} to the open.',
   'checking.across.oneWay':
