@@ -56,6 +56,36 @@ describe('decided lines', () => {
     expect(store.totals()).toMatchObject({ lines: 1, stops: 1, stages: [{ decided: 1 }] });
     expect(store.get('a')).toBeUndefined();
   });
+  it('carry the number of their set while it is known, and are told of it', () => {
+    const store = new RowStore();
+    const plain = (id: string) =>
+      ({ ...row(id), cells: { lock: ['x'] }, bases: { lock: 'derived' } }) as PackedRow;
+    store.put([a, b], () => 'x', [plain('a'), plain('b')]);
+    const version = store.version();
+    store.putSets(new Map([['a', 3]]));
+    expect(store.version()).toBe(version + 1);
+    expect([store.get('a')!.cells, store.get('b')!.cells]).toEqual([
+      { lock: ['x'], set: ['3'] },
+      { lock: ['x'] },
+    ]);
+    expect(store.get('a')!.bases['set']).toBe('derived');
+    const same = store.get('a');
+    store.putSets(new Map([['a', 3]]));
+    expect(store.get('a')).toBe(same);
+    store.putSets(
+      new Map([
+        ['a', 4],
+        ['b', 4],
+      ]),
+    );
+    expect([store.get('a')!.cells['set'], store.get('b')!.cells['set']]).toEqual([['4'], ['4']]);
+    store.putSets(new Map([['b', 4]]));
+    expect('set' in store.get('a')!.cells).toBe(false);
+    store.put([b], () => 'y', [plain('b')]);
+    expect(store.get('b')!.cells['set']).toBeUndefined();
+    // The sums are of lines, whatever their set.
+    expect(store.totals().lines).toBe(2);
+  });
   it('count the roles that were guessed', () => {
     const store = new RowStore();
     const guessed = { ...row('a'), guessed: 'office' as const };

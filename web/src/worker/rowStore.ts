@@ -73,6 +73,30 @@ export class RowStore {
     this.tell();
   }
 
+  /**
+   * Puts the numbers of hardware sets onto the lines they are of, and takes them off all others; a line that is
+   * decided anew has none until the next come.
+   */
+  putSets(numbers: ReadonlyMap<string, number>): void {
+    for (const [id, known] of this.known) {
+      const number = numbers.get(id);
+      const before = known.row.cells['set'];
+      if (before === undefined && number === undefined) continue;
+      if (number !== undefined && before?.[0] === String(number)) continue;
+      const { set: _, ...cells } = known.row.cells;
+      const { set: __, ...bases } = known.row.bases;
+      known.row =
+        number === undefined
+          ? { ...known.row, cells, bases }
+          : {
+              ...known.row,
+              cells: { ...cells, set: [String(number)] },
+              bases: { ...bases, set: 'derived' },
+            };
+    }
+    this.tell();
+  }
+
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);

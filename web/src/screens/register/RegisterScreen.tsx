@@ -38,6 +38,7 @@ import { AS_ENTERED, ordered, pressed, valuesOf, type Order } from './order.js';
 import { TakeMenu } from './TakeMenu.js';
 import { RolesDialog } from './RolesDialog.js';
 import { Totals } from './Totals.js';
+import { useSetNumbers } from './useSetNumbers.js';
 import { useUnread } from './unread.js';
 import { usePreference } from '../../app/usePreference.js';
 import { readViews, type View } from './views.js';
@@ -90,6 +91,11 @@ export function RegisterScreen() {
   const navigate = useNavigate();
 
   const columns = useMemo(() => placed(layout, OPEN), [layout]);
+  useSetNumbers(
+    project.id,
+    columns.some(({ id }) => id === 'set'),
+    rows,
+  );
   const sought = useDeferredValue(order);
   const lines = useOrdered(openings, rows, columns, sought);
   // Marks that stand twice are looked for when there is time.

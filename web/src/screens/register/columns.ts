@@ -72,6 +72,8 @@ const DERIVED: Omit<RegisterColumn, 'editable'>[] = [
   { id: 'closing', title: 'Closing', width: 180, stage: 'closing' },
   { id: 'protecting', title: 'Protection', width: 150, stage: 'protecting' },
   { id: 'sealing', title: 'Seals', width: 150, stage: 'sealing' },
+  // Numbered by the schedule, which knows the numbers that were given before.
+  { id: 'set', title: 'Set', width: 56, right: true, stage: 'finishing' },
 ];
 
 function ownColumn(own: Own): RegisterColumn {
