@@ -67,4 +67,36 @@ describe('the register', () => {
     await page.click('[aria-label="Views"] button', 'Rated');
     await shows('R3 R4 R2');
   });
+
+  it('shows the number of each opening’s set as the schedule has it', async () => {
+    await page.go('/');
+    await page.click('a', 'Larkhollow Playhouse');
+    await page.sees('[role=grid]', /./);
+    await page.click('button', 'Columns');
+    await page.click('[aria-label="Columns"] label', 'Set');
+    await page.keys(Key.ESCAPE);
+    await page.sees('[role=grid]', 'SET');
+    const project = new URL(await page.url).pathname.split('/')[2]!;
+    const told = await page.driver.executeAsyncScript<Record<string, number | null>>(
+      `const done = arguments[arguments.length - 1];
+       fetch('/api/projects/' + arguments[0] + '/schedule').then((answer) => answer.json())
+         .then(({ matrix }) => done(Object.fromEntries(matrix.rows.map(({ heading, set }) => [heading.mark, set ?? null]))));`,
+      project,
+    );
+    // What the lines on the screen say, by mark.
+    const shown = () =>
+      page.driver.executeScript<Record<string, string>>(
+        `const heads = [...document.querySelectorAll('[role=columnheader]')];
+         const at = heads.findIndex((head) => /^set/i.test(head.textContent.trim()));
+         return Object.fromEntries([...document.querySelectorAll('[role=grid] a[data-open]')].map((link) => {
+           const cells = [...link.closest('[role=row]').querySelectorAll('[role=gridcell], [role=rowheader]')];
+           return [link.getAttribute('aria-label').slice(5), (cells[at] ?? { textContent: '?' }).textContent.trim()];
+         }));`,
+      );
+    await page.until('numbers of sets', async () =>
+      Object.values(await shown()).some((text) => /^\d+$/.test(text)),
+    );
+    for (const [mark, text] of Object.entries(await shown()))
+      expect([mark, text]).toEqual([mark, String(told[mark] ?? '')]);
+  });
 });

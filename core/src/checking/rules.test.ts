@@ -436,6 +436,170 @@ const RULES: Readonly<Record<string, Rule>> = {
     not: { undercut: inches(0.625) },
     unknown: { rating: UNKNOWN },
   },
+  'hanging.opensShort': {
+    found: { sideWall: mm(20) },
+    not: { sideWall: mm(300) },
+    unknown: { sideWall: UNKNOWN },
+  },
+  'hanging.openToUnknown': {
+    found: { openTo: 120 },
+    not: { trimProjection: mm(5) },
+    unknown: { openTo: UNKNOWN },
+  },
+  'hanging.openToShort': {
+    found: { openTo: 170, sideWall: mm(100) },
+    not: { sideWall: mm(2000) },
+    unknown: { openTo: UNKNOWN },
+  },
+  'hanging.springHeavy': {
+    found: {
+      kind: 'double-acting',
+      leafMass: 80_000,
+      choices: chosen('hanging.device', 'double-acting-spring'),
+    },
+    not: { leafMass: 15_000 },
+    unknown: { leafMass: UNKNOWN, leafConstruction: UNKNOWN },
+  },
+  'hanging.ratingUnknown': {
+    found: { rating: UNKNOWN },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+    unknownToo: true,
+  },
+  'hanging.brassRated': {
+    found: { ...rated, choices: chosen('hanging.metal', 'brass') },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'hanging.pinExposed': {
+    found: {
+      exterior: true,
+      secured: true,
+      swing: 'out',
+      choices: chosen('hanging.pin', 'removable'),
+    },
+    not: { swing: 'in' },
+    unknown: { secured: UNKNOWN, exterior: UNKNOWN },
+  },
+  'hanging.fewHinges': {
+    found: { choices: chosen('hanging.count', 2) },
+    not: { choices: chosen('hanging.count', 3) },
+  },
+  'hanging.noButt': {
+    found: { leafThickness: inches(4) },
+    not: { leafThickness: inches(1.75) },
+    unknown: { leafThickness: UNKNOWN },
+  },
+  'sizing.impossible': {
+    found: { frameWidth: inches(900) },
+    not: { frameWidth: inches(40) },
+    unknown: { frameWidth: UNKNOWN },
+  },
+  'sizing.gapNegative': {
+    found: { leafWidth: inches(37) },
+    not: { leafWidth: inches(35.75) },
+    unknown: { leafWidth: UNKNOWN },
+  },
+  'sizing.ratedGap': {
+    found: { ...rated, headGap: inches(0.25) },
+    not: { headGap: inches(0.125) },
+    unknown: { rating: UNKNOWN },
+  },
+  'securing.opposite': {
+    found: { kind: 'double-egress', lockKind: 'mortise', lockUse: 'passage' },
+    not: { lockKind: 'rods-surface' },
+    unknown: { lockKind: UNKNOWN },
+  },
+  'securing.doubleKeyed': {
+    found: {
+      lockKind: 'deadbolt',
+      lockUse: 'store',
+      choices: chosen('securing.function', 'deadbolt-double'),
+    },
+    not: { choices: chosen('securing.function', 'deadbolt-single') },
+  },
+  'securing.traps': {
+    found: {
+      lockKind: 'deadbolt',
+      lockUse: 'store',
+      choices: chosen('securing.function', 'deadbolt-double'),
+    },
+    not: { choices: chosen('securing.function', 'deadbolt-single') },
+  },
+  'securing.noLatchTested': {
+    found: { ...rated, lockKind: 'deadbolt', lockUse: 'store' },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+    practice: 'british',
+  },
+  'securing.secondLockOut': {
+    found: { egress: true, lockKind: 'cylindrical', lockUse: 'store', deadBolt: true },
+    not: { egress: false },
+    unknown: { deadBolt: UNKNOWN },
+  },
+  'securing.slips': {
+    found: {
+      lockKind: 'night-latch',
+      lockUse: 'store',
+      choices: chosen('securing.function', 'rim-night-latch'),
+    },
+    not: { lockUse: 'passage' },
+    practice: 'british',
+  },
+  'securing.escapeBoth': {
+    found: {
+      lockKind: 'rim-exit',
+      lockUse: 'exit-only',
+      egress: true,
+      escape: 'both',
+      from: 'Hall',
+      to: 'Hall 2',
+    },
+    not: { lockKind: 'mortise' },
+    unknown: { escape: UNKNOWN },
+  },
+  'checking.twoLeaves': {
+    found: { twoLeaves: true, jambDepth: inches(3) },
+    not: { jambDepth: inches(9) },
+    unknown: { jambDepth: UNKNOWN },
+  },
+  'protecting.smooth': {
+    found: {
+      accessible: true,
+      leafConstruction: 'timber-panelled-hardwood',
+      bottomRail: inches(8),
+      kickPlate: 0,
+    },
+    not: { bottomRail: inches(10) },
+    unknown: { bottomRail: UNKNOWN },
+  },
+  'finishing.none': {
+    found: { finish: 'zinc', kickPlate: inches(10) },
+    not: { finish: 'satin chrome' },
+    unknown: { finish: UNKNOWN },
+  },
+  'finishing.outside': {
+    found: { exterior: true, finish: 'satin chrome', choices: chosen('hanging.metal', 'steel') },
+    not: { choices: chosen('hanging.metal', 'stainless') },
+    unknown: { exterior: UNKNOWN },
+  },
+  'sealing.dropShort': {
+    found: { bottomSeal: 'drop-surface', undercut: inches(1) },
+    not: { undercut: inches(0.25) },
+    unknown: { bottomSeal: UNKNOWN },
+  },
+  'sealing.soundFloor': {
+    found: { sound: 30, floorTexture: 'carpet' },
+    not: { threshold: 'plain', thresholdHeight: mm(5) },
+    unknown: { floorTexture: UNKNOWN },
+    practice: 'continental',
+  },
+  'sealing.soundLeaf': {
+    found: { sound: 40, leafSound: 35 },
+    not: { leafSound: 45 },
+    unknown: { sound: UNKNOWN },
+    practice: 'continental',
+  },
 };
 
 const codesOf = (facts: Facts, practice: PracticeId) =>
