@@ -15,7 +15,8 @@ import type { FactsPatch, Practice } from '@riegel/core';
 import type { OpeningView } from '../../app/api.js';
 import { useTheme } from '../../app/theme.js';
 import type { RowStore } from '../../worker/rowStore.js';
-import { cellOf, editText, readCell, type Line } from './columns.js';
+import { copied, emptied, filledDown, pasted, stepTo, taken, type Written } from './cells.js';
+import { editText, type Line } from './columns.js';
 import type { EditorProps, Place } from './CellEditor.js';
 import { GridHead, type HeadProps } from './GridHead.js';
 import { BOLTS, GridRow, NOTHING_UNREAD, OPEN, ROW } from './GridRow.js';
@@ -120,22 +121,22 @@ export function Grid(props: GridProps) {
       whole: initial === undefined,
     });
   };
+  /** Applies texts to cells: what can be read is one change, what cannot stays with its cell. */
+  const write = (written: readonly Written[]) => {
+    const { patches, unread: told } = taken(written, lineAt, columns, practice);
+    for (const [key, one] of told) onUnread(key, one);
+    if (patches.length > 0) onPatch(patches);
+  };
+
   const commit = (text: string, then: Place | undefined) => {
     if (!editing) return;
     const line = lineAt(editing.at.row);
     const column = columns[editing.at.column]!;
     setEditing(undefined);
     if (line) {
-      const key = `${line.id}:${column.id}`;
-      if (text.trim() === editText(line, column, practice).trim()) onUnread(key, undefined);
-      else {
-        const read = readCell(line, column, text, practice);
-        if ('fault' in read) onUnread(key, { text, message: read.fault });
-        else {
-          onUnread(key, undefined);
-          onPatch([{ id: line.id, patch: read.patch }]);
-        }
-      }
+      if (text.trim() === editText(line, column, practice).trim())
+        onUnread(`${line.id}:${column.id}`, undefined);
+      else write([{ place: editing.at, text }]);
     }
     if (then) {
       move(then);
@@ -153,45 +154,12 @@ export function Grid(props: GridProps) {
     },
   }));
 
-  /** Applies texts to cells: what can be read is one change, what cannot stays with its cell. */
-  const write = (cells: { place: Place; text: string }[]) => {
-    const patches = new Map<string, FactsPatch>();
-    for (const { place: at, text } of cells) {
-      const line = lineAt(at.row);
-      const column = columns[at.column];
-      if (!line || !column?.editable) continue;
-      const key = `${line.id}:${column.id}`;
-      const read = readCell(line, column, text, practice);
-      if ('fault' in read) onUnread(key, { text, message: read.fault });
-      else {
-        onUnread(key, undefined);
-        patches.set(line.id, { ...patches.get(line.id), ...read.patch });
-      }
-    }
-    if (patches.size > 0) onPatch([...patches].map(([id, patch]) => ({ id, patch })));
-  };
-  const selected = (): Place[] => {
-    const places: Place[] = [];
-    for (let row = range.top; row <= range.bottom; row++)
-      for (let column = range.left; column <= range.right; column++) places.push({ row, column });
-    return places;
-  };
-
   const onKeyDown = (event: KeyboardEvent) => {
     if (editing) return;
     const { key, shiftKey } = event;
     const control = event.ctrlKey || event.metaKey;
-    const steps: Record<string, Place> = {
-      ArrowUp: { row: place.row - 1, column: place.column },
-      ArrowDown: { row: place.row + 1, column: place.column },
-      ArrowLeft: { row: place.row, column: place.column - 1 },
-      ArrowRight: { row: place.row, column: place.column + 1 },
-      PageUp: { row: place.row - 18, column: place.column },
-      PageDown: { row: place.row + 18, column: place.column },
-      Home: { row: control ? 0 : place.row, column: 0 },
-      End: { row: control ? lastRow : place.row, column: columns.length - 1 },
-    };
-    const step = event.altKey ? undefined : steps[key];
+    const last = { row: lastRow, column: columns.length - 1 };
+    const step = event.altKey ? undefined : stepTo(key, place, last, control);
     if (step) {
       event.preventDefault();
       move(step, shiftKey);
@@ -206,23 +174,11 @@ export function Grid(props: GridProps) {
       startEdit(place);
     } else if (key === 'Delete' || key === 'Backspace') {
       event.preventDefault();
-      if (canEdit)
-        write(
-          selected()
-            .filter((at) => !['mark', 'kind'].includes(columns[at.column]!.id))
-            .map((at) => ({ place: at, text: '' })),
-        );
+      if (canEdit) write(emptied(range, columns));
     } else if (control && key.toLowerCase() === 'd') {
       event.preventDefault();
-      if (canEdit)
-        write(
-          selected()
-            .filter((at) => at.row > range.top)
-            .map((at) => ({
-              place: at,
-              text: editText(lineAt(range.top)!, columns[at.column]!, practice),
-            })),
-        );
+      const first = lineAt(range.top);
+      if (canEdit && first) write(filledDown(range, first, columns, practice));
     } else if (control && key.toLowerCase() === 'a') {
       event.preventDefault();
       setAnchor({ row: 0, column: 0 });
@@ -235,47 +191,19 @@ export function Grid(props: GridProps) {
   const onCopy = (event: ClipboardEvent) => {
     if (editing || openings.length === 0) return;
     event.preventDefault();
-    const text = openings
+    const lines = openings
       .slice(range.top, range.bottom + 1)
-      .map((_, at) => lineAt(range.top + at)!)
-      .map((line) =>
-        columns
-          .slice(range.left, range.right + 1)
-          .map((column) =>
-            column.editable && column.id !== 'hand'
-              ? editText(line, column, practice)
-              : cellOf(line, column).text,
-          )
-          .join('\t'),
-      )
-      .join('\n');
+      .map((_, at) => lineAt(range.top + at)!);
+    const text = copied(lines, columns.slice(range.left, range.right + 1), practice);
     event.clipboardData.setData('text/plain', text);
   };
   const onPaste = (event: ClipboardEvent) => {
     if (editing || !canEdit) return;
     event.preventDefault();
     const text = event.clipboardData.getData('text/plain');
-    const block = text
-      .replace(/\r?\n$/, '')
-      .split(/\r?\n/)
-      .map((row) => row.split('\t'));
-    if (
-      openings.length === 0 ||
-      block.some((row) => row.length > 2) ||
-      block.length > openings.length - place.row
-    )
-      props.onPasteBlock(text, place);
-    else if (block.length === 1 && block[0]!.length === 1)
-      write(selected().map((at) => ({ place: at, text })));
-    else
-      write(
-        block.flatMap((row, r) =>
-          row.map((cell, c) => ({
-            place: { row: place.row + r, column: place.column + c },
-            text: cell,
-          })),
-        ),
-      );
+    const written = pasted(text, range, place, openings.length);
+    if (written) write(written);
+    else props.onPasteBlock(text, place);
   };
 
   // Rows know nothing of handlers, so that one that did not change is not drawn again.
