@@ -85,6 +85,23 @@ describe('closing, power, findings', () => {
     await page.saved();
   });
 
+  it('holds a door shut by a magnet, and shows what lets it go and where it stands', async () => {
+    await open('B');
+    await page.toStage('Powering');
+    await page.fact('Magnetic lock', 'magnet, let go by a sensor');
+    await page.sees('[aria-label="Findings"]', 'Which fire alarm or sprinkler lets the magnet go');
+    await page.sees(
+      'table[aria-label="Who passes"]',
+      /sensor sees nobody\s*who is let in\s*anybody\s*the button beside the door/,
+    );
+    await page.sees('table[aria-label="Wiring list"]', /exit button\s*on the wall\s*4/);
+    await page.click('[role=tab]', 'Devices');
+    await page.sees('[aria-label="Devices by number"]', /exit button, inside, 44/);
+    await page.click('[aria-label="Seen from"] button', 'inside');
+    await page.find('svg[aria-label="Devices, from inside"]');
+    await page.saved();
+  });
+
   it('tries a way out of a finding before it is taken', async () => {
     await open('A');
     await page.toStage('Closing');
