@@ -17,7 +17,16 @@ const found = (list: Partial<OpeningFacts>[], rooms: Room[] = []) =>
     practice,
   );
 const codes = (list: Partial<OpeningFacts>[]) =>
-  found(list).map(({ code, openings }) => `${code.split('.')[2]} ${openings.join(',')}`);
+  found(list).map(({ code, openings }) => `${SHORT[code]} ${openings.join(',')}`);
+const SHORT: Readonly<Record<string, string>> = {
+  'checking.across.mark': 'mark',
+  'checking.across.odd': 'odd',
+  'checking.across.keyed': 'keyed',
+  'checking.across.strike': 'strike',
+  'checking.across.noWayOut': 'noWayOut',
+  'checking.across.oneWay': 'oneWay',
+  'checking.across.deadEnd': 'deadEnd',
+};
 const offices = (count: number): Partial<OpeningFacts>[] =>
   Array.from({ length: count }, (_, index) => ({
     from: 'Corridor',

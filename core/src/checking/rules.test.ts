@@ -25,6 +25,30 @@ const rated = { rating: 45, closer: 'any' } as const;
 const SPRING = chosen('hanging.device', 'spring-hinge');
 const offset = chosen('hanging.device', 'offset-pivot');
 
+const reading = (name: string, value: number | string) => ({
+  id: name,
+  name,
+  value,
+  how: 'tape' as const,
+  at: '2026-01-02T08:00:00Z',
+  by: 'x',
+});
+const OPENING = [
+  reading('widthTop', inches(36)),
+  reading('widthMiddle', inches(36)),
+  reading('widthBottom', inches(36)),
+  reading('heightHinge', inches(84)),
+  reading('heightLock', inches(84)),
+];
+const HINGES = [
+  ...OPENING,
+  reading('hingeCount', 3),
+  ...[5, 38, 72].map((below, at) => reading(`hinge${at + 1}`, inches(below))),
+  reading('hingeHeight', inches(4.5)),
+  reading('hingePoint', 'top-edge'),
+  reading('hingeDatum', 'leaf-top'),
+];
+
 const RULES: Readonly<Record<string, Rule>> = {
   'checking.threshold': {
     found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.75) },
@@ -599,6 +623,35 @@ const RULES: Readonly<Record<string, Rule>> = {
     not: { leafSound: 45 },
     unknown: { sound: UNKNOWN },
     practice: 'continental',
+  },
+  'hanging.securedUnknown': {
+    found: { swing: 'out' },
+    not: { swing: 'in' },
+    unknown: { swing: UNKNOWN },
+  },
+  'hanging.oldHeadGap': {
+    found: { readings: HINGES },
+    not: { readings: [...HINGES, reading('headGapNow', mm(3))] },
+    unknown: { readings: [] },
+  },
+  'sizing.trimUnknown': {
+    found: { readings: OPENING, leafConstruction: UNKNOWN },
+    not: { leafConstruction: 'timber-stave' },
+    unknown: { readings: [] },
+  },
+  'handing.contradictionAll': {
+    found: {
+      hingeSide: undefined,
+      swing: undefined,
+      observations: [
+        { stood: 'outside', hinges: 'left', knuckles: 'seen' },
+        { stood: 'outside', hinges: 'left', knuckles: 'seen' },
+        { stood: 'outside', hinges: 'right', knuckles: 'seen' },
+        { stood: 'outside', hinges: 'right', knuckles: 'seen' },
+      ],
+    },
+    not: { observations: [{ stood: 'outside', hinges: 'left', knuckles: 'seen' }] },
+    unknown: { observations: [] },
   },
 };
 

@@ -1,0 +1,34 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const SOURCES = join(__dirname, '..');
+const files = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' }).filter((name) =>
+  name.endsWith('.ts'),
+);
+const textOf = (name: string) => readFileSync(join(SOURCES, name), 'utf8');
+const code = /'([a-z]+(?:\.[a-zA-Z]+)+)'/g;
+
+/** The codes that findings are reported under, by how they are reported in the sources. */
+function reported(source: string): string[] {
+  const calls = [
+    ...source.matchAll(/record\.report\(\s*([\s\S]{0,260}?)\{/g),
+    ...source.matchAll(/\btell\(\s*([\s\S]{0,200}?)\[/g),
+    ...source.matchAll(/code: ('checking\.[a-zA-Z.]+')/g),
+    ...source.matchAll(/'(?:check|note|stop)', ('checking\.[a-zA-Z.]+')/g),
+  ];
+  return calls.flatMap(([, call]) => [...call!.matchAll(code)].map(([, one]) => one!));
+}
+
+describe('every rule', () => {
+  it('is named by a test that tries it', () => {
+    const rules = new Set(
+      files.filter((name) => !name.endsWith('.test.ts')).flatMap((name) => reported(textOf(name))),
+    );
+    const tests = files
+      .filter((name) => name.endsWith('.test.ts') && !name.endsWith('rulesTried.test.ts'))
+      .map(textOf)
+      .join('\n');
+    expect(rules.size).toBeGreaterThan(150);
+    expect([...rules].filter((one) => !tests.includes(one)).sort()).toEqual([]);
+  });
+});
