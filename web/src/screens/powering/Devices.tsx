@@ -1,9 +1,9 @@
-import { ToggleGroup } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { devicesDrawing, devicesOf, lengthPart, type Face } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
+import { Toggles } from '../../parts/Toggles.js';
 import { termText } from '../../words.js';
 
 const FACES: readonly Face[] = ['outside', 'inside'];
@@ -30,23 +30,13 @@ export function Devices() {
         <p className="m-auto p-6 text-center text-soft">Nothing stands on this side.</p>
       )}
       <figcaption className="border-t border-rule px-3 py-2 text-[13px]">
-        <ToggleGroup.Root
-          type="single"
-          aria-label="Seen from"
-          className="float-right ml-3 flex gap-1"
+        <Toggles
+          label="Seen from"
+          className="float-right ml-3"
+          values={FACES}
           value={from}
-          onValueChange={(next) => next && setFrom(next as Face)}
-        >
-          {FACES.map((one) => (
-            <ToggleGroup.Item
-              key={one}
-              value={one}
-              className="button !h-6 !px-2 text-xs data-[state=on]:!border-brass data-[state=on]:font-semibold"
-            >
-              {one}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+          onChange={setFrom}
+        />
         <ol aria-label="Devices by number">
           {devices.map(({ number, term, face, height }) => (
             <li key={number} className={face && face !== from ? 'text-soft' : ''}>

@@ -1,4 +1,3 @@
-import { ToggleGroup } from 'radix-ui';
 import { useMemo, useState, type ReactNode } from 'react';
 import {
   datumsOf,
@@ -15,6 +14,7 @@ import { termText } from '../../words.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
+import { Toggles } from '../../parts/Toggles.js';
 
 /** Why there is nothing to draw. */
 function emptyWords({ results: { securing } }: DecidedOpening): string {
@@ -69,23 +69,13 @@ export function LockCut() {
           {section && ', cut level; the pull side is up'}
         </span>
         {section && (
-          <ToggleGroup.Root
-            type="single"
-            aria-label="Leaf"
-            className="ml-auto flex gap-1"
+          <Toggles
+            label="Leaf"
+            className="ml-auto"
+            values={['closed', 'ajar']}
             value={ajar ? 'ajar' : 'closed'}
-            onValueChange={(next) => next && setAjar(next === 'ajar')}
-          >
-            {['closed', 'ajar'].map((one) => (
-              <ToggleGroup.Item
-                key={one}
-                value={one}
-                className="button !h-6 !px-2 text-xs data-[state=on]:!border-brass data-[state=on]:font-semibold"
-              >
-                {one}
-              </ToggleGroup.Item>
-            ))}
-          </ToggleGroup.Root>
+            onChange={(next) => setAjar(next === 'ajar')}
+          />
         )}
       </figcaption>
     </Sheet>
