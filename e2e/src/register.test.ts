@@ -98,5 +98,19 @@ describe('the register', () => {
     );
     for (const [mark, text] of Object.entries(await shown()))
       expect([mark, text]).toEqual([mark, String(told[mark] ?? '')]);
+    // Wider than the window now: the mark stays, its head over its cells, also when the others are scrolled.
+    const lefts = () =>
+      page.driver.executeScript<number[]>(
+        `return ['[data-column-id="mark"]', '#cell-0-0'].map((css) => Math.round(document.querySelector(css).getBoundingClientRect().left));`,
+      );
+    const [head, cell] = await lefts();
+    expect(head).toBe(cell);
+    await page.driver.executeScript(`document.querySelector('[role=grid]').scrollLeft = 200;`);
+    await page.until('scrolled', async () =>
+      page.driver.executeScript<boolean>(
+        `return document.querySelector('[role=grid]').scrollLeft > 50;`,
+      ),
+    );
+    expect(await lefts()).toEqual([head, cell]);
   });
 });

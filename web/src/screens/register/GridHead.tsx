@@ -42,7 +42,7 @@ export const GridHead = memo(function GridHead(props: HeadProps) {
                 ? { width: column.width }
                 : { width: column.width, left: column.stays }
             }
-            className={`group relative ${column.stays === undefined ? '' : 'frozen'}`}
+            className={`group ${column.stays === undefined ? 'relative' : 'frozen'}`}
           >
             <button
               type="button"
