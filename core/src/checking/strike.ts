@@ -1,3 +1,5 @@
+import { DEGREES } from '../sizing/index.js';
+
 /** A swinging leaf beside another opening. Ticks, degrees. */
 export interface SwingingBeside {
   /** Of the leaf next to the other opening. */
@@ -83,8 +85,7 @@ function roundCorner(one: SwingingBeside, two: SwingingBeside, degrees: number):
 }
 
 function cosSin(degrees: number): [number, number] {
-  const angle = (degrees * Math.PI) / 180;
-  return [Math.cos(angle), Math.sin(angle)];
+  return [Math.cos(degrees * DEGREES), Math.sin(degrees * DEGREES)];
 }
 
 /** The distance of two lines; 0 where they cross. */

@@ -124,9 +124,10 @@ function findArm(
       'closing.device',
     ]);
   const wall = known(facts.sideWall);
+  if (wall === undefined || closerSide(device) !== 'pull') return;
   const plan = swingPlan(practice, results.sizing, results.hanging);
   const name = ARMS.find((one) => one === device);
-  if (closerSide(device) !== 'pull' || wall === undefined || !plan || !name) return;
+  if (!plan || !name) return;
   // No wider than the leaf opens beside that wall at all.
   const angle = Math.min(wanted, results.hanging.widest ?? wanted);
   const { surfaceCloser } = practice.values.bodies.value;

@@ -17,10 +17,6 @@ import { passingIn, type PassingIn } from './passing.js';
 import type { Magnet, Release } from './release.js';
 import type { Load } from './values.js';
 
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
-
-const NONE: readonly never[] = [];
-
 const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
   none: 'none',
   'sensor-magnet': 'sensor',
@@ -124,29 +120,18 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const toLeaf = lock || loads.includes('exit-switch');
   const path = toLeaf ? decidePath(input, record, currents) : undefined;
   const wire = currents && decideSupply(input, record, currents);
-  const powering: Mutable<Powering> = {
-    loads,
-    access,
-    path,
-    currents,
-    wire,
-    release:
-      lock || magnet !== 'none'
-        ? {
-            magnet: MAGNETS[magnet],
-            delay,
-            command: results.opening.role === 'stair' && reentry === 'command',
-            alarm: facts.alarmReleases === true,
-          }
-        : undefined,
-    passing: NONE,
-  };
-  if (powering.release)
-    powering.passing = passingIn(
-      lock ? spec : undefined,
-      powering.release,
-      access !== undefined && access !== 'none',
-    );
+  const release: Release | undefined =
+    lock || magnet !== 'none'
+      ? {
+          magnet: MAGNETS[magnet],
+          delay,
+          command: results.opening.role === 'stair' && reentry === 'command',
+          alarm: facts.alarmReleases === true,
+        }
+      : undefined;
+  const letIn = access !== undefined && access !== 'none';
+  const passing = release ? passingIn(lock ? spec : undefined, release, letIn) : [];
+  const powering: Powering = { loads, access, path, currents, wire, release, passing };
   findPowering(record, input, powering);
   if (electric && !facts.manualItems?.some(({ stage }) => stage === 'powering'))
     poweringItems(record.items, input, powering);

@@ -13,9 +13,10 @@ const LOCKS: ReadonlySet<string> = new Set([
 /** What is missing in the chain, or can hurt somebody. */
 export function findPowering(
   record: PoweringRecord,
-  { facts, practice, results }: PoweringInput,
+  input: PoweringInput,
   { loads, access, currents }: Powering,
 ): void {
+  const { facts, practice } = input;
   const lock = loads.some((load) => LOCKS.has(load));
   // A device that waits is passed from inside; whoever may pass at once has its key.
   if (lock && access === 'none' && !loads.includes('delayed'))
@@ -38,8 +39,8 @@ export function findPowering(
       'source, switch, load',
       ['access', 'securing.function'],
     );
-  findMagnet(record, { facts, practice, results } as PoweringInput);
-  findStair(record, { facts, practice, results } as PoweringInput);
+  findMagnet(record, input);
+  findStair(record, input);
   if (loads.includes('holder')) {
     if (facts.alarmReleases === false)
       record.report('stop', 'powering.noAlarm', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [

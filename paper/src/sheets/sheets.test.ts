@@ -11,6 +11,7 @@ import {
   toMm,
   type OpeningFacts,
 } from '@riegel/core';
+import { houseJob } from '../testing/houseJob.js';
 import { drawingFiles, sheetsPdf, stickPdf, zipOf, type SheetsJob } from '../index.js';
 
 const FACTS: OpeningFacts = {
@@ -33,17 +34,7 @@ const fileOf = (bytes: Uint8Array, name: string) => {
   return path;
 };
 const job = (facts: OpeningFacts[], practice = 'us-commercial'): SheetsJob => ({
-  projectName: 'House',
-  practice,
-  practices: [],
-  building: undefined,
-  products: [],
-  locks: [],
-  settings: {},
-  note: '',
-  date: '2026-01-02',
-  known: [],
-  openings: facts.map((one, at) => ({ id: String(at), facts: one })),
+  ...houseJob(facts, practice),
   wanted: facts.map((_, at) => String(at)),
   address: 'https://riegel.example/openings/',
 });

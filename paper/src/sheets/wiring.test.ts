@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { inches, type OpeningFacts } from '@riegel/core';
 import { basisOf, openingsOf } from '../schedule/schedulePdf.js';
+import { houseJob } from '../testing/houseJob.js';
 import { wiringPdf } from './wiringPdf.js';
 
 const DOOR: OpeningFacts = {
@@ -19,19 +20,7 @@ const DOOR: OpeningFacts = {
   leafConstruction: 'timber-particle',
 };
 const textOf = async (facts: OpeningFacts[]) => {
-  const job = {
-    projectName: 'House',
-    practice: 'us-commercial' as const,
-    practices: [],
-    building: undefined,
-    products: [],
-    locks: [],
-    settings: {},
-    note: '',
-    date: '2026-01-02',
-    known: [],
-    openings: facts.map((one, at) => ({ id: String(at), facts: one })),
-  };
+  const job = houseJob(facts);
   const bytes = await wiringPdf(job, basisOf(job), openingsOf(job));
   const path = join(mkdtempSync(join(tmpdir(), 'riegel-wiring-')), 'w.pdf');
   writeFileSync(path, bytes);

@@ -3,6 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { inches, readSiteRecord, type OpeningFacts, type SiteRecord } from '@riegel/core';
+import { houseJob } from '../testing/houseJob.js';
 import { handoverPdf, recordPdf, type RecordJob } from '../index.js';
 
 const FACTS: OpeningFacts = {
@@ -70,17 +71,8 @@ const RECORDS = [
   }),
 ];
 const job = (more: Partial<RecordJob> = {}): RecordJob => ({
-  projectName: 'House',
-  practice: 'us-commercial',
-  practices: [],
-  building: undefined,
-  products: [],
-  locks: [],
-  settings: {},
-  note: '',
+  ...houseJob([FACTS]),
   date: '2026-12-01',
-  known: [],
-  openings: [{ id: '0', facts: FACTS }],
   wanted: '0',
   records: RECORDS,
   round: undefined,
