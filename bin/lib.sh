@@ -76,7 +76,7 @@ need_all_built() {
   need_build paper core paper
   need_build cli core paper cli
   need_build tape tape
-  need_build server core paper server
+  need_build server core paper server scripts/interface.mjs
   need_build web core web
 }
 

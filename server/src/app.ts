@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { SwaggerModule } from '@nestjs/swagger';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import session from 'express-session';
 import helmet from 'helmet';
@@ -14,6 +14,7 @@ import type { Config } from './config.js';
 import { MetricsService } from './metrics/metrics.service.js';
 import { GUESSES } from './http/guessing.js';
 import { PinoLogger } from './http/logger.js';
+import { describeInterface } from './openApi.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { noteAsking } from './sessions/asking.js';
 import { SessionStore } from './sessions/sessionStore.js';
@@ -87,18 +88,8 @@ export async function createApp(
     }),
   );
   app.setGlobalPrefix('api');
-  const document = SwaggerModule.createDocument(
-    app,
-    new DocumentBuilder()
-      .setTitle('Riegel')
-      .setDescription(
-        'Door hardware, opening by opening. Lengths are whole ticks, 320 to the millimetre; masses grams. Errors are problem documents.',
-      )
-      .setVersion('1')
-      .build(),
-  );
   if (!config.openDocs) app.use(onlySignedIn);
-  SwaggerModule.setup('api/docs', app, document);
+  SwaggerModule.setup('api/docs', app, describeInterface(app));
   if (config.webRoot && existsSync(config.webRoot)) serveWeb(app, config.webRoot);
   // Errors of the middleware above, which Nest's filter does not see.
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {

@@ -1,10 +1,11 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Param, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import type { Request } from 'express';
 import { AuditService } from '../audit/audit.service.js';
 import type { AuditKind } from '../audit/audit.entity.js';
 import { SlowsGuessing } from '../http/guessing.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
 import { PeopleService } from '../people/people.service.js';
 import { May } from '../rights/may.js';
@@ -12,6 +13,7 @@ import { newPassword } from '../sessions/sessions.controller.js';
 import { SessionsService } from '../sessions/sessions.service.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { SecondFactorService } from './secondFactor.service.js';
+import { accountView, recoveryCodes, secondBegun } from './answers.js';
 
 const current = Joi.string().max(200).required().label('Your password');
 const change = Joi.object({ current, password: newPassword.required() });
@@ -31,6 +33,7 @@ export class AccountController {
   ) {}
 
   @Get()
+  @Answers(accountView)
   @ApiOperation({ summary: 'One’s own account and where one is signed in.' })
   async get(@PersonId() personId: string, @Req() request: Request) {
     const person = await this.people.find(personId);
@@ -64,6 +67,7 @@ export class AccountController {
   @HttpCode(200)
   @SlowsGuessing()
   @DocumentBody(confirmed)
+  @Answers(secondBegun)
   @ApiOperation({ summary: 'Begins setting up a second factor: its secret, and a picture of it.' })
   async begin(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
     return this.second.begin(await this.people.confirm(personId, body.current));
@@ -73,6 +77,7 @@ export class AccountController {
   @HttpCode(200)
   @SlowsGuessing()
   @DocumentBody(code)
+  @Answers(recoveryCodes)
   @ApiOperation({
     summary: 'Puts the second factor in force with a first code; gives recovery codes.',
   })
@@ -91,6 +96,7 @@ export class AccountController {
   @HttpCode(200)
   @SlowsGuessing()
   @DocumentBody(confirmed)
+  @Answers(recoveryCodes)
   @ApiOperation({ summary: 'New recovery codes; the old ones are worth nothing any more.' })
   async codes(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
     await this.people.confirm(personId, body.current);

@@ -22,8 +22,18 @@ export function ofOpening(change: Change): change is OpeningChange {
   return 'openingId' in change;
 }
 
-export type EventKind =
-  'create' | 'update' | 'delete' | 'bulk' | 'import' | 'project' | 'undo' | 'redo' | 'site';
+export const EVENT_KINDS = [
+  'create',
+  'update',
+  'delete',
+  'bulk',
+  'import',
+  'project',
+  'undo',
+  'redo',
+  'site',
+] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
 
 /** One write: who and when; before and after stand in its changes. Undo, history and audit in one. */
 @Entity('event')

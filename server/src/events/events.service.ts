@@ -24,6 +24,13 @@ const PAGE = 100;
 /** Bytes that may wait for one listener; who reads no faster is let go and comes back. */
 const MAX_WAITING = 1_000_000;
 
+/** What an event changed. */
+interface Touched {
+  openings: string[];
+  documents: DocumentName[];
+}
+const NOT_NAMED = { openings: null, documents: null };
+
 interface Listener {
   projectId: string;
   personId: string;
@@ -78,7 +85,9 @@ export class EventsService implements OnModuleDestroy {
       before: string | null;
       after: string | null;
     }[];
+    const named = openingId ? new Map<string, Touched>() : await this.named(rows);
     const events = rows.map((row) => {
+      const { openings, documents } = named.get(String(row.id)) ?? NOT_NAMED;
       const head = JSON.stringify({
         id: String(row.id),
         kind: row.kind,
@@ -86,6 +95,8 @@ export class EventsService implements OnModuleDestroy {
         at: new Date(row.at).toISOString(),
         by: row.who ?? 'somebody',
         count: row.size,
+        openings,
+        documents,
       });
       const change = openingId
         ? `{"openingId":"${openingId}","before":${row.before ?? 'null'},"after":${row.after ?? 'null'}}`
@@ -211,7 +222,7 @@ export class EventsService implements OnModuleDestroy {
           seq,
           personId: row.personId,
           kind: row.kind,
-          ...(named.get(String(row.id)) ?? { openings: null, documents: null }),
+          ...(named.get(String(row.id)) ?? NOT_NAMED),
         })}\n\n`;
         for (const one of behind) {
           if (one.last >= seq) continue;
@@ -224,15 +235,10 @@ export class EventsService implements OnModuleDestroy {
   }
 
   /** The openings and documents of events; those of large ones are not named. */
-  private async named(
-    rows: FeedRow[],
-  ): Promise<Map<string, { openings: string[]; documents: DocumentName[] }>> {
+  private async named(rows: Pick<FeedRow, 'id' | 'size'>[]): Promise<Map<string, Touched>> {
     const few = rows.filter((row) => row.size <= MAX_NAMED).map((row) => String(row.id));
     const found = new Map(
-      few.map((id) => [id, { openings: [], documents: [] }] as const) as [
-        string,
-        { openings: string[]; documents: DocumentName[] },
-      ][],
+      few.map((id): [string, Touched] => [id, { openings: [], documents: [] }]),
     );
     if (few.length === 0) return found;
     const changes = (await this.source.query(

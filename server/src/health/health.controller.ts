@@ -1,9 +1,11 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers } from '../http/answers.js';
 import { May } from '../rights/may.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
+import { down, up } from './answers.js';
 
 @ApiTags('health')
 @SkipThrottle()
@@ -13,6 +15,8 @@ export class HealthController {
   constructor(private readonly source: DataSource) {}
 
   @Get()
+  @Answers(up)
+  @Answers(down, 503)
   @ApiOperation({
     summary: 'Whether the server and its database answer; 503 while the database does not.',
   })

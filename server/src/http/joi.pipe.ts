@@ -1,4 +1,3 @@
-import { ApiBody } from '@nestjs/swagger';
 import { Body, type PipeTransform } from '@nestjs/common';
 import Joi from 'joi';
 import { invalid, type FieldFault } from './problem.js';
@@ -70,38 +69,5 @@ function fieldWithin(context: Joi.Context | undefined): string[] {
 
 /** A body parameter validated by a schema. */
 export const ValidBody = (schema: Joi.Schema) => Body(new JoiPipe(schema));
-
-interface Described {
-  type?: string;
-  flags?: { presence?: string; description?: string };
-  keys?: Record<string, Described>;
-  items?: Described[];
-  allow?: unknown[];
-}
-
-/** The OpenAPI schema of a Joi schema, as far as the interface uses it. */
-function openApi(described: Described): Record<string, unknown> {
-  if (described.type === 'object' && described.keys) {
-    const entries = Object.entries(described.keys);
-    return {
-      type: 'object',
-      properties: Object.fromEntries(entries.map(([key, value]) => [key, openApi(value)])),
-      required: entries
-        .filter(([, value]) => value.flags?.presence === 'required')
-        .map(([key]) => key),
-    };
-  }
-  if (described.type === 'array')
-    return { type: 'array', items: openApi(described.items?.[0] ?? {}) };
-  const values = described.allow?.filter((value) => typeof value === 'string');
-  return {
-    type: described.type === 'any' ? 'object' : (described.type ?? 'object'),
-    ...(values && values.length > 0 ? { enum: values } : {}),
-  };
-}
-
-/** Documents a body from the schema that validates it. */
-export const DocumentBody = (schema: Joi.Schema) =>
-  ApiBody({ schema: openApi(schema.describe() as Described) });
 
 export { Joi };

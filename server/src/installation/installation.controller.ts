@@ -1,11 +1,12 @@
 import { Controller, Get, HttpCode, HttpStatus, Patch, Post, Query, Req } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import type { Request } from 'express';
 import { SecondFactorService } from '../account/secondFactor.service.js';
 import type { AuditKind } from '../audit/audit.entity.js';
 import { AuditService } from '../audit/audit.service.js';
 import { IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound, Problem } from '../http/problem.js';
 import { MailService } from '../mail/mail.service.js';
 import { LinksService } from '../people/links.service.js';
@@ -16,6 +17,9 @@ import { May } from '../rights/may.js';
 import { SessionsService } from '../sessions/sessions.service.js';
 import { VitalsService } from './vitals.service.js';
 import { PersonId } from '../sessions/signedIn.js';
+import { everybody, mailbox, vitals } from './answers.js';
+import { auditLines } from '../audit/answers.js';
+import { linkToken } from '../people/answers.js';
 
 const admin = Joi.object({ admin: Joi.boolean().strict().required().label('Administrator') });
 
@@ -36,6 +40,7 @@ export class InstallationController {
   ) {}
 
   @Get('people')
+  @Answers(everybody)
   @ApiOperation({ summary: 'Everybody with an account.' })
   async everybody() {
     return {
@@ -51,6 +56,7 @@ export class InstallationController {
   }
 
   @Post('invitations')
+  @Answers(linkToken, 201)
   @ApiOperation({ summary: 'Makes a one-time link to an account; it is shown once.' })
   async invite(@PersonId() by: string, @Req() request: Request) {
     const token = await this.links.make({ kind: 'account', createdBy: by });
@@ -113,6 +119,7 @@ export class InstallationController {
 
   @Get('audit')
   @ApiQuery({ name: 'before', required: false, type: String })
+  @Answers(auditLines)
   @ApiOperation({
     summary: 'The audit log of the installation, newest first, 200 lines at a time.',
   })
@@ -121,6 +128,7 @@ export class InstallationController {
   }
 
   @Get('vitals')
+  @Answers(vitals)
   @ApiOperation({
     summary: 'How this server is doing since the last reading: delays, memory, streams, work.',
   })
@@ -129,6 +137,7 @@ export class InstallationController {
   }
 
   @Get('mail')
+  @Answers(mailbox)
   @ApiOperation({ summary: 'The simulated mailbox: what would be sent, newest first.' })
   async box() {
     return { letters: await this.mail.box() };

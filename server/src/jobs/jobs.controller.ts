@@ -1,13 +1,15 @@
 import { Controller, Delete, Get, HttpCode, Inject, Post, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, DocumentBody } from '../http/answers.js';
 import type { Response } from 'express';
 import { CONFIG, type Config } from '../config.js';
 import { idField, IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { May } from '../rights/may.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { JOB_KINDS, JobsService, type JobKind } from './jobs.service.js';
+import { jobView, jobs } from './answers.js';
 
 const NEW = Joi.object<{ id?: string; kind: JobKind; name: string; openings: string[] }>({
   id: idField,
@@ -29,6 +31,7 @@ export class JobsController {
 
   @Get()
   @May('reader')
+  @Answers(jobs)
   @ApiOperation({ summary: 'What is being made for the project, and what was made lately.' })
   async list(@IdParam('projectId') projectId: string) {
     return { jobs: await this.jobs.list(projectId) };
@@ -38,6 +41,7 @@ export class JobsController {
   @May('reader')
   @HttpCode(202)
   @DocumentBody(NEW)
+  @Answers(jobView, 202)
   @ApiOperation({ summary: 'Has documents of many openings made in the background.' })
   async start(
     @IdParam('projectId') projectId: string,
@@ -60,6 +64,7 @@ export class JobsController {
 
   @Get(':jobId/file')
   @May('reader')
+  @AnswersFile(...new Set(Object.values(JOB_KINDS).map(({ type }) => type)))
   @ApiOperation({ summary: 'The file that was made.' })
   async file(
     @IdParam('projectId') projectId: string,

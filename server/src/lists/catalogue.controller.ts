@@ -1,9 +1,11 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile } from '../http/answers.js';
 import type { Response } from 'express';
 import { IdParam } from '../http/ids.js';
 import { May } from '../rights/may.js';
 import { ListsService } from './lists.service.js';
+import { anything, listOf } from '../http/shapes.js';
 
 /** A project's catalogue as files: what ships, and its own products in place of those of the same id. */
 @ApiTags('catalogue')
@@ -13,6 +15,7 @@ export class CatalogueController {
 
   @Get('catalogue.csv')
   @May('reader')
+  @AnswersFile('text/csv')
   @ApiOperation({ summary: 'The catalogue as CSV; reads back to the same products.' })
   async csv(@IdParam('projectId') id: string, @Res() response: Response) {
     response
@@ -23,6 +26,7 @@ export class CatalogueController {
 
   @Get('catalogue.json')
   @May('reader')
+  @Answers(listOf(anything))
   @ApiOperation({ summary: 'The catalogue as JSON, in the form a project file keeps it.' })
   async json(@IdParam('projectId') id: string, @Res() response: Response) {
     response

@@ -1,5 +1,6 @@
 import { Controller, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, XLSX } from '../http/answers.js';
 import type { Request, Response } from 'express';
 import { TakesFile } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';
@@ -9,6 +10,7 @@ import { May } from '../rights/may.js';
 import { BOUNDS } from './bounds.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 import { ListsService } from './lists.service.js';
+import { readList } from './answers.js';
 
 @ApiTags('lists')
 @Controller('projects/:projectId')
@@ -24,6 +26,7 @@ export class ListsController {
   @TakesFile(BOUNDS.modelBytes)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @Answers(readList)
   @ApiOperation({
     summary:
       'The cells of a CSV, TSV or XLSX file (at most 8 MB), or the doors of an IFC model (at most 64 MB). Nothing is stored.',
@@ -53,6 +56,7 @@ export class ListsController {
   @TakesFile(BOUNDS.modelBytes)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @AnswersFile('application/x-step')
   @ApiOperation({
     summary: 'An IFC model with what was decided of its doors as property sets beside the rest.',
   })
@@ -73,6 +77,7 @@ export class ListsController {
 
   @Get('openings.csv')
   @May('reader')
+  @AnswersFile('text/csv')
   @ApiOperation({ summary: 'The openings as a list, CSV; reads back to the same facts.' })
   async csv(@IdParam('projectId') id: string, @Res() response: Response) {
     response
@@ -83,11 +88,12 @@ export class ListsController {
 
   @Get('openings.xlsx')
   @May('reader')
+  @AnswersFile(XLSX)
   @ApiOperation({ summary: 'The openings as a list, XLSX; reads back to the same facts.' })
   async xlsx(@IdParam('projectId') id: string, @Res() response: Response) {
     response
       .attachment('openings.xlsx')
-      .type('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+      .type(XLSX)
       .send(await this.lists.write(id, 'xlsx'));
   }
 }

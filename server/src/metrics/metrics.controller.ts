@@ -1,5 +1,6 @@
 import { Controller, Get, Headers, HttpStatus, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { AnswersFile } from '../http/answers.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { Problem } from '../http/problem.js';
@@ -15,6 +16,7 @@ export class MetricsController {
 
   @Get()
   @May('anyone')
+  @AnswersFile('text/plain')
   @ApiOperation({ summary: 'Metrics as Prometheus text, with RIEGEL_METRICS_TOKEN as bearer.' })
   async read(
     @Headers('authorization') authorization: string | undefined,

@@ -1,11 +1,13 @@
 import { Controller, Get, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import { DataSource } from 'typeorm';
 import { TakesJson } from '../http/body.guard.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { invalid } from '../http/problem.js';
 import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
+import { note } from './answers.js';
 
 /** Characters of one note, at most. */
 const MOST = 60_000;
@@ -23,6 +25,7 @@ export class NotesController {
   constructor(private readonly source: DataSource) {}
 
   @Get(':name')
+  @Answers(note)
   @ApiOperation({ summary: 'A note of one’s own; null while there is none.' })
   async get(@PersonId() personId: string, @Param('name') name: string) {
     const [row] = (await this.source.query(

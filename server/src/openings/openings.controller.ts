@@ -11,6 +11,7 @@ import {
   Res,
 } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, DocumentBody } from '../http/answers.js';
 import type { Request, Response } from 'express';
 import {
   decideOpening,
@@ -28,7 +29,7 @@ import { EventsService } from '../events/events.service.js';
 import { FeedService } from '../events/feed.service.js';
 import { TakesJson, TakesJsonBytes } from '../http/body.guard.js';
 import { IdParam, idField, isId } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { invalid, notFound, Problem, type FieldFault } from '../http/problem.js';
 import { sendJson } from '../http/sendJson.js';
 import { unchanged } from '../http/unchanged.js';
@@ -41,6 +42,8 @@ import { OpeningsService } from './openings.service.js';
 import { unpackWrites } from './packedWrites.js';
 import { readWrites, storedFacts, writesSchema } from './readWrites.js';
 import { RegisterCache } from './registerCache.js';
+import { events, openingView, openings, register, stepped } from './answers.js';
+import { anyDocument } from '../documents/answers.js';
 
 const update = Joi.object({
   version: Joi.number().integer().min(1).required(),
@@ -70,6 +73,7 @@ export class OpeningsController {
 
   @Get('openings')
   @May('reader')
+  @Answers(register)
   @ApiOperation({
     summary:
       'Every opening of a project with its facts and version, and the number of the newest event by then; 304 while nothing changed.',
@@ -99,6 +103,7 @@ export class OpeningsController {
 
   @Get('openings/:id')
   @May('reader')
+  @Answers(openingView)
   @ApiOperation({ summary: 'One opening.' })
   async one(
     @IdParam('projectId') projectId: string,
@@ -115,6 +120,7 @@ export class OpeningsController {
   @HttpCode(200)
   @TakesJson(32 * 1024)
   @DocumentBody(some)
+  @Answers(openings)
   @ApiOperation({ summary: 'Some openings by their ids; those that do not stand are left out.' })
   async some(
     @IdParam('projectId') projectId: string,
@@ -129,6 +135,7 @@ export class OpeningsController {
   @Get('openings/:id/drawings/:view.svg')
   @May('reader')
   @Header('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'")
+  @AnswersFile('image/svg+xml')
   @ApiOperation({ summary: `One drawing as SVG: ${VIEWS.join(', ')}.` })
   async drawing(
     @IdParam('projectId') projectId: string,
@@ -151,6 +158,7 @@ export class OpeningsController {
   @Put('openings/:id')
   @May('editor')
   @TakesJson(300_000)
+  @Answers(openingView)
   @ApiOperation({
     summary:
       'Replaces the facts of an opening; 409 with the current state when the version is stale.',
@@ -176,6 +184,7 @@ export class OpeningsController {
   @May('editor')
   @HttpCode(200)
   @TakesJsonBytes(BULK_LIMIT)
+  @Answers(openings)
   @ApiOperation({
     summary: 'Creates, updates and deletes in one transaction and one event, or not at all.',
   })
@@ -216,6 +225,7 @@ export class OpeningsController {
 
   @Get('documents/:name')
   @May('reader')
+  @Answers(anyDocument)
   @ApiOperation({ summary: `A document of the project: ${DOCUMENT_NAMES.join(', ')}.` })
   async document(
     @IdParam('projectId') projectId: string,
@@ -231,6 +241,7 @@ export class OpeningsController {
   @Post('undo')
   @May('editor')
   @HttpCode(200)
+  @Answers(stepped)
   @ApiOperation({ summary: 'Takes back one’s own last write in this project.' })
   undo(
     @IdParam('projectId') projectId: string,
@@ -244,6 +255,7 @@ export class OpeningsController {
   @Post('redo')
   @May('editor')
   @HttpCode(200)
+  @Answers(stepped)
   @ApiOperation({ summary: 'Does again what one took back last.' })
   redo(
     @IdParam('projectId') projectId: string,
@@ -272,6 +284,7 @@ export class OpeningsController {
   @Get('events')
   @May('reader')
   @ApiQuery({ name: 'opening', required: false, type: String })
+  @Answers(events)
   @ApiOperation({
     summary:
       'The last 200 writes, newest first; with ?opening=id those of one opening with what was before and after.',
@@ -289,6 +302,7 @@ export class OpeningsController {
   @Get('stream')
   @May('reader')
   @ApiQuery({ name: 'since', required: false, type: String })
+  @AnswersFile('text/event-stream')
   @ApiOperation({
     summary:
       'Server-sent events: who changed which openings, after the event ?since= or Last-Event-ID names.',

@@ -69,7 +69,8 @@ export class PeopleService {
         'This link cannot be used with that address. If you have an account, sign in first.',
       );
     }
-    return row;
+    // What was put in comes back as the database spells it, a flag as a number.
+    return { ...row, demo, admin: first };
   }
 
   find(id: string): Promise<Person | null> {

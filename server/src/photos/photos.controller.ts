@@ -1,5 +1,6 @@
 import { Controller, Delete, Get, HttpCode, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile } from '../http/answers.js';
 import type { Request, Response } from 'express';
 import { TakesFile } from '../http/body.guard.js';
 import { IdParam, isId } from '../http/ids.js';
@@ -8,6 +9,7 @@ import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { PhotosService } from './photos.service.js';
 import { MAX_BYTES } from './readPicture.js';
+import { photoKept, photos } from './answers.js';
 
 @ApiTags('photographs')
 @Controller('projects/:projectId/openings/:openingId/photos')
@@ -16,6 +18,7 @@ export class PhotosController {
 
   @Get()
   @May('reader')
+  @Answers(photos)
   @ApiOperation({ summary: 'The photographs of an opening, the oldest first.' })
   async list(
     @IdParam('projectId') projectId: string,
@@ -26,6 +29,7 @@ export class PhotosController {
 
   @Get(':photoId')
   @May('reader')
+  @AnswersFile('image/jpeg')
   @ApiOperation({ summary: 'One photograph, a JPEG.' })
   async one(
     @IdParam('projectId') projectId: string,
@@ -50,6 +54,7 @@ export class PhotosController {
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiQuery({ name: 'id', type: String })
   @ApiQuery({ name: 'caption', type: String, required: false })
+  @Answers(photoKept, 201)
   @ApiOperation({
     summary: 'Adds a photograph: JPEG, PNG or WebP, at most 12 MB. It is kept without its place.',
   })

@@ -1,9 +1,11 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers } from '../http/answers.js';
 import { DataSource } from 'typeorm';
 import { invalid } from '../http/problem.js';
 import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
+import { found } from './answers.js';
 
 /** Openings that are found at once. */
 const MOST = 60;
@@ -28,6 +30,7 @@ export class FindController {
   @Get()
   @May('signed-in')
   @ApiQuery({ name: 'q', type: String })
+  @Answers(found)
   @ApiOperation({
     summary: 'Openings by mark or room in all one’s projects; all words must be found.',
   })

@@ -1,10 +1,11 @@
 import { Controller, Delete, Get, HttpCode, Patch, Post, Query, Req } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import type { Request } from 'express';
 import type { AuditKind } from '../audit/audit.entity.js';
 import { AuditService } from '../audit/audit.service.js';
 import { IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { notFound, Problem } from '../http/problem.js';
 import { lineNumber } from '../installation/installation.controller.js';
 import { LinksService } from '../people/links.service.js';
@@ -15,6 +16,9 @@ import { PersonId } from '../sessions/signedIn.js';
 import { Access } from './access.js';
 import { ROLES, type Role } from './membership.entity.js';
 import { ProjectsService } from './projects.service.js';
+import { invitations, members } from './answers.js';
+import { auditLines } from '../audit/answers.js';
+import { linkToken } from '../people/answers.js';
 
 const role = Joi.object({
   role: Joi.string()
@@ -38,6 +42,7 @@ export class MembersController {
 
   @Get('members')
   @May('reader')
+  @Answers(members)
   @ApiOperation({ summary: 'Who is in the project, with which role.' })
   async members(@IdParam('projectId') id: string) {
     return { members: await this.projects.members(id) };
@@ -101,6 +106,7 @@ export class MembersController {
 
   @Get('invitations')
   @May('owner')
+  @Answers(invitations)
   @ApiOperation({ summary: 'The links into the project that can still be used.' })
   async invitations(@IdParam('projectId') id: string) {
     return { invitations: await this.links.open(id) };
@@ -108,6 +114,7 @@ export class MembersController {
 
   @Post('invitations')
   @May('owner')
+  @Answers(linkToken, 201)
   @ApiOperation({ summary: 'Makes a one-time link into the project; it is shown once.' })
   @DocumentBody(role)
   async invite(
@@ -143,6 +150,7 @@ export class MembersController {
   @Get('audit')
   @May('owner')
   @ApiQuery({ name: 'before', required: false, type: String })
+  @Answers(auditLines)
   @ApiOperation({
     summary:
       'The project’s audit log with its members’ sign-ins, newest first, 200 lines at a time.',

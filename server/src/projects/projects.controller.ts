@@ -1,18 +1,21 @@
 import { Controller, Delete, Get, Header, HttpCode, Patch, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import type { Request, Response } from 'express';
 import { isOwnPractice, PRACTICE_IDS } from '@riegel/core';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
 import { documentJson, DocumentsService } from '../documents/documents.service.js';
 import { TakesJsonBytes } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { invalid, Problem } from '../http/problem.js';
 import { sendJson } from '../http/sendJson.js';
 import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { Access } from './access.js';
 import { ProjectsService } from './projects.service.js';
+import { plainProject, projects, wholeProject } from './answers.js';
+import { anything } from '../http/shapes.js';
 
 const name = Joi.string().trim().min(1).max(120).label('Name');
 const practice = Joi.string()
@@ -42,6 +45,7 @@ export class ProjectsController {
 
   @Get()
   @May('signed-in')
+  @Answers(projects)
   @ApiOperation({ summary: 'One’s own projects.' })
   async list(@PersonId() person: string) {
     return { projects: await this.projects.listFor(person) };
@@ -49,6 +53,7 @@ export class ProjectsController {
 
   @Post()
   @May('signed-in')
+  @Answers(plainProject, 201)
   @ApiOperation({ summary: 'Makes an empty project, owned by whoever asks.' })
   @DocumentBody(create)
   create(
@@ -61,6 +66,7 @@ export class ProjectsController {
   @Post('file')
   @May('signed-in')
   @TakesJsonBytes(FILE_LIMIT)
+  @Answers(plainProject, 201)
   @ApiOperation({
     summary: 'Makes a project from a project file (docs/project-file.md), whole or not at all.',
   })
@@ -72,6 +78,7 @@ export class ProjectsController {
 
   @Get(':projectId')
   @May('reader')
+  @Answers(wholeProject)
   @ApiOperation({ summary: 'One project with one’s role in it.' })
   async get(
     @IdParam('projectId', 'The project') id: string,
@@ -93,6 +100,7 @@ export class ProjectsController {
   @Get(':projectId/file')
   @May('reader')
   @Header('Content-Disposition', 'attachment; filename="project.riegel.json"')
+  @Answers(anything)
   @ApiOperation({ summary: 'The whole project as its file.' })
   async toFile(
     @IdParam('projectId', 'The project') id: string,
@@ -104,6 +112,7 @@ export class ProjectsController {
 
   @Patch(':projectId')
   @May('owner')
+  @Answers(plainProject)
   @ApiOperation({ summary: 'Renames a project or gives it another practice.' })
   @DocumentBody(update)
   async update(

@@ -10,15 +10,17 @@ import {
   Res,
 } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, DocumentBody, DocumentQuery, XLSX } from '../http/answers.js';
 import type { Response } from 'express';
 import { SlowsGuessing } from '../http/guessing.js';
 import { IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, JoiPipe, ValidBody } from '../http/joi.pipe.js';
+import { Joi, JoiPipe, ValidBody } from '../http/joi.pipe.js';
 import { notFound } from '../http/problem.js';
 import { PeopleService } from '../people/people.service.js';
 import { May } from '../rights/may.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { ReleasesService, type ReleaseState } from './releases.service.js';
+import { difference, releaseView, releases, shared, sharedRelease, shares } from './answers.js';
 
 const NEW = Joi.object<{ name: string; reason: string }>({
   name: Joi.string().trim().max(80).allow('').default(''),
@@ -48,6 +50,9 @@ class NumberPipe extends JoiPipe<number> {
 }
 const ReleaseNumber = () => Param('number', new NumberPipe());
 
+/** What the files of a release are. */
+const RELEASE_TYPES = ['application/pdf', XLSX, 'text/csv', 'text/plain', 'application/json'];
+
 @ApiTags('releases')
 @Controller('projects/:projectId/releases')
 export class ReleasesController {
@@ -58,6 +63,7 @@ export class ReleasesController {
 
   @Get()
   @May('reader')
+  @Answers(releases)
   @ApiOperation({ summary: 'The releases of a project, the newest first.' })
   async list(@IdParam('projectId') projectId: string) {
     return { releases: await this.releases.list(projectId) };
@@ -67,6 +73,7 @@ export class ReleasesController {
   @May('editor')
   @HttpCode(201)
   @DocumentBody(NEW)
+  @Answers(releaseView, 201)
   @ApiOperation({ summary: 'Freezes the project as it stands, with every document.' })
   async make(
     @IdParam('projectId') projectId: string,
@@ -79,6 +86,8 @@ export class ReleasesController {
 
   @Get('compare')
   @May('reader')
+  @DocumentQuery(TWO)
+  @Answers(difference)
   @ApiOperation({ summary: 'Two releases against each other; `now` is the project as it stands.' })
   async compare(
     @IdParam('projectId') projectId: string,
@@ -89,6 +98,7 @@ export class ReleasesController {
 
   @Get(':number/today')
   @May('reader')
+  @Answers(difference)
   @ApiOperation({ summary: 'What the release would be with today’s core.' })
   async today(@IdParam('projectId') projectId: string, @ReleaseNumber() number: number) {
     return this.releases.today(projectId, number);
@@ -96,6 +106,7 @@ export class ReleasesController {
 
   @Get(':number/files/:name')
   @May('reader')
+  @AnswersFile(...RELEASE_TYPES)
   @ApiOperation({ summary: 'One file of a release, byte for byte as it was issued.' })
   async file(
     @IdParam('projectId') projectId: string,
@@ -109,6 +120,7 @@ export class ReleasesController {
 
   @Get(':number/shares')
   @May('editor')
+  @Answers(shares)
   @ApiOperation({ summary: 'Links to the release that still hold.' })
   async shares(@IdParam('projectId') projectId: string, @ReleaseNumber() number: number) {
     return { shares: await this.releases.shares(projectId, number) };
@@ -118,6 +130,7 @@ export class ReleasesController {
   @May('editor')
   @HttpCode(201)
   @DocumentBody(SHARE)
+  @Answers(shared, 201)
   @ApiOperation({ summary: 'A link by which anybody reads the release for some days.' })
   async share(
     @IdParam('projectId') projectId: string,
@@ -151,6 +164,7 @@ export class SharedController {
   @Get()
   @May('anyone')
   @SlowsGuessing()
+  @Answers(sharedRelease)
   @ApiOperation({ summary: 'The release a link leads to.' })
   async shared(@Headers('x-riegel-link') token: string | undefined) {
     const { id: _, ...view } = await this.releases.shared(token ?? '');
@@ -160,6 +174,7 @@ export class SharedController {
   @Get('files/:name')
   @May('anyone')
   @SlowsGuessing()
+  @AnswersFile(...RELEASE_TYPES)
   @ApiOperation({ summary: 'One of its files.' })
   async file(
     @Headers('x-riegel-link') token: string | undefined,

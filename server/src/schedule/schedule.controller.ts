@@ -1,5 +1,6 @@
 import { Controller, Get, Query, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, DocumentQuery, XLSX } from '../http/answers.js';
 import type { Request, Response } from 'express';
 import { TAKE_OFF_BY, type TakeOffOptions } from '@riegel/core';
 import { IdParam } from '../http/ids.js';
@@ -9,6 +10,7 @@ import { May } from '../rights/may.js';
 import { Joi, JoiPipe } from '../http/joi.pipe.js';
 import { SCHEDULE_VIEWS, type ScheduleBy } from '@riegel/paper';
 import { ScheduleService } from './schedule.service.js';
+import { scheduleView } from './answers.js';
 
 const BY = Joi.object<{ by: ScheduleBy }>({
   by: Joi.string()
@@ -24,8 +26,6 @@ const TAKE_OFF = Joi.object<TakeOffOptions>({
   pairs: Joi.boolean().default(false),
 }).options({ stripUnknown: true });
 
-const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
-
 @ApiTags('schedule')
 @Controller('projects/:projectId')
 export class ScheduleController {
@@ -33,6 +33,7 @@ export class ScheduleController {
 
   @Get('schedule')
   @May('reader')
+  @Answers(scheduleView)
   @ApiOperation({ summary: 'The schedule by set, with everything that is open.' })
   async json(@IdParam('projectId') id: string, @Req() request: Request, @Res() response: Response) {
     const stamp = await this.schedules.stamp(id);
@@ -42,6 +43,7 @@ export class ScheduleController {
 
   @Get('schedule.csv')
   @May('reader')
+  @AnswersFile('text/csv')
   @ApiOperation({ summary: 'The schedule as CSV.' })
   async csv(@IdParam('projectId') id: string, @Res() response: Response) {
     const { csv } = await this.schedules.schedule(id, await this.schedules.stamp(id));
@@ -50,6 +52,8 @@ export class ScheduleController {
 
   @Get('schedule.pdf')
   @May('reader')
+  @DocumentQuery(BY)
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'The schedule as a printable PDF.' })
   async pdf(
     @IdParam('projectId') id: string,
@@ -62,6 +66,7 @@ export class ScheduleController {
 
   @Get('schedule.xlsx')
   @May('reader')
+  @AnswersFile(XLSX)
   @ApiOperation({ summary: 'The schedule as a workbook, a sheet a part.' })
   async xlsx(@IdParam('projectId') id: string, @Res() response: Response) {
     const bytes = await this.schedules.xlsx(id);
@@ -70,6 +75,8 @@ export class ScheduleController {
 
   @Get('take-off.xlsx')
   @May('reader')
+  @DocumentQuery(TAKE_OFF)
+  @AnswersFile(XLSX)
   @ApiOperation({ summary: 'Totals by product as a workbook, with lists for the makers.' })
   async takeOff(
     @IdParam('projectId') id: string,
@@ -85,6 +92,8 @@ export class ScheduleController {
 
   @Get('prices.xlsx')
   @May('reader')
+  @DocumentQuery(TAKE_OFF)
+  @AnswersFile(XLSX)
   @ApiOperation({ summary: 'A request for prices: what is ordered, with columns to answer in.' })
   async prices(
     @IdParam('projectId') id: string,
@@ -100,6 +109,7 @@ export class ScheduleController {
 
   @Get('questions.pdf')
   @May('reader')
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'The open questions and unconfirmed assumptions as a printable PDF.' })
   async questions(@IdParam('projectId') id: string, @Res() response: Response) {
     const bytes = await this.schedules.questions(id);

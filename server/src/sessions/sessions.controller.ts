@@ -1,12 +1,13 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Inject, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, DocumentBody } from '../http/answers.js';
 import type { Request } from 'express';
 import { SecondFactorService } from '../account/secondFactor.service.js';
 import { AuditService } from '../audit/audit.service.js';
 import { CONFIG, type Config } from '../config.js';
 import { SlowsGuessing } from '../http/guessing.js';
 import { idField } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { Problem } from '../http/problem.js';
 import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
@@ -15,6 +16,7 @@ import { ResetsService } from '../people/resets.service.js';
 import { SignInDelays } from '../people/signInDelays.js';
 import { May } from '../rights/may.js';
 import { SessionsService } from './sessions.service.js';
+import { joined, sessionView, signedIn, started } from './answers.js';
 
 export const emailField = Joi.string()
   .email({ tlds: { allow: false } })
@@ -63,6 +65,7 @@ export class SessionsController {
 
   @Get()
   @May('anyone')
+  @Answers(sessionView)
   @ApiOperation({ summary: 'Who is signed in; in a demo also who may sign in with one click.' })
   async who(@Req() request: Request) {
     const id = request.session.personId;
@@ -79,6 +82,7 @@ export class SessionsController {
   @Post()
   @May('anyone')
   @SlowsGuessing()
+  @Answers(signedIn, 201)
   @ApiOperation({
     summary: 'Signs in with address and password; answers `second` where a second factor is owed.',
   })
@@ -112,6 +116,7 @@ export class SessionsController {
   @May('anyone')
   @HttpCode(201)
   @SlowsGuessing()
+  @Answers(started, 201)
   @ApiOperation({ summary: 'Gives the second factor: a code of the device, or a recovery code.' })
   @DocumentBody(second)
   async giveSecond(@Req() request: Request, @ValidBody(second) { code }: { code: string }) {
@@ -145,6 +150,7 @@ export class SessionsController {
 
   @Post('demo')
   @May('anyone')
+  @Answers(started, 201)
   @ApiOperation({ summary: 'Signs in as a demo person; in a demo only.' })
   @DocumentBody(demo)
   async demo(@Req() request: Request, @ValidBody(demo) body: { personId: string }) {
@@ -157,6 +163,7 @@ export class SessionsController {
   @Post('accept')
   @May('anyone')
   @SlowsGuessing()
+  @Answers(joined, 201)
   @ApiOperation({ summary: 'Uses a one-time link, with a new account or as the person signed in.' })
   @DocumentBody(accept)
   async accept(

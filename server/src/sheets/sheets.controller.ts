@@ -1,8 +1,10 @@
 import { Controller, Get, Inject, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { AnswersFile, DocumentQuery } from '../http/answers.js';
 import type { Response } from 'express';
 import { CONFIG, type Config } from '../config.js';
 import { IdParam } from '../http/ids.js';
+import { JoiPipe } from '../http/joi.pipe.js';
 import { May } from '../rights/may.js';
 import { TILED } from './tiled.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
@@ -26,6 +28,7 @@ export class SheetsController {
 
   @Get('sheets.pdf')
   @May('reader')
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'The preparation sheets of an opening: leaf, frame, numbers.' })
   async sheets(
     @IdParam('projectId') projectId: string,
@@ -38,6 +41,7 @@ export class SheetsController {
 
   @Get('sheets.zip')
   @May('reader')
+  @AnswersFile('application/zip')
   @ApiOperation({ summary: 'The drawings of an opening, each as DXF in true units and as SVG.' })
   async drawings(
     @IdParam('projectId') projectId: string,
@@ -50,11 +54,13 @@ export class SheetsController {
 
   @Get('stick.pdf')
   @May('reader')
+  @DocumentQuery(TILED)
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'The story sticks of an opening in true size, tiled or as long pages.' })
   async stick(
     @IdParam('projectId') projectId: string,
     @IdParam('openingId', 'The opening') openingId: string,
-    @Query(TILED) { tiled }: { tiled: boolean },
+    @Query(new JoiPipe(TILED)) { tiled }: { tiled: boolean },
     @Res() response: Response,
   ) {
     const job = { ...(await this.one(projectId, openingId)), tiled };

@@ -1,6 +1,6 @@
-import { Joi, JoiPipe } from '../http/joi.pipe.js';
+import { Joi } from '../http/joi.pipe.js';
 
 /** Whether a stick comes in tiles of ordinary paper, or each in one piece. */
-export const TILED = new JoiPipe(
-  Joi.object<{ tiled: boolean }>({ tiled: Joi.boolean().default(true) }).unknown(true),
-);
+export const TILED = Joi.object<{ tiled: boolean }>({
+  tiled: Joi.boolean().default(true),
+}).unknown(true);

@@ -1,16 +1,18 @@
 import { Controller, Get, HttpCode, Post, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersFile, DocumentBody } from '../http/answers.js';
 import type { Response } from 'express';
 import { calendarOf, countDue, monthsAfter } from '@riegel/core';
 import { FeedService } from '../events/feed.service.js';
 import { TakesJson } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';
-import { DocumentBody, Joi, ValidBody } from '../http/joi.pipe.js';
+import { Joi, ValidBody } from '../http/joi.pipe.js';
 import { invalid } from '../http/problem.js';
 import { May } from '../rights/may.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 import { PersonId } from '../sessions/signedIn.js';
 import { SiteService } from './site.service.js';
+import { added, due, installed, sitePage } from './answers.js';
 
 const SENT = Joi.object<{ records: unknown[] }>({
   records: Joi.array().items(Joi.object().unknown(true)).min(1).max(200).required(),
@@ -34,6 +36,7 @@ export class SiteController {
   @Get('site')
   @May('reader')
   @ApiQuery({ name: 'since', type: Number, required: false })
+  @Answers(sitePage)
   @ApiOperation({ summary: 'Records of the site, from where one stopped.' })
   async since(
     @IdParam('projectId') projectId: string,
@@ -52,6 +55,7 @@ export class SiteController {
   @HttpCode(200)
   @TakesJson(300_000)
   @DocumentBody(SENT)
+  @Answers(added)
   @ApiOperation({ summary: 'Adds records of the site; those known are counted as kept.' })
   async add(
     @IdParam('projectId') projectId: string,
@@ -64,6 +68,7 @@ export class SiteController {
   @Get('openings/:openingId/record.pdf')
   @May('reader')
   @ApiQuery({ name: 'round', type: String, required: false })
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'What was found at an opening in a round, by whom, as PDF.' })
   async record(
     @IdParam('projectId') projectId: string,
@@ -86,6 +91,7 @@ export class SiteController {
 
   @Get('handover.pdf')
   @May('reader')
+  @AnswersFile('application/pdf')
   @ApiOperation({ summary: 'The hand-over pack for the caretaker, in plain words.' })
   async handover(@IdParam('projectId') projectId: string, @Res() response: Response) {
     const dated = await this.schedules.dated(projectId);
@@ -104,6 +110,7 @@ export class KeepingController {
   @Get('due')
   @May('signed-in')
   @ApiQuery({ name: 'until', type: String, required: false })
+  @Answers(due)
   @ApiOperation({ summary: 'Inspections due across one’s projects, soonest first.' })
   async due(@PersonId() personId: string, @Query('until') until: string | undefined) {
     const now = today();
@@ -118,6 +125,7 @@ export class KeepingController {
   @Get('due.ics')
   @May('signed-in')
   @ApiQuery({ name: 'until', type: String, required: false })
+  @AnswersFile('text/calendar')
   @ApiOperation({ summary: 'The same as a calendar file.' })
   async calendar(
     @PersonId() personId: string,
@@ -134,6 +142,7 @@ export class KeepingController {
   @Get('installed')
   @May('signed-in')
   @ApiQuery({ name: 'q', type: String })
+  @Answers(installed)
   @ApiOperation({ summary: 'Where a product stands, across one’s projects.' })
   async installed(@PersonId() personId: string, @Query('q') text: string | undefined) {
     if (typeof text !== 'string' || text.length > 200)

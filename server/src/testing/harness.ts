@@ -9,6 +9,7 @@ import { createApp } from '../app.js';
 import type { Config } from '../config.js';
 import { openDatabase } from '../database/dataSource.js';
 import { PeopleService } from '../people/people.service.js';
+import { holdsAnswers, type HeldAnswers } from './holdsAnswers.js';
 
 export const PASSWORD = 'a long enough password';
 const HOUR = 3600 * 1000;
@@ -17,6 +18,9 @@ const HOUR = 3600 * 1000;
 export interface Harness {
   app: INestApplication;
   source: DataSource;
+  /** Every answer is held against what the interface's documents say of it. */
+  answers: HeldAnswers;
+  /** Throws where an answer was another than is described. */
   close(): Promise<void>;
   /** A new person, signed in. */
   person(name?: string): Promise<Client>;
@@ -58,13 +62,19 @@ export async function start(
   };
   process.env['RIEGEL_LOG'] ??= 'silent';
   const app = await createApp(config, source);
+  const answers = holdsAnswers(app);
   await app.listen(0, '127.0.0.1');
   return {
     app,
     source,
+    answers,
     async close() {
       await app.close();
       await source.destroy();
+      if (answers.faults.length > 0)
+        throw new Error(
+          `Answered otherwise than described:\n${[...new Set(answers.faults)].join('\n')}`,
+        );
     },
     async person(name = 'Somebody') {
       const email = `${randomUUID()}@test.example`;

@@ -1,166 +1,19 @@
-import type {
-  Building,
-  EditedPractice,
-  Keying,
-  ScheduleSettings,
-  LockSpec,
-  OpeningFacts,
-  Product,
-  Schedule,
-} from '@riegel/core';
+import type { Answer, Asked, Method, Route, Shapes } from './routes.js';
 
-export type Role = 'owner' | 'editor' | 'reviewer' | 'reader';
-
-export interface PersonView {
-  id: string;
-  name: string;
-  email: string;
-  /** Looks after the installation. */
-  admin: boolean;
-}
-
-export interface SessionView {
-  person: PersonView | null;
-  demo: boolean;
-  demoPeople: PersonView[];
-  /** Where a digital tape sends its readings, if there is one. */
-  tape: string | null;
-}
-
-export interface ProjectView {
-  id: string;
-  name: string;
-  practice: string;
-  note: string;
-  version: number;
-  role: Role;
-}
-
-/** A document of a project; version 0 and an empty body while there is none. */
-export interface DocumentView<T> {
-  name: string;
-  version: number;
-  body: T | null;
-}
-
+export type PersonView = Shapes['PersonView'];
+export type SessionView = Shapes['SessionView'];
+export type ProjectSummary = Shapes['ProjectSummary'];
 /** A project with what its openings are decided with. */
-export interface WholeProject extends ProjectView {
-  practices: DocumentView<EditedPractice[]>;
-  building: DocumentView<Building>;
-  catalogue: DocumentView<Product[]>;
-  locks: DocumentView<LockSpec[]>;
-  keying: DocumentView<Keying>;
-  schedule: DocumentView<ScheduleSettings>;
-}
-
-export interface ProjectSummary extends ProjectView {
-  openings: number;
-  changed: string | null;
-}
-
-export interface OpeningView {
-  id: string;
-  version: number;
-  facts: OpeningFacts;
-}
-
-export interface EventView {
-  id: string;
-  kind: string;
-  undone: boolean;
-  at: string;
-  by: string;
-  count: number;
-  documents: string[];
-  changes: { openingId: string; before: OpeningFacts | null; after: OpeningFacts | null }[];
-}
-
-export interface Member {
-  personId: string;
-  name: string;
-  email: string;
-  role: Role;
-}
-
-/** One's own account. */
-export interface AccountView {
-  name: string;
-  email: string;
-  admin: boolean;
-  demo: boolean;
-  second: { on: boolean; codes: number };
-  sessions: {
-    id: string;
-    device: string;
-    address: string;
-    at: string;
-    seen: string;
-    current: boolean;
-  }[];
-}
-
-/** An account as an administrator sees it. */
-export interface AccountSummary {
-  id: string;
-  name: string;
-  email: string;
-  admin: boolean;
-  demo: boolean;
-  second: boolean;
-}
-
-/** A link into a project that could still be used. */
-export interface InvitationView {
-  id: string;
-  role: Role;
-  at: string;
-  until: string;
-  by: string;
-}
-
-export type AuditKind =
-  | 'sign-in'
-  | 'sign-in-refused'
-  | 'second-refused'
-  | 'sign-out'
-  | 'password-changed'
-  | 'password-reset'
-  | 'reset-asked'
-  | 'second-on'
-  | 'second-off'
-  | 'recovery-used'
-  | 'sessions-ended'
-  | 'account-made'
-  | 'invited'
-  | 'invitation-revoked'
-  | 'joined'
-  | 'role-changed'
-  | 'taken-out'
-  | 'left'
-  | 'administrator-changed'
-  | 'refused'
-  | 'limited';
-
-/** One line of the audit log. */
-export interface AuditLine {
-  id: string;
-  kind: AuditKind;
-  subject: string;
-  address: string;
-  at: string;
-  who: string | null;
-  email: string | null;
-  project: string | null;
-}
-
-/** A letter of the simulated mailbox. */
-export interface LetterView {
-  id: string;
-  recipient: string;
-  subject: string;
-  body: string;
-  at: string;
-}
+export type WholeProject = Shapes['WholeProject'];
+export type ProjectView = Pick<
+  WholeProject,
+  'id' | 'name' | 'practice' | 'note' | 'version' | 'role'
+>;
+export type Role = ProjectView['role'];
+export type OpeningView = Shapes['OpeningView'];
+export type EventView = Shapes['EventView'];
+export type ScheduleView = Shapes['ScheduleView'];
+export type AuditLine = Shapes['AuditLine'];
 
 /** What the server answered instead of doing what was asked. */
 export class ApiProblem extends Error {
@@ -182,11 +35,34 @@ export class ApiProblem extends Error {
 /** Told to the page when the server no longer knows who asks: the session ended elsewhere, or ran out. */
 export const SIGNED_OUT = 'riegel-signed-out';
 
-/** Calls the interface; every failure is an {@link ApiProblem} with a sentence to show. */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** The address of a route with the names in its path filled in, and its query. */
+export function addressOf(
+  route: string,
+  path: Record<string, string | number> = {},
+  query: Record<string, string | number | boolean | undefined> = {},
+): string {
+  const filled = route.replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(path[name]!));
+  const asked = Object.entries(query).filter(([, value]) => value !== undefined);
+  const text = new URLSearchParams(asked.map(([name, value]) => [name, String(value)])).toString();
+  return text ? `/api${filled}?${text}` : `/api${filled}`;
+}
+
+type Rest<A> = Partial<A> extends A ? [asked?: A] : [asked: A];
+
+/** Calls a route of the interface; every failure is an {@link ApiProblem} with a sentence to show. */
+export async function call<M extends Method, R extends Route<M>>(
+  method: M,
+  route: R,
+  ...[asked]: Rest<Asked<M, R>>
+): Promise<Answer<M, R>> {
+  const { path, query, body } = (asked ?? {}) as {
+    path?: Record<string, string>;
+    query?: Record<string, string>;
+    body?: unknown;
+  };
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
+    response = await fetch(addressOf(route, path, query), {
       method,
       credentials: 'same-origin',
       ...(body === undefined
@@ -198,7 +74,7 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   } catch {
     throw new ApiProblem(0, 'There is no connection to the server just now.');
   }
-  if (response.status === 204) return undefined as T;
+  if (response.status === 204) return undefined as Answer<M, R>;
   const text = await response.text();
   let parsed: unknown;
   try {
@@ -206,8 +82,8 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   } catch {
     parsed = undefined;
   }
-  if (response.ok) return parsed as T;
-  if (response.status === 401 && path !== '/session' && !path.startsWith('/session/'))
+  if (response.ok) return parsed as Answer<M, R>;
+  if (response.status === 401 && route !== '/session' && !route.startsWith('/session/'))
     window.dispatchEvent(new Event(SIGNED_OUT));
   const problem = (parsed ?? {}) as {
     title?: string;
@@ -220,5 +96,3 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     problem as Record<string, unknown>,
   );
 }
-
-export type ScheduleView = Omit<Schedule, 'known'>;

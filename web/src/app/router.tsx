@@ -125,7 +125,7 @@ export const router = createBrowserRouter([
             path: 'audit',
             lazy: () =>
               import('../parts/AuditPane.js').then((page) => ({
-                element: <page.AuditPane path="/installation" projects />,
+                element: <page.AuditPane />,
               })),
           },
           {

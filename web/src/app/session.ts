@@ -1,12 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { call, type SessionView } from './api.js';
+import { call } from './api.js';
 
 /** Who is signed in. */
 export function useSession() {
   return useQuery({
     queryKey: ['session'],
-    queryFn: () => call<SessionView>('GET', '/session'),
+    queryFn: () => call('GET', '/session'),
     staleTime: 60_000,
   });
 }

@@ -32,7 +32,9 @@ export function usePreference<T>(
     enabled: keptThere,
     staleTime: Infinity,
     queryFn: async () =>
-      (await call<{ body: { value: unknown } | null }>('GET', `/account/notes/${name}`)).body,
+      (await call('GET', '/account/notes/{name}', { path: { name } })).body as {
+        value?: unknown;
+      } | null,
   });
   const fetched = useMemo(
     () => (there.data ? read(there.data.value) : undefined),
@@ -52,9 +54,10 @@ export function usePreference<T>(
       clearTimeout(timer.current);
       timer.current = setTimeout(() => {
         // Without a connection it stays on this device.
-        void call('PUT', `/account/notes/${name}`, { body: { value: next } }).catch(
-          () => undefined,
-        );
+        void call('PUT', '/account/notes/{name}', {
+          path: { name },
+          body: { body: { value: next } },
+        }).catch(() => undefined);
       }, REST_MS);
     },
     [key, keptThere, name],

@@ -439,8 +439,11 @@ const sentence = (problem: ApiProblem) =>
 export function sendTo(projectId: string): ServerSide['send'] {
   return async (changes) =>
     (
-      await call<{ openings: OpeningView[] }>('POST', `/projects/${projectId}/openings/bulk`, {
-        changes,
+      await call('POST', '/projects/{projectId}/openings/bulk', {
+        path: { projectId },
+        body: {
+          changes,
+        },
       })
     ).openings;
 }

@@ -83,13 +83,12 @@ async function send(): Promise<number> {
     // Somebody who signed in after another does not send the other's pictures.
     if (photo.personId !== undefined && photo.personId !== person) continue;
     const { projectId, openingId, caption, picture } = photo;
-    const query = new URLSearchParams({ id, caption });
     try {
-      await call(
-        'POST',
-        `/projects/${projectId}/openings/${openingId}/photos?${query.toString()}`,
-        picture,
-      );
+      await call('POST', '/projects/{projectId}/openings/{openingId}/photos', {
+        path: { projectId, openingId },
+        query: { id, caption },
+        body: picture,
+      });
       await del(id, queue());
       sent++;
     } catch (error) {

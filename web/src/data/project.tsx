@@ -161,17 +161,14 @@ export function ProjectProvider({
   const client = useQueryClient();
   const project = useQuery({
     queryKey: ['project', id],
-    queryFn: () => call<WholeProject>('GET', `/projects/${id}`),
+    queryFn: () => call('GET', '/projects/{projectId}', { path: { projectId: id } }),
   });
   const key = useMemo(() => ['openings', id], [id]);
   const [seen] = useState(() => new Seen());
   const openings = useQuery({
     queryKey: key,
     queryFn: async () => {
-      const read = await call<{ place: string; openings: OpeningView[] }>(
-        'GET',
-        `/projects/${id}/openings`,
-      );
+      const read = await call('GET', '/projects/{projectId}/openings', { path: { projectId: id } });
       seen.at(read.place);
       return read.openings.map(underTodaysNames);
     },
@@ -260,11 +257,9 @@ export function ProjectProvider({
       async step(way: 'undo' | 'redo') {
         await outbox.flush();
         try {
-          const answer = await call<{
-            openings: OpeningView[];
-            deleted: string[];
-            documents: string[];
-          }>('POST', `/projects/${id}/${way}`);
+          const answer = await call('POST', `/projects/{projectId}/${way}`, {
+            path: { projectId: id },
+          });
           onAck(answer.openings, answer.deleted);
           if (answer.documents.length > 0) await documentsChanged();
           toast(way === 'undo' ? 'Taken back.' : 'Done again.');
@@ -274,11 +269,10 @@ export function ProjectProvider({
       },
       async write({ changes = [], documents = [], kind }: ProjectWrite) {
         await outbox.flush();
-        const answer = await call<{ openings: OpeningView[] }>(
-          'POST',
-          `/projects/${id}/openings/bulk`,
-          { changes, documents, ...(kind ? { kind } : {}) },
-        );
+        const answer = await call('POST', '/projects/{projectId}/openings/bulk', {
+          path: { projectId: id },
+          body: { changes, documents, ...(kind ? { kind } : {}) },
+        });
         onAck(
           answer.openings,
           changes.flatMap((change) => (change.op === 'delete' ? [change.id] : [])),
@@ -355,13 +349,12 @@ export function ProjectProvider({
 
 /** Some openings as they stand; those that are gone are left out. */
 export async function readSome(projectId: string, ids: string[]): Promise<OpeningView[]> {
-  const read = await call<{ openings: OpeningView[] }>(
-    'POST',
-    `/projects/${projectId}/openings/some`,
-    {
+  const read = await call('POST', '/projects/{projectId}/openings/some', {
+    path: { projectId },
+    body: {
       ids,
     },
-  );
+  });
   return read.openings.map(underTodaysNames);
 }
 

@@ -11,14 +11,6 @@ interface Pending {
   refused?: string;
 }
 
-interface Page {
-  records: unknown[];
-  seq: number;
-  more: boolean;
-  /** Changes when the database is restored: the same number then stands for something else. */
-  epoch: string;
-}
-
 /** How the site's records stand on this device. */
 export interface SiteStatus {
   /** Records that wait to be sent. */
@@ -197,11 +189,10 @@ export class SiteStore {
       let part = own.slice(from, from + BATCH);
       while (part.length > 0) {
         try {
-          const { missing } = await call<{ missing: string[] }>(
-            'POST',
-            `/projects/${this.projectId}/site`,
-            { records: part.map(({ record }) => record) },
-          );
+          const { missing } = await call('POST', '/projects/{projectId}/site', {
+            path: { projectId: this.projectId },
+            body: { records: part.map(({ record }) => record) },
+          });
           await this.sent(part.filter(({ record }) => !missing.includes(record.id)));
           break;
         } catch (error) {
@@ -238,10 +229,10 @@ export class SiteStore {
 
   private async fetch(): Promise<void> {
     for (let more = true; more;) {
-      const page = await call<Page>(
-        'GET',
-        `/projects/${this.projectId}/site?since=${Math.max(0, this.seq)}`,
-      );
+      const page = await call('GET', '/projects/{projectId}/site', {
+        path: { projectId: this.projectId },
+        query: { since: Math.max(0, this.seq) },
+      });
       if (this.epoch !== undefined && page.epoch !== this.epoch && this.seq > 0) {
         // Restored: read from the beginning; what is here and not there any more stays here.
         this.epoch = page.epoch;

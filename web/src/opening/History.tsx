@@ -3,14 +3,16 @@ import { fieldOf, writeField, type OpeningFacts, type System } from '@riegel/cor
 import { termText } from '../words.js';
 import { call, type EventView } from '../app/api.js';
 
-const KIND: Record<string, string> = {
+const KIND: Record<EventView['kind'], string> = {
   create: 'made it',
   update: 'changed',
   delete: 'deleted it',
   bulk: 'changed, with others',
   import: 'brought it in from a file',
+  project: 'changed',
   undo: 'took back',
   redo: 'did again',
+  site: 'recorded work on site',
 };
 
 function told(name: string, value: unknown, system: System): string {
@@ -55,10 +57,10 @@ export function History({
     queryKey: ['events', projectId, openingId],
     queryFn: async () =>
       (
-        await call<{ events: EventView[] }>(
-          'GET',
-          `/projects/${projectId}/events?opening=${openingId}`,
-        )
+        await call('GET', '/projects/{projectId}/events', {
+          path: { projectId },
+          query: { opening: openingId },
+        })
       ).events,
   });
   return (
@@ -69,7 +71,7 @@ export function History({
           <span className="w-32 shrink-0 text-soft">{event.at.slice(0, 16).replace('T', ' ')}</span>
           <span className="w-28 shrink-0">{event.by}</span>
           <span className={event.undone ? 'line-through' : ''}>
-            {KIND[event.kind] ?? event.kind}
+            {KIND[event.kind]}
             {event.changes
               .flatMap((change) => differences(change.before, change.after, system))
               .map((text) => (

@@ -8,24 +8,24 @@ import { problemText } from './useAsking.js';
 const PAGE = 200;
 
 /** The audit log of a project, or of the whole installation. */
-export function AuditPane({ path, projects }: { path: string; projects: boolean }) {
+export function AuditPane({ projectId }: { projectId?: string }) {
   const log = useInfiniteQuery({
-    queryKey: ['audit', path],
+    queryKey: ['audit', projectId],
     initialPageParam: '',
-    queryFn: async ({ pageParam }) =>
-      (
-        await call<{ lines: AuditLine[] }>(
-          'GET',
-          `${path}/audit${pageParam ? `?before=${pageParam}` : ''}`,
-        )
-      ).lines,
+    queryFn: async ({ pageParam }) => {
+      const query = pageParam ? { before: pageParam } : {};
+      const { lines } = projectId
+        ? await call('GET', '/projects/{projectId}/audit', { path: { projectId }, query })
+        : await call('GET', '/installation/audit', { query });
+      return lines;
+    },
     getNextPageParam: (lines: AuditLine[]) => (lines.length < PAGE ? undefined : lines.at(-1)!.id),
   });
   if (log.isPending) return <Waiting what="One moment …" />;
   if (log.error) return <p className="text-oxide">{problemText(log.error)}</p>;
   return (
     <>
-      <AuditTable lines={log.data.pages.flat()} projects={projects} />
+      <AuditTable lines={log.data.pages.flat()} projects={projectId === undefined} />
       {log.hasNextPage && (
         <button
           className="button mt-3"

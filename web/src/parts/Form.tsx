@@ -1,7 +1,7 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import Joi from 'joi';
 import type { ReactNode } from 'react';
-import { FormProvider, useForm, type UseFormReturn } from 'react-hook-form';
+import { FormProvider, useForm, type DefaultValues, type UseFormReturn } from 'react-hook-form';
 import { useAsking } from './useAsking.js';
 
 /** What a person reads where a field is not as it must be; `{#label}` is what stands above it. */
@@ -15,10 +15,10 @@ const WORDS = {
   'string.pattern.base': '{#label} cannot be read.',
 } as const;
 
-export type Fields = Record<string, string>;
+export type Fields<K extends string = string> = Record<K, string>;
 
 /** The fields of a form by name, each a Joi text with its label. */
-export type FormShape = Record<string, Joi.StringSchema>;
+export type FormShape<K extends string = string> = Record<K, Joi.StringSchema>;
 
 /** An e-mail address as people type it: whatever stands behind the dot. */
 export const emailField = Joi.string()
@@ -35,30 +35,30 @@ export const neededField = (label: string, most = 200) =>
 /** A new password; what it is worth is weighed by the server. */
 export const newPasswordField = Joi.string().min(10).max(200).required().label('Password');
 
-export interface FormState {
+export interface FormState<K extends string> {
   busy: boolean;
   fault: string;
-  form: UseFormReturn<Fields>;
+  form: UseFormReturn<Fields<K>>;
 }
 
 /**
  * A form that is checked before it is sent, field by field, and tells what the server would not have. Its
  * fields are those of `parts/TextField` and whatever registers itself.
  */
-export function Form({
+export function Form<K extends string>({
   shape,
-  defaults = {},
+  defaults,
   send,
   className = '',
   children,
 }: {
-  shape: FormShape;
-  defaults?: Fields;
-  send: (fields: Fields, form: UseFormReturn<Fields>) => Promise<unknown>;
+  shape: FormShape<K>;
+  defaults?: Partial<Fields<K>>;
+  send: (fields: Fields<K>, form: UseFormReturn<Fields<K>>) => Promise<unknown>;
   className?: string;
-  children: (state: FormState) => ReactNode;
+  children: (state: FormState<K>) => ReactNode;
 }) {
-  const form = useForm<Fields>({
+  const form = useForm<Fields<K>>({
     resolver: joiResolver(Joi.object(shape).messages(WORDS), {
       abortEarly: false,
       errors: { wrap: { label: false } },
@@ -66,7 +66,7 @@ export function Form({
     defaultValues: {
       ...Object.fromEntries(Object.keys(shape).map((name) => [name, ''])),
       ...defaults,
-    },
+    } as DefaultValues<Fields<K>>,
   });
   const { busy, fault, ask } = useAsking();
   return (

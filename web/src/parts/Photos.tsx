@@ -14,13 +14,6 @@ import {
   type QueuedPhoto,
 } from '../data/photoQueue.js';
 
-interface PhotoView {
-  id: string;
-  caption: string;
-  at: string;
-  by: string;
-}
-
 /** The photographs of an opening: what the server has, and what waits on this device. */
 export function Photos({
   projectId,
@@ -41,10 +34,12 @@ export function Photos({
 }) {
   const client = useQueryClient();
   const personId = useSession().data?.person?.id;
+  const path = { projectId, openingId };
   const base = `/projects/${projectId}/openings/${openingId}/photos`;
   const kept = useQuery({
     queryKey: ['photos', openingId],
-    queryFn: async () => (await call<{ photos: PhotoView[] }>('GET', base)).photos,
+    queryFn: async () =>
+      (await call('GET', '/projects/{projectId}/openings/{openingId}/photos', { path })).photos,
   });
   const waiting = useQuery({
     queryKey: ['photos-waiting', openingId],
@@ -97,7 +92,9 @@ export function Photos({
   };
   const remove = async (id: string) => {
     try {
-      await call('DELETE', `${base}/${id}`);
+      await call('DELETE', '/projects/{projectId}/openings/{openingId}/photos/{photoId}', {
+        path: { ...path, photoId: id },
+      });
     } catch (error) {
       toast.error(error instanceof ApiProblem ? error.message : 'That did not work.');
     }

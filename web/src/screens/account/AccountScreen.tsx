@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { call, type AccountView } from '../../app/api.js';
+import { call } from '../../app/api.js';
+import type { Shapes } from '../../app/routes.js';
 import { Fault } from '../../parts/Fault.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Form, neededField, newPasswordField } from '../../parts/Form.js';
@@ -16,7 +17,7 @@ export function AccountScreen() {
   const client = useQueryClient();
   const account = useQuery({
     queryKey: ['account'],
-    queryFn: () => call<AccountView>('GET', '/account'),
+    queryFn: () => call('GET', '/account'),
   });
   const fresh = () => client.invalidateQueries({ queryKey: ['account'] });
   if (account.isPending) return <Waiting what="One moment …" />;
@@ -77,7 +78,7 @@ function Password({ onChanged }: { onChanged: () => Promise<void> }) {
         className="flex flex-col gap-2"
         shape={PASSWORDS}
         send={async ({ current, password }, form) => {
-          await call('POST', '/account/password', { current, password });
+          await call('POST', '/account/password', { body: { current, password } });
           form.reset();
           await onChanged();
           toast('The password is changed. Elsewhere you are signed out.');
@@ -107,13 +108,14 @@ function Sessions({
   sessions,
   onChanged,
 }: {
-  sessions: AccountView['sessions'];
+  sessions: Shapes['AccountView']['sessions'];
   onChanged: () => Promise<void>;
 }) {
   const { busy, fault, ask } = useAsking();
-  const end = (path: string) =>
+  const end = (one?: string) =>
     void ask(async () => {
-      await call('DELETE', path);
+      if (one === undefined) await call('DELETE', '/account/sessions');
+      else await call('DELETE', '/account/sessions/{sessionId}', { path: { sessionId: one } });
       await onChanged();
     });
   return (
@@ -121,7 +123,7 @@ function Sessions({
       <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
         <h2 className="text-lg">Where you are signed in</h2>
         {sessions.length > 1 && (
-          <button className="button" disabled={busy} onClick={() => end('/account/sessions')}>
+          <button className="button" disabled={busy} onClick={() => end()}>
             Sign out everywhere else
           </button>
         )}
@@ -149,11 +151,7 @@ function Sessions({
                 <td className="pr-4">{session.current ? 'now, here' : dayAndTime(session.seen)}</td>
                 <td className="pr-2 text-right">
                   {!session.current && (
-                    <button
-                      className="button bare"
-                      disabled={busy}
-                      onClick={() => end(`/account/sessions/${session.id}`)}
-                    >
+                    <button className="button bare" disabled={busy} onClick={() => end(session.id)}>
                       Sign out there
                     </button>
                   )}

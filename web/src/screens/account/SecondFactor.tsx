@@ -31,16 +31,14 @@ export function SecondFactor({
     setStep('rest');
     setBegun(undefined);
   };
-  const confirmed = async ({ current }: Fields) => {
-    if (step === 'turnOn') setBegun(await call<Begun>('POST', '/account/second', { current }));
+  const confirmed = async ({ current }: Fields<'current'>) => {
+    if (step === 'turnOn') setBegun(await call('POST', '/account/second', { body: { current } }));
     else if (step === 'turnOff') {
-      await call('POST', '/account/second/off', { current });
+      await call('POST', '/account/second/off', { body: { current } });
       await onChanged();
       rest();
     } else {
-      setShown(
-        (await call<{ codes: string[] }>('POST', '/account/second/codes', { current })).codes,
-      );
+      setShown((await call('POST', '/account/second/codes', { body: { current } })).codes);
       await onChanged();
       rest();
     }
@@ -61,8 +59,10 @@ export function SecondFactor({
           shape={CODE}
           className="flex flex-col gap-2"
           send={async ({ code }) => {
-            const made = await call<{ codes: string[] }>('POST', '/account/second/confirm', {
-              code,
+            const made = await call('POST', '/account/second/confirm', {
+              body: {
+                code,
+              },
             });
             setShown(made.codes);
             await onChanged();

@@ -2,24 +2,10 @@ import { CalendarDays } from 'lucide-react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { dueState, type Due, type DueState } from '@riegel/core';
+import { dueState, type DueState } from '@riegel/core';
 import { call } from '../../app/api.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { openingAddress } from '../../stage/reached.js';
-
-interface DueAnswer {
-  list: Due[];
-  counts: Record<DueState, number>;
-}
-interface Installed {
-  projectId: string;
-  project: string;
-  openingId: string;
-  mark: string;
-  words: string;
-  batch?: string;
-  setting?: string;
-}
 
 const GROUPS: { state: DueState; title: string; tone: string }[] = [
   { state: 'overdue', title: 'Overdue', tone: 'text-oxide' },
@@ -34,16 +20,12 @@ const SHOWN = 100;
 export function DueScreen() {
   const [text, setText] = useState('');
   const asked = useDeferredValue(text.trim());
-  const due = useQuery({ queryKey: ['due'], queryFn: () => call<DueAnswer>('GET', '/due') });
+  const due = useQuery({ queryKey: ['due'], queryFn: () => call('GET', '/due') });
   const stands = useQuery({
     queryKey: ['installed', asked],
     enabled: asked.length >= 2,
     placeholderData: keepPreviousData,
-    queryFn: () =>
-      call<{ found: Installed[]; more: boolean }>(
-        'GET',
-        `/installed?q=${encodeURIComponent(asked)}`,
-      ),
+    queryFn: () => call('GET', '/installed', { query: { q: asked } }),
   });
   if (due.error)
     return <Message title="What is due cannot be told just now">{due.error.message}</Message>;

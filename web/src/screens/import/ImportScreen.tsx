@@ -13,7 +13,7 @@ import {
   type ListMapping,
   type ListMemory,
 } from '@riegel/core';
-import { ApiProblem, call, type DocumentView } from '../../app/api.js';
+import { ApiProblem, call } from '../../app/api.js';
 import { useOpenings, useProject, type ProjectWrite } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { ColumnsStep } from './ColumnsStep.js';
@@ -32,6 +32,10 @@ interface Lists {
   name: string;
   at: string;
 }
+interface ListsDocument {
+  version: number;
+  body: Lists | null;
+}
 
 const NO_CELLS: string[][] = [];
 const NOTHING: LastList = {};
@@ -47,7 +51,10 @@ export function ImportScreen() {
   const [sheet, setSheet] = useState(0);
   const lists = useQuery({
     queryKey: ['lists', project.id],
-    queryFn: () => call<DocumentView<Lists>>('GET', `/projects/${project.id}/documents/lists`),
+    queryFn: async () =>
+      (await call('GET', '/projects/{projectId}/documents/{name}', {
+        path: { projectId: project.id, name: 'lists' },
+      })) as ListsDocument,
   });
   if (!canEdit)
     return (
@@ -96,7 +103,7 @@ function Reading({
 }: {
   source: Source;
   sheet: number;
-  lists: DocumentView<Lists>;
+  lists: ListsDocument;
   onSheet: (sheet: number) => void;
   onOther: () => void;
 }) {
@@ -270,7 +277,7 @@ function workOf(
   taking: Taking,
   cells: string[][],
   mapping: ListMapping,
-  lists: DocumentView<Lists>,
+  lists: ListsDocument,
   source: Source,
 ): ProjectWrite {
   const changes: NonNullable<ProjectWrite['changes']> = [];

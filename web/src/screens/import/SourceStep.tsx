@@ -37,11 +37,10 @@ export function SourceStep({
     setFault('');
     setReading(file.name);
     try {
-      const answer = await call<Omit<Source, 'name'>>(
-        'POST',
-        `/projects/${projectId}/lists/read`,
-        file,
-      );
+      const answer = await call('POST', '/projects/{projectId}/lists/read', {
+        path: { projectId },
+        body: file,
+      });
       onSource({ ...answer, name: file.name });
     } catch (error) {
       setFault(

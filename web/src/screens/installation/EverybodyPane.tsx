@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { call, type AccountSummary } from '../../app/api.js';
+import { call } from '../../app/api.js';
 import { Fault } from '../../parts/Fault.js';
 import { Waiting } from '../../parts/Message.js';
 import { OneTimeLink } from '../../parts/OneTimeLink.js';
@@ -12,8 +12,7 @@ export function EverybodyPane() {
   const client = useQueryClient();
   const people = useQuery({
     queryKey: ['installation', 'people'],
-    queryFn: async () =>
-      (await call<{ people: AccountSummary[] }>('GET', '/installation/people')).people,
+    queryFn: async () => (await call('GET', '/installation/people')).people,
   });
   const [link, setLink] = useState('');
   const { busy, fault, ask } = useAsking();
@@ -53,7 +52,12 @@ export function EverybodyPane() {
                   disabled={busy}
                   onChange={(event) => {
                     const admin = event.target.checked;
-                    change(() => call('PATCH', `/installation/people/${person.id}`, { admin }));
+                    change(() =>
+                      call('PATCH', '/installation/people/{personId}', {
+                        path: { personId: person.id },
+                        body: { admin },
+                      }),
+                    );
                   }}
                 />
               </td>
@@ -64,7 +68,11 @@ export function EverybodyPane() {
                     disabled={busy}
                     title="For who lost the device and the recovery codes; a letter tells them"
                     onClick={() =>
-                      change(() => call('POST', `/installation/people/${person.id}/second-off`))
+                      change(() =>
+                        call('POST', '/installation/people/{personId}/second-off', {
+                          path: { personId: person.id },
+                        }),
+                      )
                     }
                   >
                     Turn second factor off
@@ -76,7 +84,9 @@ export function EverybodyPane() {
                     disabled={busy}
                     onClick={() =>
                       change(async () => {
-                        await call('POST', `/installation/people/${person.id}/reset`);
+                        await call('POST', '/installation/people/{personId}/reset', {
+                          path: { personId: person.id },
+                        });
                         toast(`The letter to ${person.name} is in the mailbox.`);
                       })
                     }
@@ -99,7 +109,7 @@ export function EverybodyPane() {
           disabled={busy}
           onClick={() =>
             change(async () => {
-              const { token } = await call<{ token: string }>('POST', '/installation/invitations');
+              const { token } = await call('POST', '/installation/invitations');
               setLink(`${window.location.origin}/welcome#${token}`);
             })
           }

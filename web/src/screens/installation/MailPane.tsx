@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, type LetterView } from '../../app/api.js';
+import { call } from '../../app/api.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Waiting } from '../../parts/Message.js';
 import { problemText } from '../../parts/useAsking.js';
@@ -9,8 +9,7 @@ import { problemText } from '../../parts/useAsking.js';
 export function MailPane() {
   const box = useQuery({
     queryKey: ['installation', 'mail'],
-    queryFn: async () =>
-      (await call<{ letters: LetterView[] }>('GET', '/installation/mail')).letters,
+    queryFn: async () => (await call('GET', '/installation/mail')).letters,
     refetchInterval: 10_000,
   });
   const [open, setOpen] = useState<string | undefined>();

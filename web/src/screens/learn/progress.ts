@@ -20,12 +20,15 @@ export function keepProgress(progress: Progress, signedIn: boolean): void {
     // A browser that keeps nothing still asks and answers.
   }
   if (signedIn)
-    void call('PUT', '/account/notes/learning', { body: progress }).catch(() => undefined);
+    void call('PUT', '/account/notes/{name}', {
+      path: { name: 'learning' },
+      body: { body: progress },
+    }).catch(() => undefined);
 }
 
 /** What the account remembers, put together with this browser's. */
 export async function fetchedProgress(): Promise<Progress> {
-  const { body } = await call<{ body: unknown }>('GET', '/account/notes/learning');
+  const { body } = await call('GET', '/account/notes/{name}', { path: { name: 'learning' } });
   return mergedProgress(keptProgress(), readProgress(body));
 }
 

@@ -52,11 +52,10 @@ export function ProductImport({
       let rows: ProductRow[];
       if (/\.json$/i.test(file.name)) rows = await readJson(file, units);
       else {
-        const { sheets } = await call<{ sheets: { cells: string[][] }[] }>(
-          'POST',
-          `/projects/${project.id}/lists/read`,
-          file,
-        );
+        const { sheets } = await call('POST', '/projects/{projectId}/lists/read', {
+          path: { projectId: project.id },
+          body: file,
+        });
         const parsed = readProductCells(sheets[0]?.cells ?? []);
         if (!parsed.ok) throw new Error(phraseText(parsed.fault, units));
         rows = parsed.value;

@@ -4,14 +4,16 @@ import { call, type EventView } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 
-const KIND: Readonly<Record<string, string>> = {
+const KIND: Record<EventView['kind'], string> = {
   create: 'made',
   update: 'changed',
   delete: 'deleted',
   bulk: 'changed together',
   import: 'brought in from a file',
-  undo: 'took back',
-  redo: 'did again',
+  project: 'changed',
+  undo: 'took back a change of',
+  redo: 'did again a change of',
+  site: 'recorded work on site',
 };
 
 /** So many of the last events are told. */
@@ -24,7 +26,8 @@ export function Lately() {
   const events = useQuery({
     queryKey: ['events', project.id],
     queryFn: async () =>
-      (await call<{ events: EventView[] }>('GET', `/projects/${project.id}/events`)).events,
+      (await call('GET', '/projects/{projectId}/events', { path: { projectId: project.id } }))
+        .events,
     staleTime: 0,
   });
   if (!events.data) return null;
@@ -32,24 +35,22 @@ export function Lately() {
   return (
     <ul>
       {events.data.slice(0, LAST).map((event) => {
-        const first = event.changes[0]?.openingId;
+        const first = event.openings?.length === 1 ? event.openings[0] : undefined;
         const mark = first && byId.get(first)?.facts.mark;
         return (
           <li key={event.id} className="flex gap-2 py-0.5">
             <span className="w-32 shrink-0 text-soft">{dayAndTime(event.at)}</span>
             <span>
-              {event.by} {KIND[event.kind] ?? event.kind}{' '}
-              {event.count === 1 && mark ? (
+              {event.by} {KIND[event.kind]}{' '}
+              {mark ? (
                 <Link
                   className="font-semibold hover:text-brass hover:underline"
                   to={`/projects/${project.id}/openings/${first}`}
                 >
                   {mark}
                 </Link>
-              ) : event.count > 0 ? (
-                `${event.count} openings`
               ) : (
-                event.documents.join(', ')
+                touched(event)
               )}
             </span>
           </li>
@@ -57,4 +58,14 @@ export function Lately() {
       })}
     </ul>
   );
+}
+
+/** What an event changed, where that is no opening that still stands: how many, or which documents. */
+function touched({ count, documents }: EventView): string {
+  const named = documents ?? [];
+  const openings = count - named.length;
+  return [
+    ...(openings > 0 ? [openings === 1 ? 'one opening' : `${openings} openings`] : []),
+    ...named,
+  ].join(', ');
 }

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { termText } from '../../words.js';
-import { call, type InvitationView, type Member, type Role } from '../../app/api.js';
+import { call, type Role } from '../../app/api.js';
 import { useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Message, Waiting } from '../../parts/Message.js';
@@ -27,7 +27,8 @@ export function PeopleScreen() {
   const members = useQuery({
     queryKey: key,
     queryFn: async () =>
-      (await call<{ members: Member[] }>('GET', `/projects/${project.id}/members`)).members,
+      (await call('GET', '/projects/{projectId}/members', { path: { projectId: project.id } }))
+        .members,
   });
   const [role, setRole] = useState<Role>('editor');
   const [link, setLink] = useState('');
@@ -84,8 +85,9 @@ export function PeopleScreen() {
                     disabled={!owner}
                     onChange={(event) =>
                       void change(() =>
-                        call('PATCH', `/projects/${project.id}/members/${member.personId}`, {
-                          role: event.target.value,
+                        call('PATCH', '/projects/{projectId}/members/{personId}', {
+                          path: { projectId: project.id, personId: member.personId },
+                          body: { role: event.target.value as Role },
                         }),
                       )
                     }
@@ -104,10 +106,9 @@ export function PeopleScreen() {
                       title="A letter with a link goes to their address; nobody else sees it"
                       onClick={() =>
                         void change(async () => {
-                          await call(
-                            'POST',
-                            `/projects/${project.id}/members/${member.personId}/reset`,
-                          );
+                          await call('POST', '/projects/{projectId}/members/{personId}/reset', {
+                            path: { projectId: project.id, personId: member.personId },
+                          });
                           toast(`A letter for a new password is on its way to ${member.name}.`);
                         })
                       }
@@ -120,7 +121,9 @@ export function PeopleScreen() {
                       className="button bare"
                       onClick={() =>
                         void change(() =>
-                          call('DELETE', `/projects/${project.id}/members/${member.personId}`),
+                          call('DELETE', '/projects/{projectId}/members/{personId}', {
+                            path: { projectId: project.id, personId: member.personId },
+                          }),
                         )
                       }
                     >
@@ -154,11 +157,10 @@ export function PeopleScreen() {
                 className="button primary"
                 onClick={() =>
                   void change(async () => {
-                    const { token } = await call<{ token: string }>(
-                      'POST',
-                      `/projects/${project.id}/invitations`,
-                      { role },
-                    );
+                    const { token } = await call('POST', '/projects/{projectId}/invitations', {
+                      path: { projectId: project.id },
+                      body: { role },
+                    });
                     setLink(`${window.location.origin}/welcome#${token}`);
                   })
                 }
@@ -173,7 +175,7 @@ export function PeopleScreen() {
         {owner && (
           <div className="mt-6">
             <Fold name="Audit log">
-              <AuditPane path={`/projects/${project.id}`} projects={false} />
+              <AuditPane projectId={project.id} />
             </Fold>
           </div>
         )}
@@ -189,8 +191,7 @@ function OpenLinks({ projectId }: { projectId: string }) {
   const links = useQuery({
     queryKey: key,
     queryFn: async () =>
-      (await call<{ invitations: InvitationView[] }>('GET', `/projects/${projectId}/invitations`))
-        .invitations,
+      (await call('GET', '/projects/{projectId}/invitations', { path: { projectId } })).invitations,
   });
   if (!links.data || links.data.length === 0) return null;
   return (
@@ -206,7 +207,9 @@ function OpenLinks({ projectId }: { projectId: string }) {
             <button
               className="button bare"
               onClick={() =>
-                void call('DELETE', `/projects/${projectId}/invitations/${id}`)
+                void call('DELETE', '/projects/{projectId}/invitations/{invitationId}', {
+                  path: { projectId, invitationId: id },
+                })
                   .catch((error: unknown) => toast.error(problemText(error)))
                   .then(() => client.invalidateQueries({ queryKey: key }))
               }

@@ -120,9 +120,12 @@ export function PracticesScreen() {
       after: { ...basis, key: `${basis.key}:use`, practiceId: shown.id },
       apply: () =>
         attempt(async () => {
-          await call('PATCH', `/projects/${project.id}`, {
-            version: project.version,
-            practice: shown.id,
+          await call('PATCH', '/projects/{projectId}', {
+            path: { projectId: project.id },
+            body: {
+              version: project.version,
+              practice: shown.id,
+            },
           });
           await client.invalidateQueries({ queryKey: ['project', project.id] });
         }, `The project is decided by ${shown.name} now.`),

@@ -4,15 +4,6 @@ import { Link } from 'react-router';
 import { call } from '../../app/api.js';
 import { openingAddress } from '../../stage/reached.js';
 
-interface Found {
-  projectId: string;
-  project: string;
-  openingId: string;
-  mark: string;
-  from: string;
-  to: string;
-}
-
 /** An opening by its mark or a room, in any of one's projects. */
 export function FindOpening() {
   const [text, setText] = useState('');
@@ -21,8 +12,7 @@ export function FindOpening() {
     queryKey: ['find', asked],
     enabled: asked.length > 0,
     placeholderData: keepPreviousData,
-    queryFn: () =>
-      call<{ found: Found[]; more: boolean }>('GET', `/find?q=${encodeURIComponent(asked)}`),
+    queryFn: () => call('GET', '/find', { query: { q: asked } }),
   });
   return (
     <section aria-label="Find an opening" className="mb-5">

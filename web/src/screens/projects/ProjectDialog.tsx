@@ -34,7 +34,7 @@ export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () =>
   const { fault: notDeleted, ask } = useAsking();
   const remove = () =>
     ask(async () => {
-      await call('DELETE', `/projects/${project.id}`);
+      await call('DELETE', '/projects/{projectId}', { path: { projectId: project.id } });
       await navigate('/');
       await client.invalidateQueries({ queryKey: ['projects'] });
     });
@@ -47,7 +47,10 @@ export function ProjectDialog({ open, onClose }: { open: boolean; onClose: () =>
         defaults={{ name: project.name, practice: project.practice, note: project.note }}
         className="flex flex-col gap-3"
         send={async (fields) => {
-          await call('PATCH', `/projects/${project.id}`, { version: project.version, ...fields });
+          await call('PATCH', '/projects/{projectId}', {
+            path: { projectId: project.id },
+            body: { version: project.version, ...fields },
+          });
           await client.invalidateQueries();
           onClose();
         }}

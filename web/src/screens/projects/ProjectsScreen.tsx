@@ -5,9 +5,15 @@ import Joi from 'joi';
 import { useEffect, useRef, useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
-import { isOwnPractice, practiceOf, PRACTICE_IDS, PRACTICES, type PracticeId } from '@riegel/core';
+import {
+  isOwnPractice,
+  practiceOf,
+  PRACTICE_IDS,
+  PRACTICES,
+  type PracticeId,
+} from '@riegel/core';
 import { termText } from '../../words.js';
-import { ApiProblem, call, type ProjectSummary, type ProjectView } from '../../app/api.js';
+import { ApiProblem, call } from '../../app/api.js';
 import { bringProjectAhead } from '../../app/pages.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Fault } from '../../parts/Fault.js';
@@ -23,7 +29,7 @@ export function ProjectsScreen() {
   useEffect(bringProjectAhead, []);
   const projects = useQuery({
     queryKey: ['projects'],
-    queryFn: async () => (await call<{ projects: ProjectSummary[] }>('GET', '/projects')).projects,
+    queryFn: async () => (await call('GET', '/projects')).projects,
   });
   const [making, setMaking] = useState(false);
   const [faults, setFaults] = useState<string[]>([]);
@@ -35,16 +41,16 @@ export function ProjectsScreen() {
     setFaults([]);
     if (chosen.size > MAX_BYTES)
       return setFaults([`“${chosen.name}” is larger than 24 MB; a project file is not.`]);
-    let json: unknown;
+    let json: object;
     try {
-      json = JSON.parse(await chosen.text());
+      json = JSON.parse(await chosen.text()) as object;
     } catch (error) {
       return setFaults([
         `“${chosen.name}” is not a project file: it is not JSON (${(error as Error).message}).`,
       ]);
     }
     try {
-      const project = await call<ProjectView>('POST', '/projects/file', json);
+      const project = await call('POST', '/projects/file', { body: json });
       await client.invalidateQueries({ queryKey: ['projects'] });
       await navigate(`/projects/${project.id}`);
     } catch (error) {
@@ -179,7 +185,9 @@ function NewProject({ open, onClose }: { open: boolean; onClose: () => void }) {
         defaults={{ practice: PRACTICE_IDS[0] }}
         className="flex flex-col gap-3"
         send={async (fields) => {
-          const project = await call<ProjectView>('POST', '/projects', fields);
+          const project = await call('POST', '/projects', {
+            body: { ...fields, practice: fields.practice as PracticeId },
+          });
           await client.invalidateQueries({ queryKey: ['projects'] });
           await navigate(`/projects/${project.id}`);
         }}

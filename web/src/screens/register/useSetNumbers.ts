@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { call, type ScheduleView } from '../../app/api.js';
+import { call } from '../../app/api.js';
 import { useSave } from '../../data/project.js';
 import type { RowStore } from '../../worker/rowStore.js';
 
@@ -9,7 +9,7 @@ export function useSetNumbers(projectId: string, shown: boolean, rows: RowStore)
   const { state } = useSave();
   const { data, dataUpdatedAt, refetch } = useQuery({
     queryKey: ['schedule', projectId],
-    queryFn: () => call<ScheduleView>('GET', `/projects/${projectId}/schedule`),
+    queryFn: () => call('GET', '/projects/{projectId}/schedule', { path: { projectId } }),
     staleTime: 0,
     enabled: shown,
   });

@@ -28,7 +28,10 @@ export function MakeRelease({
   ].filter(Boolean);
   const make = async (reason: string) => {
     const done = await ask(() =>
-      call('POST', `/projects/${project.id}/releases`, { name: name.trim(), reason }),
+      call('POST', '/projects/{projectId}/releases', {
+        path: { projectId: project.id },
+        body: { name: name.trim(), reason },
+      }),
     );
     if (!done) return;
     onMade();

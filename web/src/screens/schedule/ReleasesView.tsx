@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Download, Link2, Stamp } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { ReleaseDifference } from '@riegel/core';
 import { ApiProblem, call } from '../../app/api.js';
+import type { Shapes } from '../../app/routes.js';
 import { fetchDocument, fileName, save } from '../../app/download.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
@@ -13,16 +13,7 @@ import { Differences } from './Differences.js';
 import { MakeRelease } from './MakeRelease.js';
 import { ShareDialog } from './ShareDialog.js';
 
-export interface ReleaseBody {
-  id: string;
-  number: number;
-  name: string;
-  reason: string;
-  personName: string;
-  coreVersion: string;
-  createdAt: string;
-  files: { name: string; sha256: string; size: number }[];
-}
+export type ReleaseBody = Shapes['ReleaseView'];
 
 /** What was issued: read for ever as it was, held against each other or against now, shown to readers by a link. */
 export function ReleasesView() {
@@ -32,7 +23,8 @@ export function ReleasesView() {
   const releases = useQuery({
     queryKey: key,
     queryFn: async () =>
-      (await call<{ releases: ReleaseBody[] }>('GET', `/projects/${project.id}/releases`)).releases,
+      (await call('GET', '/projects/{projectId}/releases', { path: { projectId: project.id } }))
+        .releases,
   });
   const [making, setMaking] = useState(false);
   const [sharing, setSharing] = useState<number | undefined>();
@@ -151,13 +143,17 @@ function Compare({ list }: { list: readonly ReleaseBody[] }) {
       to === NOW ? openings.map((one) => one.version).join() : '',
     ],
     enabled: before !== undefined,
-    queryFn: () =>
-      call<ReleaseDifference>(
-        'GET',
-        to === TODAY
-          ? `/projects/${project.id}/releases/${before}/today`
-          : `/projects/${project.id}/releases/compare?from=${before}&to=${to}`,
-      ),
+    queryFn: () => {
+      const path = { projectId: project.id };
+      return to === TODAY
+        ? call('GET', '/projects/{projectId}/releases/{number}/today', {
+            path: { ...path, number: Number(before) },
+          })
+        : call('GET', '/projects/{projectId}/releases/compare', {
+            path,
+            query: { from: Number(before), to: to === NOW ? NOW : Number(to) },
+          });
+    },
   });
   if (before === undefined) return <div />;
   const named = list.map(({ number, name }) => ({

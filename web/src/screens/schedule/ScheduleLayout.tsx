@@ -42,7 +42,8 @@ export function ScheduleLayout() {
   const [settings, setSettings] = useState(false);
   const schedule = useQuery({
     queryKey: ['schedule', project.id],
-    queryFn: () => call<ScheduleView>('GET', `/projects/${project.id}/schedule`),
+    queryFn: () =>
+      call('GET', '/projects/{projectId}/schedule', { path: { projectId: project.id } }),
     staleTime: 0,
   });
   const { refetch } = schedule;
@@ -54,10 +55,13 @@ export function ScheduleLayout() {
     setMaking(kind);
     try {
       if (kind === 'pdf' && (schedule.data?.matrix.rows.length ?? 0) > LONG) {
-        await call('POST', `/projects/${project.id}/jobs`, {
-          kind: 'schedule',
-          name: fileName(project.name, 'schedule.pdf'),
-          openings: [],
+        await call('POST', '/projects/{projectId}/jobs', {
+          path: { projectId: project.id },
+          body: {
+            kind: 'schedule',
+            name: fileName(project.name, 'schedule.pdf'),
+            openings: [],
+          },
         });
         toast('It is long, and made in the background: take it under Sheets.');
         return;

@@ -19,24 +19,28 @@ export function ShareDialog({ number, onClose }: { number: number; onClose: () =
   const { busy, fault, ask } = useAsking();
   const [days, setDays] = useState(7);
   const [link, setLink] = useState('');
-  const base = `/projects/${project.id}/releases/${number}/shares`;
+  const path = { projectId: project.id, number };
   const key = ['shares', project.id, number];
   const shares = useQuery({
     queryKey: key,
     queryFn: async () =>
-      (await call<{ shares: { id: string; createdAt: string; expiresAt: string }[] }>('GET', base))
-        .shares,
+      (await call('GET', '/projects/{projectId}/releases/{number}/shares', { path })).shares,
   });
   const again = () => client.invalidateQueries({ queryKey: key });
   const make = () =>
     ask(async () => {
-      const { token } = await call<{ token: string }>('POST', base, { days });
+      const { token } = await call('POST', '/projects/{projectId}/releases/{number}/shares', {
+        path,
+        body: { days },
+      });
       setLink(`${window.location.origin}/shared#${token}`);
       await again();
     });
   const revoke = (id: string) =>
     ask(async () => {
-      await call('DELETE', `${base}/${id}`);
+      await call('DELETE', '/projects/{projectId}/releases/{number}/shares/{shareId}', {
+        path: { ...path, shareId: id },
+      });
       await again();
     });
   return (

@@ -3,6 +3,7 @@ import { Boxes, Download, FileArchive, FileText, Ruler, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { ApiProblem, call } from '../../app/api.js';
+import type { Shapes } from '../../app/routes.js';
 import { fetchDocument, fileName, save, sendForDocument } from '../../app/download.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
@@ -12,15 +13,7 @@ import { loadPdf } from './loadPdf.js';
 import { PdfPages } from './PdfPages.js';
 import { useSchedule } from './ScheduleLayout.js';
 
-interface Job {
-  id: string;
-  kind: string;
-  name: string;
-  state: 'waiting' | 'running' | 'done' | 'failed' | 'cancelled';
-  progress: number;
-  why: string;
-  size: number;
-}
+type Job = Shapes['JobView'];
 
 const EVERY = '*';
 
@@ -48,7 +41,8 @@ export function SheetsView() {
   const jobsKey = ['jobs', project.id];
   const jobs = useQuery({
     queryKey: jobsKey,
-    queryFn: async () => (await call<{ jobs: Job[] }>('GET', `/projects/${project.id}/jobs`)).jobs,
+    queryFn: async () =>
+      (await call('GET', '/projects/{projectId}/jobs', { path: { projectId: project.id } })).jobs,
     // While something is made its progress is looked at; else nothing is asked.
     refetchInterval: ({ state }) =>
       state.data?.some(({ state: is }) => is === 'waiting' || is === 'running') ? 700 : false,
@@ -63,10 +57,13 @@ export function SheetsView() {
   const what = of === EVERY ? 'all' : of.replace(/\W+/g, '-');
   const begin = (kind: 'sheets' | 'drawings' | 'submittal', ending: string) =>
     ask(async () => {
-      await call('POST', `/projects/${project.id}/jobs`, {
-        kind,
-        name: fileName(project.name, `${kind}-${kind === 'submittal' ? 'all' : what}.${ending}`),
-        openings: rows.map(({ id }) => id),
+      await call('POST', '/projects/{projectId}/jobs', {
+        path: { projectId: project.id },
+        body: {
+          kind,
+          name: fileName(project.name, `${kind}-${kind === 'submittal' ? 'all' : what}.${ending}`),
+          openings: rows.map(({ id }) => id),
+        },
       });
       await client.invalidateQueries({ queryKey: jobsKey });
     });
@@ -127,7 +124,9 @@ export function SheetsView() {
             onTake={({ id, name }) => void take(`/projects/${project.id}/jobs/${id}/file`, name)}
             onEnd={({ id }) =>
               void ask(async () => {
-                await call('DELETE', `/projects/${project.id}/jobs/${id}`);
+                await call('DELETE', '/projects/{projectId}/jobs/{jobId}', {
+                  path: { projectId: project.id, jobId: id },
+                });
                 await client.invalidateQueries({ queryKey: jobsKey });
               })
             }

@@ -89,11 +89,10 @@ export function TakeOffView() {
     target.value = '';
     if (!file) return;
     try {
-      const { sheets } = await call<{ sheets: { cells: string[][] }[] }>(
-        'POST',
-        `/projects/${project.id}/lists/read`,
-        file,
-      );
+      const { sheets } = await call('POST', '/projects/{projectId}/lists/read', {
+        path: { projectId: project.id },
+        body: file,
+      });
       const cells = sheets[0]?.cells ?? [];
       if (!readReply(cells, asked.data ?? []))
         toast.error('No row in it names “Ref” and “Price each”: it is no answer to a request.');

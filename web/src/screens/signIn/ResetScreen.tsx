@@ -34,7 +34,7 @@ export function ResetScreen() {
           className="flex flex-col gap-2"
           shape={PASSWORD}
           send={async ({ password }) => {
-            await call('POST', '/session/reset', { token, password });
+            await call('POST', '/session/reset', { body: { token, password } });
             setDone(true);
           }}
         >

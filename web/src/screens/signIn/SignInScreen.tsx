@@ -100,7 +100,7 @@ export function SignInScreen({ session }: { session: SessionView }) {
                   className={`button justify-between ${index === 0 ? 'primary' : ''}`}
                   onClick={() =>
                     void ask(async () => {
-                      await call('POST', '/session/demo', { personId: person.id });
+                      await call('POST', '/session/demo', { body: { personId: person.id } });
                       await entered();
                     })
                   }
@@ -119,9 +119,11 @@ export function SignInScreen({ session }: { session: SessionView }) {
           <Form
             shape={PASSWORD}
             send={async ({ email, password }) => {
-              const answer = await call<{ second?: boolean }>('POST', '/session', {
-                email,
-                password,
+              const answer = await call('POST', '/session', {
+                body: {
+                  email,
+                  password,
+                },
               });
               if (answer.second) go('second');
               else await entered();
@@ -163,7 +165,7 @@ export function SignInScreen({ session }: { session: SessionView }) {
           <Form
             shape={CODE}
             send={async ({ code }) => {
-              await call('POST', '/session/second', { code });
+              await call('POST', '/session/second', { body: { code } });
               await entered();
             }}
             className="flex max-w-sm flex-col gap-2"
@@ -193,7 +195,7 @@ export function SignInScreen({ session }: { session: SessionView }) {
           <Form
             shape={ADDRESS}
             send={async ({ email }) => {
-              await call('POST', '/session/forgotten', { email });
+              await call('POST', '/session/forgotten', { body: { email } });
               go('sent');
             }}
             className="flex max-w-sm flex-col gap-2"

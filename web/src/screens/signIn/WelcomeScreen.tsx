@@ -25,9 +25,11 @@ export function WelcomeScreen() {
   const signedIn = session.data?.person;
 
   const accept = async (values: Record<string, string>) => {
-    const { projectId } = await call<{ projectId: string | null }>('POST', '/session/accept', {
-      token,
-      ...values,
+    const { projectId } = await call('POST', '/session/accept', {
+      body: {
+        token,
+        ...values,
+      },
     });
     await client.invalidateQueries();
     await navigate(projectId ? `/projects/${projectId}` : '/');

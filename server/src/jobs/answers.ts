@@ -1,0 +1,20 @@
+import Joi from 'joi';
+import { id, listOf, moment, oneOf, orNone, record, shape, text, whole } from '../http/shapes.js';
+import { JOB_STATES } from './job.entity.js';
+import { JOB_KINDS } from './jobs.service.js';
+
+export const jobView = shape(
+  'JobView',
+  record({
+    id,
+    kind: oneOf(Object.keys(JOB_KINDS)),
+    name: text,
+    state: oneOf(JOB_STATES),
+    progress: Joi.number().min(0).max(1),
+    why: text,
+    size: whole,
+    createdAt: moment,
+    endedAt: orNone(moment),
+  }),
+);
+export const jobs = record({ jobs: listOf(jobView) });

@@ -1,0 +1,19 @@
+import { coreShape } from '../http/shapes.js';
+
+export const scheduleView = coreShape(
+  'ScheduleView',
+  'The schedule by set, the matrix by opening, everything that is open or was assumed.',
+  [
+    'sets',
+    'undecided',
+    'without',
+    'matrix',
+    'rooms',
+    'near',
+    'open',
+    'findings',
+    'accepted',
+    'assumed',
+  ],
+  "Omit<Schedule, 'known'>",
+);
