@@ -4,7 +4,7 @@ import { PRACTICES } from '../project/index.js';
 import type { HingePattern } from '../practice/index.js';
 import { decideOpening } from '../deciding/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { type Reading, Survey } from '../survey/index.js';
+import { Survey } from '../survey/index.js';
 import { hingePositions } from './positions.js';
 import {
   bestShift,
@@ -14,20 +14,10 @@ import {
   patternOf,
   surveyedHinges,
 } from './index.js';
+import { readings } from '../testing/readings.js';
 
 const LIBRARY = patternLibrary(Object.values(PRACTICES));
 const TOLERANCES = { fit: inches(1 / 32), ease: inches(1 / 16), leastGap: 0 };
-
-let id = 0;
-const readings = (values: Record<string, number | string>): Reading[] =>
-  Object.entries(values).map(([name, value]) => ({
-    id: `r${++id}`,
-    name,
-    value,
-    how: 'digital',
-    by: 'A',
-    at: '2026-01-01',
-  }));
 
 const frame = fc.record({
   leafHeight: fc.integer({ min: mm(1900), max: mm(2200) }),

@@ -3,20 +3,10 @@ import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { type Reading, Survey } from '../survey/index.js';
+import { Survey } from '../survey/index.js';
 import { phraseText, termText } from '../phrasing/index.js';
 import { compareHinges, hingePlugs, repairsOf, uncovered } from './index.js';
-
-let id = 0;
-const readings = (values: Record<string, number | string>): Reading[] =>
-  Object.entries(values).map(([name, value]) => ({
-    id: `r${++id}`,
-    name,
-    value,
-    how: 'tape',
-    by: 'A',
-    at: '2026-01-01',
-  }));
+import { readings } from '../testing/readings.js';
 
 const FOUND = {
   widthTop: mm(768),

@@ -3,7 +3,7 @@ import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import { type Reading, Survey } from '../survey/index.js';
+import { Survey } from '../survey/index.js';
 import {
   coverOf,
   cutPlan,
@@ -15,6 +15,7 @@ import {
   type Corner,
   type Quadrilateral,
 } from './index.js';
+import { readings as toReadings } from '../testing/readings.js';
 
 const { british } = PRACTICES;
 const us = PRACTICES['us-commercial'];
@@ -58,16 +59,6 @@ function readings(shape: Quadrilateral): Record<string, number> {
   };
 }
 
-let id = 0;
-const toReadings = (values: Record<string, number | string>): Reading[] =>
-  Object.entries(values).map(([name, value]) => ({
-    id: `r${++id}`,
-    name,
-    value,
-    how: 'tape',
-    by: 'A',
-    at: '2026-01-01',
-  }));
 const surveyOf = (values: Record<string, number>) => new Survey(toReadings(values));
 
 describe('an opening out of its readings', () => {

@@ -1,0 +1,148 @@
+import { inches, mm } from '../measure/index.js';
+import type { OpeningFacts } from '../opening/index.js';
+import { asItShall, chosen, tried, UNKNOWN, type TriedRule } from '../testing/triedRule.js';
+
+const panelled = {
+  leafConstruction: 'timber-panelled-hardwood',
+  lockKind: 'mortise',
+  midRail: 0,
+} as const;
+const wayOut = { egress: true, occupants: 300, occupancy: 'assembly', swing: 'out' } as const;
+const pairExit = { kind: 'pair', lockKind: 'rods-surface', egress: true } as const;
+const written = (description: string) =>
+  [{ stage: 'securing', quantity: 1, unit: 'each', description }] as OpeningFacts['manualItems'];
+
+const RULES: Readonly<Record<string, TriedRule>> = {
+  // 4 3/8 in of case and margin.
+  'securing.caseWide': {
+    found: { ...panelled, stileWidth: inches(4.34375) },
+    not: { stileWidth: inches(4.375) },
+    unknown: { stileWidth: UNKNOWN },
+  },
+  'securing.thinLeaf': {
+    found: { lockKind: 'sash', secured: false, leafThickness: mm(35) },
+    not: { leafThickness: mm(36) },
+    practice: 'british',
+  },
+  'securing.fingers': {
+    found: { lockKind: 'cylindrical', handle: 'knob', backset: inches(2.375) },
+    not: { backset: inches(2.75) },
+  },
+  'securing.cylinderProud': {
+    found: {
+      lockKind: 'profile',
+      lockUse: 'store',
+      leafConstruction: 'steel-honeycomb-18',
+      leafThickness: mm(35),
+    },
+    not: { leafThickness: mm(45) },
+    practice: 'continental',
+  },
+  // The longest bar made is 48 in, 2 in less than its leaf.
+  'securing.barShort': {
+    found: { frameWidth: inches(50.5), lockKind: 'rim-exit' },
+    not: { frameWidth: inches(50.25) },
+    unknown: { frameWidth: UNKNOWN },
+  },
+  'securing.exitStile': {
+    found: {
+      lockKind: 'rim-exit',
+      leafConstruction: 'aluminium-narrow',
+      stileWidth: inches(1.75),
+    },
+    not: { stileWidth: inches(1.875) },
+  },
+  'securing.noBottomRod': {
+    found: { ...pairExit, plainFloor: true },
+    not: { plainFloor: false },
+  },
+  'securing.rodFloor': {
+    found: { ...pairExit, threshold: UNKNOWN },
+    not: { threshold: 'plain' },
+  },
+  // A latch of 1/2 in where rated pairs are listed with 3/4 in.
+  'securing.ratedThrow': {
+    found: { kind: 'pair', rating: 20, lockKind: 'cylindrical', closer: 'any' },
+    not: { rating: 0 },
+    unknown: { rating: UNKNOWN },
+  },
+  'securing.noCoordinator': {
+    found: {
+      kind: 'pair',
+      rating: 90,
+      closer: 'any',
+      lockKind: 'mortise',
+      meetingEdge: 'astragal',
+      bolts: 'automatic',
+      choices: chosen('securing.coordinator', 'none'),
+    },
+    not: { choices: {} },
+  },
+  // The pin's middle lies 1 11/32 in behind the stop.
+  'securing.pinFalls': {
+    found: {
+      lockKind: 'cylindrical',
+      lockUse: 'store',
+      strikeAt: inches(40),
+      strikeCutWidth: inches(1.25),
+      strikeDepth: inches(1.5),
+    },
+    not: { strikeDepth: inches(1.21875) },
+    unknown: { strikeDepth: UNKNOWN },
+  },
+  'securing.secondLock': {
+    found: { lockKind: 'cylindrical', deadBolt: true, egress: false },
+    not: { deadBolt: false },
+    unknown: { deadBolt: UNKNOWN },
+  },
+  'securing.twoMotions': {
+    found: { lockKind: 'profile', lockUse: 'privacy', egress: false },
+    not: { lockUse: 'passage' },
+    practice: 'continental',
+  },
+  'securing.panicMissing': {
+    found: { ...wayOut, lockKind: 'mortise', lockUse: 'passage' },
+    not: { occupants: 49 },
+    unknown: { occupants: UNKNOWN },
+  },
+  'securing.swingsAgainst': {
+    found: {
+      ...wayOut,
+      escape: 'from',
+      outside: 'from',
+      lockKind: 'none',
+      occupants: 50,
+      swing: 'in',
+      occupancy: 'business',
+    },
+    not: { occupants: 49 },
+    unknown: { swing: UNKNOWN },
+  },
+  'securing.barOnPull': {
+    found: { ...wayOut, escape: 'from', outside: 'from', lockKind: 'rim-exit', swing: 'in' },
+    not: { swing: 'out' },
+    unknown: { swing: UNKNOWN },
+  },
+  'securing.barOutside': {
+    found: { lockKind: 'rim-exit', swing: 'in' },
+    not: { swing: 'out' },
+    unknown: { swing: UNKNOWN },
+  },
+  'securing.writtenDiffers': {
+    found: { role: 'store', manualItems: written('Passage set') },
+    not: { manualItems: written('Storeroom lock') },
+    unknown: { role: undefined },
+  },
+  'securing.notMet': {
+    found: { lockKind: 'roller', lockUse: 'store' },
+    not: { lockUse: 'push-pull' },
+    unknown: { lockUse: undefined },
+  },
+};
+
+describe('a rule of securing', () => {
+  it.each(Object.entries(RULES))(
+    '%s is found where it is so, not where it just is not, and not of what is unknown',
+    (code, rule) => expect(tried(code, rule)).toEqual(asItShall(rule)),
+  );
+});
