@@ -1,4 +1,4 @@
-import type { Choice, Finding, OpeningFacts } from '../opening/index.js';
+import { known, type Choice, type Finding, type OpeningFacts } from '../opening/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
 export interface WayOut {
@@ -35,11 +35,25 @@ const heldByMagnet: Ways = (facts) => [
   }),
 ];
 
+/** Silencers in place of a seal that neither smoke nor sound asks for. */
+const lessSeal: Ways = ({ stopSeal, smoke, sound }) =>
+  stopSeal === 'seal' && smoke !== true && (known(sound) ?? 0) === 0
+    ? [way('silencers', { stopSeal: 'silencer' })]
+    : [];
+
 /** What may be tried against each finding (handbook, “Findings”). */
 const WAYS: Readonly<Record<string, Ways>> = {
   'closing.forceNone': () => [operator],
   'closing.forceOutside': () => [operator],
   'closing.forceRated': (facts) => [operator, ...heldByMagnet(facts)],
+  'closing.latches': (facts) => [
+    way('lowLatch', { lowFrictionLatch: true }),
+    ...lessSeal(facts),
+    ...lessSeal(facts).map(({ patch }) =>
+      way('lowLatchLessSeal', { ...patch, lowFrictionLatch: true }),
+    ),
+    operator,
+  ],
   'closing.pressure': () => [operator],
   'closing.pressureNone': () => [operator],
   'closing.heldRated': (facts) => [...heldByMagnet(facts), way('notHeld', { holdOpen: false })],

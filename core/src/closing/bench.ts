@@ -1,6 +1,7 @@
 import { toMm } from '../measure/index.js';
 import { known, type OpeningFacts, type Results } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { latchesShut } from './force.js';
 import type { ClosingLeaf, CloserMakeup, CloserSettings } from './run.js';
 import type { ClosingTimes } from './tuning.js';
 
@@ -38,7 +39,7 @@ export function closingBench(
           : perimeter === 'silencers'
             ? push.silencer
             : push.seal;
-  const latches = results.securing.spec !== undefined && results.securing.spec.latch !== 'none';
+  const latches = latchesShut(facts, results.securing);
   const { factory } = values.closerMakeup.value;
   return {
     leaf: {
@@ -46,7 +47,9 @@ export function closingBench(
       height: metres(height),
       mass: hung.mass / 1000,
       seal,
-      latch: latches ? values.latchPush.value : 0,
+      latch: latches
+        ? (facts.lowFrictionLatch === true ? values.lowLatchPush : values.latchPush).value
+        : 0,
       pressure: known(facts.pressure) ?? 0,
     },
     settings: {

@@ -16,7 +16,13 @@ import {
 } from './decisions.js';
 import { closerAlternatives, closerFor, isSurface, type CloserCase } from './device.js';
 import { findClosing, findHeldOpen } from './findings.js';
-import { openingForce, type OpeningForce } from './force.js';
+import {
+  latchesShut,
+  openingForce,
+  shuttingResistance,
+  sizesMade,
+  type OpeningForce,
+} from './force.js';
 import { closingItems } from './items.js';
 import { closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
@@ -171,6 +177,7 @@ function decideSize(
   if (device === 'spring' || device === 'operator') return undefined;
   const { backset } = results.securing;
   const { size, reasons } = closerSize({
+    resistance: shuttingResistance(facts, practice, latchesShut(facts, results.securing)),
     facts,
     practice,
     width,
@@ -179,14 +186,21 @@ function decideSize(
     device,
     backset,
   });
-  const sizes = practice.values.closerSizes.value.filter(
-    (one) => one.size <= practice.values.closerMost.value,
-  );
+  const sizes = sizesMade(practice);
   const set = record.propose('size', size.set, {
     reasons,
     alternatives: () => sizes.map((one) => ({ value: one.size })),
     within: [1, sizes.length],
-    facts: ['leafWidth', 'leafMass', 'exterior', 'rating', 'windy', 'pressure'],
+    facts: [
+      'leafWidth',
+      'leafMass',
+      'exterior',
+      'rating',
+      'windy',
+      'pressure',
+      'stopSeal',
+      'lowFrictionLatch',
+    ],
   });
   const felt =
     sizes[Math.max(0, Math.min(sizes.length, set - (size.set - size.felt.size)) - 1)] ?? size.felt;

@@ -6,7 +6,7 @@ import { armRow } from './armRow.js';
 import type { Closing, ClosingInput } from './decide.js';
 import type { ClosingRecord } from './decisions.js';
 import { closerSide } from './device.js';
-import { closingMoment, sealResistance, sizeAgainst } from './force.js';
+import { closingMoment, latchesShut, shuttingResistance, sizeAgainst, sizesMade } from './force.js';
 import { forceCounts } from './size.js';
 
 /** What speaks against the closer that was decided: force, pressure, arm, surroundings. */
@@ -70,7 +70,7 @@ function findForce(
     );
 }
 
-/** Whether it still closes against what the air and the seals push back with. */
+/** Whether it still closes against what the air, the latch and the seals push back with. */
 function findPressure(
   record: ClosingRecord,
   { facts, practice, results }: ClosingInput,
@@ -78,15 +78,23 @@ function findPressure(
 ): void {
   if (!size) return;
   const pressure = known(facts.pressure) ?? 0;
-  const resistance = sealResistance(facts, practice);
+  const resistance = shuttingResistance(facts, practice, latchesShut(facts, results.securing));
   const { width, height } = results.hanging.leaves[0]!.leaf;
   if (width === undefined || height === undefined || pressure + resistance === 0) return;
   const moment = closingMoment(width, height, pressure, resistance);
   if (size.felt.closing >= moment) return;
-  const enough = sizeAgainst(practice.values.closerSizes.value, moment);
+  const against = { moment: { newtonMetres: moment }, has: { newtonMetres: size.felt.closing } };
+  if (pressure === 0) {
+    record.report('check', 'closing.latches', against, 'latch and seals × width', [
+      'closing.size',
+      'stopSeal',
+      'lowFrictionLatch',
+    ]);
+    return;
+  }
+  const enough = sizeAgainst(sizesMade(practice), moment);
   const params = {
-    moment: { newtonMetres: moment },
-    has: { newtonMetres: size.felt.closing },
+    ...against,
     pressure,
     area: { squareMetres: (toMm(width) * toMm(height)) / 1e6 },
   };

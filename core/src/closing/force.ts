@@ -1,5 +1,5 @@
 import { toMm } from '../measure/index.js';
-import { known, type OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts, type Results } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserSize } from './values.js';
 
@@ -34,14 +34,33 @@ export function openingForce(
   return { newtons: moment / metres(at), at, moment };
 }
 
-/** What seals push back with at the lock edge, by what is known of them. Newtons. */
-export function sealResistance(facts: OpeningFacts, practice: Practice): number {
-  const { sealPush } = practice.values;
-  const stop = known(facts.stopSeal) ?? 'none';
-  return sealPush.value[stop];
+/** Whether a latch has to be pushed into its strike; a rated leaf whose lock is not known will have one. */
+export const latchesShut = (
+  { rating }: OpeningFacts,
+  { spec }: Pick<Results['securing'], 'spec'>,
+): boolean => (spec ? spec.latch !== 'none' : (known(rating) ?? 0) > 0);
+
+/**
+ * What latch and seals push back with at the lock edge as the leaf comes to its stop, by what is known of
+ * them. Newtons.
+ */
+export function shuttingResistance(
+  facts: OpeningFacts,
+  practice: Practice,
+  latches: boolean,
+): number {
+  const { sealPush, latchPush, lowLatchPush } = practice.values;
+  const push = sealPush.value;
+  const seal = Math.max(
+    push[known(facts.stopSeal) ?? 'none'],
+    facts.smoke === true ? push.smoke : 0,
+    (known(facts.sound) ?? 0) > 0 ? push.sound : 0,
+  );
+  if (!latches) return seal;
+  return seal + (facts.lowFrictionLatch === true ? lowLatchPush : latchPush).value;
 }
 
-/** The moment that closing takes against pressure and seals, N·m: ΔP × area × width / 2, force × width. */
+/** The moment that closing takes against pressure, latch and seals, N·m: ΔP × area × width / 2, force × width. */
 export function closingMoment(
   width: number,
   height: number,
@@ -51,6 +70,10 @@ export function closingMoment(
   const [w, h] = [metres(width), metres(height)];
   return (pressure * w * h * w) / 2 + resistance * w;
 }
+
+/** The sizes of closers that are made where a practice holds. */
+export const sizesMade = ({ values }: Practice): readonly CloserSize[] =>
+  values.closerSizes.value.filter(({ size }) => size <= values.closerMost.value);
 
 /** The least size that closes against a moment; undefined where none does. */
 export function sizeAgainst(sizes: readonly CloserSize[], moment: number): CloserSize | undefined {

@@ -4,7 +4,7 @@ export { armRow } from './armRow.js';
 export type { Closing } from './decide.js';
 export { closerSide, isSurface, KIND_OF } from './device.js';
 export type { CloserDevice, HoldOpen, StopKind } from './decisions.js';
-export { closingMoment, openingForce, sealResistance } from './force.js';
+export { closingMoment, openingForce, shuttingResistance } from './force.js';
 export type { CloserSize } from './values.js';
 export { forceCounts } from './size.js';
 export { closingBench, type ClosingBench } from './bench.js';

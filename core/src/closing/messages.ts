@@ -56,8 +56,11 @@ export const CLOSING_MESSAGES = {
   'closing.size.noMass':
     'Size {size} for {width}; the mass is not known and was not checked ({source}).',
   'closing.size.rated': 'At least {size} on a rated leaf ({source}).',
+  'closing.size.latch': 'At least {size}: latch and seals hold against it with {need}.',
   'closing.size.access':
-    'Accessible: set to size {size}, so that it opens with at most {limit} ({source}); prove that it still latches, with a low-friction latch if need be.',
+    'Accessible: set to size {size}, so that it opens with at most {limit} ({source}); prove that it still latches.',
+  'closing.size.least':
+    'Accessible and rated: set to size {size}, no stronger than latch and seals ask for; other leaves open with at most {limit} ({source}). Prove that it latches from any angle.',
   'closing.size.tall': 'A size more: it is {height} high.',
   'closing.size.wind': 'A size more against wind or pressure.',
   'closing.size.weak':
@@ -97,10 +100,12 @@ export const CLOSING_MESSAGES = {
     'It takes {force} to open it, {at} from the hinge; at most {limit} is asked, and no size stays below it. Ways out: a powered operator, a balanced door, a lobby.',
   'closing.forceOutside':
     'It takes {force} to open it, {at} from the hinge; at most {limit} is asked, and a weaker spring does not close it against wind. Ways out: a powered operator, a balanced door, a lobby.',
+  'closing.latches':
+    'It closes with {has}; latch and seals hold against it with {moment}. Unless its last zone runs briskly it stands off its strike. Ways out: a low-friction latch, less seal, a powered operator.',
   'closing.pressure':
-    '{pressure} Pa on {area} and its seals hold it open with {moment}; it closes with {has}. Size {size} closes it, if it may be opened so hard.',
+    '{pressure} Pa on {area} its latch and its seals hold it open with {moment}; it closes with {has}. Size {size} closes it, if it may be opened so hard.',
   'closing.pressureNone':
-    '{pressure} Pa on {area} and its seals hold it open with {moment}; no closer closes against that ({has}). Ways out: a lobby, a balanced or powered door, less pressure.',
+    '{pressure} Pa on {area} its latch and its seals hold it open with {moment}; no closer closes against that ({has}). Ways out: a lobby, a balanced or powered door, less pressure.',
   'closing.armShort':
     'The arm lets it open to {angle}; {wanted} is wanted: another template, or a track.',
   'closing.armStop':

@@ -1,9 +1,12 @@
-import { decideOpening, decisionOf } from '../deciding/index.js';
+import { decideOpening, decisionOf, tryWays } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { PracticeId } from '../practice/index.js';
-import { PRACTICES } from '../project/index.js';
+import { bareBasis, PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
+import { waysOut } from '../checking/index.js';
+import { closingBench } from './bench.js';
+import { latchesShut, shuttingResistance } from './force.js';
 import { closerSize } from './size.js';
 
 const base = { ...DOOR, closer: 'any' } as const satisfies OpeningFacts;
@@ -14,6 +17,7 @@ const size = (
   more: Partial<OpeningFacts> = {},
   device: 'regular' | 'parallel' = 'regular',
   height = inches(84),
+  resistance = 0,
 ) =>
   closerSize({
     facts: { ...base, ...more },
@@ -23,6 +27,7 @@ const size = (
     mass,
     device,
     backset: undefined,
+    resistance,
   }).size;
 
 describe('the size of a closer', () => {
@@ -81,6 +86,114 @@ describe('the size of a closer', () => {
   });
 });
 
+describe('what latch and seals ask of a closer', () => {
+  const resisted = (
+    resistance: number,
+    more: Partial<OpeningFacts>,
+    practice: PracticeId = 'us-commercial',
+  ) => size(practice, mm(900), 50_000, more, 'regular', inches(84), resistance).set;
+  it('is at least the size that pushes them home: 18, 26, 37 N·m', () => {
+    expect(resisted(20, {})).toBe(3);
+    expect(resisted(20.1, {})).toBe(4);
+    expect(resisted(28.9, {})).toBe(5);
+    expect(resisted(20.1, {}, 'british')).toBe(4);
+    // More than the largest: the largest, and no leaf is beyond it for that.
+    expect(resisted(400, {})).toBe(6);
+  });
+  it('bounds what an accessible leaf is set down to, while a size does both', () => {
+    const accessible = { accessible: true } as const;
+    // Size 1 has 9 N·m: 10 N over 0.9 m.
+    expect(resisted(10, accessible)).toBe(1);
+    expect(resisted(10.1, accessible)).toBe(1);
+    // 13 N·m: 29 N of 30 at the edge.
+    expect(resisted(14.4, accessible, 'british')).toBe(2);
+    expect(resisted(14.5, accessible, 'british')).toBe(2);
+  });
+  it('is the least that latches a rated leaf where the authority decides of its force', () => {
+    const rated = { accessible: true, rating: 60 } as const;
+    expect([9, 10, 10.1, 14.4, 14.5, 20].map((newtons) => resisted(newtons, rated))).toEqual([
+      1, 1, 2, 2, 3, 3,
+    ]);
+    // EN 1154 binds a rated leaf to its table.
+    expect(resisted(9, rated, 'british')).toBe(3);
+    expect(resisted(9, { rating: 60 })).toBe(3);
+    expect(resisted(9, { ...rated, exterior: true })).toBe(4);
+  });
+  it.each<[string, Partial<OpeningFacts>, number]>([
+    ['nothing', {}, 0],
+    ['a latch', { lockUse: 'passage', lockKind: 'mortise' }, 8],
+    [
+      'a low-friction latch',
+      { lockUse: 'passage', lockKind: 'mortise', lowFrictionLatch: true },
+      3,
+    ],
+    ['no latch', { lockUse: 'push-pull', lockKind: 'none' }, 0],
+    ['a rated leaf whose lock is open', { rating: 20 }, 8],
+    ['silencers', { stopSeal: 'silencer' }, 0],
+    ['a seal', { stopSeal: 'seal' }, 8],
+    ['a seal against smoke', { stopSeal: 'seal', smoke: true }, 10],
+    ['a seal against sound', { stopSeal: 'seal', sound: 37 }, 18],
+    ['sound that is not wanted', { sound: 0 }, 0],
+    ['all of them', { stopSeal: 'seal', sound: 37, smoke: true, rating: 20 }, 26],
+  ])('is by %s', (_, facts, newtons) => {
+    const decided = decideOpening({ ...base, ...facts }, PRACTICES['us-commercial']);
+    const { practice, results } = decided;
+    expect(
+      shuttingResistance(decided.facts, practice, latchesShut(decided.facts, results.securing)),
+    ).toBe(newtons);
+  });
+  it('is ordered as a low-friction latch, and felt on the bench', () => {
+    const facts = { ...base, lockUse: 'passage', lockKind: 'mortise' } as const;
+    const of = (lowFrictionLatch: boolean) =>
+      decideOpening({ ...facts, lowFrictionLatch }, PRACTICES['us-commercial']);
+    const traits = (decided: ReturnType<typeof of>) =>
+      decided.items.find(({ term }) => term === 'item.lock.mortise')!.traits;
+    expect(traits(of(true))).toContain('lock.lowFriction');
+    expect(traits(of(false))).not.toContain('lock.lowFriction');
+    const latch = (decided: ReturnType<typeof of>) =>
+      closingBench(decided.facts, decided.practice, decided.results)!.leaf.latch;
+    expect([latch(of(true)), latch(of(false))]).toEqual([3, 8]);
+  });
+  it('is told where what opens lightly does not push them home, with what would help', () => {
+    const facts: OpeningFacts = {
+      ...base,
+      accessible: true,
+      lockUse: 'passage',
+      lockKind: 'mortise',
+      stopSeal: 'seal',
+    };
+    const { findings } = decideOpening(facts, PRACTICES['us-commercial']);
+    const finding = findings.find(({ code }) => code === 'closing.latches')!;
+    expect(finding.params['has']).toEqual({ newtonMetres: 9 });
+    const ways = tryWays(facts, bareBasis(PRACTICES['us-commercial']), waysOut(finding, facts));
+    expect(
+      ways.map(({ way, come }) => [way.term, come.every(({ code }) => code !== finding.code)]),
+    ).toEqual([
+      // 11 N over 0.908 m are 10.0 N·m, still more than 9.
+      ['wayOut.lowLatch', false],
+      ['wayOut.silencers', true],
+      ['wayOut.lowLatchLessSeal', true],
+      ['wayOut.operator', true],
+    ]);
+    expect(waysOut(finding, { ...facts, smoke: true }).map(({ term }) => term)).toEqual([
+      'wayOut.lowLatch',
+      'wayOut.operator',
+    ]);
+  });
+});
+
+it('no size is named against pressure that is not made there', () => {
+  for (const practice of ['us-commercial', 'british'] as const)
+    for (let pressure = 5; pressure <= 150; pressure += 5) {
+      const { findings } = decideOpening({ ...base, pressure }, PRACTICES[practice]);
+      const against = findings.find(({ code }) => code === 'closing.pressure');
+      if (against)
+        expect(against.params['size']).toBeLessThanOrEqual(
+          PRACTICES[practice].values.closerMost.value,
+        );
+    }
+});
+
 describe('what is said of the force', () => {
   const found = (practice: PracticeId, facts: Partial<OpeningFacts>) =>
     decideOpening({ ...base, ...facts }, PRACTICES[practice])
@@ -89,7 +202,9 @@ describe('what is said of the force', () => {
   it('is a check on rated accessible leaves in Britain, a note where the authority decides', () => {
     const rated = { rating: 30, accessible: true } as const;
     expect(found('british', rated)).toEqual(['check closing.forceRated']);
-    expect(found('us-commercial', rated)).toEqual(['note closing.forceRated']);
+    // Smoke seal and latch, 18 N over 35 3/4 in, want 16.3 N·m: no size that opens lightly has that.
+    expect(found('us-commercial', { ...rated, smoke: true })).toEqual(['note closing.forceRated']);
+    expect(found('us-commercial', rated)).toEqual([]);
   });
   it('is nothing while a magnet holds it, nobody needs it accessible, or ADA does not ask', () => {
     const rated = { rating: 30, accessible: true } as const;

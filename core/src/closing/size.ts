@@ -1,7 +1,7 @@
 import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice } from './decisions.js';
-import { openingForce } from './force.js';
+import { closingMoment, openingForce, sizeAgainst, sizesMade } from './force.js';
 import type { CloserSize } from './values.js';
 
 /** What the size of a closer follows from; lengths in ticks, mass in grams. */
@@ -13,6 +13,8 @@ export interface SizeCase {
   mass: number | undefined;
   device: CloserDevice;
   backset: number | undefined;
+  /** What latch and seals push back with at the lock edge, newtons. */
+  resistance: number;
 }
 
 /** The size to set, and what it follows from. */
@@ -38,7 +40,7 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
   const { facts, practice, width, height, mass, device } = at;
   const { closerSizes, closerWidths, closerRule, ratedCloser, closerTall, closerPower } =
     practice.values;
-  const sizes = closerSizes.value.filter(({ size }) => size <= practice.values.closerMost.value);
+  const sizes = sizesMade(practice);
   const largest = sizes[sizes.length - 1]!;
   const outside = facts.exterior === true;
   const byWidth = closerRule.value === 'width';
@@ -50,9 +52,12 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
   const least = rated ? ratedCloser.value : 0;
   const tall = height > closerTall.value;
   const wind = facts.windy === true || (known(facts.pressure) ?? 0) > 0;
-  const wanted = Math.max(table, least) + (tall || wind ? 1 : 0);
+  const usual = Math.max(table, least) + (tall || wind ? 1 : 0);
+  const need = closingMoment(width, height, 0, at.resistance);
+  const pushes = (sizeAgainst(sizes, need) ?? largest).size;
+  const wanted = Math.max(usual, pushes);
   const bySize = sizes.find(({ size }) => size === Math.min(wanted, largest.size))!;
-  const lighter = rated ? undefined : lightEnough(at, bySize);
+  const lighter = lightEnough(at, bySize, need);
   const felt = lighter ?? bySize;
   const share = closerPower.value[device as keyof typeof closerPower.value] ?? 100;
   const weak = share < WEAK;
@@ -62,7 +67,7 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
       table,
       set,
       felt,
-      beyond: row === undefined || wanted > largest.size,
+      beyond: row === undefined || usual > largest.size,
     },
     reasons: () => [
       byWidth
@@ -87,9 +92,12 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
       ...(least > table
         ? [said('closing.size.rated', { size: least, source: ratedCloser.source })]
         : []),
+      ...(pushes > usual
+        ? [said('closing.size.latch', { size: pushes, need: { newtonMetres: need } })]
+        : []),
       ...(lighter
         ? [
-            said('closing.size.access', {
+            said(rated ? 'closing.size.least' : 'closing.size.access', {
               size: lighter.size,
               limit: { newtons: practice.values.accessForce.value },
               source: practice.values.accessForce.source,
@@ -105,17 +113,25 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
   };
 }
 
-/** The greatest size below another that opens as lightly as an accessible leaf shall. */
-function lightEnough(at: SizeCase, than: CloserSize): CloserSize | undefined {
+/**
+ * A size below another that opens as lightly as an accessible leaf shall and still pushes latch and seals
+ * home: the greatest. Where none does both, the law of the force goes before what shuts an ordinary leaf; a
+ * rated leaf takes the least that latches it (NFPA 80; ADA 404.2.9), where a standard of sizes does not bind.
+ */
+function lightEnough(at: SizeCase, than: CloserSize, need: number): CloserSize | undefined {
   const { facts, practice, width, backset } = at;
-  const { accessForce, closerSizes } = practice.values;
+  const { accessForce, accessForceRated, closerSizes } = practice.values;
+  const rated = (known(facts.rating) ?? 0) > 0;
   // Outside it must close against wind: an operator opens it lightly, not a weaker spring.
   if (!forceCounts(facts, practice) || facts.exterior === true || facts.windy === true)
     return undefined;
+  if (rated && accessForceRated.value) return undefined;
   const light = (one: CloserSize) =>
     openingForce(one, practice, width, backset).newtons <= accessForce.value;
   if (light(than)) return undefined;
-  return closerSizes.value.filter((one) => one.size < than.size && light(one)).pop();
+  const below = closerSizes.value.filter((one) => one.size < than.size);
+  const latching = below.filter(({ closing }) => closing >= need);
+  return latching.filter(light).pop() ?? (rated ? latching[0] : below.filter(light).pop());
 }
 
 /** Whether the force to open is limited: on accessible routes, outside only where the practice says so. */

@@ -113,5 +113,6 @@ export const CLOSING_TERMS = {
   'value.closerMakeup': 'Closer: zones, valves, spring',
   'value.closingTimes': 'Closing times, seconds',
   'value.latchPush': 'Latch pushes back, newtons',
+  'value.lowLatchPush': 'Low-friction latch pushes back, newtons',
   'value.closerArms': 'Arms of closers',
 } as const;

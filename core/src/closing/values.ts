@@ -258,6 +258,7 @@ export const CLOSING_VALUES = {
   },
   /** What a latch pushes back with at its strike, newtons. */
   latchPush: everywhere(sourced(8, 'count', source('latch resistance; a low-friction latch less'))),
+  lowLatchPush: everywhere(sourced(3, 'count', source('latch resistance, low-friction'))),
   closerArms: everywhere(
     sourced(ARMS, 'length', source('usual arms; the product’s template decides')),
   ),

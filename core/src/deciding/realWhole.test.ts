@@ -660,10 +660,10 @@ const OPENINGS: WholeExample[] = [
       sound: 37,
       leafSound: 42,
     },
-    source: 'DIN 4109 37 dB; slide track',
-    closing: 'surface closer, slide track, pull side, 4, floor stop',
+    source: 'DIN 4109 37 dB; slide track, its spring for the seals against sound and the latch',
+    closing: 'surface closer, slide track, pull side, 5, floor stop',
     items: [
-      '1 Surface closer with slide track, pull side, set to size 4',
+      '1 Surface closer with slide track, pull side, set to size 5',
       '1 Floor stop',
       '1 Door viewer',
       '1 Acoustic compression seal, head and jambs',

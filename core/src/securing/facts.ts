@@ -59,6 +59,8 @@ export const SECURING_FACTS = {
   /** How far latch and dead bolt come out, where the lock is there already. */
   latchThrow: lengthFact(),
   boltThrow: lengthFact(),
+  /** Whether its latch bolt is one that rides over the strike with little friction. */
+  lowFrictionLatch: yesNoFact({ applies: swings }),
   /** Existing strike: its middle above the floor, from the stop to its cut-out's far edge, the cut-out. */
   strikeAt: lengthFact(),
   strikeDepth: lengthFact(),

@@ -89,6 +89,9 @@ export function securingItems(items: Item[], by: SecuredBy): void {
         traits: spec
           ? [
               spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : functionTerm(spec.id),
+              ...(facts.lowFrictionLatch === true && spec.latch !== 'none'
+                ? ['lock.lowFriction']
+                : []),
               ...(by.grade ? [`=${by.grade}`] : []),
             ]
           : [],
