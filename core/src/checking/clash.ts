@@ -123,7 +123,7 @@ function upTheLeaf(solids: readonly Solid[]): Span[] {
  */
 export function clashesAmong(solids: readonly Solid[]): Clash[] {
   const order = upTheLeaf(solids);
-  const found: { clash: Clash; at: number }[] = [];
+  let found: { clash: Clash; at: number }[] | undefined;
   // Those that end below the one looked at are passed for good; the others move up in place.
   const active: Span[] = [];
   let count = 0;
@@ -137,12 +137,12 @@ export function clashesAmong(solids: readonly Solid[]): Clash[] {
       const first = before ? other : entry;
       const second = before ? entry : other;
       const clash = clashOf(first.solid, second.solid);
-      if (clash) found.push({ clash, at: first.index * solids.length + second.index });
+      if (clash) (found ??= []).push({ clash, at: first.index * solids.length + second.index });
     }
     active[kept] = entry;
     count = kept + 1;
   }
-  if (found.length < 2) return found.map(({ clash }) => clash);
+  if (!found) return [];
   return found.sort((a, b) => a.at - b.at).map(({ clash }) => clash);
 }
 

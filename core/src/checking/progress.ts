@@ -39,17 +39,29 @@ export function progressOf(
   // Few are open and few are found: they are looked through for each bolt.
   const open: Stage[] = [];
   for (const { status, stage } of decisions) if (status === 'open') open.push(stage);
-  return BOLTS.map(({ stage, decides, all }) => {
+  const bolts: StageProgress[] = [];
+  for (const bolt of BOLTS) {
+    const { stage } = bolt;
     let count = 0;
     for (const one of open) if (one === stage) count += 1;
-    const none = facts.omitted?.[stage as SetStage] !== undefined;
-    const written = facts.manualItems?.some((item) => item.stage === stage) ?? false;
-    const recorded =
-      all.length > 0 && all.every((name) => facts[name as keyof OpeningFacts] !== undefined);
-    const settled = written || recorded || (decides && count === 0);
-    const state = none ? 'none' : settled ? 'decided' : 'open';
-    return { stage, state, open: count, finding: worstOf(findings, stage) };
-  });
+    const state = stateOf(facts, bolt, count);
+    bolts.push({ stage, state, open: count, finding: worstOf(findings, stage) });
+  }
+  return bolts;
+}
+
+function stateOf(
+  facts: OpeningFacts,
+  { stage, decides, all }: (typeof BOLTS)[number],
+  open: number,
+): BoltState {
+  const { omitted, manualItems } = facts;
+  if (omitted && omitted[stage as SetStage] !== undefined) return 'none';
+  if (decides && open === 0) return 'decided';
+  const written = manualItems && manualItems.some((item) => item.stage === stage);
+  const recorded =
+    all.length > 0 && all.every((name) => facts[name as keyof OpeningFacts] !== undefined);
+  return written || recorded ? 'decided' : 'open';
 }
 
 function worstOf(findings: readonly Finding[], of: Stage): Finding['level'] | undefined {

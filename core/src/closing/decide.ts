@@ -166,9 +166,9 @@ function decideSize(
   record: ClosingRecord,
   device: CloserDevice,
 ): SizedForce | undefined {
-  const widest = [...results.hanging.leaves].sort(
-    (a, b) => (b.leaf.width ?? 0) - (a.leaf.width ?? 0),
-  )[0]!;
+  let widest = results.hanging.leaves[0]!;
+  for (const one of results.hanging.leaves)
+    if ((one.leaf.width ?? 0) > (widest.leaf.width ?? 0)) widest = one;
   const { width, height } = widest.leaf;
   if (width === undefined || height === undefined) {
     record.ask('size', 'ask.sizeFirst', ['frameWidth', 'frameHeight']);

@@ -1,6 +1,6 @@
 import { practiceWith } from '../catalogue/index.js';
 import type { OpeningFacts, ProjectBasis, Stage } from '../opening/index.js';
-import { withAssumed } from '../role/index.js';
+import { fillAssumed } from '../role/index.js';
 import type { StageInput } from '../stage/index.js';
 import { normalizeFacts } from '../stages/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
@@ -12,7 +12,9 @@ export function wholeFacts({
   facts,
   results,
 }: Pick<DecidedOpening, 'facts' | 'results'>): OpeningFacts {
-  return withAssumed(normalizeFacts(surveyed(facts, surveyOf(facts))), results.opening.assumed);
+  const whole = normalizeFacts(surveyed(facts, surveyOf(facts)));
+  fillAssumed(whole, results.opening.assumed);
+  return whole;
 }
 
 /** The input of any stage: each reads of the results only what it says it needs. */

@@ -6,16 +6,18 @@ import { PRODUCT_SLOTS } from '../stages/index.js';
 export function namedProducts(
   facts: OpeningFacts,
   products: ReadonlyMap<string, Product>,
-): { named: Map<string, Product>; gone: string[] } {
+): { named: ReadonlyMap<string, Product>; gone: readonly string[] } {
+  if (!facts.choices) return NONE;
   const named = new Map<string, Product>();
   const gone: string[] = [];
-  if (facts.choices)
-    for (const slot of PRODUCT_SLOTS) {
-      const choice = facts.choices[slot];
-      if (choice === undefined) continue;
-      const product = products.get(String(choice.value));
-      if (product) named.set(slot, product);
-      else gone.push(slot);
-    }
+  for (const slot of PRODUCT_SLOTS) {
+    const choice = facts.choices[slot];
+    if (choice === undefined) continue;
+    const product = products.get(String(choice.value));
+    if (product) named.set(slot, product);
+    else gone.push(slot);
+  }
   return { named, gone };
 }
+
+const NONE = { named: new Map<string, Product>(), gone: [] };

@@ -28,7 +28,7 @@ import {
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { practiceFor } from '../project/index.js';
-import { withAssumed } from '../role/index.js';
+import { fillAssumed } from '../role/index.js';
 import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
@@ -43,8 +43,6 @@ export interface Underway {
   readonly explain: boolean;
   /** As recorded, under today's names. */
   readonly recorded: OpeningFacts;
-  /** With every field there, and what a survey measured in what nobody recorded. */
-  readonly own: OpeningFacts;
   /** The practice before a named product's figures went into it. */
   readonly usual: Practice;
   readonly named: ReadonlyMap<string, Product>;
@@ -52,7 +50,8 @@ export interface Underway {
   readonly gone: readonly string[];
   readonly results: Record<string, unknown>;
   readonly record: Recorded;
-  input: AnyInput;
+  /** Its facts have every field, with what a survey measured and what is assumed where nobody recorded anything. */
+  readonly input: AnyInput;
   solids: readonly Solid[];
   clashes: readonly Clash[];
 }
@@ -66,10 +65,10 @@ export function begin(stored: OpeningFacts, project: ProjectBasis, explain: bool
   // What a named product measures goes before the practice's usual figures.
   const practice = named.size === 0 ? usual : practiceWith(usual, [...named.values()]);
   const survey = surveyOf(known);
-  const own = survey.empty ? known : normalizeFacts(surveyed(known, survey));
+  const facts = survey.empty ? known : normalizeFacts(surveyed(known, survey));
   const results: Record<string, unknown> = { ...NO_RESULTS };
   const input: AnyInput = {
-    facts: own,
+    facts,
     practice,
     project,
     survey,
@@ -78,7 +77,6 @@ export function begin(stored: OpeningFacts, project: ProjectBasis, explain: bool
   return {
     explain,
     recorded,
-    own,
     usual,
     named,
     gone,
@@ -117,9 +115,7 @@ export const STEPS: readonly ((at: Underway) => void)[] = [
 
 /** What the door is says what nobody recorded, for all stages after the first. */
 function assume(at: Underway): void {
-  const { practice, project, survey, results } = at.input;
-  const facts = withAssumed(at.own, results.opening.assumed);
-  at.input = { facts, practice, project, survey, results };
+  fillAssumed(at.input.facts, at.input.results.opening.assumed);
 }
 
 /** What is let into leaf and frame or stands on them. */
@@ -154,7 +150,7 @@ function complete(at: Underway): void {
 
 /** Everything that follows, put together. */
 export function finish(at: Underway): DecidedOpening {
-  const { input, record, recorded, usual, own, named, gone, solids, clashes } = at;
+  const { input, record, recorded, usual, named, gone, solids, clashes } = at;
   const { facts, practice, results, survey } = input;
   const products = productDecisions(input, named, gone);
   const found = record.findings;
@@ -173,7 +169,7 @@ export function finish(at: Underway): DecidedOpening {
     clashes,
     findings,
     cautions: cautionsFor(facts, practice, results),
-    progress: progressOf(own, decisions, findings),
+    progress: progressOf(facts, record.open, findings),
   };
 }
 

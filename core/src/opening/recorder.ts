@@ -62,11 +62,13 @@ export interface Recorded {
   readonly items: Item[];
   readonly solids: Solid[];
   readonly findings: Finding[];
+  /** Those of the decisions that are open. */
+  readonly open: Decision[];
 }
 
 /** Nothing recorded yet. */
 export function blankRecord(): Recorded {
-  return { decisions: [], items: [], solids: [], findings: [] };
+  return { decisions: [], items: [], solids: [], findings: [], open: [] };
 }
 
 /**
@@ -79,6 +81,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   readonly solids: Solid[];
   private readonly decisions: Decision[];
   private readonly findings: Finding[];
+  private readonly open: Decision[];
   private readonly byName: DecisionTable<D>['byName'];
 
   /**
@@ -96,6 +99,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     this.items = into.items;
     this.solids = into.solids;
     this.findings = into.findings;
+    this.open = into.open;
   }
 
   /** A decision's key. */
@@ -214,6 +218,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
       facts,
       (this.explains && options.alternatives?.()) || NONE,
     );
+    this.open.push(decision);
     if (this.explains)
       decision.question =
         typeof question === 'string' ? { code: question, params: {} } : question();

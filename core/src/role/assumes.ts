@@ -192,13 +192,13 @@ export function restsOnSeal(facts: OpeningFacts, role: Role | undefined, exterio
   return part;
 }
 
-/** Facts with what is assumed of them filled in, each marked so. */
-export function withAssumed(facts: OpeningFacts, assumed: Partial<OpeningFacts>): OpeningFacts {
-  const names = Object.keys(assumed);
-  if (names.length === 0) return facts;
+/** Fills in what is assumed of facts that are nobody else's, each marked so. */
+export function fillAssumed(facts: OpeningFacts, assumed: Partial<OpeningFacts>): void {
   const how: Partial<Record<string, How>> = { ...facts.provenance };
-  for (const name of names) how[name] = 'assumed';
-  const whole: OpeningFacts = Object.assign({ ...facts }, assumed);
-  whole.provenance = how;
-  return whole;
+  let any = false;
+  for (const name in assumed) {
+    how[name] = 'assumed';
+    any = true;
+  }
+  if (any) Object.assign(facts, assumed).provenance = how;
 }

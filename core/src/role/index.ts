@@ -1,4 +1,4 @@
-export { withAssumed } from './assumes.js';
+export { fillAssumed } from './assumes.js';
 export type { WholeOpening } from './decide.js';
 export { ESCAPES, OCCUPANCIES, type Escape, type Occupancy } from './facts.js';
 export { assumptionsOf, type Assumption } from './assumptions.js';

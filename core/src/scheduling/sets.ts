@@ -1,5 +1,5 @@
 import type { Item } from '../opening/index.js';
-import { orderedItems, orderLines } from './ordered.js';
+import { orderLines } from './ordered.js';
 import type { Apart } from './settings.js';
 
 /** What grouping needs of a decided opening. */
@@ -30,12 +30,13 @@ export interface KnownSet {
 }
 
 /** The hardware of an opening as one line of text: equal text, equal order. Hands do not count. */
-export function signatureOf(items: readonly Item[]): string {
+export const signatureOf = (items: readonly Item[]): string => signed(items).signature;
+
+function signed(items: readonly Item[]): { signature: string; items: Item[] } {
+  const lines = orderLines(items);
   // The JSON of pairs, put together here: numbers of sets are kept by this text.
-  const lines = orderLines(items).map(
-    ({ order, item }) => `[${JSON.stringify(order)},${item.quantity}]`,
-  );
-  return `[${lines.join(',')}]`;
+  const pairs = lines.map(({ order, item }) => `[${JSON.stringify(order)},${item.quantity}]`);
+  return { signature: `[${pairs.join(',')}]`, items: lines.map(({ item }) => item) };
 }
 
 /** Marks sorted as people number doors: text parts as text, numbers as numbers. */
@@ -61,6 +62,7 @@ export function groupSets<T extends Groupable>(
 ): { sets: HardwareSet<T>[]; undecided: T[]; without: T[]; known: KnownSet[] } {
   const sorted = inMarkOrder(openings);
   const groups = new Map<string, T[]>();
+  const itemsOf = new Map<string, Item[]>();
   const without: T[] = [];
   const undecided: T[] = [];
   const apartOf = new Map(apart.flatMap((one) => one.marks.map((mark) => [mark, one])));
@@ -75,17 +77,21 @@ export function groupSets<T extends Groupable>(
       continue;
     }
     const own = apartOf.get(opening.mark);
-    const signature = signatureOf(opening.items) + (own ? ` apart ${own.id}` : '');
+    const { signature: text, items } = signed(opening.items);
+    const signature = text + (own ? ` apart ${own.id}` : '');
     if (own) keptApart.set(signature, own);
     const group = groups.get(signature);
     if (group) group.push(opening);
-    else groups.set(signature, [opening]);
+    else {
+      groups.set(signature, [opening]);
+      itemsOf.set(signature, items);
+    }
   }
   const numbers = numberGroups(groups, before);
   const sets = [...groups].map(([signature, members]) => ({
     number: numbers.get(signature)!,
     signature,
-    items: orderedItems(members[0]!.items),
+    items: itemsOf.get(signature)!,
     openings: members,
     ...(keptApart.has(signature) ? { apart: keptApart.get(signature)!.reason } : {}),
   }));

@@ -30,7 +30,9 @@ export function fitExit(
 ): ExitFit {
   const { barLengths, barMargin } = practice.values;
   const bar = leaf.width - barMargin.value;
-  const made = [...barLengths.value].sort((a, b) => a - b).find((one) => one >= bar);
+  let made: number | undefined;
+  for (const one of barLengths.value)
+    if (one >= bar && (made === undefined || one < made)) made = one;
   const half = exitCase(facts, practice).up / 2;
   const rods = hasRods(kind);
   return {

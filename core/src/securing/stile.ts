@@ -21,22 +21,24 @@ export function solidWidth(
   leaf: MeasuredLeaf,
   y: number,
 ): SolidWidth | undefined {
+  let least: SolidWidth | undefined;
+  const limit = (width: number, by: SolidWidth['by']) => {
+    if (!least || width < least.width) least = { width, by };
+  };
   const framing = framingOf(facts, practice, leaf);
-  const limits: SolidWidth[] = [];
   if (framing) {
     const { mid } = framing;
-    if (!mid || y < mid.from || y > mid.to) limits.push({ width: framing.stile, by: 'stile' });
+    if (!mid || y < mid.from || y > mid.to) limit(framing.stile, 'stile');
   }
   const glassWidth = known(facts.glassWidth);
   const glassHeight = known(facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < leaf.width && glassHeight < leaf.height) {
     const { left, bottom } = glassPlace(facts, leaf, glassWidth, glassHeight);
-    if (y >= bottom && y <= bottom + glassHeight)
-      limits.push({ width: leaf.width - left - glassWidth, by: 'glass' });
+    if (y >= bottom && y <= bottom + glassHeight) limit(leaf.width - left - glassWidth, 'glass');
   }
   const construction = known(facts.leafConstruction);
   const soft = construction && !practice.values.cores.value[construction].holdsLock;
   if (known(facts.blocking) === 'lock' && soft)
-    limits.push({ width: practice.values.lockBlocking.value, by: 'blocking' });
-  return limits.sort((a, b) => a.width - b.width)[0];
+    limit(practice.values.lockBlocking.value, 'blocking');
+  return least;
 }

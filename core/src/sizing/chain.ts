@@ -36,6 +36,7 @@ export function memberOf(chain: SolvedChain, key: string): SolvedMember | undefi
 
 /** Equal shares in whole ticks, what is left over given one by one to the first. */
 function split(length: Ticks, times: number): Ticks[] {
+  if (times === 1) return [length];
   const share = Math.floor(length / times);
   const over = length - share * times;
   const each: Ticks[] = [];
@@ -45,6 +46,7 @@ function split(length: Ticks, times: number): Ticks[] {
 
 /** One length for so many members. */
 function repeated(length: Ticks, times: number): Ticks[] {
+  if (times === 1) return [length];
   const each: Ticks[] = [];
   for (let index = 0; index < times; index++) each.push(length);
   return each;

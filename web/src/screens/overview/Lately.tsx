@@ -4,16 +4,17 @@ import { call, type EventView } from '../../app/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 
-const KIND: Record<EventView['kind'], string> = {
-  create: 'made',
-  update: 'changed',
-  delete: 'deleted',
-  bulk: 'changed together',
-  import: 'brought in from a file',
-  project: 'changed',
-  undo: 'took back a change of',
-  redo: 'did again a change of',
-  site: 'recorded work on site',
+/** What was done, before and behind what it was done to. */
+const KIND: Record<EventView['kind'], [before: string, behind?: string]> = {
+  create: ['made'],
+  update: ['changed'],
+  delete: ['deleted'],
+  bulk: ['changed', 'together'],
+  import: ['brought in', 'from a file'],
+  project: ['changed'],
+  undo: ['took back a change of'],
+  redo: ['did again a change of'],
+  site: ['recorded work on site'],
 };
 
 /** So many of the last events are told. */
@@ -35,13 +36,14 @@ export function Lately() {
   return (
     <ul>
       {events.data.slice(0, LAST).map((event) => {
+        const [before, behind] = KIND[event.kind];
         const first = event.openings?.length === 1 ? event.openings[0] : undefined;
         const mark = first && byId.get(first)?.facts.mark;
         return (
           <li key={event.id} className="flex gap-2 py-0.5">
             <span className="w-32 shrink-0 text-soft">{dayAndTime(event.at)}</span>
             <span>
-              {event.by} {KIND[event.kind]}{' '}
+              {event.by} {before}{' '}
               {mark ? (
                 <Link
                   className="font-semibold hover:text-brass hover:underline"
@@ -51,7 +53,8 @@ export function Lately() {
                 </Link>
               ) : (
                 touched(event)
-              )}
+              )}{' '}
+              {behind}
             </span>
           </li>
         );
