@@ -3,7 +3,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Driver } from 'selenium-webdriver/chrome.js';
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { Page } from '../../e2e/src/support/page.js';
 import { startServer } from './server.js';
 
@@ -159,6 +159,7 @@ try {
   say('  main thread a frame', plain.busy);
 
   await page.driver.executeScript(`document.querySelector('[role=grid]').scrollTop = 0`);
+  await page.driver.wait(until.elementLocated(By.id('cell-14-4')));
   const toWorker: number[] = [];
   const inWorker: number[] = [];
   const toPage: number[] = [];
