@@ -42,4 +42,4 @@ export {
   type RowStatus,
 } from './compareList.js';
 export { listCells } from './writeList.js';
-export { projectFileSchema } from './schema.js';
+export { factsSchema, projectFileSchema } from './schema.js';

@@ -2,8 +2,11 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
+import { FACTS_VERSION } from '../opening/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
-import { projectFileSchema, writeProject } from './index.js';
+import { LOCK_SPECS } from '../catalogue/index.js';
+import { normalizeFacts } from '../stages/index.js';
+import { factsSchema, projectFileSchema, writeProject } from './index.js';
 
 const root = join(__dirname, '../../..');
 const validate = new Ajv2020({ allowUnionTypes: true, strict: true }).compile(projectFileSchema());
@@ -45,6 +48,14 @@ describe('the schema of the project file', () => {
     );
   });
 
+  it('takes every function of a lock that a project may call its own', () => {
+    const locks = LOCK_SPECS.map((one) => ({ ...one, id: `own-${one.id}`, name: one.id }));
+    validate(
+      JSON.parse(writeProject({ name: 'A', practice: 'british', locks, openings: [] })) as object,
+    );
+    expect(validate.errors).toBeNull();
+  });
+
   it('refuses what the reader refuses: unknown keys, practices without a source, rooms without a name', () => {
     for (const wrong of [
       { openings: [{ mark: '1', colour: 'red' }] },
@@ -58,5 +69,37 @@ describe('the schema of the project file', () => {
     ]) {
       expect(validate(wrong)).toBe(false);
     }
+  });
+});
+
+describe('the schema of facts as they are kept', () => {
+  const kept = new Ajv2020({ strict: false }).compile(factsSchema());
+  const whole = (facts: object): unknown => JSON.parse(JSON.stringify(facts));
+
+  it('takes any facts, and names every one there is', () => {
+    fc.assert(
+      fc.property(anyFacts, (facts) => {
+        kept(whole({ ...facts, version: FACTS_VERSION }));
+        expect(kept.errors).toBeNull();
+      }),
+      { numRuns: 200 },
+    );
+    const { properties } = factsSchema() as { properties: object };
+    expect(Object.keys(properties).sort()).toEqual(
+      Object.keys(normalizeFacts({ mark: '1', kind: 'single' })).sort(),
+    );
+  });
+
+  it.each<[string, object]>([
+    ['an older version', { version: 1 }],
+    ['a length as people write it', { leafWidth: '35 3/4' }],
+    ['half a tick', { leafWidth: 0.5 }],
+    ['a word that is none of those there are', { kind: 'tent' }],
+    ['a fact that there is not', { colour: 'red' }],
+    ['no mark', { mark: undefined }],
+  ])('refuses %s', (_, wrong) => {
+    const facts = { version: FACTS_VERSION, mark: '1', kind: 'single' };
+    expect(kept(whole(facts))).toBe(true);
+    expect(kept(whole({ ...facts, ...wrong }))).toBe(false);
   });
 });

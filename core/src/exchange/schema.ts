@@ -52,6 +52,40 @@ function fieldSchema(field: Field): Schema {
   }
 }
 
+/** A fact as it is kept: lengths in ticks, masses in grams, words as they are listed. */
+function storedSchema(field: Field): Schema {
+  const own = ((): Schema => {
+    switch (field.type) {
+      case 'text':
+        return { type: 'string', ...(field.most ? { maxLength: field.most } : {}) };
+      case 'length':
+        return { type: 'integer', description: 'Ticks, 320 to the millimetre.' };
+      case 'mass':
+        return { type: 'integer', minimum: 0, description: 'Grams.' };
+      case 'count':
+        return { type: 'integer', minimum: 0, maximum: field.most ?? 1e9 };
+      case 'minutes':
+        return { type: 'integer', minimum: 0, description: 'Minutes.' };
+      case 'yes-no':
+        return { type: 'boolean' };
+      case 'choice':
+        return { enum: [...field.options!] };
+    }
+  })();
+  return field.mayBeUnknown ? { anyOf: [own, { const: 'unknown' }] } : own;
+}
+
+/** The JSON Schema (draft 2020-12) of an opening’s facts as they are kept and cross the wire. */
+export const factsSchema = (): Schema =>
+  object(
+    {
+      version: { const: FACTS_VERSION },
+      ...Object.fromEntries(FIELDS.map((field) => [field.name, storedSchema(field)])),
+      ...Object.fromEntries(Object.entries(RECORDS).map(([name, { schema }]) => [name, schema])),
+    },
+    ['version', 'mark', 'kind'],
+  );
+
 const product = object(
   Object.fromEntries(
     PRODUCT_FIELDS.map((one): [string, Schema] => {
@@ -94,9 +128,12 @@ const lock = object(
     outsideKey: works,
     insideKey: works,
     insideTurn: works,
+    outsideTurn: works,
     insideButton: yesOrNo,
     edgeStops: yesOrNo,
     freedBy: list({ enum: ['inside-handle', 'closing', 'outside-key'] }, 3),
+    heldBackBy: list({ enum: ['inside', 'outside-key'] }, 2),
+    delayed: yesOrNo,
     boltsOnClosing: yesOrNo,
     startsBlocked: yesOrNo,
     emergency: yesOrNo,

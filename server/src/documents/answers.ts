@@ -1,6 +1,15 @@
+import { projectFileSchema } from '@riegel/core';
 import Joi from 'joi';
 import { DOCUMENT_NAMES } from './document.entity.js';
-import { coreShape, listOf, oneOf, orNone, record, whole } from '../http/shapes.js';
+import {
+  coreShape,
+  listOf,
+  oneOf,
+  orNone,
+  record,
+  whole,
+  type JsonSchema,
+} from '../http/shapes.js';
 
 /** A document of a project; version 0 and no body while there is none. */
 const documentOf = (body: Joi.Schema) =>
@@ -8,14 +17,16 @@ const documentOf = (body: Joi.Schema) =>
 
 export const anyDocument = documentOf(Joi.any());
 
+type Items = Record<'practices' | 'products' | 'locks', { items: JsonSchema }>;
+const told = projectFileSchema()['properties'] as Items &
+  Record<'building' | 'keying' | 'schedule', JsonSchema>;
+
 /** What a project's openings are decided with. */
 export const decidingDocuments = {
-  practices: documentOf(
-    listOf(coreShape('EditedPractice', 'A practice of the project’s own.', ['id'])),
-  ),
-  building: documentOf(coreShape('Building', 'Storeys and rooms.')),
-  catalogue: documentOf(listOf(coreShape('Product', 'A product; lengths in ticks.', ['id']))),
-  locks: documentOf(listOf(coreShape('LockSpec', 'A lock function of the project’s own.', ['id']))),
-  keying: documentOf(coreShape('Keying', 'Which keys open what.')),
-  schedule: documentOf(coreShape('ScheduleSettings', 'How the schedule is laid out.')),
+  practices: documentOf(listOf(coreShape('EditedPractice', told.practices.items))),
+  building: documentOf(coreShape('Building', told.building)),
+  catalogue: documentOf(listOf(coreShape('Product', told.products.items))),
+  locks: documentOf(listOf(coreShape('LockSpec', told.locks.items))),
+  keying: documentOf(coreShape('Keying', told.keying)),
+  schedule: documentOf(coreShape('ScheduleSettings', told.schedule)),
 };

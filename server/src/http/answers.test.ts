@@ -8,7 +8,16 @@ import request from 'supertest';
 import { PeopleService } from '../people/people.service.js';
 import { PASSWORD, start, type Client, type Harness } from '../testing/harness.js';
 import { addOpenings, newProject, plainFacts, portOf } from '../testing/world.js';
-import { coreShape, namedShapes, orNone, record, shape, jsonSchema, text } from './shapes.js';
+import {
+  coreShape,
+  namedShapes,
+  orNone,
+  record,
+  roughly,
+  shape,
+  jsonSchema,
+  text,
+} from './shapes.js';
 
 const TOKEN = 'metrics-'.repeat(4);
 const MODEL = readFileSync(pathOf(__dirname, '../../../demo/lists/larkhollow-model.ifc'));
@@ -295,7 +304,7 @@ describe('shapes', () => {
 
   it('stand once by their name, and are pointed to', () => {
     const one = shape('TriedShape', record({ a: text }));
-    const core = coreShape('TriedFacts', 'Facts.', ['mark']);
+    const core = coreShape('TriedFacts', roughly('Facts.', ['mark']));
     const { properties } = jsonSchema(record({ one, core: orNone(core) }), 'output');
     expect(properties).toMatchObject({
       one: { $ref: '#/components/schemas/TriedShape' },

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { ID } from './ids.js';
 
-type JsonSchema = Record<string, unknown>;
+export type JsonSchema = Record<string, unknown>;
 
 /** The JSON Schema dialect that OpenAPI 3.1 speaks. */
 const DIALECT = 'draft-2020-12';
@@ -39,16 +39,16 @@ export const shape = (name: string, schema: Joi.Schema): Joi.Schema =>
 /** The extension that tells which of the core's types a shape is. */
 export const CORE_TYPE = 'x-core-type';
 
-/**
- * A shape that is a type of the core, told as far as a reader of the interface has to know it: by its own
- * name there, or as another makes it.
- */
-export const coreShape = (
-  name: string,
-  description: string,
-  required: string[] = [],
-  type = name,
-): Joi.Schema => keep(name, { type: 'object', description, required, [CORE_TYPE]: type });
+/** A shape that is a type of the core, told by the core: by its own name there, or as another makes it. */
+export const coreShape = (name: string, schema: JsonSchema, type = name): Joi.Schema =>
+  keep(name, { ...schema, [CORE_TYPE]: type });
+
+/** What a reader of the interface has to know of a type of the core that is told nowhere else. */
+export const roughly = (description: string, required: string[]): JsonSchema => ({
+  type: 'object',
+  description,
+  required,
+});
 
 /** An object of which every field stands there, but for those said to be optional. */
 export const record = (fields: Record<string, Joi.Schema>): Joi.ObjectSchema =>

@@ -1,3 +1,4 @@
+import { factsSchema } from '@riegel/core';
 import Joi from 'joi';
 import { DOCUMENT_NAMES } from '../documents/document.entity.js';
 import { EVENT_KINDS } from '../events/event.entity.js';
@@ -15,11 +16,7 @@ import {
   whole,
 } from '../http/shapes.js';
 
-const facts = coreShape(
-  'OpeningFacts',
-  'What is recorded of an opening, as project files of the current version keep it with lengths in ticks.',
-  ['version', 'mark', 'kind'],
-);
+const facts = coreShape('OpeningFacts', factsSchema());
 
 export const openingView = shape('OpeningView', record({ id, version: whole.min(1), facts }));
 export const openings = record({ openings: listOf(openingView) });

@@ -1,5 +1,15 @@
 import Joi from 'joi';
-import { coreShape, id, listOf, moment, record, shape, text, whole } from '../http/shapes.js';
+import {
+  coreShape,
+  id,
+  listOf,
+  moment,
+  record,
+  roughly,
+  shape,
+  text,
+  whole,
+} from '../http/shapes.js';
 
 const release = {
   number: whole.min(1),
@@ -20,8 +30,12 @@ export const sharedRelease = shape('SharedRelease', record({ ...release, project
 
 export const difference = coreShape(
   'ReleaseDifference',
-  'What was added, what is gone, what changed, opening by opening.',
-  ['added', 'gone', 'changed', 'same'],
+  roughly('What was added, what is gone, what changed, opening by opening.', [
+    'added',
+    'gone',
+    'changed',
+    'same',
+  ]),
 );
 
 export const shares = record({

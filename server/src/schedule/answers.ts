@@ -1,9 +1,8 @@
-import { coreShape } from '../http/shapes.js';
+import { coreShape, roughly } from '../http/shapes.js';
 
 export const scheduleView = coreShape(
   'ScheduleView',
-  'The schedule by set, the matrix by opening, everything that is open or was assumed.',
-  [
+  roughly('The schedule by set, the matrix by opening, everything that is open or was assumed.', [
     'sets',
     'undecided',
     'without',
@@ -14,6 +13,6 @@ export const scheduleView = coreShape(
     'findings',
     'accepted',
     'assumed',
-  ],
+  ]),
   "Omit<Schedule, 'known'>",
 );

@@ -58,6 +58,7 @@ const FLAGS: [
     | 'boltsOnClosing'
     | 'startsBlocked'
     | 'emergency'
+    | 'delayed'
   ),
   string,
 ][] = [
@@ -68,6 +69,7 @@ const FLAGS: [
   ['boltsOnClosing', 'Closing throws the bolt'],
   ['startsBlocked', 'Outside blocked until freed'],
   ['emergency', 'Emergency tool'],
+  ['delayed', 'Lets out only after a delay'],
 ];
 
 const WORKS: [Works, string][] = [
@@ -77,9 +79,15 @@ const WORKS: [Works, string][] = [
   ['inside', 'inside handle'],
 ];
 
-const WORKERS: ['outsideKey' | 'insideKey' | 'insideTurn', string][] = [
+const HOLDS: [LockSpec['heldBackBy'][number], string][] = [
+  ['inside', 'snib or dogging inside'],
+  ['outside-key', 'key outside'],
+];
+
+const WORKERS: ['outsideKey' | 'insideKey' | 'outsideTurn' | 'insideTurn', string][] = [
   ['outsideKey', 'Key outside works'],
   ['insideKey', 'Key inside works'],
+  ['outsideTurn', 'Turn outside works'],
   ['insideTurn', 'Turn inside works'],
 ];
 
@@ -126,24 +134,20 @@ export function LockComposer({
         ))}
       </div>
       {WORKERS.map(([name, title]) => (
-        <fieldset key={name} className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px]">
-          <legend className="text-[12px] text-soft">{title}</legend>
-          {WORKS.map(([work, words]) => (
-            <CheckBox
-              key={work}
-              checked={spec[name].includes(work)}
-              onChange={(on) =>
-                onSpec({
-                  ...spec,
-                  [name]: on ? [...spec[name], work] : spec[name].filter((one) => one !== work),
-                })
-              }
-            >
-              {words}
-            </CheckBox>
-          ))}
-        </fieldset>
+        <Chosen
+          key={name}
+          title={title}
+          values={WORKS}
+          chosen={spec[name]}
+          onChange={(next) => onSpec({ ...spec, [name]: next })}
+        />
       ))}
+      <Chosen
+        title="Latch held back by"
+        values={HOLDS}
+        chosen={spec.heldBackBy}
+        onChange={(heldBackBy) => onSpec({ ...spec, heldBackBy })}
+      />
       {changed && (
         <div className="mt-2 flex flex-wrap items-center gap-2">
           <button type="button" className="button" onClick={onBack}>
@@ -172,5 +176,35 @@ export function LockComposer({
         </div>
       )}
     </Fold>
+  );
+}
+
+/** Any of a few. */
+function Chosen<T extends string>({
+  title,
+  values,
+  chosen,
+  onChange,
+}: {
+  title: string;
+  values: readonly (readonly [T, string])[];
+  chosen: readonly T[];
+  onChange: (next: readonly T[]) => void;
+}) {
+  return (
+    <fieldset className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px]">
+      <legend className="text-[12px] text-soft">{title}</legend>
+      {values.map(([value, words]) => (
+        <CheckBox
+          key={value}
+          checked={chosen.includes(value)}
+          onChange={(on) =>
+            onChange(on ? [...chosen, value] : chosen.filter((one) => one !== value))
+          }
+        >
+          {words}
+        </CheckBox>
+      ))}
+    </fieldset>
   );
 }
