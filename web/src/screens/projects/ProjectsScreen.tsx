@@ -5,13 +5,7 @@ import Joi from 'joi';
 import { useEffect, useRef, useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
-import {
-  isOwnPractice,
-  practiceOf,
-  PRACTICE_IDS,
-  PRACTICES,
-  type PracticeId,
-} from '@riegel/core';
+import { isOwnPractice, practiceOf, PRACTICE_IDS, PRACTICES, type PracticeId } from '@riegel/core';
 import { termText } from '../../words.js';
 import { ApiProblem, call } from '../../app/api.js';
 import { bringProjectAhead } from '../../app/pages.js';
