@@ -1,4 +1,4 @@
-import { Key } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { Page } from './support/page.js';
 
 jest.setTimeout(120_000);
@@ -64,6 +64,20 @@ describe('lock functions', () => {
     await page.find('[data-property="twoMotions"]');
     await page.click('button', 'As it was');
     await page.find('[data-property="freeOut"]');
+  });
+
+  it('may be changed to hold their latch back, and to wait', async () => {
+    const held = '[data-property="canBeHeldBack"]';
+    await page.click('label', 'snib or dogging inside');
+    await page.find(held);
+    await page.click('button', 'As it was');
+    await page.until(
+      'its latch is not held back',
+      async () => (await page.driver.findElements(By.css(held))).length === 0,
+    );
+    await page.click('label', 'Lets out only after a delay');
+    await page.sees('h1', 'changed, not kept');
+    await page.click('button', 'As it was');
   });
 
   it('stand on the opening, with what follows from them', async () => {
