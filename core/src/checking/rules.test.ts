@@ -60,7 +60,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { leadThickness: 0 },
     unknown: { leadThickness: UNKNOWN },
   },
-  'checking.twoLeavesHand': { found: { twoLeaves: true }, not: { twoLeaves: false } },
+  'checking.twoLeavesHand': {
+    found: { twoLeaves: true },
+    not: { twoLeaves: false },
+    unknown: { twoLeaves: UNKNOWN },
+  },
   'checking.sealSeen': {
     found: { nothingVisible: true, bottomSeal: 'drop-surface' },
     not: { bottomSeal: 'drop-full' },
@@ -190,6 +194,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'exit-delayed'),
     },
     not: { choices: chosen('securing.function', 'exit-only') },
+    unknown: { choices: undefined },
   },
   'powering.inrush': {
     found: {
@@ -200,6 +205,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'exit-retraction'),
     },
     not: { choices: chosen('securing.function', 'exit-only') },
+    unknown: { lockKind: UNKNOWN, choices: undefined },
   },
   'powering.operatorMains': {
     found: { operator: true },
@@ -295,6 +301,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
         ...chosen('closing.device', 'track-pull'),
       },
     },
+    unknown: { closer: UNKNOWN },
   },
   'closing.delayed': {
     found: { ...rated, delayed: true },
@@ -488,6 +495,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
   'hanging.fewHinges': {
     found: { choices: chosen('hanging.count', 2) },
     not: { choices: chosen('hanging.count', 3) },
+    unknown: { frameHeight: UNKNOWN },
   },
   'hanging.noButt': {
     found: { leafThickness: inches(4) },
@@ -521,6 +529,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'deadbolt-double'),
     },
     not: { choices: chosen('securing.function', 'deadbolt-single') },
+    unknown: { choices: undefined },
   },
   'securing.traps': {
     found: {
@@ -529,6 +538,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'deadbolt-double'),
     },
     not: { choices: chosen('securing.function', 'deadbolt-single') },
+    unknown: { choices: undefined },
   },
   'securing.noLatchTested': {
     found: { ...rated, lockKind: 'deadbolt', lockUse: 'store' },
@@ -548,6 +558,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'rim-night-latch'),
     },
     not: { lockUse: 'passage' },
+    unknown: { lockUse: UNKNOWN },
     practice: 'british',
   },
   'securing.escapeBoth': {

@@ -103,9 +103,9 @@ export const CLOSING_MESSAGES = {
   'closing.latches':
     'It closes with {has}; latch and seals hold against it with {moment}. Unless its last zone runs briskly it stands off its strike. Ways out: a low-friction latch, less seal, a powered operator.',
   'closing.pressure':
-    '{pressure} Pa on {area} its latch and its seals hold it open with {moment}; it closes with {has}. Size {size} closes it, if it may be opened so hard.',
+    '{pressure} Pa on {area}, its latch and its seals hold it open with {moment}; it closes with {has}. Size {size} closes it, if it may be opened so hard.',
   'closing.pressureNone':
-    '{pressure} Pa on {area} its latch and its seals hold it open with {moment}; no closer closes against that ({has}). Ways out: a lobby, a balanced or powered door, less pressure.',
+    '{pressure} Pa on {area}, its latch and its seals hold it open with {moment}; no closer closes against that ({has}). Ways out: a lobby, a balanced or powered door, less pressure.',
   'closing.armShort':
     'The arm lets it open to {angle}; {wanted} is wanted: another template, or a track.',
   'closing.armStop':

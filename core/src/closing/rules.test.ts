@@ -17,6 +17,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
   'closing.armStop': {
     found: { closer: 'any', choices: chosen('closing.stop', 'overhead') },
     not: { swing: 'out' },
+    unknown: { swing: UNKNOWN },
   },
   // 16 N over 35 3/4 in are 14.5 N·m; what opens with 22 N has 9.
   'closing.latches': {

@@ -22,11 +22,13 @@ const RULES: Readonly<Record<string, TriedRule>> = {
   'securing.thinLeaf': {
     found: { lockKind: 'sash', secured: false, leafThickness: mm(35) },
     not: { leafThickness: mm(36) },
+    unknown: { leafThickness: UNKNOWN },
     practice: 'british',
   },
   'securing.fingers': {
     found: { lockKind: 'cylindrical', handle: 'knob', backset: inches(2.375) },
     not: { backset: inches(2.75) },
+    unknown: { handle: UNKNOWN },
   },
   'securing.cylinderProud': {
     found: {
@@ -36,6 +38,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       leafThickness: mm(35),
     },
     not: { leafThickness: mm(45) },
+    unknown: { leafThickness: UNKNOWN },
     practice: 'continental',
   },
   // The longest bar made is 48 in, 2 in less than its leaf.
@@ -51,14 +54,17 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       stileWidth: inches(1.75),
     },
     not: { stileWidth: inches(1.875) },
+    unknown: { stileWidth: UNKNOWN },
   },
   'securing.noBottomRod': {
     found: { ...pairExit, plainFloor: true },
     not: { plainFloor: false },
+    unknown: { plainFloor: UNKNOWN },
   },
   'securing.rodFloor': {
     found: { ...pairExit, threshold: UNKNOWN },
     not: { threshold: 'plain' },
+    unknown: { lockKind: UNKNOWN },
   },
   // A latch of 1/2 in where rated pairs are listed with 3/4 in.
   'securing.ratedThrow': {
@@ -77,6 +83,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.coordinator', 'none'),
     },
     not: { choices: {} },
+    unknown: { bolts: UNKNOWN, rating: UNKNOWN, closer: UNKNOWN },
   },
   // The pin's middle lies 1 11/32 in behind the stop.
   'securing.pinFalls': {
@@ -98,6 +105,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
   'securing.twoMotions': {
     found: { lockKind: 'profile', lockUse: 'privacy', egress: false },
     not: { lockUse: 'passage' },
+    unknown: { lockUse: UNKNOWN },
     practice: 'continental',
   },
   'securing.panicMissing': {

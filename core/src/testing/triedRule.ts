@@ -13,7 +13,7 @@ type Facts = Partial<OpeningFacts>;
 export interface TriedRule {
   found: Facts;
   not: Facts;
-  unknown?: Facts;
+  unknown: Facts;
   unknownToo?: boolean;
   practice?: PracticeId;
 }
@@ -30,7 +30,7 @@ export function tried(code: string, rule: TriedRule): Record<'found' | 'not' | '
       { ...DOOR, ...rule.found, ...more },
       PRACTICES[rule.practice ?? 'us-commercial'],
     ).findings.some((finding) => finding.code === code);
-  return { found: has({}), not: has(rule.not), unknown: rule.unknown ? has(rule.unknown) : false };
+  return { found: has({}), not: has(rule.not), unknown: has(rule.unknown) };
 }
 
 /** What `tried` says of a rule that does as it shall. */

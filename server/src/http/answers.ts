@@ -40,5 +40,3 @@ export const DocumentQuery = (schema: Joi.ObjectSchema) => {
     ),
   );
 };
-
-export const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';

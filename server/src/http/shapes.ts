@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ID } from './ids.js';
+import { idField } from './ids.js';
 
 export type JsonSchema = Record<string, unknown>;
 
@@ -65,7 +65,7 @@ export const listOf = (schema: Joi.Schema): Joi.ArraySchema => Joi.array().items
 export const orNone = (schema: Joi.Schema): Joi.Schema => schema.allow(null);
 export const text = Joi.string().allow('');
 export const oneOf = (values: readonly string[]): Joi.Schema => Joi.string().valid(...values);
-export const id = Joi.string().pattern(ID, 'identifier');
+export const id = idField;
 /** A point in time, as ISO 8601 says it. */
 export const moment = Joi.string().isoDate();
 export const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, 'day');

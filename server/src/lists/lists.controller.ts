@@ -1,6 +1,7 @@
 import { Controller, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, XLSX } from '../http/answers.js';
+import { Answers, AnswersFile } from '../http/answers.js';
+import { XLSX } from '../http/mediaTypes.js';
 import type { Request, Response } from 'express';
 import { TakesFile } from '../http/body.guard.js';
 import { IdParam } from '../http/ids.js';

@@ -12,9 +12,7 @@ import {
 } from '@riegel/paper';
 import { unfold, type StoredScheduleJob } from '../schedule/makeSchedule.js';
 import { writeProjectFile } from '../projects/writeProjectFile.js';
-
-const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
-const PDF = 'application/pdf';
+import { PDF, XLSX } from '../http/mediaTypes.js';
 
 /** The openings of a job in words, as a release keeps them. */
 export function releasedOfJob(stored: StoredScheduleJob): ReleasedOpening[] {

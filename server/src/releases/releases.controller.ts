@@ -10,7 +10,8 @@ import {
   Res,
 } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, DocumentBody, DocumentQuery, XLSX } from '../http/answers.js';
+import { Answers, AnswersFile, DocumentBody, DocumentQuery } from '../http/answers.js';
+import { XLSX } from '../http/mediaTypes.js';
 import type { Response } from 'express';
 import { SlowsGuessing } from '../http/guessing.js';
 import { IdParam } from '../http/ids.js';

@@ -1,6 +1,7 @@
 import { Controller, Get, Query, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, DocumentQuery, XLSX } from '../http/answers.js';
+import { Answers, AnswersFile, DocumentQuery } from '../http/answers.js';
+import { XLSX } from '../http/mediaTypes.js';
 import type { Request, Response } from 'express';
 import { TAKE_OFF_BY, type TakeOffOptions } from '@riegel/core';
 import { IdParam } from '../http/ids.js';
