@@ -130,6 +130,26 @@ describe('among openings', () => {
       ]),
     ).toEqual([]);
   });
+  it('nothing of rooms, hands and sides that nobody recorded', () => {
+    const odd = offices(5);
+    odd[2] = { ...odd[2], lockUse: 'store' };
+    const unnamed = (list: Partial<OpeningFacts>[]) =>
+      list.map((one) => ({ ...one, from: undefined, to: undefined, role: undefined }));
+    expect(codes(unnamed(odd))).toEqual([]);
+    const keyed = offices(5);
+    keyed[4] = { ...keyed[4], outside: 'unknown' };
+    expect(codes(keyed)).toEqual([]);
+    const way = [
+      { from: 'Street', to: 'Foyer' },
+      { from: 'Cellar', to: 'Vault' },
+    ];
+    expect(codes(way)).toContain('noWayOut 1');
+    expect(codes([way[0]!, ...unnamed(way.slice(1))])).toEqual([]);
+    const blind = ['A', 'B', 'C'].map((name) => ({ from: 'Corridor', to: `Office ${name}` }));
+    const list = [{ from: 'Street', to: 'Corridor' }, ...blind];
+    expect(codes(list)).toContain('deadEnd 0,1,2,3');
+    expect(codes([list[0]!, ...unnamed(blind)])).toEqual([]);
+  });
   it('rooms with no way to the open, where the list has one at all', () => {
     const way = [
       { from: 'Street', to: 'Foyer' },
