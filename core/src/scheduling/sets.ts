@@ -1,5 +1,5 @@
 import type { Item } from '../opening/index.js';
-import { orderLines } from './ordered.js';
+import { orderedItems, OrderNumbers } from './ordered.js';
 import type { Apart } from './settings.js';
 
 /** What grouping needs of a decided opening. */
@@ -29,15 +29,14 @@ export interface KnownSet {
   openings: string[];
 }
 
-/** The hardware of an opening as one line of text: equal text, equal order. Hands do not count. */
-export const signatureOf = (items: readonly Item[]): string => signed(items).signature;
-
-function signed(items: readonly Item[]): { signature: string; items: Item[] } {
-  const lines = orderLines(items);
+/** Hardware as one line of text: equal text, equal order. Hands do not count. */
+const textOf = (items: readonly Item[], numbers: OrderNumbers): string =>
   // The JSON of pairs, put together here: numbers of sets are kept by this text.
-  const pairs = lines.map(({ order, item }) => `[${JSON.stringify(order)},${item.quantity}]`);
-  return { signature: `[${pairs.join(',')}]`, items: lines.map(({ item }) => item) };
-}
+  `[${items.map((item) => `[${numbers.textOf(numbers.of(item))},${item.quantity}]`).join(',')}]`;
+
+/** The hardware of an opening as one line of text, however its items stand. */
+export const signatureOf = (items: readonly Item[]): string =>
+  textOf(orderedItems(items), new OrderNumbers());
 
 /** Marks sorted as people number doors: text parts as text, numbers as numbers. */
 const byMark = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
@@ -47,6 +46,14 @@ function inMarkOrder<T extends Groupable>(openings: readonly T[]): readonly T[] 
   const after = (a: T, b: T) => byMark.compare(a.mark, b.mark) || (a.id < b.id ? -1 : 1);
   const inOrder = openings.every((one, at) => at === 0 || after(openings[at - 1]!, one) < 0);
   return inOrder ? openings : [...openings].sort(after);
+}
+
+const apartAs = (own: Apart | undefined) => (own ? ` apart ${own.id}` : '');
+
+interface Group<T extends Groupable> {
+  own: Apart | undefined;
+  items: Item[];
+  openings: T[];
 }
 
 /**
@@ -61,12 +68,11 @@ export function groupSets<T extends Groupable>(
   apart: readonly Apart[] = [],
 ): { sets: HardwareSet<T>[]; undecided: T[]; without: T[]; known: KnownSet[] } {
   const sorted = inMarkOrder(openings);
-  const groups = new Map<string, T[]>();
-  const itemsOf = new Map<string, Item[]>();
+  const groups = new Map<string, Group<T>>();
+  const numbers = new OrderNumbers();
   const without: T[] = [];
   const undecided: T[] = [];
   const apartOf = new Map(apart.flatMap((one) => one.marks.map((mark) => [mark, one])));
-  const keptApart = new Map<string, Apart>();
   for (const opening of sorted) {
     if (opening.settled === false) {
       undecided.push(opening);
@@ -77,23 +83,26 @@ export function groupSets<T extends Groupable>(
       continue;
     }
     const own = apartOf.get(opening.mark);
-    const { signature: text, items } = signed(opening.items);
-    const signature = text + (own ? ` apart ${own.id}` : '');
-    if (own) keptApart.set(signature, own);
-    const group = groups.get(signature);
-    if (group) group.push(opening);
-    else {
-      groups.set(signature, [opening]);
-      itemsOf.set(signature, items);
-    }
+    const items = orderedItems(opening.items);
+    const lines = items.map((item) => `${numbers.of(item)}x${item.quantity}`).join(' ');
+    const key = lines + apartAs(own);
+    const group = groups.get(key);
+    if (group) group.openings.push(opening);
+    else groups.set(key, { own, items, openings: [opening] });
   }
-  const numbers = numberGroups(groups, before);
-  const sets = [...groups].map(([signature, members]) => ({
-    number: numbers.get(signature)!,
+  const bySignature = new Map(
+    Array.from(groups.values(), (group) => [
+      textOf(group.items, numbers) + apartAs(group.own),
+      group,
+    ]),
+  );
+  const numberOf = numberGroups(bySignature, before);
+  const sets = Array.from(bySignature, ([signature, { own, openings, items }]) => ({
+    number: numberOf.get(signature)!,
     signature,
-    items: itemsOf.get(signature)!,
-    openings: members,
-    ...(keptApart.has(signature) ? { apart: keptApart.get(signature)!.reason } : {}),
+    items,
+    openings,
+    ...(own ? { apart: own.reason } : {}),
   }));
   sets.sort((a, b) => a.number - b.number);
   const current = sets.map((set) => ({
@@ -110,8 +119,8 @@ export function groupSets<T extends Groupable>(
   };
 }
 
-function numberGroups<T extends Groupable>(
-  groups: Map<string, T[]>,
+function numberGroups(
+  groups: ReadonlyMap<string, { openings: readonly Groupable[] }>,
   before: KnownSet[],
 ): Map<string, number> {
   const numbers = new Map<string, number>();
@@ -126,11 +135,11 @@ function numberGroups<T extends Groupable>(
   for (const set of free.values()) for (const id of set.openings) setOf.set(id, set.number);
   const claims: { signature: string; number: number; held: number; order: number }[] = [];
   let order = 0;
-  for (const [signature, members] of groups) {
+  for (const [signature, { openings }] of groups) {
     order++;
     if (numbers.has(signature)) continue;
     const held = new Map<number, number>();
-    for (const { id } of members) {
+    for (const { id } of openings) {
       const number = setOf.get(id);
       if (number !== undefined) held.set(number, (held.get(number) ?? 0) + 1);
     }
