@@ -1,4 +1,4 @@
-import { known, meetsInMiddle, said, slides, swings } from '../opening/index.js';
+import { known, meetsInMiddle, said, slides, swings, swingsBothWays } from '../opening/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
 import type { Role } from '../practice/index.js';
@@ -322,7 +322,7 @@ function decideStop(
   const { facts, practice, results } = input;
   const { hand } = results.handing;
   // A leaf that swings both ways stops where its pivots or springs have it.
-  if (facts.kind === 'double-acting') return undefined;
+  if (swingsBothWays(facts.kind)) return undefined;
   const at: StopCase = {
     facts,
     practice,

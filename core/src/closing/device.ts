@@ -1,6 +1,7 @@
 import {
   known,
   said,
+  swingsBothWays,
   type Alternative,
   type HangingDevice,
   type OpeningFacts,
@@ -150,7 +151,7 @@ export function closerFor(at: CloserCase): { device: CloserDevice; why: () => Sa
   }
   const slab = known(facts.slab);
   const occupied = slab !== undefined && slab !== 'free';
-  if (hung === 'centre-pivot' || facts.kind === 'double-acting')
+  if (hung === 'centre-pivot' || swingsBothWays(facts.kind))
     return occupied
       ? {
           device: 'head',

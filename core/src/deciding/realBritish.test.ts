@@ -145,9 +145,11 @@ const OPENINGS: RealOpening[] = [
     lock: 'outside access device, key',
     hinges: '6 Butt hinge',
     securing: [
-      '2 Surface vertical rod exit device, outside access device, EN 1125',
-      '2 Rim cylinder',
-      '4 Keys, as the keying asks',
+      '1 Surface vertical rod exit device, outside access device, EN 1125',
+      '1 Surface vertical rod exit device, exit only, EN 1125',
+      '1 Rim cylinder',
+      '2 Keys, as the keying asks',
+      '2 Pull outside, for the exit device',
     ],
     findings: ['check securing.barOnPull'],
   },
@@ -207,7 +209,10 @@ const OPENINGS: RealOpening[] = [
     kind: 'surface vertical rod exit device',
     lock: 'exit device, passage',
     hinges: '6 Butt hinge',
-    securing: ['2 Surface vertical rod exit device, passage, EN 1125'],
+    securing: [
+      '2 Surface vertical rod exit device, passage, for fire doors, EN 1125',
+      '2 Outside access device, lever handle',
+    ],
     findings: [],
   },
 ];

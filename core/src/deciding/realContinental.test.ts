@@ -160,6 +160,7 @@ const OPENINGS: RealOpening[] = [
       '2 Surface vertical rod exit device, classroom, EN 1125',
       '2 Rim cylinder',
       '4 Keys, as the keying asks',
+      '2 Lever trim outside, for the exit device',
     ],
     findings: [],
   },

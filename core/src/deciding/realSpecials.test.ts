@@ -126,6 +126,29 @@ const US: RealOpening[] = [
     ],
     findings: ['check checking.ratedNoCloserWhere'],
   },
+  {
+    name: 'kitchen to dining room',
+    facts: {
+      mark: 'K1',
+      kind: 'double-acting-pair',
+      from: 'Kitchen',
+      to: 'Dining room',
+      frameMaterial: 'steel',
+      frameWidth: inches(72),
+      frameHeight: inches(84),
+      leafConstruction: 'timber-stave',
+      frequency: 'high',
+      rating: 0,
+      slab: 'free',
+    },
+    source: 'in and out with full hands: pushed from both sides, impact plates, never locked',
+    role: 'kitchen service door',
+    kind: 'no lock',
+    lock: 'none',
+    hinges: '2 Center-hung pivot set',
+    securing: ['4 Push plate'],
+    findings: [],
+  },
 ];
 
 describe('doors that are no leaf on butts with a lock in it', () => {

@@ -56,9 +56,11 @@ const OPENINGS: RealOpening[] = [
     lock: 'exit device, night latch',
     hinges: '6 Butt hinge',
     securing: [
-      '2 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1',
-      '2 Rim cylinder',
-      '4 Keys, as the keying asks',
+      '1 Surface vertical rod exit device, night latch, ANSI/BHMA A156.3, grade 1',
+      '1 Surface vertical rod exit device, exit only, ANSI/BHMA A156.3, grade 1',
+      '1 Rim cylinder',
+      '2 Keys, as the keying asks',
+      '2 Pull outside, for the exit device',
     ],
     findings: ['check securing.barOnPull'],
   },
@@ -150,7 +152,9 @@ const OPENINGS: RealOpening[] = [
     kind: 'surface vertical rod exit device',
     lock: 'exit device, exit only',
     hinges: '6 Butt hinge',
-    securing: ['2 Surface vertical rod exit device, exit only, ANSI/BHMA A156.3, grade 1'],
+    securing: [
+      '2 Surface vertical rod exit device, exit only, listed for fire, ANSI/BHMA A156.3, grade 1',
+    ],
     findings: [],
   },
   {
@@ -201,6 +205,7 @@ const OPENINGS: RealOpening[] = [
       '1 Rim exit device, classroom, ANSI/BHMA A156.3, grade 1',
       '1 Rim cylinder',
       '2 Keys, as the keying asks',
+      '1 Lever trim outside, for the exit device',
     ],
     findings: [],
   },

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { HungLeaf } from '../hanging/index.js';
-import { known, slides, type Side, type Swing } from '../opening/index.js';
+import { known, meetsInMiddle, slides, type Side, type Swing } from '../opening/index.js';
 
 /** A leaf as it stands in the frame opening, seen from outside: x from the left jamb's rabbet. */
 export interface PlacedLeaf {
@@ -59,11 +59,7 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     const left =
       facts.kind === 'sliding' ? -overlap / 2 : known(facts.slideTo) === 'left' ? -overlap : 0;
     leaves.push({ ...only, left, active: true });
-  } else if (
-    facts.kind === 'pair' ||
-    facts.kind === 'unequal-pair' ||
-    facts.kind === 'double-egress'
-  ) {
+  } else if (meetsInMiddle(facts.kind)) {
     const active = handing.active ?? 'left';
     const first = hanging.leaves[0]!;
     const second = hanging.leaves[1] ?? first;
@@ -71,8 +67,17 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     const rightHung = active === 'left' ? second : first;
     const egress = facts.kind === 'double-egress';
     const towards = egress ? known(facts.hingeSide) : undefined;
-    const swingOf = (side: Side): Swing | undefined =>
-      egress ? (towards ? (side === towards ? 'out' : 'in') : undefined) : handing.hand?.swing;
+    const bothWays = facts.kind === 'double-acting-pair';
+    const swingOf = (side: Side): PlacedLeaf['swing'] =>
+      bothWays
+        ? 'both'
+        : egress
+          ? towards
+            ? side === towards
+              ? 'out'
+              : 'in'
+            : undefined
+          : handing.hand?.swing;
     for (const side of ['left', 'right'] as const) {
       const leaf = base(side === 'left' ? leftHung : rightHung);
       const swing = swingOf(side);
@@ -81,7 +86,7 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
         left: side === 'left' ? gap : frameWidth - gap - leaf.width,
         hinges: side,
         ...(swing ? { swing } : {}),
-        active: egress || (handing.active ?? 'left') === side,
+        active: egress || bothWays || (handing.active ?? 'left') === side,
       });
     }
   } else {

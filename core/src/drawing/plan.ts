@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import { known } from '../opening/index.js';
+import { known, swingsBothWays } from '../opening/index.js';
 import { rotated, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 import { horizontal } from './elevation.js';
@@ -22,7 +22,7 @@ export function plan(decided: DecidedOpening): DrawingModel {
   const pullOut = leaves.some((leaf) => leaf.swing === 'out');
   // A swinging leaf lies flush with the face it is pulled from; one that swings both ways in the middle.
   const flushBelow = pullOut && leaves.every((leaf) => leaf.swing === 'out');
-  const middle = decided.facts.kind === 'double-acting' ? -(depth + thickness) / 2 : undefined;
+  const middle = swingsBothWays(decided.facts.kind) ? -(depth + thickness) / 2 : undefined;
   const bottom = middle ?? (flushBelow ? 0 : -depth + thickness);
   const top = bottom + depth;
   for (const side of [-1, 1] as const) {
@@ -206,7 +206,7 @@ function leafPlan(
       });
     }
   });
-  if (stop > 0 && decided.facts.kind !== 'double-acting') {
+  if (stop > 0 && !swingsBothWays(decided.facts.kind)) {
     const map = toDrawing(leaf, frameWidth, leaf.swing === 'out', drop);
     const corner = [
       { x: 0, y: -thickness },

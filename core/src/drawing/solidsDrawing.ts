@@ -27,7 +27,7 @@ function drawnHere(solid: Solid, leaf: PlacedLeaf): boolean {
 /** What the face of a leaf that is looked at must know to draw what is on it. */
 function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: number): Face {
   const { facts, practice } = decided;
-  const { kind, spec, outsidePull } = decided.results.securing;
+  const { kind, spec, secondSpec, outsidePull } = decided.results.securing;
   const { lever, knob } = practice.values.bodies.value;
   const handle = known(facts.handle) ?? 'lever';
   return {
@@ -42,7 +42,7 @@ function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: 
         : kind === 'sash' || kind === 'profile' || kind === 'multipoint'
           ? 'below'
           : undefined,
-    spec,
+    spec: leaf.active ? spec : (secondSpec ?? spec),
     head,
   };
 }

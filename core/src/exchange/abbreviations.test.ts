@@ -160,6 +160,27 @@ describe('a plain list', () => {
     expect(rows.flatMap(({ unread }) => unread)).toEqual([]);
     expect(rows.map(({ patch }) => ({ kind: 'single', ...patch }))).toMatchObject(EXPECTED);
   });
+  it('knows a pair that swings both ways: by its size, by words of its own, or as wide as no leaf is', () => {
+    const kindOf = (row: Readonly<Record<string, string>>) => {
+      const list = [
+        ['Mark', ...Object.keys(row)],
+        ['1', ...Object.values(row)],
+      ];
+      return readListRows(list, guessList(list, us).mapping, us)[0]!.patch.kind;
+    };
+    for (const size of ['(2) 3070', 'PR 3070', '6070'])
+      expect([size, kindOf({ Hand: 'DA', Size: size })]).toEqual([size, 'double-acting-pair']);
+    expect(kindOf({ Hand: 'DA', Size: '3070' })).toBe('double-acting');
+    expect(kindOf({ Hand: 'DA pair', Size: '6070' })).toBe('double-acting-pair');
+    expect(kindOf({ Size: 'PR 3070', Remarks: 'double acting' })).toBe('double-acting-pair');
+    expect(kindOf({ Size: 'PR 3070', Remarks: 'double egress' })).toBe('double-egress');
+    expect(kindOf({ Size: '3070', Remarks: 'pair of double acting doors' })).toBe(
+      'double-acting-pair',
+    );
+    expect(kindOf({ Kind: 'double-acting pair', Size: '6070' })).toBe('double-acting-pair');
+    // A column of kinds says what it says.
+    expect(kindOf({ Kind: 'double acting', Size: '6070' })).toBe('double-acting');
+  });
   it('lets a column of its own have the last word, before or after', () => {
     for (const order of [
       [0, 1, 2, 3],

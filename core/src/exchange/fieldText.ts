@@ -40,6 +40,7 @@ const SYNONYMS: Record<string, Readonly<Record<string, string>>> = {
     'pair,-unequal-leaves': 'unequal-pair',
     'leaf-and-a-half': 'unequal-pair',
     'double-acting-leaf': 'double-acting',
+    'double-acting-leaves': 'double-acting-pair',
     'double-egress-pair': 'double-egress',
     'sliding-leaf': 'sliding',
     'pocket-leaf': 'pocket',

@@ -35,6 +35,7 @@ export function readHand(typed: string): Result<Patch> {
     return good(active ? { active: code.hingeSide, swing: code.swing } : code);
   }
   if (bare === 'da' || bare === 'double acting') return good({ kind: 'double-acting' });
+  if (/^(da|double acting) pair$|^dap$/.test(bare)) return good({ kind: 'double-acting-pair' });
   if (bare === 'de' || bare === 'double egress') return good({ kind: 'double-egress' });
   // ISO 5 closes clockwise, the knuckles on the right of who sees them; ISO 6 the other way.
   const iso = clean.replace(/^iso[- ]?5\b/, 'din right').replace(/^iso[- ]?6\b/, 'din left');

@@ -1,5 +1,5 @@
 import { inches } from '../measure/index.js';
-import { known } from '../opening/index.js';
+import { known, meetsInMiddle, swingsBothWays, type OpeningKind } from '../opening/index.js';
 import type { FactsPatch } from './patch.js';
 import { kindInRemark } from './remarkText.js';
 
@@ -8,31 +8,39 @@ const WIDEST_SINGLE = inches(54);
 const WIDEST_WALL = inches(58);
 
 /**
- * The kind that a row without one implies: an active leaf has another beside it, and what is wider than any
- * leaf is made is a pair. A width of a pair that no leaf has is that of both.
+ * The kind that a row implies where no cell says it whole: an active leaf has another beside it, and what is
+ * wider than any leaf is made is a pair; a pair that elsewhere is double-acting is a double-acting pair. A width
+ * of a pair that no leaf has is that of both.
  *
  * @param columns those of the list: the width of a leaf in one of its own is that of a leaf
+ * @param kinds all that cells said: of a size that it is of a pair, of a hand that there is none
  */
 export function impliedKind(
   patch: FactsPatch,
   hand: FactsPatch,
   columns: readonly (string | undefined)[],
   remarks: readonly string[] = [],
+  kinds: readonly OpeningKind[] = [],
 ): FactsPatch {
   const leaf = known(patch.leafWidth);
   const halved =
     leaf !== undefined && leaf > WIDEST_SINGLE && columns.includes('size')
       ? { leafWidth: Math.round(leaf / 2) }
       : {};
-  if (patch.kind !== undefined)
-    return patch.kind === 'pair' || patch.kind === 'double-egress' ? halved : {};
   const named = kindInRemark(remarks.join('; '));
-  if (named) return { kind: named };
-  if (hand.active ?? patch.active) return { kind: 'pair', ...halved };
+  const said = named ? [...kinds, named] : kinds;
   const frame = known(patch.frameWidth) ?? leaf;
   const wall = known(patch.wallWidth);
   const wide =
     frame === undefined ? wall !== undefined && wall > WIDEST_WALL : frame > WIDEST_SINGLE;
-  if (!wide) return {};
-  return { kind: 'pair', ...halved };
+  // A column of kinds that says “double-acting leaf” means one, however wide; a hand or a remark may mean both.
+  const both =
+    kinds.includes('pair') ||
+    (!columns.includes('kind') && (wide || (hand.active ?? patch.active) !== undefined));
+  if (both && said.some(swingsBothWays)) return { kind: 'double-acting-pair', ...halved };
+  if (both && said.includes('double-egress')) return { kind: 'double-egress', ...halved };
+  if (patch.kind !== undefined) return meetsInMiddle(patch.kind) ? halved : {};
+  if (named) return { kind: named };
+  if (hand.active ?? patch.active) return { kind: 'pair', ...halved };
+  return wide ? { kind: 'pair', ...halved } : {};
 }

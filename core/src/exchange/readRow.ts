@@ -1,5 +1,5 @@
 import { own, type Fault } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { hasActiveLeaf, type OpeningFacts, type OpeningKind } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
 import { impliedKind } from './impliedKind.js';
@@ -41,6 +41,7 @@ export function readRow(
   let patch: FactsPatch = {};
   let hand: FactsPatch = {};
   let aside: FactsPatch = {};
+  const kinds: OpeningKind[] = [];
   const unread: UnreadCell[] = [];
   const remarks: string[] = [];
   const said: string[] = [];
@@ -59,6 +60,7 @@ export function readRow(
     const result = readColumn(column, text, practice, mapping.system);
     if (!result.ok) unread.push({ column, typed, fault: result.fault });
     else {
+      if (result.value.kind !== undefined) kinds.push(result.value.kind);
       const parts = splitPatch(column, result.value);
       aside = { ...aside, ...parts.aside };
       if (column === 'hand') hand = parts.about;
@@ -66,7 +68,7 @@ export function readRow(
     }
   });
   patch = { ...aside, ...patch };
-  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns, said) };
+  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns, said, kinds) };
   patch = { ...patch, ...handFor(patch, hand) };
   if (said.length > 0)
     patch = { ...factsInRemark(said.join('; '), patch.kind ?? 'single', practice), ...patch };
@@ -99,7 +101,11 @@ const OF_OPENINGS: ReadonlySet<Column> = new Set([
 
 /** On a pair a bare hand code names the active leaf. */
 export function handFor(facts: Partial<OpeningFacts>, patch: FactsPatch): FactsPatch {
-  const pair = facts.kind === 'pair' || facts.kind === 'unequal-pair';
-  if (!pair || patch.hingeSide === undefined || patch.hingeSide === 'unknown') return patch;
+  if (
+    !hasActiveLeaf(facts.kind ?? 'single') ||
+    patch.hingeSide === undefined ||
+    patch.hingeSide === 'unknown'
+  )
+    return patch;
   return { active: patch.hingeSide, swing: patch.swing };
 }

@@ -1,5 +1,5 @@
 import { mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { meetsInMiddle, type OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { FactsPatch } from './patch.js';
 
@@ -108,6 +108,10 @@ const KINDS: readonly [RegExp, OpeningFacts['kind']][] = (
     ['dutch(?: door)?|stable door', 'stable'],
     ['bi-?fold(?:ing)?|folding', 'bi-fold'],
     ['unequal[- ]pair|leaf and a half', 'unequal-pair'],
+    [
+      '(?:pair (?:of )?double[- ]acting|double[- ]acting (?:pair|doors|leaves))',
+      'double-acting-pair',
+    ],
     ['double[- ]acting', 'double-acting'],
     ['double[- ]egress', 'double-egress'],
   ] as const
@@ -120,6 +124,6 @@ export function kindInRemark(text: string): OpeningFacts['kind'] | undefined {
 
 /** The usual device: rods on a pair, in the leaf where the practice has locks in leaves, else on it. */
 function exitDevice(kind: OpeningFacts['kind'], practice: Practice) {
-  if (kind === 'pair' || kind === 'unequal-pair' || kind === 'double-egress') return 'rods-surface';
+  if (kind !== undefined && meetsInMiddle(kind)) return 'rods-surface';
   return practice.values.lockUsual.value === 'profile' ? 'mortise-exit' : 'rim-exit';
 }

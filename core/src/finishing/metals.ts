@@ -30,6 +30,7 @@ const METALS: readonly [string, BaseMetal | 'sheet' | 'hinge' | 'profile'][] = [
   ['item.glassPulls', 'sheet'],
   ['item.lock', 'brass'],
   ['item.trim', 'brass'],
+  ['item.exitTrim', 'brass'],
   ['item.cylinder', 'brass'],
   ['item.bolts', 'brass'],
   ['item.dustStrike', 'brass'],

@@ -1,4 +1,12 @@
-import { known, hasHand, roomNamed, said, slides, type Side } from '../opening/index.js';
+import {
+  hasActiveLeaf,
+  hasHand,
+  known,
+  roomNamed,
+  said,
+  slides,
+  type Side,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { HandingRecord } from './decisions.js';
@@ -33,6 +41,12 @@ export function decideHanding(
     else record.ask('slide', 'ask.slideTo', ['slideTo']);
     return none;
   }
+  if (facts.kind === 'double-acting-pair') {
+    record.decide('hand', 'doubleActing.pair', {
+      reasons: () => [said('handing.doubleActingPair')],
+    });
+    return none;
+  }
   if (facts.kind === 'double-acting') {
     const hinges = known(record.facts.hingeSide);
     if (hinges)
@@ -49,7 +63,7 @@ export function decideHanding(
     const hand = decideEgress(record);
     return { ...none, hand, names: hand && namesOf(hand) };
   }
-  const paired = facts.kind === 'pair' || facts.kind === 'unequal-pair';
+  const paired = hasActiveLeaf(facts.kind);
   const hand = paired ? pairsHand(record) : singlesHand(record);
   const names = hand && recordNames(record, practice, hand);
   return { outside, hand, names, active: paired ? known(record.facts.active) : undefined };
@@ -157,7 +171,7 @@ function pairsHand(record: HandingRecord): Hand | undefined {
 
 function recordNames(record: HandingRecord, practice: Practice, hand: Hand): HandNames {
   const names = namesOf(hand);
-  const paired = record.facts.kind === 'pair' || record.facts.kind === 'unequal-pair';
+  const paired = hasActiveLeaf(record.facts.kind);
   const observed =
     (record.facts.observations ?? []).length > 0 && known(record.facts.hingeSide) === undefined;
   const basis = observed ? 'measured' : record.basisOf(paired ? 'active' : 'hingeSide');

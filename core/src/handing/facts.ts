@@ -1,5 +1,7 @@
 import {
   choiceFact,
+  hasActiveLeaf,
+  hasHand,
   lengthFact,
   slides,
   swings,
@@ -16,16 +18,16 @@ const SIDES = ['left', 'right'] as const;
 export const HANDING_FACTS = {
   hingeSide: choiceFact(SIDES, 'side', {
     first: true,
-    applies: (kind) => !slides(kind) && kind !== 'pair' && kind !== 'unequal-pair',
+    applies: (kind) => !slides(kind) && !hasActiveLeaf(kind) && kind !== 'double-acting-pair',
   }),
   swing: choiceFact(['in', 'out'], 'swing', {
     first: true,
-    applies: (kind) => !slides(kind) && kind !== 'double-acting' && kind !== 'double-egress',
+    applies: (kind) => hasHand(kind) && kind !== 'double-egress',
   }),
   /** Pairs: the active leaf. */
   active: choiceFact(SIDES, 'side', {
     first: true,
-    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
+    applies: hasActiveLeaf,
   }),
   slideTo: choiceFact(SIDES, 'side', { first: true, applies: slides }),
   /** The mark of the opening beside it, and how that one stands: both leaves may want the same room. */

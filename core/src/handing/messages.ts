@@ -18,6 +18,8 @@ export const HANDING_MESSAGES = {
   'handing.names':
     '{bevel}; back to the jamb it swings {jamb}; seen from the knuckle side the hinges are on the {knuckle}.',
   'handing.knuckles': '{bevel}: the knuckles show on the side it swings to.',
+  'handing.doubleActingPair':
+    'Both leaves swing both ways, each from its own jamb: they have no hand.',
   'handing.doubleActing': 'It swings both ways, so it has a pivot side and no hand.',
   'handing.doubleEgress':
     'Each leaf is handed from its own pull side; each person pushes the leaf on their {pushed}.',

@@ -60,6 +60,7 @@ export const HANDING_TERMS = {
   'hand.LHR-both': 'LHR, both leaves',
   'hand.RHR-both': 'RHR, both leaves',
   'doubleActing.left': 'none; pivots left',
+  'doubleActing.pair': 'none; pivots on both jambs',
   'doubleActing.right': 'none; pivots right',
   'slide.left': 'to the left, from outside',
   'slide.right': 'to the right, from outside',

@@ -2,6 +2,7 @@ import {
   closesByItself,
   known,
   said,
+  swingsBothWays,
   type Alternative,
   type HangingDevice,
   type OpeningFacts,
@@ -209,7 +210,7 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
     );
   if (facts.kind === 'sliding' || facts.kind === 'pocket')
     return take('sliding-gear', () => said('hanging.device.sliding'), NO_OTHER);
-  if (facts.kind === 'double-acting') {
+  if (swingsBothWays(facts.kind)) {
     const limit = practice.values.liftAlone.value;
     return take(
       'centre-pivot',

@@ -21,6 +21,7 @@ const KINDS: Readonly<Record<string, string>> = {
   DOUBLE_PANEL_SINGLE_SWING: 'pair',
   DOUBLE_DOOR_SINGLE_SWING_OPPOSITE_LEFT: 'double-egress',
   DOUBLE_DOOR_SINGLE_SWING_OPPOSITE_RIGHT: 'double-egress',
+  DOUBLE_DOOR_DOUBLE_SWING: 'double-acting-pair',
   DOUBLE_SWING_LEFT: 'double-acting',
   DOUBLE_SWING_RIGHT: 'double-acting',
   SLIDING_TO_LEFT: 'sliding',

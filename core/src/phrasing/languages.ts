@@ -41,6 +41,8 @@ const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
     terms: {
       'lock.exit-night-latch': 'outside access device, key',
       'short.lock.exit-night-latch': 'outside access device',
+      'lock.forFire': 'for fire doors',
+      'item.exitTrim.lever': 'Outside access device, lever handle',
       'lockKind.unit': 'unit lock in a notch',
       'fact.deadBolt': 'Deadbolt wanted',
       'cylinder.turn': 'turn inside',

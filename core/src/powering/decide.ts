@@ -154,7 +154,7 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
               ? 'exit-trim'
               : 'lock';
     // Both leaves of a pair have a device of their own.
-    const both = meetsInMiddle(facts.kind) && kind !== undefined && isExit(kind);
+    const both = results.securing.secondSpec?.power === spec.power;
     loads.push(load, ...(both ? [load] : []));
   }
   const shut = known(facts.electricLock) ?? 'none';

@@ -191,11 +191,12 @@ function secondBoltLines(
   sheet.tool('bit', latchBore.through, 'edgeBore');
 }
 
-function exitLines(sheet: Sheet, practice: Practice, { exit }: Securing): void {
+function exitLines(sheet: Sheet, practice: Practice, { exit, secondExit }: Securing): void {
   if (!exit) return;
   sheet.group('exit');
   if (exit.made !== undefined) sheet.lengths('bar', exit.bar);
   sheet.lengths('barCut', exit.cut);
+  if (secondExit?.made !== undefined) sheet.lengths('secondBar', secondExit.bar);
   if (exit.topRod > 0) sheet.lengths('topRod', exit.topRod);
   if (exit.bottomRod > 0) sheet.lengths('bottomRod', exit.bottomRod);
   sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);

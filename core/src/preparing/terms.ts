@@ -40,6 +40,7 @@ export const PREPARING_TERMS = {
   'prep.keyBelow': 'Key below the spindle',
   'prep.keyAbove': 'Key above the spindle',
   'prep.bar': 'Bar, cut to',
+  'prep.secondBar': 'Bar of the second leaf, cut to',
   'prep.barCut': 'Cut off the bar',
   'prep.topRod': 'Top rod, from the device',
   'prep.bottomRod': 'Bottom rod, from the device',

@@ -3,6 +3,7 @@ import {
   meetsInMiddle,
   said,
   slides,
+  swingsBothWays,
   type Basis,
   type LeafId,
   type MeasuredLeaf,
@@ -101,7 +102,7 @@ function platesFor({ facts, practice, results }: ProtectingInput): {
       facts.provenance?.['kickPlate'] ?? 'given',
     );
   if (traffic === 'carts' || traffic === 'beds')
-    return by(traffic === 'beds' || facts.kind === 'double-acting' ? 'armor-both' : 'armor', () =>
+    return by(traffic === 'beds' || swingsBothWays(facts.kind) ? 'armor-both' : 'armor', () =>
       said('protecting.plates.traffic', { traffic: { term: `traffic.${traffic}` } }),
     );
   if (!role) return by('none', () => said('protecting.plates.unknown'));

@@ -1,5 +1,16 @@
-import { itemOf, meetsInMiddle, type Item } from '../opening/index.js';
+import {
+  itemOf,
+  meetsInMiddle,
+  swingsBothWays,
+  type Item,
+  type OpeningKind,
+} from '../opening/index.js';
 import type { Protecting, ProtectingInput } from './decide.js';
+import type { Plates } from './values.js';
+
+/** Whether plates stand on both faces: asked for so, or the leaf is pushed from both sides. */
+export const onBothFaces = (plates: Plates, kind: OpeningKind): boolean =>
+  plates === 'armor-both' || swingsBothWays(kind);
 
 /** Adds plates, guards and viewers to the set. */
 export function protectingItems(
@@ -15,7 +26,7 @@ export function protectingItems(
     if (plate)
       push(
         armor ? 'item.armorPlate' : 'item.kickPlate',
-        quantity * (plates === 'armor-both' ? 2 : 1),
+        quantity * (onBothFaces(plates, facts.kind) ? 2 : 1),
         {
           width: plate.width,
           height: plate.height,

@@ -1,12 +1,14 @@
-import { solid, span, type MeasuredLeaf, type Solid } from '../opening/index.js';
+import { solid, span, type MeasuredLeaf, type OpeningKind, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { PlateSize, Protecting } from './decide.js';
+import { onBothFaces } from './items.js';
 
 /** Plates on the faces, as wide as the leaf less what stays free at both edges; over a sweep where there is one. */
 export function protectingSolids(
   practice: Practice,
   leaf: MeasuredLeaf,
   { plates, sizes }: Protecting,
+  kind: OpeningKind,
   lift: number,
 ): Solid[] {
   const { plate, mop } = sizes.find((one) => one.leaf === leaf.id) ?? {};
@@ -20,7 +22,7 @@ export function protectingSolids(
   };
   return [
     ...(plate ? [on(plate, false, 'solid.kickPlate')] : []),
-    ...(plate && plates === 'armor-both' ? [on(plate, true, 'solid.kickPlate')] : []),
+    ...(plate && onBothFaces(plates, kind) ? [on(plate, true, 'solid.kickPlate')] : []),
     ...(mop ? [on(mop, true, 'solid.mopPlate')] : []),
   ];
 }

@@ -65,7 +65,13 @@ export const protecting = defineStage({
   ],
   decide: decideProtecting,
   solids: ({ facts, practice, results }, leaf) =>
-    protectingSolids(practice, leaf, results.protecting, liftOver(facts, practice, results)),
+    protectingSolids(
+      practice,
+      leaf,
+      results.protecting,
+      facts.kind,
+      liftOver(facts, practice, results),
+    ),
 });
 
 /** A plate is cut from the next wider one, of its height. */

@@ -1,4 +1,4 @@
-import { known, swings, type How, type OpeningFacts } from '../opening/index.js';
+import { known, swings, swingsBothWays, type How, type OpeningFacts } from '../opening/index.js';
 import type {
   FrameMaterial,
   LeafConstruction,
@@ -148,7 +148,7 @@ export function usualAround(
 ): Part {
   const part: Part = {};
   if (!role || role === 'gate' || !swings(facts.kind)) return part;
-  const measured = facts.sideWall !== undefined || facts.kind === 'double-acting';
+  const measured = facts.sideWall !== undefined || swingsBothWays(facts.kind);
   // Where the practice sets floor stops nobody counts on a wall.
   if (
     facts.openAgainst === undefined &&

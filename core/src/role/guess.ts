@@ -191,6 +191,8 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
   // A hall may be a room or be passed through: a door beside it is that of the other room.
   if (HALL.test(one.name?.trim() ?? '')) return two.role;
   if (HALL.test(two.name?.trim() ?? '')) return one.role;
+  // Who serves goes through with both hands full, whichever room is named first.
+  if (one.role === 'kitchen' && two.role === 'assembly') return 'kitchen';
   // A room whose purpose nobody knows may be anything, whatever it is entered from.
   return one.role && two.role ? two.role : undefined;
 }

@@ -71,6 +71,8 @@ describe('what a door is, guessed from its rooms', () => {
     ['Lane', 'Garden', 'gate'],
     ['Kitchen', 'Cold room', 'cold-room'],
     ['Dining room', 'Servery', 'kitchen'],
+    ['Kitchen', 'Dining room', 'kitchen'],
+    ['Kitchen', 'Office 2', 'office'],
     ['Dining room', 'Servery', 'bedroom', 'us-residential'],
     ['Corridor', 'Kitchen', 'kitchen'],
     ['Yard', 'Loading bay', 'goods'],

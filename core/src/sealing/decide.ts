@@ -3,6 +3,7 @@ import {
   meetsInMiddle,
   said,
   slides,
+  swingsBothWays,
   type Basis,
   type MeasuredLeaf,
   type Said,
@@ -106,7 +107,7 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
   if (results.opening.role === 'garage')
     return { is: 'light', why: () => said('sealing.perimeter.garage') };
   // Without stops there is nothing for a silencer.
-  const stops = facts.kind !== 'double-acting' && facts.frameKind !== 'stopless';
+  const stops = !swingsBothWays(facts.kind) && facts.frameKind !== 'stopless';
   const silenced = facts.frameMaterial === 'steel' && stops && practice.values.steelSilenced.value;
   if (stop === 'silencer' || (stop === undefined && silenced))
     return { is: 'silencers', why: () => said('sealing.perimeter.silencers') };

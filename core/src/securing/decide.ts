@@ -7,7 +7,7 @@ import {
   type MeasuredLeaf,
   type OpeningFacts,
 } from '../opening/index.js';
-import type { LockUse, Practice } from '../practice/index.js';
+import type { LockUse, Practice, Role } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import type { SecuringRecord } from './decisions.js';
@@ -18,7 +18,9 @@ import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import { securingItems } from './items.js';
 import { hasRods, isExit } from './lockForms.js';
 import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';
+import { eachHasDevice } from './pair.js';
 import { decidePlace, NOT_PLACED, type Placed } from './place.js';
+import { decideSecondBar, decideSecondFunction } from './secondDevice.js';
 import type { Securing } from './secured.js';
 import { solidWidth } from './stile.js';
 import { useOf, type DerivedUse } from './uses.js';
@@ -41,7 +43,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const use = useOf(facts, practice, whole);
   if (recorded === undefined && use === undefined) {
     record.ask('kind', 'ask.secured', ['role', 'lockUse', 'lockKind', 'secured']);
-    return secured(NOT_PLACED, undefined, undefined, NO_INACTIVE, hangsOut(handing));
+    return secured(NOT_PLACED, undefined, undefined, NO_SECOND, NO_INACTIVE, hangsOut(handing));
   }
   const leaf = lockLeaf(facts, practice, sizes);
   const oneMotion = wantsOneMotion(record, practice);
@@ -51,6 +53,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const outsidePull = isExit(kind) || hangsOut(handing);
   const inactive = decideInactive(record, kind, activeTooNarrow(input), whole);
   let spec: LockSpec | undefined;
+  let second = NO_SECOND;
   let placed = NOT_PLACED;
   if (kind === 'patch')
     record.report('check', 'securing.glass', {}, 'trade practice', ['securing.kind']);
@@ -63,10 +66,16 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     if (!spec) findLatching(record, practice, kind, neverLatches(kind));
     const above = use !== undefined && boltsAbove(kind, use.use);
     placed = decidePlace(record, { input, leaf, kind, spec, outsidePull, boltAbove: above });
+    if (spec && eachHasDevice(facts, kind))
+      second = {
+        spec: decideSecondFunction(record, kind, spec, all),
+        exit: placed.fit && decideSecondBar(record, practice, sizes, placed.fit),
+      };
   } else {
     if (recorded === 'none') findLatching(record, practice, kind, true);
   }
   const bolted = spec?.outsideKey.includes('bolt') === true || placed.secondHeight !== undefined;
+  const rated = (known(facts.rating) ?? 0) > 0;
   const entrance = use !== undefined && ENTRANCES.has(use.use);
   const longScrews =
     kind !== 'none' &&
@@ -83,6 +92,8 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       facts,
       kind,
       spec,
+      second: second.spec,
+      daily: whole.role !== undefined && DAILY.has(whole.role) && !rated,
       grade: practice.values.lockGrade.value[kind],
       lengths: placed.lengths,
       leafHeight: leaf?.height,
@@ -92,7 +103,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       secondBolt: placed.secondHeight !== undefined,
       longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
     });
-  return secured(placed, kind, spec, inactive, outsidePull, longScrews);
+  return secured(placed, kind, spec, second, inactive, outsidePull, longScrews);
 }
 
 /** Entrances, which are locked against people from the open or from a common stair. */
@@ -103,6 +114,9 @@ const ENTRANCES: ReadonlySet<LockUse> = new Set([
   'shop',
   'patio',
 ]);
+
+/** People come in by both leaves all day, while the bars are held back: each has a pull. */
+const DAILY: ReadonlySet<Role> = new Set(['entrance', 'vestibule']);
 
 /** Whether the outside is the pull face; taken so while the hand is open. */
 function hangsOut({ hand }: SecuringInput['results']['handing']): boolean {
@@ -124,6 +138,11 @@ function findMeeting(record: SecuringRecord, { facts }: SecuringInput, kind: Loc
     ]);
 }
 
+interface SecondDevice {
+  spec: LockSpec | undefined;
+  exit: Securing['secondExit'];
+}
+const NO_SECOND: SecondDevice = { spec: undefined, exit: undefined };
 const NO_INACTIVE: InactiveLeaf = { bolts: undefined, coordinator: false };
 
 /** All that was decided of the lock; written out, since ten thousand openings are put together here. */
@@ -131,6 +150,7 @@ function secured(
   placed: Placed,
   kind: LockKind | undefined,
   spec: LockSpec | undefined,
+  second: SecondDevice,
   inactive: InactiveLeaf,
   outsidePull: boolean,
   longScrews = false,
@@ -138,6 +158,7 @@ function secured(
   return {
     kind,
     spec,
+    secondSpec: second.spec,
     backset: placed.backset,
     height: placed.height,
     secondHeight: placed.secondHeight,
@@ -147,6 +168,7 @@ function secured(
     reuse: placed.reuse,
     lengths: placed.lengths,
     exit: placed.exit,
+    secondExit: second.exit,
     bolts: inactive.bolts,
     coordinator: inactive.coordinator,
     outsidePull,

@@ -13,6 +13,7 @@ import type { StrikeReuse } from './strike.js';
 export const SECURING_DECISIONS = decisionTable('securing', {
   kind: asTerm<LockKind>('lockKind'),
   function: asTerm<string>('lock'),
+  secondFunction: asTerm<string>('lock'),
   height: asLength(),
   secondHeight: asLength(),
   backset: asLength(),

@@ -1,5 +1,6 @@
 import {
   choiceFact,
+  hasActiveLeaf,
   lengthFact,
   swings,
   yesNoFact,
@@ -54,7 +55,7 @@ export const SECURING_FACTS = {
   /** Bolts that hold the inactive leaf. */
   bolts: choiceFact(LEAF_BOLTS, 'bolts', {
     first: true,
-    applies: (kind) => kind === 'pair' || kind === 'unequal-pair',
+    applies: (kind) => hasActiveLeaf(kind) || kind === 'double-acting-pair',
   }),
   /** How far latch and dead bolt come out, where the lock is there already. */
   latchThrow: lengthFact(),

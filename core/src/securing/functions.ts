@@ -214,13 +214,13 @@ export function decideFunction(
 }
 
 /** A function as it is on this leaf: devices on rated leaves are not dogged. */
-const fitted = (spec: LockSpec, kind: LockKind, rated: boolean): LockSpec =>
+export const fitted = (spec: LockSpec, kind: LockKind, rated: boolean): LockSpec =>
   rated && isExit(kind) && spec.heldBackBy.length > 0 ? withoutDogging(spec) : spec;
 
 const withoutDogging = remembered((spec: LockSpec): LockSpec => ({ ...spec, heldBackBy: [] }));
 
 /** A function as a value: shipped ones by their term, a project's own by their name. */
-function lockTerm(all: ReadonlyMap<string, LockSpec>) {
+export function lockTerm(all: ReadonlyMap<string, LockSpec>) {
   return (id: string) => term(id.startsWith('own-') ? `=${all.get(id)?.name ?? id}` : `lock.${id}`);
 }
 

@@ -30,12 +30,63 @@ describe('what a set needs beside its lock', () => {
       '2 keys',
       '1 trim.lever',
     ]);
-    expect(lines({ ...PAIR, lockUse: 'exit' })).toEqual([
+    expect(lines({ ...PAIR, lockUse: 'exit-only' })).toEqual(['2 lock.rods-surface']);
+  });
+  it('by key from outside one leaf of a pair, by its handle both', () => {
+    const one = ['1 lock.rods-surface', '1 lock.rods-surface', '1 cylinder.rim', '2 keys'];
+    expect(lines({ ...PAIR, lockUse: 'exit' })).toEqual([...one, '1 exitTrim.pull']);
+    expect(lines({ ...PAIR, lockUse: 'classroom', lockKind: 'rods-surface' })).toEqual([
       '2 lock.rods-surface',
       '2 cylinder.rim',
       '4 keys',
+      '2 exitTrim.lever',
     ]);
-    expect(lines({ ...PAIR, lockUse: 'exit-only' })).toEqual(['2 lock.rods-surface']);
+    const passage = { ...PAIR, lockUse: 'passage', lockKind: 'rods-surface' } as const;
+    expect(lines(passage)).toEqual(['2 lock.rods-surface', '2 exitTrim.lever']);
+    const taken = (value: string) => ({
+      choices: { 'securing.secondFunction': { value, reason: 'wanted' } },
+    });
+    expect(lines({ ...passage, ...taken('exit-only') })).toEqual([
+      '1 lock.rods-surface',
+      '1 lock.rods-surface',
+      '1 exitTrim.lever',
+    ]);
+    expect(lines({ ...PAIR, lockUse: 'exit', ...taken('exit-night-latch') })).toEqual([
+      '2 lock.rods-surface',
+      '2 cylinder.rim',
+      '4 keys',
+      '2 exitTrim.pull',
+    ]);
+    // People come in by both leaves of an entrance all day, while the bars are held back; not of a rated one.
+    const entrance = { ...PAIR, lockUse: 'exit', role: 'entrance' } as const;
+    expect(lines(entrance)).toEqual([...one, '2 exitTrim.pull']);
+    expect(lines({ ...entrance, rating: 20 })).toEqual([...one, '1 exitTrim.pull']);
+    // One leaf alone, or with the other bolted, has one device.
+    const single = ['1 lock.rim-exit', '1 cylinder.rim', '2 keys', '1 exitTrim.pull'];
+    expect(lines({ lockUse: 'exit', swing: 'out' })).toEqual(single);
+    expect(lines({ ...PAIR, lockUse: 'exit', lockKind: 'rim-exit' }).slice(0, 4)).toEqual(single);
+  });
+  it('what powers the device stands in both leaves', () => {
+    const { decisions } = decideOpening(
+      {
+        ...DOOR,
+        ...PAIR,
+        lockKind: 'rods-surface',
+        lockUse: 'exit',
+        choices: { 'securing.function': { value: 'exit-retraction', reason: 'operator' } },
+      },
+      PRACTICES['us-commercial'],
+    );
+    expect(decisions.some(({ name }) => name === 'secondFunction')).toBe(false);
+  });
+  it('a device for fire on a rated leaf', () => {
+    const traits = (rating: number, more: Partial<OpeningFacts> = {}) =>
+      decideOpening({ ...DOOR, swing: 'out', rating, ...more }, PRACTICES['us-commercial'])
+        .items.filter(({ term }) => term!.startsWith('item.lock.'))
+        .flatMap(({ traits }) => traits);
+    expect(traits(90, { lockUse: 'exit' })).toContain('lock.forFire');
+    expect(traits(0, { lockUse: 'exit' })).not.toContain('lock.forFire');
+    expect(traits(90, { lockUse: 'passage' })).not.toContain('lock.forFire');
   });
   it('a profile cylinder with keys, with a turn, or half, by what is worked from inside', () => {
     const cylinder = (lockUse: OpeningFacts['lockUse'], more: Partial<OpeningFacts> = {}) =>

@@ -1,6 +1,16 @@
-import { itemOf, known, swings, worded, type Item, type OpeningFacts } from '../opening/index.js';
+import {
+  itemOf,
+  known,
+  meetsInMiddle,
+  swings,
+  swingsBothWays,
+  worded,
+  type Item,
+  type OpeningFacts,
+} from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
-import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
+import { isExit, LOCK_FORMS } from './lockForms.js';
+import { eachHasDevice } from './pair.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { ThroughLengths } from './thickness.js';
 
@@ -9,6 +19,10 @@ export interface SecuredBy {
   facts: OpeningFacts;
   kind: LockKind;
   spec: LockSpec | undefined;
+  /** Of the second leaf's own exit device, where it has one. */
+  second: LockSpec | undefined;
+  /** Whether people come in by all its leaves all day. */
+  daily: boolean;
   /** Standard and grade that the lock is ordered by; empty where none is usual. */
   grade: string;
   lengths: ThroughLengths;
@@ -34,22 +48,44 @@ const cylinderItem = worded('item.cylinder.');
 const trimItem = worded('item.trim.');
 const boltsItem = worded('item.bolts.');
 
-/** Cylinders and keys of a function, by how the lock takes them; a bored lock brings its own cylinder. */
-function keyItems(spec: LockSpec, kind: LockKind, locks: number): Item[] {
+const cylindersOf = ({ outsideKey, insideKey }: LockSpec): number =>
+  Number(outsideKey.length > 0) + Number(insideKey.length > 0);
+
+/** Cylinders and keys of the functions, by how the lock takes them; a bored lock brings its own cylinder. */
+function keyItems(specs: readonly LockSpec[], kind: LockKind): Item[] {
   const { cylinder } = LOCK_FORMS[kind];
-  const keyed = Number(spec.outsideKey.length > 0) + Number(spec.insideKey.length > 0);
-  if (keyed === 0) return [];
+  const cylinders = specs.reduce((sum, spec) => sum + cylindersOf(spec), 0);
+  if (cylinders === 0) return [];
   const own =
-    cylinder === 'mortise' || cylinder === 'rim'
-      ? [item(cylinderItem(cylinder), keyed * locks)]
-      : [];
-  return [...own, item('item.keys', 2 * locks)];
+    cylinder === 'mortise' || cylinder === 'rim' ? [item(cylinderItem(cylinder), cylinders)] : [];
+  return [...own, item('item.keys', 2 * specs.filter((spec) => cylindersOf(spec) > 0).length)];
+}
+
+/** What stands outside of exit devices: a handle that works them, or a pull. */
+function exitTrimItems(specs: readonly LockSpec[], daily: boolean): Item[] {
+  const rigid = ({ outsideHandle }: LockSpec) => outsideHandle === 'rigid';
+  const levers = specs.filter((spec) => !rigid(spec) && spec.outsideHandle !== 'none').length;
+  const pulls = specs.some(rigid) && daily ? specs.length : specs.filter(rigid).length;
+  return [
+    ...(levers > 0 ? [item('item.exitTrim.lever', levers)] : []),
+    ...(pulls > 0 ? [item('item.exitTrim.pull', pulls)] : []),
+  ];
+}
+
+/** What a lock is ordered by beside its kind. */
+function lockTraits(spec: LockSpec, { facts, kind, grade }: SecuredBy): string[] {
+  return [
+    spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : functionTerm(spec.id),
+    ...(facts.lowFrictionLatch === true && spec.latch !== 'none' ? ['lock.lowFriction'] : []),
+    ...(isExit(kind) && (known(facts.rating) ?? 0) > 0 ? ['lock.forFire'] : []),
+    ...(grade ? [`=${grade}`] : []),
+  ];
 }
 
 /** What a hand takes hold of, of locks that come without it. */
 function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKind): Item[] {
   const { sits } = LOCK_FORMS[kind];
-  const bare = sits === 'pocket' && kind !== 'roller' && kind !== 'sliding' && !isExit(kind);
+  const bare = sits === 'pocket' && kind !== 'roller' && kind !== 'sliding';
   const handled = spec && (spec.outsideHandle !== 'none' || spec.insideHandle !== 'none');
   if (!bare || !handled) return [];
   const grip = known(facts.handle) ?? 'lever';
@@ -68,7 +104,7 @@ function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKi
 function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
   if (facts.leafConstruction === 'glass')
     return [item('item.glassPulls', leaves, { unit: 'pair' })];
-  const both = facts.kind === 'double-acting';
+  const both = swingsBothWays(facts.kind);
   return [
     item('item.pushPlate', (both ? 2 : 1) * leaves),
     ...(both ? [] : [item('item.pullHandle', leaves)]),
@@ -77,27 +113,16 @@ function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
 
 /** Adds the things of the stage to the set, in the order they are listed. */
 export function securingItems(items: Item[], by: SecuredBy): void {
-  const { facts, kind, spec, lengths, bolts, coordinator, secondBolt } = by;
+  const { facts, kind, spec, second, lengths, bolts, coordinator, secondBolt } = by;
   const form = LOCK_FORMS[kind];
-  const pair =
-    facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
+  const pair = meetsInMiddle(facts.kind);
   if (kind !== 'none') {
     // Exit devices on both leaves where each leaf has its own; else one lock an opening.
-    const both = pair && isExit(kind) && (hasRods(kind) || facts.meetingEdge === 'mullion');
-    items.push(
-      item(lockItem(kind), both || facts.kind === 'double-egress' ? 2 : 1, {
-        traits: spec
-          ? [
-              spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : functionTerm(spec.id),
-              ...(facts.lowFrictionLatch === true && spec.latch !== 'none'
-                ? ['lock.lowFriction']
-                : []),
-              ...(by.grade ? [`=${by.grade}`] : []),
-            ]
-          : [],
-        handed: form.handed,
-      }),
-    );
+    const lock = (quantity: number, of: LockSpec | undefined) =>
+      item(lockItem(kind), quantity, { traits: of ? lockTraits(of, by) : [], handed: form.handed });
+    if (second && second !== spec) items.push(lock(1, spec), lock(1, second));
+    else
+      items.push(lock(eachHasDevice(facts, kind) || facts.kind === 'double-egress' ? 2 : 1, spec));
   }
   if (lengths.profile && spec && (spec.outsideKey.length > 0 || spec.insideKey.length > 0))
     items.push(
@@ -114,13 +139,16 @@ export function securingItems(items: Item[], by: SecuredBy): void {
         ],
       }),
     );
-  if (kind !== 'none' && spec)
+  if (kind !== 'none' && spec) {
+    const specs = second ? [spec, second] : [spec];
     items.push(
-      ...keyItems(spec, kind, pair && isExit(kind) ? 2 : 1),
-      ...trimItems(facts, spec, kind),
+      ...keyItems(specs, kind),
+      ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(facts, spec, kind)),
     );
+  }
   const pushed = kind === 'none' || kind === 'roller' || spec?.latch === 'none';
-  if (pushed && swings(facts.kind) && (by.pushed || facts.leafConstruction === 'glass'))
+  const bothWays = swingsBothWays(facts.kind);
+  if (pushed && swings(facts.kind) && (by.pushed || bothWays || facts.leafConstruction === 'glass'))
     items.push(...pushAndPull(facts, pair ? 2 : 1));
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
   if (
@@ -152,6 +180,7 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     bolts !== undefined &&
     kind !== 'none' &&
     !isExit(kind) &&
+    !pushed &&
     form.sits !== 'inside-face' &&
     !(byItself && facts.egress === true)
   )

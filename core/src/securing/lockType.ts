@@ -3,6 +3,7 @@ import {
   meetsInMiddle,
   said,
   slides,
+  swingsBothWays,
   type Alternative,
   type OpeningFacts,
   type Said,
@@ -59,7 +60,7 @@ const OPPOSITE: readonly LockKind[] = ['none', 'rods-surface', 'rods-concealed']
 export function lockKindsFor(facts: OpeningFacts): readonly LockKind[] {
   if (facts.leafConstruction === 'glass') return GLASS;
   if (slides(facts.kind)) return SLIDING;
-  if (facts.kind === 'double-acting') return BOTH_WAYS;
+  if (swingsBothWays(facts.kind)) return BOTH_WAYS;
   if (facts.kind === 'double-egress') return OPPOSITE;
   return PAIRED;
 }
@@ -199,7 +200,7 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
     return free
       ? { kind: 'none', why: said('securing.kind.slidesFree') }
       : { kind: 'sliding', why: said('securing.kind.slides') };
-  if (facts.kind === 'double-acting')
+  if (swingsBothWays(facts.kind))
     return free
       ? { kind: 'none', why: said('securing.kind.swingsFree') }
       : { kind: 'deadbolt', why: said('securing.kind.swings') };

@@ -150,6 +150,12 @@ export const SECURING_MESSAGES = {
   'securing.barShort': 'The bar would be {needed}; the longest made is {made}.',
   'securing.exitStile':
     'The device’s case wants about {needed} of stile; there is {has}. A device for narrow stiles.',
+  'securing.second.keyed':
+    'Whoever comes first opens one leaf by key; the other lets out only, with nothing to key or to force outside.',
+  'securing.second.same': 'People use both leaves from outside: the same device on each.',
+  'securing.against.secondKey':
+    'A second cylinder to key and to keep, for a leaf that need not open first.',
+  'securing.against.secondShut': 'From outside only one of the leaves opens.',
   'securing.fireExit': 'On a rated leaf: a device listed for fire, without dogging.',
   'securing.noBottomRod': 'Without a bottom rod: only if the device’s listing lets it.',
   'securing.rodFloor': 'The bottom rod needs a strike in floor or threshold: not recorded which.',

@@ -55,8 +55,37 @@ describe('the second leaf of a pair', () => {
     expect(held({ egress: true, occupants: 200 })[0]).toBeUndefined();
     expect(held({ egress: true, occupants: 200, meetingEdge: 'mullion' })[0]).toBeUndefined();
     const items = us({ egress: true, occupants: 200, meetingEdge: 'mullion' }).items;
-    expect(items.find((one) => one.term === 'item.lock.rim-exit')?.quantity).toBe(2);
+    const devices = items.filter((one) => one.term === 'item.lock.rim-exit');
+    expect(devices.map(({ quantity, traits }) => `${quantity} ${traits[0]}`)).toEqual([
+      '1 lock.exit-night-latch',
+      '1 lock.exit-only',
+    ]);
     expect(items.map((one) => one.term)).toContain('item.mullion');
+  });
+  it('that swings both ways is pushed, or held by bolts worked by hand', () => {
+    const both = (facts: Partial<OpeningFacts>) => {
+      const { items, decisions } = us({ kind: 'double-acting-pair', ...facts });
+      return {
+        terms: items.flatMap(({ stage, term, quantity }) =>
+          stage === 'securing' ? [`${quantity} ${term!.slice(5)}`] : [],
+        ),
+        decided: (key: string) => decisions.find((one) => one.key === key)?.value,
+      };
+    };
+    expect(both({ role: 'kitchen', lockUse: undefined, secured: undefined }).terms).toEqual([
+      '4 pushPlate',
+    ]);
+    const locked = both({ role: 'store', egress: true });
+    expect(locked.terms).toEqual([
+      '1 lock.deadbolt',
+      '2 keys',
+      '4 pushPlate',
+      '1 bolts.flush',
+      '1 dustStrike',
+    ]);
+    expect(locked.decided('securing.bolts')).toEqual({ type: 'term', term: 'bolts.flush' });
+    expect(both({}).decided('handing.hand')).toEqual({ type: 'term', term: 'doubleActing.pair' });
+    expect(both({}).decided('handing.knuckles')).toBeUndefined();
   });
   it('is told when it is held as its rating or the way out does not allow', () => {
     expect(codes({ bolts: 'flush', rating: 90 })).toContain('securing.against.manualRated');

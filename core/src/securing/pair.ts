@@ -3,6 +3,7 @@ import {
   known,
   meetsInMiddle,
   said,
+  swingsBothWays,
   type Alternative,
   type OpeningFacts,
   type Said,
@@ -20,13 +21,17 @@ export interface SecondLeaf {
   coordinatorWhy: () => Said;
 }
 
+const isPair = ({ kind }: OpeningFacts) => meetsInMiddle(kind) && kind !== 'double-egress';
+
+/** Whether each of two leaves has an exit device of its own. */
+export function eachHasDevice(facts: OpeningFacts, kind: LockKind): boolean {
+  if (facts.kind === 'double-egress') return isExit(kind);
+  return isPair(facts) && (hasRods(kind) || (isExit(kind) && facts.meetingEdge === 'mullion'));
+}
+
 /** Whether a pair has a second leaf to be bolted: not where each leaf has a device of its own. */
 export function hasSecondLeaf(facts: OpeningFacts, kind: LockKind): boolean {
-  return (
-    (facts.kind === 'pair' || facts.kind === 'unequal-pair') &&
-    !hasRods(kind) &&
-    !(isExit(kind) && facts.meetingEdge === 'mullion')
-  );
+  return isPair(facts) && !eachHasDevice(facts, kind);
 }
 
 /** What holding the second leaf follows from beside the facts. */
@@ -70,10 +75,12 @@ export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
   const egress = known(facts.egress);
   // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
   const wayOut = egress ?? (second.equipment ? false : undefined);
+  // Only bolts by hand hold a leaf that nothing stops either way.
+  const loose = swingsBothWays(facts.kind);
   const usual: LeafBolts =
     facts.meetingEdge === 'mullion'
       ? 'none'
-      : rated || wayOut !== false || second.needed
+      : !loose && (rated || wayOut !== false || second.needed)
         ? 'automatic'
         : 'flush';
   const bolts = recorded ?? usual;

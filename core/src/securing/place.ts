@@ -26,9 +26,9 @@ export interface Placing {
 }
 
 /** Where the lock sits and what it meets. */
-export type Placed = Omit<
+export type Placed = Pick<
   Securing,
-  'kind' | 'spec' | 'bolts' | 'coordinator' | 'outsidePull' | 'longScrews'
+  'backset' | 'height' | 'secondHeight' | 'leaf' | 'fit' | 'strike' | 'reuse' | 'lengths' | 'exit'
 >;
 
 /** No lock, or nothing known of where it goes. */

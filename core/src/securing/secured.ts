@@ -10,6 +10,8 @@ import type { ThroughLengths } from './thickness.js';
 export interface Securing {
   readonly kind: LockKind | undefined;
   readonly spec: LockSpec | undefined;
+  /** Of the second leaf, where each leaf has an exit device of its own. */
+  readonly secondSpec: LockSpec | undefined;
   /** Of the lock, in ticks; height above the finished floor. Undefined while open or without a lock. */
   readonly backset: number | undefined;
   readonly height: number | undefined;
@@ -21,6 +23,8 @@ export interface Securing {
   readonly reuse: StrikeReuse | undefined;
   readonly lengths: ThroughLengths;
   readonly exit: ExitFit | undefined;
+  /** Of the second leaf's own device, where that leaf has another width. */
+  readonly secondExit: ExitFit | undefined;
   readonly bolts: LeafBolts | undefined;
   readonly coordinator: boolean;
   /** Whether its strike is held by long screws into the stud: entrances and dead bolts in timber frames. */

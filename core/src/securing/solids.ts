@@ -31,6 +31,8 @@ export function securingSolids(
 ): Solid[] {
   const { fit } = securing;
   const solids: Solid[] = [];
+  if (fit && leaf.id === 'inactive' && securing.secondSpec)
+    solids.push(...lockSolids(facts, practice, leaf, fit, securing));
   if (fit && securing.leaf?.id === leaf.id) {
     solids.push(...lockSolids(facts, practice, leaf, fit, securing));
     if (securing.secondHeight !== undefined)

@@ -1,5 +1,5 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
-import { known, said } from '../opening/index.js';
+import { known, said, swingsBothWays } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
@@ -37,9 +37,7 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
     undercut: at(height.result, 'undercut'),
     stopWidth:
       known(record.facts.stopWidth) ??
-      (facts.kind === 'double-acting' || facts.frameKind === 'stopless'
-        ? 0
-        : values.stopWidth.value),
+      (swingsBothWays(facts.kind) || facts.frameKind === 'stopless' ? 0 : values.stopWidth.value),
     floorFinish: known(record.facts.floorFinish) ?? 0,
     rebate: values.rebate.value,
     mullion: at(width.result, 'mullion') ?? 0,

@@ -1,11 +1,12 @@
-import { known } from '../opening/index.js';
+import { known, swings } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from './sizes.js';
 
 /** Checks sizes and gaps against what can be made and what a rating usually allows. */
 export function checkSizes(record: SizingRecord, practice: Practice, sizes: Sizes): void {
-  const { leafLeast, leafWidest, leafHighest } = practice.values;
+  const { leafLeast, leafWidest, leafHighest, leafUsual } = practice.values;
+  const { kind, role } = record.facts;
   for (const leaf of sizes.leaves) {
     const { width, height } = leaf;
     const outOfRange =
@@ -21,6 +22,14 @@ export function checkSizes(record: SizingRecord, practice: Practice, sizes: Size
         },
         leafLeast.source,
         ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight'],
+      );
+    } else if (width !== undefined && width > leafUsual.value && swings(kind) && role !== 'gate') {
+      record.report(
+        'check',
+        'sizing.wideLeaf',
+        { width: { ticks: width, rounding: 'down' }, most: { ticks: leafUsual.value } },
+        leafUsual.source,
+        ['kind', 'frameWidth', 'leafWidth'],
       );
     }
   }

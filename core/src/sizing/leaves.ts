@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { known, type LeafId, type OpeningFacts } from '../opening/index.js';
+import { known, meetsInMiddle, type LeafId, type OpeningFacts } from '../opening/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizedLeaf } from './sizes.js';
 
@@ -40,7 +40,7 @@ export function leavesOf(
     }
     return [upper, lower];
   }
-  const pair = facts.kind === 'pair' || facts.kind === 'double-egress';
+  const pair = meetsInMiddle(facts.kind);
   const count = facts.kind === 'bi-fold' ? foldLeavesOf(facts) : pair ? 2 : 1;
   return [leaf('leaf', count, 'leafWidth', 'leafHeight')];
 }

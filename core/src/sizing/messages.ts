@@ -51,6 +51,8 @@ export const SIZING_MESSAGES = {
   'sizing.ventilation': '{undercut} under {width} of leaf.',
   'sizing.doesNotClose':
     'The {axis} does not close: the recorded parts are {excess} {direction} for the opening.',
+  'sizing.wideLeaf':
+    'One leaf of {width}: above {most} it is a pair, or the figure is a slip. Measure again, or say of what kind it is.',
   'sizing.impossible':
     'A leaf of {width} × {height} is not made. Look at the frame opening and leaf sizes again.',
   'sizing.gapNegative':

@@ -34,6 +34,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { leafWidth: inches(35.75) },
     unknown: { leafWidth: UNKNOWN },
   },
+  'sizing.wideLeaf': {
+    found: { frameWidth: inches(72) },
+    not: { kind: 'pair', active: 'left' },
+    unknown: { frameWidth: UNKNOWN },
+  },
   'sizing.remeasure': {
     found: { ...house, readings: readings({ ...CROOKED, ...across(2134, 2160) }) },
     not: { readings: readings({ ...CROOKED, ...across(2134.5, 2138.6) }) },

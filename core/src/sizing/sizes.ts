@@ -1,5 +1,11 @@
 import type { Ticks } from '../measure/index.js';
-import { slides, type HangingDevice, type LeafId, type OpeningFacts } from '../opening/index.js';
+import {
+  slides,
+  swingsBothWays,
+  type HangingDevice,
+  type LeafId,
+  type OpeningFacts,
+} from '../opening/index.js';
 
 import type { Fitting } from './fitting.js';
 
@@ -41,7 +47,7 @@ export function intendedDevice(facts: OpeningFacts): HangingDevice | undefined {
   const chosen = facts.choices?.['hanging.device']?.value as HangingDevice | undefined;
   if (facts.kind === 'bi-fold') return 'folding-gear';
   if (slides(facts.kind)) return 'sliding-gear';
-  if (facts.kind === 'double-acting') {
+  if (swingsBothWays(facts.kind)) {
     return chosen === 'double-acting-spring' ? chosen : 'centre-pivot';
   }
   return chosen ?? (wantsContinuous(facts) ? 'continuous' : undefined);

@@ -175,6 +175,7 @@ export const SIZING_TERMS = {
   'value.cores': 'What a core holds without blocking',
   'value.tenonLength': 'Tenon of a rail, of the stile’s width',
   'value.tenonThickness': 'Tenon of a rail, of the leaf’s thickness',
+  'value.leafUsual': 'Widest leaf that is usual',
   'value.leafWidest': 'Widest leaf that is made',
   'value.leafHighest': 'Highest leaf that is made',
   'value.orderStep': 'Leaves ordered in steps of',

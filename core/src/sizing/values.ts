@@ -32,6 +32,11 @@ export const SIZING_VALUES = {
   tenonThickness: everywhere(sourced(1 / 3, 'ratio', 'joinery practice')),
   /** Outside these no leaf of a building door is made, and a figure is a slip. */
   leafLeast: everywhere(sourced(inches(8), 'length', 'what is made', 'limit')),
+  /** Leaves wider than this are pairs, but for gates, sliding leaves and beds in hospitals. */
+  leafUsual: usAndMetric(
+    sourced(inches(54), 'length', 'what is made; 48 in by IBC 1010.1.1 before 2021', 'limit'),
+    sourced(mm(1400), 'length', 'what is made', 'limit'),
+  ),
   leafWidest: everywhere(sourced(mm(6000), 'length', 'what is made', 'limit')),
   leafHighest: everywhere(sourced(mm(9000), 'length', 'what is made', 'limit')),
   /** Steps that leaves are ordered in, and that gaps are rounded up to. */

@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
-import { FACTS_VERSION, OPENING_KINDS, type OpeningFacts } from '../opening/index.js';
+import {
+  FACTS_VERSION,
+  meetsInMiddle,
+  OPENING_KINDS,
+  type OpeningFacts,
+} from '../opening/index.js';
 import type { Shape } from '../shape/index.js';
 import { FIELDS, RECORDS, type Field } from '../stages/index.js';
 import { MAX_HINGES, readingKinds, type Reading } from '../survey/index.js';
@@ -197,8 +202,7 @@ export const soundFacts: fc.Arbitrary<OpeningFacts> = fc
     use: fc.constantFrom('low' as const, 'medium' as const, 'high' as const),
   })
   .map((facts) => {
-    const double =
-      facts.kind === 'pair' || facts.kind === 'unequal-pair' || facts.kind === 'double-egress';
+    const double = meetsInMiddle(facts.kind);
     return {
       ...facts,
       mark: '1',

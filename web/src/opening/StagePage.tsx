@@ -1,6 +1,6 @@
 import { Suspense } from 'react';
 import { useParams } from 'react-router';
-import { fieldApplies, SET_STAGES, type SetStage, type Stage } from '@riegel/core';
+import { fieldApplies, hasActiveLeaf, SET_STAGES, type SetStage, type Stage } from '@riegel/core';
 import { termText } from '../words.js';
 import { BOLT_PLACES } from '../stage/reached.js';
 import { useStageParts } from '../stage/parts.js';
@@ -49,7 +49,7 @@ export function StagePage() {
     return <Message title="There is no such stage">Choose one above.</Message>;
   const name = termText(`stage.${stage}`);
   const none = facts.omitted?.[stage as SetStage] !== undefined;
-  const single = facts.kind !== 'pair' && facts.kind !== 'unequal-pair';
+  const single = !hasActiveLeaf(facts.kind);
   return (
     <article data-stage={stage} aria-label={name}>
       <header className="flex items-baseline gap-2 border-b-2 border-ink pt-3 pb-0.5">

@@ -1,6 +1,7 @@
 import {
   FIELDS,
   fieldOf,
+  hasActiveLeaf,
   lengthPart,
   partsText,
   phraseText,
@@ -174,7 +175,7 @@ export function readCell(
       ),
     };
   }
-  const pair = line && (line.facts.kind === 'pair' || line.facts.kind === 'unequal-pair');
+  const pair = line && hasActiveLeaf(line.facts.kind);
   if (column.id === 'hand' && pair && read.value.hingeSide && read.value.hingeSide !== 'unknown') {
     return { patch: { active: read.value.hingeSide, swing: read.value.swing } };
   }
