@@ -17,6 +17,7 @@ const WITHOUT_CLOSER: ReadonlySet<Role> = new Set([
   'store',
   'electrical',
   'plant',
+  'riser',
   'bedroom',
   'bathroom',
 ]);

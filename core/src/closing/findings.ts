@@ -33,6 +33,21 @@ export function findHeldOpen(
     ]);
 }
 
+/** A rated leaf without a closer, because nobody leaves it unlocked. */
+export function findKeptLocked(
+  record: ClosingRecord,
+  { facts, practice, results }: ClosingInput,
+): void {
+  const { roleClosing } = practice.values;
+  const { role } = results.opening;
+  const rated = (known(facts.rating) ?? 0) > 0;
+  if (rated && role && facts.closer === undefined && roleClosing.value[role] === 'locked')
+    record.report('note', 'closing.keptLocked', {}, roleClosing.source, [
+      'closing.closes',
+      'rating',
+    ]);
+}
+
 /** More than anybody may be asked to push on an accessible route. */
 function findForce(
   record: ClosingRecord,

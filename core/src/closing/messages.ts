@@ -7,6 +7,9 @@ export const CLOSING_MESSAGES = {
   'closing.need.recorded': 'As recorded.',
   'closing.need.without': 'Recorded without a closer.',
   'closing.need.rated': 'A rated leaf closes by itself ({source}).',
+  'closing.need.locked': 'Nobody goes through it: kept locked shut, without a closer ({source}).',
+  'closing.keptLocked':
+    'Rated, and without a closer: it closes only while it is kept locked. A sign on it that says so, and nobody props it.',
   'closing.need.role': 'As the role has it: {role}.',
   'closing.need.exterior': 'To the open: it closes by itself against weather and strangers.',
   'closing.need.notRated': '{role}: closes by itself only where it is rated.',

@@ -29,6 +29,12 @@ export function closingNeed(
       why: () => said(recorded === 'none' ? 'closing.need.without' : 'closing.need.recorded'),
       basis: how ?? 'given',
     };
+  if (role && practice.values.roleClosing.value[role] === 'locked' && recorded === undefined)
+    return {
+      closes: false,
+      why: () => said('closing.need.locked', { source: practice.values.roleClosing.source }),
+      basis: 'derived',
+    };
   if (rating !== undefined && rating > 0)
     return {
       closes: true,

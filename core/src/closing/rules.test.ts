@@ -20,6 +20,12 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { swing: UNKNOWN },
   },
   // 16 N over 35 3/4 in are 14.5 N·m; what opens with 22 N has 9.
+  'closing.keptLocked': {
+    found: { role: 'riser', rating: 30 },
+    not: { closer: 'any' },
+    unknown: { rating: UNKNOWN },
+    practice: 'british',
+  },
   'closing.latches': {
     found: {
       closer: 'any',

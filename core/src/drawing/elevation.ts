@@ -1,7 +1,7 @@
 import { decisionOf } from '../deciding/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { toMm } from '../measure/index.js';
-import { known, type Decision } from '../opening/index.js';
+import { hasActiveLeaf, known, type Decision } from '../opening/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
 import { butt, continuous, type Box } from './hardware/index.js';
@@ -52,8 +52,7 @@ export function elevation(decided: DecidedOpening, from: 'outside' | 'inside'): 
       ],
     },
   ];
-  for (const leaf of leaves)
-    parts.push(...leafElements(decided, leaf, from, leaves.length > 1, face));
+  for (const leaf of leaves) parts.push(...leafElements(decided, leaf, from, face));
   if (placed.sliding) parts.push(...slideArrow(decided, leaves[0]!, height));
   // Dimensions stand on the sides as seen from outside and are mirrored with everything else.
   const main = leaves[0]!;
@@ -189,7 +188,6 @@ function leafElements(
   decided: DecidedOpening,
   leaf: PlacedLeaf,
   from: 'outside' | 'inside',
-  several: boolean,
   head: number,
 ): Element[] {
   const { left, width, bottom, height } = leaf;
@@ -218,7 +216,9 @@ function leafElements(
         { x: far, y: bottom },
       ],
     });
-    const face = leaf.swing === 'both' ? undefined : towards ? 'pull' : 'push';
+    // What swings both ways has its outside where others are pulled.
+    const pulled = leaf.swing === 'both' ? from === 'outside' : towards;
+    const face = pulled ? 'pull' : 'push';
     elements.push(...solidElements(decided, leaf, face, head), ...clashElements(decided, leaf));
     // A concealed hinge has no knuckles: it is dashed on both faces.
     const knucklesSeen =
@@ -239,13 +239,7 @@ function leafElements(
       });
     }
   }
-  if (
-    several &&
-    decided.facts.kind !== 'stable' &&
-    decided.facts.kind !== 'double-egress' &&
-    leaf.active &&
-    leaf.hinges
-  ) {
+  if (hasActiveLeaf(decided.facts.kind) && leaf.active && leaf.hinges) {
     elements.push({
       kind: 'text',
       layer: 'label',

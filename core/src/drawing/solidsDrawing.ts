@@ -6,7 +6,7 @@ import { rect, type Element, type Layer, type Point } from './model.js';
 import { hingeEdge, type PlacedLeaf } from './place.js';
 
 /** How a solid is drawn on a face: full where it stands on it or goes through, dashed where let in. */
-function layerOn(solid: Solid, face: 'pull' | 'push' | undefined): Layer {
+function layerOn(solid: Solid, face: 'pull' | 'push'): Layer {
   if (solid.how === 'void') return solid.thing === 'solid.glass' ? 'glass' : 'leaf';
   if (solid.how === 'on-pull') return face === 'pull' ? 'hardware' : 'hidden';
   if (solid.how === 'on-push') return face === 'push' ? 'hardware' : 'hidden';
@@ -51,13 +51,12 @@ function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: 
  * The solids of a leaf as they stand on its elevation: as what they are on the face that is looked at, as
  * dashed outlines behind it; none while its hand is open.
  *
- * @param face undefined where a leaf swings both ways and has no pull face
  * @param head how far the frame stands above the leaf, which arms of closers reach
  */
 export function solidElements(
   decided: DecidedOpening,
   leaf: PlacedLeaf,
-  face: 'pull' | 'push' | undefined,
+  face: 'pull' | 'push',
   head: number,
 ): Element[] {
   if (!leaf.hinges) return [];

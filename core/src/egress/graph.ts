@@ -48,6 +48,7 @@ const LAST: ReadonlySet<Role> = new Set([
   'strong-room',
   'electrical',
   'plant',
+  'riser',
   'server',
   'toilet-single',
   'toilet-group',

@@ -12,6 +12,7 @@ export const ROLES = [
   'strong-room',
   'electrical',
   'plant',
+  'riser',
   'server',
   'stair',
   'final-exit',
@@ -70,8 +71,8 @@ export const LOCK_USES = [
 ] as const;
 export type LockUse = (typeof LOCK_USES)[number];
 
-/** When a door of a role closes by itself: always, where it is rated, or not unless wanted. */
-export const ROLE_CLOSINGS = ['always', 'rated', 'never'] as const;
+/** When a door of a role closes by itself: always, where it is rated, not unless wanted, or never, being kept locked. */
+export const ROLE_CLOSINGS = ['always', 'rated', 'never', 'locked'] as const;
 export type RoleClosing = (typeof ROLE_CLOSINGS)[number];
 
 const USE: Record<Role, LockUse> = {
@@ -82,6 +83,7 @@ const USE: Record<Role, LockUse> = {
   'strong-room': 'reader',
   electrical: 'store',
   plant: 'store',
+  riser: 'store',
   server: 'reader',
   stair: 'stair',
   'final-exit': 'exit',
@@ -121,6 +123,7 @@ const CLOSING: Record<Role, RoleClosing> = {
   'strong-room': 'always',
   electrical: 'rated',
   plant: 'always',
+  riser: 'rated',
   server: 'always',
   stair: 'always',
   'final-exit': 'always',
@@ -158,9 +161,21 @@ const words = (own: Record<Role, string>) =>
 /** The tables of roles that a practice holds. */
 export const ROLE_TABLES = {
   roleUse: everywhere(sourced(USE, 'term', `${TRADE}: what each door is for`, 'preference')),
-  roleClosing: everywhere(
-    sourced(CLOSING, 'term', `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`),
-  ),
+  roleClosing: {
+    ...everywhere(
+      sourced(CLOSING, 'term', `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`),
+    ),
+    british: sourced(
+      { ...CLOSING, riser: 'locked' } as Record<Role, RoleClosing>,
+      'term',
+      'Approved Document B, appendix C: cupboards and service ducts that are normally kept locked shut need no closer',
+    ),
+    continental: sourced(
+      { ...CLOSING, riser: 'locked' } as Record<Role, RoleClosing>,
+      'term',
+      `${TRADE}: access doors of shafts are kept locked; the national rule decides`,
+    ),
+  } satisfies Record<PracticeId, unknown>,
   roleWords: {
     ...everywhere(words(ROOM_WORDS)),
     'us-commercial': words({ ...ROOM_WORDS, ...BUILDING_WORDS }),

@@ -10,12 +10,14 @@ export const ROOM_WORDS: Record<Role, string> = {
   'guest-room': 'guest room, guestroom, hotel room, guest bedroom suite, guest rm',
   apartment: 'flat, apartment, apt, maisonette, condominium, dwelling unit',
   'strong-room': 'strong room, pharmacy, drug store, safe, vault, cash room, med room, evidence',
+  riser:
+    'riser, risers, riser cupboard, riser closet, services cupboard, service cupboard, meter cupboard, service duct, services duct, shaft, hose reel, hydrant cupboard, hydrant booster cupboard, comms cupboard, comms riser, elec riser, electrical riser',
   server:
     'server, telephone room, comms, communications, data, telecom, tele, tel/data, rack room, idf, mdf, it room, it closet, hub room, network, av rack',
   electrical:
     'electrical, electric, elec, elect, switchgear, switch room, switchroom, substation, transformer, dimmer room, meter room, battery, ups, intake',
   plant:
-    'plant, plantroom, boiler, mechanical, mech, riser, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, elev mach, elev machine, lift mach, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
+    'plant, plantroom, boiler, mechanical, mech, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, elev mach, elev machine, lift mach, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter',
   store:
     'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, wir, robe, robes, walk-in, utility, clean utility, soiled utility, soiled, util, clean util, laundry, cloakroom, coats, coat room, check room',
   'toilet-group':
@@ -57,6 +59,9 @@ export const ROOM_WORDS: Record<Role, string> = {
 
 /** Rooms of buildings that are no dwellings, where the same word serves both. */
 export const BUILDING_WORDS: Partial<Record<Role, string>> = {
+  // A riser room is a room; what is named a riser alone may be one.
+  riser: ROOM_WORDS.riser.replace('riser, risers, ', ''),
+  plant: `${ROOM_WORDS.plant}, riser`,
   meeting: `${ROOM_WORDS.meeting}, lounge`,
   assembly: `${ROOM_WORDS.assembly}, dining`,
   bedroom: 'bedroom, bed, living, sitting, nursery, parlour, front room, back room, family room',
@@ -73,7 +78,8 @@ const GERMAN: Partial<Record<Role, string>> = {
     'lager, abstellraum, abstellkammer, putzraum, putzmittel, archiv, keller, kammer, hauswirtschaft',
   electrical:
     'elektro, elt, elektroraum, hausanschluss, hausanschlussraum, har, verteiler, trafo, niederspannung, nshv, batterie',
-  plant: 'technik, technikraum, heizung, lüftung, müll, müllraum, aufzugsmaschinenraum, schacht',
+  plant: 'technik, technikraum, heizung, lüftung, müll, müllraum, aufzugsmaschinenraum',
+  riser: 'schacht, installationsschacht, steigschacht, steigzone, elektroschacht, zählerschrank',
   server: 'serverraum, edv, it-raum',
   stair: 'treppe, treppenhaus, treppenraum',
   'toilet-group':

@@ -64,6 +64,7 @@ const LET_IN: ReadonlySet<Role> = new Set([
   'store',
   'electrical',
   'plant',
+  'riser',
   'treatment',
   'goods',
 ]);

@@ -30,6 +30,7 @@ const OWN: ReadonlySet<Role> = new Set([
   'strong-room',
   'electrical',
   'plant',
+  'riser',
   'server',
   'toilet-single',
   'toilet-group',

@@ -21,7 +21,7 @@ const byRole = (of: string, ...others: [string, readonly Role[]][]): ByRole => (
 
 const GLAZED: readonly Role[] = ['entrance', 'vestibule', 'shop'];
 const OUTER: readonly Role[] = ['final-exit', 'exit-only', 'goods', 'roof', 'stage'];
-const SERVICE: readonly Role[] = ['plant', 'electrical', 'server'];
+const SERVICE: readonly Role[] = ['plant', 'riser', 'electrical', 'server'];
 const HOME: readonly Role[] = ['bedroom', 'closet', 'bathroom'];
 /** Doors that are ordered each for itself. */
 const OWN: readonly Role[] = ['cold-room', 'gate', 'balcony', 'house-entrance'];

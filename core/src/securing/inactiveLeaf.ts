@@ -16,6 +16,7 @@ const EQUIPMENT: ReadonlySet<Role> = new Set([
   'strong-room',
   'electrical',
   'plant',
+  'riser',
   'server',
   'goods',
 ]);
@@ -32,7 +33,11 @@ export function decideInactive(
   { role }: { role: Role | undefined },
 ): InactiveLeaf {
   const { facts } = record;
-  const how = { needed, equipment: role !== undefined && EQUIPMENT.has(role) };
+  const how = {
+    needed,
+    equipment: role !== undefined && EQUIPMENT.has(role),
+    shut: role === 'riser',
+  };
   // Leaves that nothing locks or latches need no bolts, unless somebody recorded some.
   if (!hasSecondLeaf(facts, kind) || (kind === 'none' && facts.bolts === undefined))
     return { bolts: undefined, coordinator: false };

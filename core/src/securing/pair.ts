@@ -38,6 +38,8 @@ export function hasSecondLeaf(facts: OpeningFacts, kind: LockKind): boolean {
 export interface SecondFor {
   /** Whether the active leaf alone is too narrow for the clear width wanted. */
   needed: boolean;
+  /** Whether nobody goes through it: both leaves are opened by who works there, by hand. */
+  shut?: boolean;
   /** Whether it is the door of a store, plant or goods room, where bolts by hand are usual. */
   equipment: boolean;
 }
@@ -56,6 +58,7 @@ export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: Seco
   if (bolts === 'none') return 'securing.against.loose';
   if (bolts === 'surface' && (rated || facts.egress === true)) return 'securing.against.surface';
   const byHand = mayByHand(facts, second);
+  if (bolts === 'flush' && second.shut) return undefined;
   if (bolts === 'flush' && rated)
     return byHand ? 'securing.against.manualStore' : 'securing.against.manualRated';
   if (bolts === 'flush' && facts.egress === true)
@@ -75,8 +78,8 @@ export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
   const egress = known(facts.egress);
   // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
   const wayOut = egress ?? (second.equipment ? false : undefined);
-  // Only bolts by hand hold a leaf that nothing stops either way.
-  const loose = swingsBothWays(facts.kind);
+  // Only bolts by hand hold a leaf that nothing stops either way, and are enough where nobody goes through.
+  const loose = swingsBothWays(facts.kind) || second.shut === true;
   const usual: LeafBolts =
     facts.meetingEdge === 'mullion'
       ? 'none'

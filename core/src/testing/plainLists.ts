@@ -100,7 +100,7 @@ F11 | Circulation F.10 | Library | 1800x2100 | RHA | FD30S | SC | SW |  | assemb
 F12 | Circulation F.10 | Science lab | 1026x2040 | RHR | FD30S | SC | SW |  | treatment
 F13 | Science lab | Prep room | 926x2040 | LH | FD30 | SC | SW |  | treatment
 F14 | Circulation F.10 | Server | 926x2040 | RHR | FD60S | SC | HW | card reader | server
-F15 | Circulation F.10 | Riser | 726x2040 | RHR | FD60S | SC | HW |  | plant
+F15 | Circulation F.10 | Riser | 726x2040 | RHR | FD60S | SC | HW |  | riser
 F16 | Circulation F.10 | Circulation F.20 | 1800x2100 | DE | FD60S | SC | HW | hold open | cross-corridor
 `;
 

@@ -258,13 +258,14 @@ export function faceShape(thing: string, box: Box, face: Face): Stroke[] {
 export function exitTrim(at: Point, face: Face): Stroke[] {
   const { spec } = face;
   if (!spec || (spec.outsideHandle === 'none' && spec.outsideKey.length === 0)) return [];
+  const pulled = spec.outsideHandle === 'none' || spec.outsideHandle === 'rigid';
   const back = boxAbout(at, inches(2.25), inches(8));
   const key = { x: at.x, y: at.y + inches(2.4) };
   const keyed =
     spec.outsideKey.length > 0
       ? [disc(key, CYLINDER_SIZE / 2), ...keyhole(key, CYLINDER_SIZE * 0.8)]
       : [];
-  if (spec.outsideHandle === 'none')
+  if (pulled)
     return [
       boxed(back),
       ...keyed,
