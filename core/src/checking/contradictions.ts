@@ -8,6 +8,8 @@ export interface Contradicting {
   practice: Practice;
   role: Role | undefined;
   lock: LockSpec | undefined;
+  /** Of a gate to a pool: whether it opens towards the water; undefined for all else, or while its hand is open. */
+  towardsPool: boolean | undefined;
 }
 
 /** Rooms whose rated door some codes let stand without a closer; kept locked, or inside a dwelling. */
@@ -28,7 +30,13 @@ type Level = Finding['level'];
  * Recorded facts that speak against each other, whichever stage decides them: told at once (handbook,
  * “Power, finish, fire, escape, access”).
  */
-export function contradictionFindings({ facts, practice, role, lock }: Contradicting): Finding[] {
+export function contradictionFindings({
+  facts,
+  practice,
+  role,
+  lock,
+  towardsPool,
+}: Contradicting): Finding[] {
   const { values } = practice;
   const findings: Finding[] = [];
   const tell = (
@@ -51,6 +59,11 @@ export function contradictionFindings({ facts, practice, role, lock }: Contradic
       ['closer', 'rating'],
     );
   }
+  if (towardsPool)
+    tell('stop', 'handing', 'checking.poolSwing', 'ISPSC 305.3; AS 1926.1; the national rule', [
+      'swing',
+      'handing.hand',
+    ]);
   if (known(facts.accessible) === true) {
     if (known(facts.handle) === 'knob')
       tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [

@@ -30,6 +30,11 @@ const HINGES = [
 ];
 
 const RULES: Readonly<Record<string, TriedRule>> = {
+  'checking.poolSwing': {
+    found: { role: 'gate', from: 'Lane', to: 'Pool', hingeSide: 'left', swing: 'in' },
+    not: { swing: 'out' },
+    unknown: { swing: UNKNOWN },
+  },
   'checking.threshold': {
     found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.75) },
     not: { thresholdHeight: inches(0.5) },

@@ -15,7 +15,7 @@ import {
   type StopKind,
 } from './decisions.js';
 import { closerAlternatives, closerFor, isSurface, type CloserCase } from './device.js';
-import { findClosing, findHeldOpen, findKeptLocked } from './findings.js';
+import { findClosing, findHeldOpen, findKeptLocked, findPoolOpen } from './findings.js';
 import {
   latchesShut,
   openingForce,
@@ -83,6 +83,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     const closing = { ...OPEN, closes: false, stop, holdOpen };
     findHeldOpen(record, input, holdOpen);
     findKeptLocked(record, input);
+    findPoolOpen(record, input);
     if (own) closingItems(record.items, input, closing);
     return closing;
   }

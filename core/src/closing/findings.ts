@@ -33,6 +33,15 @@ export function findHeldOpen(
     ]);
 }
 
+/** A gate to a pool that nothing closes (ISPSC 305.3; AS 1926.1). */
+export function findPoolOpen(record: ClosingRecord, { results }: ClosingInput): void {
+  if (results.opening.pool)
+    record.report('stop', 'closing.poolOpen', {}, 'ISPSC 305.3; AS 1926.1; the national rule', [
+      'closer',
+      'closing.closes',
+    ]);
+}
+
 /** A rated leaf without a closer, because nobody leaves it unlocked. */
 export function findKeptLocked(
   record: ClosingRecord,

@@ -7,6 +7,9 @@ export const CLOSING_MESSAGES = {
   'closing.need.recorded': 'As recorded.',
   'closing.need.without': 'Recorded without a closer.',
   'closing.need.rated': 'A rated leaf closes by itself ({source}).',
+  'closing.need.pool': 'A gate to a pool closes and latches by itself, from wherever it is let go.',
+  'closing.poolOpen':
+    'A gate to a pool that does not close by itself: a child that finds it ajar is in the water.',
   'closing.need.locked': 'Nobody goes through it: kept locked shut, without a closer ({source}).',
   'closing.keptLocked':
     'Rated, and without a closer: it closes only while it is kept locked. A sign on it that says so, and nobody props it.',

@@ -16,7 +16,7 @@ export interface ClosingNeed {
 export function closingNeed(
   facts: OpeningFacts,
   practice: Practice,
-  { role }: Pick<WholeOpening, 'role'>,
+  { role, pool }: Pick<WholeOpening, 'role' | 'pool'>,
 ): ClosingNeed | undefined {
   const recorded = known(facts.closer);
   const how = facts.provenance?.['closer'];
@@ -29,6 +29,8 @@ export function closingNeed(
       why: () => said(recorded === 'none' ? 'closing.need.without' : 'closing.need.recorded'),
       basis: how ?? 'given',
     };
+  if (pool && recorded === undefined)
+    return { closes: true, why: () => said('closing.need.pool'), basis: 'derived' };
   if (role && practice.values.roleClosing.value[role] === 'locked' && recorded === undefined)
     return {
       closes: false,

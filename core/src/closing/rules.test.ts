@@ -20,6 +20,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { swing: UNKNOWN },
   },
   // 16 N over 35 3/4 in are 14.5 N·m; what opens with 22 N has 9.
+  'closing.poolOpen': {
+    found: { role: 'gate', from: 'Garden', to: 'Pool', closer: 'none' },
+    not: { closer: 'any' },
+    unknown: { closer: UNKNOWN },
+  },
   'closing.keptLocked': {
     found: { role: 'riser', rating: 30 },
     not: { closer: 'any' },

@@ -138,7 +138,11 @@ function contradict(at: Underway): void {
   const { findings, decisions } = at.record;
   const { role } = results.opening;
   const lock = results.securing.spec;
-  findings.push(...contradictionFindings({ facts, practice, role, lock }));
+  const { pool } = results.opening;
+  const { hand, outside } = results.handing;
+  // It swings out towards the outside, in away from it.
+  const towardsPool = pool && hand && (hand.swing === 'out') === (outside === pool);
+  findings.push(...contradictionFindings({ facts, practice, role, lock, towardsPool }));
   const way = wayBetween(facts.from, facts.to, project);
   if (way) findings.push(...wayFindings(way, facts, practice, decisions));
 }

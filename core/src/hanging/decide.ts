@@ -32,6 +32,7 @@ export function decideHanging(
     thickness: sizes.leaves[0]!.thickness,
     use,
     role: results.opening.role,
+    pool: results.opening.pool !== undefined,
   });
   const metal = decideMetal(record, device);
   const existing =

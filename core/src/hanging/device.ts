@@ -22,6 +22,8 @@ export interface DeviceCase {
   use: UseClass;
   /** What the door is, where that is known or guessed. */
   role?: Role | undefined;
+  /** Whether it is a gate to a pool. */
+  pool?: boolean;
 }
 
 /** What speaks against a device: what rules it out, and what only argues against it. */
@@ -245,6 +247,8 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (known(facts.leafConstruction) === 'aluminium-narrow' && !rated)
     return take('continuous', () => said('hanging.device.narrow'));
+  if (at.pool && stands('spring-hinge'))
+    return take('spring-hinge', () => said('hanging.device.pool'));
   if (at.role === 'gate' && stands('tee-hinge'))
     return take('tee-hinge', () => said('hanging.device.gate'));
   if (at.role === 'cold-room' && stands('rising'))

@@ -43,6 +43,7 @@ export const HANGING_MESSAGES = {
     'The leaf meets what stands {along} along the wall and {out} out from it.',
   'hanging.opensShort':
     'It opens to {angle} only, less than square: the way through is narrower than the clear width told.',
+  'hanging.device.pool': 'A gate to a pool closes by itself: hinges with springs.',
   'hanging.device.doubleActing': 'It swings both ways.',
   'hanging.device.butt': 'Butt hinges carry a leaf of this mass and width.',
   'hanging.device.heavy':

@@ -121,6 +121,8 @@ export const COMMON_MESSAGES = {
   'checking.beyond': '{a} reaches {by} out of the leaf.',
   'checking.noBlocking':
     '{a} is fixed on a core without blocking: through-bolts, or blocking from the leaf maker.',
+  'checking.poolSwing':
+    'The gate opens towards the pool: whoever leans on it from outside goes in. Swing it away from the water.',
   'checking.ratedNoCloser': 'Rated, and recorded without a closer: a rated leaf closes by itself.',
   'checking.ratedNoCloserWhere':
     'Rated, and recorded without a closer: some codes allow that here, kept locked or inside a dwelling.',

@@ -23,7 +23,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   'toilet-group':
     "men, mens, men's, women, womens, women's, male, female, ladies, gents, toilets, girls, boys, changing, changing room, locker room, lockers, restrooms, showers",
   'toilet-single':
-    'toilet, toil, tlt, wc, w.c, lavatory, restroom, rr, washroom, accessible toilet, unisex, single-user, family toilet',
+    'changing places, changing place, changing places toilet, changing places wc, toilet, toil, tlt, wc, w.c, lavatory, restroom, rr, washroom, accessible toilet, unisex, single-user, family toilet',
   bathroom: 'bathroom, bath, powder room, powder, shower room, en suite, ensuite',
   stair: 'stair, stairs, staircase, stairwell',
   roof: 'roof',
@@ -70,15 +70,19 @@ export const BUILDING_WORDS: Partial<Record<Role, string>> = {
 /** German words beside the English ones, for the continental practice. */
 const GERMAN: Partial<Record<Role, string>> = {
   office: 'büro, arbeitszimmer, sekretariat, verwaltung, leitung, schulleitung, direktion',
-  meeting: 'besprechung, konferenz, pausenraum, teeküche, lehrerzimmer, aufenthaltsraum',
-  classroom: 'klasse, klassenzimmer, klassenraum, unterricht, schulung, werkraum',
-  treatment: 'behandlung, untersuchung, arzt, labor, sanitätsraum, vorbereitung',
+  meeting:
+    'sozial, dienst, besprechung, konferenz, pausenraum, teeküche, lehrerzimmer, aufenthaltsraum',
+  classroom:
+    'gruppen, fach, werk, musik, seminar, unterrichts, klasse, klassenzimmer, klassenraum, unterricht, schulung, werkraum',
+  treatment:
+    'sprech, schwestern, behandlung, untersuchung, arzt, labor, sanitätsraum, vorbereitung',
   'patient-room': 'patientenzimmer, bettenzimmer',
   store:
-    'lager, abstellraum, abstellkammer, putzraum, putzmittel, archiv, keller, kammer, hauswirtschaft',
+    'wäsche, geräte, stuhllager, vorrat, vorrats, reinigung, akten, lager, abstellraum, abstellkammer, putzraum, putzmittel, archiv, keller, kammer, hauswirtschaft',
   electrical:
-    'elektro, elt, elektroraum, hausanschluss, hausanschlussraum, har, verteiler, trafo, niederspannung, nshv, batterie',
-  plant: 'technik, technikraum, heizung, lüftung, müll, müllraum, aufzugsmaschinenraum',
+    'schalt, trafostation, elektroverteilung, elektro, elt, elektroraum, hausanschluss, hausanschlussraum, har, verteiler, trafo, niederspannung, nshv, batterie',
+  plant:
+    'heiz, heizraum, kessel, lüftungszentrale, pumpen, sprinklerzentrale, heizzentrale, technik, technikraum, heizung, lüftung, müll, müllraum, aufzugsmaschinenraum',
   riser: 'schacht, installationsschacht, steigschacht, steigzone, elektroschacht, zählerschrank',
   server: 'serverraum, edv, it-raum',
   stair: 'treppe, treppenhaus, treppenraum',

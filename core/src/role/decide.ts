@@ -14,6 +14,7 @@ import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
 import { guessRole, likelyRoles, type TwoRooms } from './guess.js';
+import { poolBeside } from './pool.js';
 import { spaceOf } from './spaces.js';
 
 /** What the opening is, and what follows of it for every stage. */
@@ -21,6 +22,8 @@ export interface WholeOpening {
   readonly role: Role | undefined;
   /** Whether it was guessed from the rooms, not recorded. */
   readonly guessed: boolean;
+  /** The side with the pool, of a gate that keeps children from one. */
+  readonly pool: 'from' | 'to' | undefined;
   /** Which way people leave through it; undefined while nothing tells, or where nobody does. */
   readonly escape: Escape | undefined;
   /** Why, where nobody recorded it. */
@@ -84,6 +87,7 @@ export function decideWhole(
   return {
     role,
     guessed: role !== undefined && recorded === undefined,
+    pool: poolBeside(facts, role),
     escape,
     escapeBecause: why,
     assumed,

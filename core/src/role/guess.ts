@@ -46,6 +46,10 @@ const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Halls that people come into from the street. */
 const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
+/** Ways in the open that rooms are entered from. */
+const COVERED =
+  /(?<![\p{L}])(?:covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|deck access|access deck|laubengang)(?![\p{L}])/iu;
+
 /** In a dwelling these are rooms like others. */
 const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
 
@@ -57,7 +61,9 @@ const patternsOf = remembered((words: Words) =>
     const list = roleWords(words[role]);
     if (!ROLES.includes(role) || list.length === 0) return [];
     const any = list.map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
-    return [[role, new RegExp(`(?<![\\p{L}])(?:${any})(?:['’]s)?(?![\\p{L}])`, 'iu')]];
+    // German joins what a room is for with the word for a room: Lagerraum, Heizungsraum, Sprechzimmer.
+    const end = `(?:['’]s|(?:e?s|e?n)?(?:raum|zimmer))?`;
+    return [[role, new RegExp(`(?<![\\p{L}])(?:${any})${end}(?![\\p{L}])`, 'iu')]];
   }),
 );
 
@@ -69,16 +75,30 @@ interface Side {
 }
 
 function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
-  const found =
-    name && !isStair(name)
-      ? patternsOf(words).find(([, pattern]) => pattern.test(name))
-      : undefined;
-  const role = found?.[0] ?? (use && BY_USE[use]);
+  const found = name && !isStair(name) ? roleIn(patternsOf(words), name) : undefined;
   // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
   const named = name && !use ? spaceNamed(name) : undefined;
-  const word = named && found && !THROUGH.has(found[0]) ? found[1].exec(name!) : null;
-  const later = word !== null && word.index + word[0].length > named!.ends;
+  const inSpace = named !== undefined && found !== undefined && !THROUGH.has(found.role);
+  const later = inSpace && found.ends > named.ends;
+  const role = inSpace && !later ? undefined : (found?.role ?? (use && BY_USE[use]));
   return { name, space: later ? 'room' : spaceOf(name, use), role };
+}
+
+/**
+ * The first role of the table that a name has a word of, unless a longer one of another role takes that word in:
+ * “changing places” is no changing room.
+ */
+function roleIn(patterns: readonly [Role, RegExp][], name: string) {
+  let best: { role: Role; starts: number; ends: number } | undefined;
+  for (const [role, pattern] of patterns) {
+    const found = pattern.exec(name);
+    if (!found) continue;
+    const [starts, ends] = [found.index, found.index + found[0].length];
+    const takesIn = best && starts <= best.starts && ends >= best.ends;
+    if (!best || (takesIn && ends - starts > best.ends - best.starts))
+      best = { role, starts, ends };
+  }
+  return best;
 }
 
 /** Roles of spaces that people pass through: their own words say so. */
@@ -221,6 +241,8 @@ function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undef
   const hall = HALL.test(inner.name?.trim() ?? '');
   if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
+  // A covered way is the corridor of a school without one: its doors are those of the rooms.
+  if (outer.name && COVERED.test(outer.name) && inner.role) return inner.role;
   // People come in by it as they leave.
   if (inner.role === 'assembly') return 'entrance';
   return 'final-exit';

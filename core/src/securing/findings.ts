@@ -139,6 +139,19 @@ export function findStrike(
   }
 }
 
+/** A latch that a child reaches over or beside. */
+export function findPoolLatch(record: SecuringRecord, practice: Practice, height: number): void {
+  const { poolLatch } = practice.values;
+  if (height < poolLatch.value)
+    record.report(
+      'check',
+      'securing.poolLatch',
+      { height: at(height), least: at(poolLatch.value) },
+      poolLatch.source,
+      ['securing.height'],
+    );
+}
+
 /** A height outside what everybody reaches, what opens a way out, or what the practice keeps to. */
 export function findHeight(
   record: SecuringRecord,

@@ -19,6 +19,7 @@ const EQUIPMENT: ReadonlySet<Role> = new Set([
   'riser',
   'server',
   'goods',
+  'closet',
 ]);
 
 /**

@@ -156,6 +156,9 @@ export const SECURING_MESSAGES = {
   'securing.against.secondKey':
     'A second cylinder to key and to keep, for a leaf that need not open first.',
   'securing.against.secondShut': 'From outside only one of the leaves opens.',
+  'securing.height.pool': 'The release of a gate to a pool is out of a child’s reach ({source}).',
+  'securing.poolLatch':
+    'The latch of a gate to a pool at {height}: below {least} children reach it. Higher, or its release on the pool’s side only, low down and shielded.',
   'securing.fireExit': 'On a rated leaf: a device listed for fire, without dogging.',
   'securing.noBottomRod': 'Without a bottom rod: only if the device’s listing lets it.',
   'securing.rodFloor': 'The bottom rod needs a strike in floor or threshold: not recorded which.',

@@ -6,7 +6,14 @@ import { isBevelled, type SecuringInput } from './decide.js';
 import type { SecuringRecord } from './decisions.js';
 import { fitExit, type ExitFit } from './exitDevice.js';
 import type { LockKind } from './facts.js';
-import { findCylinder, findExit, findFit, findHeight, findStrike } from './findings.js';
+import {
+  findCylinder,
+  findExit,
+  findFit,
+  findHeight,
+  findPoolLatch,
+  findStrike,
+} from './findings.js';
 import { fitLock, type LockFit } from './fit.js';
 import { heightRow, lockHeightOf } from './heights.js';
 import { isExit, LOCK_FORMS } from './lockForms.js';
@@ -48,7 +55,8 @@ export const NOT_PLACED: Placed = {
 export function decidePlace(record: SecuringRecord, at: Placing): Placed {
   const { input, leaf, kind, spec, outsidePull, boltAbove } = at;
   const { facts, practice, results } = input;
-  const height = decideHeight(record, practice, leaf, kind);
+  const { pool } = results.opening;
+  const height = decideHeight(record, practice, leaf, kind, pool !== undefined);
   const secondHeight = decideSecondHeight(record, practice, leaf, kind, height, boltAbove);
   const backset = decideBackset(record, practice, leaf, kind, height);
   if (!leaf) return { ...NOT_PLACED, height, secondHeight, backset };
@@ -85,13 +93,25 @@ export function decidePlace(record: SecuringRecord, at: Placing): Placed {
   return { backset, height, secondHeight, leaf, fit, strike, reuse, lengths, exit };
 }
 
+/** Out of a child's reach, or as high as the gate lets it stand. */
+function poolHeight(
+  practice: Practice,
+  leaf: MeasuredLeaf | undefined,
+): { height: number; from: 'pool' } {
+  const { poolLatch, caseMargin } = practice.values;
+  const most = leaf && leaf.bottom + leaf.height - 4 * caseMargin.value;
+  return { height: Math.round(Math.min(poolLatch.value, most ?? poolLatch.value)), from: 'pool' };
+}
+
 function decideHeight(
   record: SecuringRecord,
   practice: Practice,
   leaf: MeasuredLeaf | undefined,
   kind: LockKind,
+  pool: boolean,
 ): number {
-  const { height, from } = lockHeightOf(record.facts, practice, kind, leaf);
+  const usual = lockHeightOf(record.facts, practice, kind, leaf);
+  const { height, from } = pool && usual.from === 'practice' ? poolHeight(practice, leaf) : usual;
   record.decide('height', height, {
     basis:
       from === 'recorded'
@@ -100,21 +120,24 @@ function decideHeight(
           ? 'measured'
           : 'derived',
     reasons: () =>
-      from === 'practice'
-        ? [
-            said('securing.height.practice', {
-              item: { term: `heightItem.${LOCK_FORMS[kind].height}` },
-              source: practice.values.heights.source,
-            }),
-          ]
-        : from === 'strike'
-          ? [said('securing.height.strike')]
-          : from === 'leaf'
-            ? [said('securing.height.leaf')]
-            : [],
+      from === 'pool'
+        ? [said('securing.height.pool', { source: practice.values.poolLatch.source })]
+        : from === 'practice'
+          ? [
+              said('securing.height.practice', {
+                item: { term: `heightItem.${LOCK_FORMS[kind].height}` },
+                source: practice.values.heights.source,
+              }),
+            ]
+          : from === 'strike'
+            ? [said('securing.height.strike')]
+            : from === 'leaf'
+              ? [said('securing.height.leaf')]
+              : [],
     facts: ['lockHeight', 'strikeAt'],
   });
-  findHeight(record, practice, height, heightRow(kind, practice));
+  if (pool) findPoolLatch(record, practice, height);
+  else findHeight(record, practice, height, heightRow(kind, practice));
   return height;
 }
 

@@ -19,6 +19,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { stileWidth: inches(4.375) },
     unknown: { stileWidth: UNKNOWN },
   },
+  'securing.poolLatch': {
+    found: { role: 'gate', from: 'Garden', to: 'Pool', lockHeight: inches(53) },
+    not: { lockHeight: inches(54) },
+    unknown: { lockHeight: UNKNOWN },
+  },
   'securing.thinLeaf': {
     found: { lockKind: 'sash', secured: false, leafThickness: mm(35) },
     not: { leafThickness: mm(36) },

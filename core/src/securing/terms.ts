@@ -297,6 +297,7 @@ export const SECURING_TERMS = {
   'oldStrike.filler': 'filler plate, and a new one',
   'oldStrike.move': 'is moved',
   'oldStrike.new': 'a new one',
+  'value.poolLatch': 'Latch of a gate to a pool',
   'value.nearGlass': 'Within reach of glass',
   'value.lockFor': 'Usual lock by what it is for',
   'value.lockGrade': 'Standard and grade by lock type',

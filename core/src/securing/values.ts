@@ -157,6 +157,11 @@ export const SECURING_VALUES = {
     sourced('ways out', 'term', 'Approved Document B; EN 179, EN 1125; national rule', 'limit'),
   ),
   /** Whether a rated leaf always latches, or as its tested evidence says. */
+  /** The release of a pool gate's latch, out of a child's reach. */
+  poolLatch: usAndMetric(
+    sourced(inches(54), 'length', 'ISPSC 305.3.3: 54 in', 'limit'),
+    sourced(mm(1500), 'length', 'AS 1926.1: 1500 mm; the national rule', 'limit'),
+  ),
   ratedLatch: usAndMetric(
     sourced('always', 'term', 'NFPA 80', 'limit'),
     sourced('as tested', 'term', 'EN 1634 and the national rule', 'limit'),
