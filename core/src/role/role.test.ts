@@ -30,6 +30,9 @@ describe('what a door is, guessed from its rooms', () => {
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
     ['Flur', 'Lager', 'store', 'continental'],
+    ['Parking level 2', 'Stair B', 'stair', 'us-commercial'],
+    ['Parking', 'Stair B', 'final-exit', 'us-commercial'],
+    ['Car park', 'Lobby', 'entrance', 'british'],
     ['Garden', 'Pool area', 'gate', 'australasian'],
     ['Covered way', 'Classroom 4', 'classroom', 'australasian'],
     ['Verandah', 'Office', 'office', 'australasian'],

@@ -84,6 +84,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     (bolted || entrance);
   findWritten(record, facts, kind, spec);
   findWayOut(record, input, kind);
+  findSmokeBarrier(record, input, kind);
   if (opposesEachOther(facts, kind))
     record.report('stop', 'securing.opposite', {}, 'trade practice', ['securing.kind']);
   findMeeting(record, input, kind);
@@ -142,6 +143,20 @@ interface SecondDevice {
   spec: LockSpec | undefined;
   exit: Securing['secondExit'];
 }
+/** Doors of smoke barriers in health care, whose leaves swing opposite ways, need no latch. */
+function findSmokeBarrier(
+  record: SecuringRecord,
+  { facts, practice }: SecuringInput,
+  kind: LockKind,
+): void {
+  const barrier = facts.kind === 'double-egress' && facts.smoke === true;
+  if (practice.language === 'us' && barrier && facts.occupancy === 'institutional' && hasRods(kind))
+    record.report('note', 'securing.smokeBarrier', {}, 'IBC 709.5; NFPA 101 18.3.7.8', [
+      'securing.kind',
+      'occupancy',
+    ]);
+}
+
 const NO_SECOND: SecondDevice = { spec: undefined, exit: undefined };
 const NO_INACTIVE: InactiveLeaf = { bolts: undefined, coordinator: false };
 
@@ -207,7 +222,7 @@ export function lockLeaf(
 
 /** The place the lock would take, for holding the kinds against it. */
 function placeOf(
-  { facts, practice, project }: SecuringInput,
+  { facts, practice, project, results }: SecuringInput,
   leaf: MeasuredLeaf | undefined,
   recorded: LockKind | undefined,
   use: LockPlace['use'] = 'passage',
@@ -220,7 +235,8 @@ function placeOf(
     const { height } = lockHeightOf(facts, practice, recorded ?? 'none');
     stile = solidWidth(facts, practice, leaf, height - leaf.bottom)?.width;
   }
-  return { facts, practice, thickness, stile, use, all: project.locks, oneMotion };
+  const { role } = results.opening;
+  return { facts, practice, thickness, stile, use, role, all: project.locks, oneMotion };
 }
 
 function decideKind(

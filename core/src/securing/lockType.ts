@@ -10,7 +10,7 @@ import {
 } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import { remembered } from '../measure/index.js';
-import type { LockUse, Practice, PracticeValues } from '../practice/index.js';
+import type { LockUse, Practice, PracticeValues, Role } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import { proposalFor } from './functions.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
@@ -25,6 +25,7 @@ export interface LockPlace {
   /** Width of what is solid at the lock edge, where it is limited. */
   stile: number | undefined;
   use: LockUse;
+  role: Role | undefined;
   /** Functions by id, the project's own among them. */
   all: ReadonlyMap<string, LockSpec>;
   /** Whether out must be one motion. */
@@ -119,7 +120,8 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
       ? undefined
       : said('securing.against.none');
   }
-  if (wantsExitDevice(facts, practice) && !isExit(kind)) return said('securing.against.notExit');
+  if (wantsExitDevice(facts, practice, place.role) && !isExit(kind))
+    return said('securing.against.notExit');
   if (isExit(kind) && facts.egress === false) return said('securing.against.noWayOut');
   if (kind === 'roller' && (rated || (use !== 'passage' && use !== 'push-pull')))
     return said('securing.against.roller');
@@ -204,7 +206,7 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
     return free
       ? { kind: 'none', why: said('securing.kind.swingsFree') }
       : { kind: 'deadbolt', why: said('securing.kind.swings') };
-  const panic = panicOf(facts, practice);
+  const panic = panicOf(facts, practice, place.role);
   const exits = use === 'exit' || use === 'exit-only' || panic.wanted !== 'no';
   if (facts.kind === 'double-egress') return ofOppositeLeaves(place, free && !exits);
   // A pair that people leave by and that latches: a device on each leaf, either opens alone.

@@ -38,6 +38,8 @@ export const SECURING_MESSAGES = {
   'securing.panic.no': 'No panic hardware is asked for.',
   'securing.panic.people':
     '{people} people leave by it, {occupancy}: panic hardware from {from} where it latches or locks.',
+  'securing.panic.gathering':
+    '{people} people gather in the room behind it: from {from} that is an assembly, though {occupancy} is recorded. It may ask for panic hardware.',
   'securing.panic.perhaps':
     '{people} people leave by it and the occupancy is not recorded: from {from} it may ask for panic hardware.',
   'securing.panic.electrical':
@@ -159,6 +161,8 @@ export const SECURING_MESSAGES = {
   'securing.height.pool': 'The release of a gate to a pool is out of a child’s reach ({source}).',
   'securing.poolLatch':
     'The latch of a gate to a pool at {height}: below {least} children reach it. Higher, or its release on the pool’s side only, low down and shielded.',
+  'securing.smokeBarrier':
+    'In a smoke barrier of health care such leaves need not latch: if it is no fire door beside, push and pull will do. The authority decides.',
   'securing.fireExit': 'On a rated leaf: a device listed for fire, without dogging.',
   'securing.noBottomRod': 'Without a bottom rod: only if the device’s listing lets it.',
   'securing.rodFloor': 'The bottom rod needs a strike in floor or threshold: not recorded which.',

@@ -1,5 +1,8 @@
 import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
-import type { Practice } from '../practice/index.js';
+import type { Practice, Role } from '../practice/index.js';
+
+/** Rooms in which people gather: an assembly where they are enough, whatever the building is used for. */
+const GATHERING: ReadonlySet<Role> = new Set(['classroom', 'meeting', 'assembly']);
 
 /** Whether a way out takes panic hardware, and why. */
 export interface Panic {
@@ -14,9 +17,10 @@ const NO: Panic = { wanted: 'no', why: () => said('securing.panic.no'), source: 
 /**
  * Whether panic hardware is asked for where the leaf has a latch or a lock: by the people and what the
  * rooms are used for (IBC 1010.2.9, NFPA 101, Approved Document B), or by the electrical equipment in the
- * room (NFPA 70, 110.26). An occupancy that is not known is not “no”.
+ * room (NFPA 70, 110.26). An occupancy that is not known is not “no”, nor is that of the building for a room in
+ * which so many gather (IBC 303.1.2: fewer than 50).
  */
-export function panicOf(facts: OpeningFacts, { values }: Practice): Panic {
+export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | undefined): Panic {
   if (known(facts.egress) === false) return NO;
   const amperes = known(facts.amperes) ?? 0;
   if (amperes >= values.electricalPanic.value)
@@ -30,6 +34,18 @@ export function panicOf(facts: OpeningFacts, { values }: Practice): Panic {
   const { source } = values.panicPeople;
   if (occupancy) {
     const from = values.panicPeople.value[occupancy];
+    const gathering = values.panicPeople.value.assembly;
+    if (from === 0 && role && GATHERING.has(role) && people !== undefined && people >= gathering)
+      return {
+        wanted: 'perhaps',
+        why: () =>
+          said('securing.panic.gathering', {
+            people,
+            occupancy: { term: `occupancy.${occupancy}` },
+            from: gathering,
+          }),
+        source,
+      };
     const enough = occupancy === 'high-hazard' || (people ?? 0) >= from;
     if (from === 0 || !enough) return NO;
     return {

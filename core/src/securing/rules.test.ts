@@ -24,6 +24,17 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { lockHeight: inches(54) },
     unknown: { lockHeight: UNKNOWN },
   },
+  'securing.smokeBarrier': {
+    found: {
+      kind: 'double-egress',
+      role: 'cross-corridor',
+      rating: 20,
+      smoke: true,
+      occupancy: 'institutional',
+    },
+    not: { smoke: false },
+    unknown: { occupancy: UNKNOWN },
+  },
   'securing.thinLeaf': {
     found: { lockKind: 'sash', secured: false, leafThickness: mm(35) },
     not: { leafThickness: mm(36) },

@@ -1,5 +1,5 @@
 import { known, said, type Basis, type OpeningFacts, type Said } from '../opening/index.js';
-import type { LockUse, Practice } from '../practice/index.js';
+import type { LockUse, Practice, Role } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { LockWishes } from './finder.js';
 import { panicOf } from './panic.js';
@@ -76,8 +76,12 @@ export interface DerivedUse {
 }
 
 /** Whether people enough leave this way that exit devices are asked for, or may be. */
-export function wantsExitDevice(facts: OpeningFacts, practice: Practice): boolean {
-  return panicOf(facts, practice).wanted !== 'no';
+export function wantsExitDevice(
+  facts: OpeningFacts,
+  practice: Practice,
+  role: Role | undefined,
+): boolean {
+  return panicOf(facts, practice, role).wanted !== 'no';
 }
 
 /**
@@ -110,7 +114,7 @@ export function useOf(
           : said('securing.use.recorded', { use: { term: `lockUse.${use}` } }),
     };
   }
-  const panic = panicOf(facts, practice);
+  const panic = panicOf(facts, practice, whole.role);
   if (panic.wanted !== 'no') return { use: 'exit', why: panic.why, basis: 'derived' };
   return known(facts.secured) === false
     ? { use: 'passage', why: () => said('securing.function.free'), basis: 'derived' }

@@ -1,6 +1,6 @@
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts } from '../opening/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { panicOf } from './panic.js';
@@ -21,7 +21,7 @@ const told = (decided: ReturnType<typeof us>, ...codes: string[]) =>
 
 describe('panic hardware', () => {
   const wanted = (facts: Partial<OpeningFacts>, practice: 'us-commercial' | 'british') =>
-    panicOf({ ...DOOR, ...facts }, PRACTICES[practice]).wanted;
+    panicOf({ ...DOOR, ...facts }, PRACTICES[practice], known(facts.role)).wanted;
   it.each([
     ['assembly', 49, 'no', 'no'],
     ['assembly', 50, 'yes', 'no'],
@@ -39,6 +39,26 @@ describe('panic hardware', () => {
     const facts = { occupancy, occupants, egress: true };
     expect([wanted(facts, 'us-commercial'), wanted(facts, 'british')]).toEqual([one, other]);
     expect(wanted({ ...facts, egress: false }, 'us-commercial')).toBe('no');
+  });
+  it('perhaps where so many gather in a room of a building that is something else', () => {
+    const room = (role: OpeningFacts['role'], occupants: number) =>
+      wanted({ occupancy: 'business', role, occupants }, 'us-commercial');
+    expect(['classroom', 'meeting', 'assembly'].map((role) => room(role as 'meeting', 50))).toEqual(
+      ['perhaps', 'perhaps', 'perhaps'],
+    );
+    expect([room('meeting', 49), room('office', 500), room(undefined, 500)]).toEqual([
+      'no',
+      'no',
+      'no',
+    ]);
+    const decided = us({ occupancy: 'business', role: 'meeting', occupants: 60, swing: 'out' });
+    expect(decided.results.securing.kind).toBe('rim-exit');
+    expect(
+      told(
+        us({ occupancy: 'business', role: 'meeting', occupants: 60, lockKind: 'mortise' }),
+        'panicMissing',
+      ),
+    ).toEqual(['check securing.panicMissing']);
   });
   it('is asked for by electrical equipment of 800 A and more', () => {
     expect(wanted({ amperes: 799 }, 'us-commercial')).toBe('no');

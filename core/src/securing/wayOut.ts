@@ -24,7 +24,7 @@ const comingFrom = (escape: Exclude<Escape, 'both'>) => (escape === 'to' ? 'from
 export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: LockKind): void {
   const { facts, practice, results } = input;
   const { escape } = results.opening;
-  const panic = panicOf(facts, practice);
+  const panic = panicOf(facts, practice, results.opening.role);
   const parts = ['escape', 'swing', 'securing.kind'];
   const told = known(record.facts.escape) !== undefined;
   const level = told ? 'stop' : 'check';
