@@ -1,4 +1,4 @@
-import { known, swings } from '../opening/index.js';
+import { known, meetsInMiddle, swings } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from './sizes.js';
@@ -7,6 +7,8 @@ import type { Sizes } from './sizes.js';
 export function checkSizes(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { leafLeast, leafWidest, leafHighest, leafUsual } = practice.values;
   const { kind, role } = record.facts;
+  // Gates and doors of goods are as wide as what passes.
+  const alone = swings(kind) && !meetsInMiddle(kind) && role !== 'gate' && role !== 'goods';
   for (const leaf of sizes.leaves) {
     const { width, height } = leaf;
     const outOfRange =
@@ -23,7 +25,7 @@ export function checkSizes(record: SizingRecord, practice: Practice, sizes: Size
         leafLeast.source,
         ['frameWidth', 'frameHeight', 'leafWidth', 'leafHeight'],
       );
-    } else if (width !== undefined && width > leafUsual.value && swings(kind) && role !== 'gate') {
+    } else if (alone && width !== undefined && width > leafUsual.value) {
       record.report(
         'check',
         'sizing.wideLeaf',
