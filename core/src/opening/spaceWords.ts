@@ -7,10 +7,10 @@ export type PassedSpace = 'outdoors' | 'stair' | 'entrance' | 'corridor';
  */
 export const SPACE_WORDS: Readonly<Record<PassedSpace, string>> = {
   outdoors:
-    'street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|(?:car park|carpark|parking(?: lot)?)(?! (?:level|garage|deck|structure|storey|floor|[BLP]?\\d))|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|play area|pool (?:area|side|enclosure|surround|fence)|poolside|grade|straße|hof|garten|außen|aussen|freien?',
+    'street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|(?:car park|carpark|parking(?: lot)?)(?! (?:level|garage|deck|structure|storey|floor|[BLP]?\\d))|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|playground|play area|pool (?:area|side|enclosure|surround|fence)|poolside|grade|straße|hof|schulhof|pausenhof|innenhof|wirtschaftshof|vorplatz|parkplatz|gehweg|zufahrt|einfahrt|spielplatz|terrasse|dachterrasse|garten|außen|aussen|freien?',
   stair: 'stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum',
   entrance:
     'entrance hall|entrance|entry|foyer|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
   corridor:
-    'corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|laubengang|flur|gang|korridor|diele',
+    'corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|laubengang|\\p{L}*flur|verbindungsgang|gang|korridor|diele',
 };

@@ -8,7 +8,7 @@ import {
 } from '../opening/index.js';
 import { isExit } from '../securing/index.js';
 import type { StageInput } from '../stage/index.js';
-import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
+import { batteryFor, currentsOf, leastWire, type Currents, type LoadRow } from './current.js';
 import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
 import type { Access, ELECTRIC_LOCKS } from './facts.js';
 import { findPowering } from './findings.js';
@@ -113,7 +113,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const currents =
     loads.length > 0
       ? currentsOf(
-          loads.map((load) => rows[load]),
+          loads.map((load, at) => inTurn(rows[load], loads.indexOf(load) < at ? load : undefined)),
           practice.values.supplyMargin.value,
         )
       : undefined;
@@ -137,6 +137,10 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
     poweringItems(record.items, input, powering);
   return powering;
 }
+
+/** Retractions of two leaves fire one after the other: the second only holds while the first fires. */
+const inTurn = (row: LoadRow, again: Load | undefined): LoadRow =>
+  again === 'retraction' ? { ...row, inrush: row.hold } : row;
 
 /** What of the opening draws current: its lock, what holds it open, what releases it. */
 function loadsOf({ facts, results }: PoweringInput): Load[] {

@@ -16,7 +16,7 @@ export function findPowering(
   input: PoweringInput,
   { loads, access, currents }: Powering,
 ): void {
-  const { facts, practice } = input;
+  const { facts, practice, results } = input;
   const lock = loads.some((load) => LOCKS.has(load));
   // A device that waits is passed from inside; whoever may pass at once has its key.
   if (lock && access === 'none' && !loads.includes('delayed'))
@@ -24,14 +24,10 @@ export function findPowering(
   // A lock that somebody wrote may be what is released.
   const written = facts.manualItems?.some(({ stage }) => stage === 'securing') === true;
   const shut = loads.includes('magnet');
-  if (
-    !lock &&
-    !shut &&
-    !written &&
-    access !== undefined &&
-    access !== 'none' &&
-    facts.operator !== true
-  )
+  // An operator opens what nothing locks; a button beside it is its own.
+  const opened =
+    facts.operator === true && (access === 'button' || results.securing.kind === 'none');
+  if (!lock && !shut && !written && access !== undefined && access !== 'none' && !opened)
     record.report(
       'check',
       'powering.nothingToRelease',

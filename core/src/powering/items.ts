@@ -19,6 +19,8 @@ export function poweringItems(
   if (access !== undefined && access !== 'none') push(accessItem(access));
   const magnets = loads.filter((load) => load === 'magnet').length;
   if (magnets > 0) items.push(itemOf('powering', 'item.power.magnet', magnets));
+  const strikes = loads.filter((load) => load === 'strike').length;
+  if (strikes > 0) items.push(itemOf('powering', 'item.power.strike', strikes));
   if (loads.includes('sensor')) {
     push('item.power.sensor');
     push('item.power.exitButton');
@@ -26,7 +28,9 @@ export function poweringItems(
   if (loads.includes('exit-switch')) push('item.power.exitSwitch');
   // A wire that was recorded has its hinge among the hinges already.
   const way = path && PATH_ITEMS[path];
-  if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined)) push(way);
+  const wired = (results.securing.secondSpec?.power ?? 'none') === 'none' ? 1 : 2;
+  if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined))
+    items.push(itemOf('powering', way, wired));
   const { role } = results.opening;
   const watched = known(facts.monitored) ?? (role === 'server' || role === 'strong-room');
   if (watched && loads.length > 0) push('item.power.contact');

@@ -76,7 +76,7 @@ export const POWERING_MESSAGES = {
   'powering.noWire':
     'No wire of the table keeps the loss below {most} % over {length} m with {amperes}: a supply nearer by, or a higher voltage.',
   'powering.inrush':
-    'Latch retraction draws {inrush} as it fires: the supply made for it stands near, and nothing else is on that wire.',
+    'Latch retraction draws {inrush} as it fires: the supply made for it stands near, nothing else is on that wire, and two fire one after the other.',
   'powering.delayed':
     'Delayed egress: {seconds} s (30 by permission), a sign on the leaf, released by alarm and loss of power, sprinklers or detection throughout; not in assembly, education or high hazard but for exceptions.',
   'powering.delayedWhere':

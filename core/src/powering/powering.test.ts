@@ -267,6 +267,67 @@ describe('the chain', () => {
       codes({ ...held, alarmReleases: true }).filter((code) => code.startsWith('powering')),
     ).toEqual([]);
   });
+  it('a pair of retractions fires in turn, each leaf with its wire', () => {
+    const pair = {
+      kind: 'pair',
+      active: 'left',
+      swing: 'out',
+      role: 'entrance',
+      frameWidth: inches(72),
+      lockUse: 'reader',
+      lockKind: 'rods-surface',
+      access: 'reader',
+      occupants: 300,
+      occupancy: 'assembly',
+    } as const;
+    const { results, items } = decide(pair);
+    expect(results.securing.spec?.id).toBe('exit-retraction');
+    expect(results.securing.secondSpec?.id).toBe('exit-retraction');
+    expect(results.powering.loads).toEqual(['retraction', 'retraction', 'reader']);
+    // One fires at 16 A while the other holds at 1 A, beside the reader.
+    expect(results.powering.currents).toMatchObject({ hold: 2.15, inrush: 17.15 });
+    const way = items.find(({ term }) => /power.(transfer|loop|hinge)/.test(term ?? ''));
+    expect(way?.quantity).toBe(2);
+  });
+  it('a final exit keeps its bar, whoever is let in by it', () => {
+    const exit = {
+      role: 'final-exit',
+      access: 'reader',
+      lockUse: undefined,
+      swing: 'out',
+    } as const;
+    expect(decide(exit).results.securing).toMatchObject({
+      kind: 'rim-exit',
+      spec: { id: 'exit-retraction' },
+    });
+  });
+  it('lets in at an entrance what lets in elsewhere, and orders the strike that does', () => {
+    const entrance = { role: 'entrance', secured: undefined, lockUse: undefined } as const;
+    const narrow = {
+      ...entrance,
+      leafConstruction: 'aluminium-narrow',
+      frameMaterial: 'aluminium',
+      access: 'intercom',
+    } as const;
+    const items = (facts: Partial<OpeningFacts>) =>
+      decide(facts).items.flatMap(({ term, quantity }) =>
+        term?.startsWith('item.power.') ? [`${quantity} ${term.slice(11)}`] : [],
+      );
+    expect(decide(narrow).results.securing.spec?.id).toBe('electric-strike');
+    expect(items(narrow)).toEqual(['1 intercom', '1 strike', '1 supply']);
+    // What a magnet shuts has nothing else to let go.
+    const shut = { ...narrow, electricLock: 'sensor-magnet' } as const;
+    expect(decide(shut).results.securing.spec?.power ?? 'none').toBe('none');
+    expect(items(shut)).not.toContain('1 strike');
+  });
+  it('an operator opens by its button what nothing locks, not what a dead bolt holds', () => {
+    const told = (facts: Partial<OpeningFacts>) =>
+      codes({ operator: true, lockUse: 'shop', ...facts }).includes('powering.nothingToRelease');
+    expect(told({ access: 'intercom', lockKind: 'narrow-stile' })).toBe(true);
+    expect(told({ access: 'button', lockKind: 'narrow-stile' })).toBe(false);
+    expect(told({ access: 'intercom', lockUse: 'push-pull', lockKind: 'none' })).toBe(false);
+    expect(told({ access: 'intercom', lockKind: 'narrow-stile', operator: false })).toBe(true);
+  });
   it('asks for re-entry from a stair locked without power', () => {
     const stair = { role: 'stair', lockUse: 'reader', access: 'reader' } as const;
     expect(codes(stair)).toContain('powering.stair');

@@ -65,6 +65,7 @@ export const POWERING_TERMS = {
   'item.power.keypad': 'Keypad',
   'item.power.intercom': 'Intercom station',
   'item.power.button': 'Release button',
+  'item.power.strike': 'Electric strike',
   'item.power.magnet': 'Magnetic lock with armature',
   'item.power.sensor': 'Motion sensor, exit side',
   'item.power.exitSwitch': 'Exit switch in lever or bar',

@@ -71,7 +71,7 @@ export const BUILDING_WORDS: Partial<Record<Role, string>> = {
 const GERMAN: Partial<Record<Role, string>> = {
   office: 'büro, arbeitszimmer, sekretariat, verwaltung, leitung, schulleitung, direktion',
   meeting:
-    'sozial, dienst, besprechung, konferenz, pausenraum, teeküche, lehrerzimmer, aufenthaltsraum',
+    'sozial, dienst, warte, wartebereich, besprechung, konferenz, pausenraum, teeküche, lehrerzimmer, aufenthaltsraum',
   classroom:
     'gruppen, fach, werk, musik, seminar, unterrichts, klasse, klassenzimmer, klassenraum, unterricht, schulung, werkraum',
   treatment:

@@ -67,13 +67,17 @@ const LET_IN: ReadonlySet<Role> = new Set([
   'riser',
   'treatment',
   'goods',
+  'entrance',
+  'vestibule',
+  'final-exit',
 ]);
 
 function readerUse(role: Role, facts: OpeningFacts): LockUse | undefined {
   const access = known(facts.access);
-  return access !== undefined && access !== 'none' && LET_IN.has(role) && facts.secured !== false
-    ? 'reader'
-    : undefined;
+  // What a magnet shuts, or nobody locks, has nothing else to let go.
+  const shut = (known(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false;
+  const letIn = access !== undefined && access !== 'none' && access !== 'button';
+  return letIn && !shut && LET_IN.has(role) ? 'reader' : undefined;
 }
 
 /**

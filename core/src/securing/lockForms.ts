@@ -119,6 +119,7 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     ...DEADBOLTS,
     'mortise-storeroom',
     'mortise-passage',
+    'electric-strike',
   ]),
   'rim-exit': form('rim-exit', 'push-face', 'rim', false, [...EXITS, 'electric-strike']),
   'mortise-exit': form('mortise-exit', 'pocket', 'mortise', true, [...EXITS, 'electric-strike']),

@@ -207,7 +207,9 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
       ? { kind: 'none', why: said('securing.kind.swingsFree') }
       : { kind: 'deadbolt', why: said('securing.kind.swings') };
   const panic = panicOf(facts, practice, place.role);
-  const exits = use === 'exit' || use === 'exit-only' || panic.wanted !== 'no';
+  // A final exit keeps its bar, whoever is let in by it.
+  const letIn = use === 'reader' && place.role === 'final-exit';
+  const exits = use === 'exit' || use === 'exit-only' || letIn || panic.wanted !== 'no';
   if (facts.kind === 'double-egress') return ofOppositeLeaves(place, free && !exits);
   // A pair that people leave by and that latches: a device on each leaf, either opens alone.
   const pair = meetsInMiddle(facts.kind);

@@ -209,7 +209,7 @@ function narrow(): Product[] {
   const kinds = [
     ['H', 'hook', ['deadbolt-single', 'deadbolt-double'], 1],
     ['S', 'swing bolt', ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom'], 1.375],
-    ['L', 'latch', ['mortise-storeroom', 'mortise-passage'], 0],
+    ['L', 'latch', ['mortise-storeroom', 'mortise-passage', 'electric-strike'], 0],
   ] as const;
   return [0.9375, 0.96875, 1.125, 1.5].flatMap((backset, index) =>
     kinds.map(([letter, note, functions, bolt]) =>
