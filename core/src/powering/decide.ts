@@ -8,14 +8,14 @@ import {
 } from '../opening/index.js';
 import { isExit } from '../securing/index.js';
 import type { StageInput } from '../stage/index.js';
-import { batteryFor, currentsOf, leastWire, type Currents, type LoadRow } from './current.js';
+import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
 import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
 import type { Access, ELECTRIC_LOCKS } from './facts.js';
 import { findPowering } from './findings.js';
 import { poweringItems } from './items.js';
 import { passingIn, type PassingIn } from './passing.js';
 import type { Magnet, Release } from './release.js';
-import type { Load } from './values.js';
+import type { Load, LoadRow } from './values.js';
 
 const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
   none: 'none',
