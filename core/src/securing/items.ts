@@ -111,37 +111,47 @@ function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
   ];
 }
 
+/** The locks: a device on each leaf where each has its own, else one an opening. */
+function lockItems(by: SecuredBy): Item[] {
+  const { facts, kind, spec, second } = by;
+  const lock = (quantity: number, of: LockSpec | undefined) =>
+    item(lockItem(kind), quantity, {
+      traits: of ? lockTraits(of, by) : [],
+      handed: LOCK_FORMS[kind].handed,
+    });
+  if (second && second !== spec) return [lock(1, spec), lock(1, second)];
+  const both = eachHasDevice(facts, kind) || facts.kind === 'double-egress';
+  return [lock(both ? 2 : 1, spec)];
+}
+
+/** A profile cylinder of the halves that the leaf asks for: half of one where nothing is worked from inside. */
+function profileItems(spec: LockSpec, { profile }: ThroughLengths): Item[] {
+  if (!profile || cylindersOf(spec) === 0) return [];
+  const works =
+    spec.insideKey.length > 0
+      ? 'cylinder.keys'
+      : spec.insideTurn.length > 0
+        ? 'cylinder.turn'
+        : 'cylinder.half';
+  return [
+    item('item.cylinder', 1, {
+      height: profile.outer.length,
+      width: profile.inner.length,
+      traits: [works],
+    }),
+  ];
+}
+
 /** Adds the things of the stage to the set, in the order they are listed. */
 export function securingItems(items: Item[], by: SecuredBy): void {
   const { facts, kind, spec, second, lengths, bolts, coordinator, secondBolt } = by;
   const form = LOCK_FORMS[kind];
   const pair = meetsInMiddle(facts.kind);
-  if (kind !== 'none') {
-    // Exit devices on both leaves where each leaf has its own; else one lock an opening.
-    const lock = (quantity: number, of: LockSpec | undefined) =>
-      item(lockItem(kind), quantity, { traits: of ? lockTraits(of, by) : [], handed: form.handed });
-    if (second && second !== spec) items.push(lock(1, spec), lock(1, second));
-    else
-      items.push(lock(eachHasDevice(facts, kind) || facts.kind === 'double-egress' ? 2 : 1, spec));
-  }
-  if (lengths.profile && spec && (spec.outsideKey.length > 0 || spec.insideKey.length > 0))
-    items.push(
-      item('item.cylinder', 1, {
-        height: lengths.profile.outer.length,
-        width: lengths.profile.inner.length,
-        // Where nothing is worked from inside, half a cylinder is enough.
-        traits: [
-          spec.insideKey.length > 0
-            ? 'cylinder.keys'
-            : spec.insideTurn.length > 0
-              ? 'cylinder.turn'
-              : 'cylinder.half',
-        ],
-      }),
-    );
+  if (kind !== 'none') items.push(...lockItems(by));
   if (kind !== 'none' && spec) {
     const specs = second ? [spec, second] : [spec];
     items.push(
+      ...profileItems(spec, lengths),
       ...keyItems(specs, kind),
       ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(facts, spec, kind)),
     );
