@@ -43,6 +43,21 @@ const dimensions = (model: DrawingModel) =>
   );
 
 describe('leaves in their frame', () => {
+  it('that swing both ways stand in the middle of its depth', () => {
+    const middle = (model: DrawingModel, layer: string) => {
+      const ys = of(model, layer).flatMap((element) =>
+        element.kind === 'line' ? element.points.map(({ y }) => y) : [],
+      );
+      return (Math.min(...ys) + Math.max(...ys)) / 2;
+    };
+    for (const kind of ['double-acting', 'double-acting-pair'] as const) {
+      const model = draw(
+        decide({ kind, frameWidth: inches(kind === 'double-acting' ? 36 : 72) }),
+        'plan',
+      );
+      expect(Math.abs(middle(model, 'leaf') - middle(model, 'frame'))).toBeLessThan(2);
+    }
+  });
   it('stand inside it with their gaps, whatever the kind', () => {
     fc.assert(
       fc.property(soundFacts, (facts) => {

@@ -22,7 +22,7 @@ export function plan(decided: DecidedOpening): DrawingModel {
   const pullOut = leaves.some((leaf) => leaf.swing === 'out');
   // A swinging leaf lies flush with the face it is pulled from; one that swings both ways in the middle.
   const flushBelow = pullOut && leaves.every((leaf) => leaf.swing === 'out');
-  const middle = swingsBothWays(decided.facts.kind) ? -(depth + thickness) / 2 : undefined;
+  const middle = swingsBothWays(decided.facts.kind) ? (thickness - depth) / 2 : undefined;
   const bottom = middle ?? (flushBelow ? 0 : -depth + thickness);
   const top = bottom + depth;
   for (const side of [-1, 1] as const) {
