@@ -210,7 +210,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
       choices: chosen('securing.function', 'exit-retraction'),
     },
     not: { choices: chosen('securing.function', 'exit-only') },
-    unknown: { lockKind: UNKNOWN, choices: undefined },
+    unknown: { lockUse: UNKNOWN, lockKind: UNKNOWN, access: UNKNOWN, choices: undefined },
   },
   'powering.operatorMains': {
     found: { operator: true },

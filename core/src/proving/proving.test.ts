@@ -79,9 +79,9 @@ describe('the tests of an opening', () => {
   it('look at labels and changes of rated leaves only, at leaves in their order only of pairs', () => {
     expect(ids({ rating: 90 })).toEqual(expect.arrayContaining(['whole.labels', 'whole.changes']));
     expect(ids({ rating: 0 })).not.toContain('whole.labels');
-    expect(
-      ids({ kind: 'pair', frameWidth: mm(1830), rating: 90, role: 'cross-corridor' }),
-    ).toContain('pair.order');
+    expect(ids({ kind: 'pair', frameWidth: mm(1830), rating: 90, role: 'store' })).toContain(
+      'pair.order',
+    );
     expect(ids({ rating: 90 })).not.toContain('pair.order');
   });
   it('go through power and alarm where it has any', () => {

@@ -42,6 +42,9 @@ const OWN: ReadonlySet<Role> = new Set([
   'goods',
 ]);
 
+/** Rooms of plant that are closets in a dwelling. */
+const IN_CLOSETS: ReadonlySet<Role> = new Set(['plant', 'electrical', 'riser', 'server']);
+
 const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Halls that people come into from the street. */
 const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
@@ -194,6 +197,8 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
     return 'communicating';
   const own = [two.role, one.role].find((role) => role && OWN.has(role));
   if (own === 'store' && (dwelling || isHome(one) || isHome(two))) return 'closet';
+  // What heats a house stands in a closet of it.
+  if (dwelling && own && IN_CLOSETS.has(own)) return 'closet';
   if (own) return own;
   const home = [two, one].find((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
   if (home) return 'bedroom';

@@ -36,6 +36,8 @@ describe('what a door is, guessed from its rooms', () => {
     ['Schulhof', 'Eingangshalle', 'entrance', 'continental'],
     ['Stationsflur', 'Lager', 'store', 'continental'],
     ['Wartezimmer', 'Behandlung 2', 'treatment', 'continental'],
+    ['Hall', 'Mechanical closet', 'closet', 'us-residential'],
+    ['Hall', 'Mechanical room', 'plant', 'us-commercial'],
     ['Garden', 'Pool area', 'gate', 'australasian'],
     ['Covered way', 'Classroom 4', 'classroom', 'australasian'],
     ['Verandah', 'Office', 'office', 'australasian'],

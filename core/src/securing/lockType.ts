@@ -213,7 +213,8 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
   if (facts.kind === 'double-egress') return ofOppositeLeaves(place, free && !exits);
   // A pair that people leave by and that latches: a device on each leaf, either opens alone.
   const pair = meetsInMiddle(facts.kind);
-  const freePair = pair && use === 'stair';
+  const freePair =
+    pair && (use === 'stair' || (use === 'passage' && place.role === 'cross-corridor'));
   if (exits || freePair) {
     const why = panic.wanted === 'no' ? said('securing.kind.exit') : panic.why();
     if (pair && facts.meetingEdge !== 'mullion')

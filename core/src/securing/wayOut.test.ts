@@ -19,6 +19,19 @@ const told = (decided: ReturnType<typeof us>, ...codes: string[]) =>
     codes.includes(code.replace('securing.', '')) ? [`${level} ${code}`] : [],
   );
 
+describe('a rated pair across a corridor', () => {
+  it('has a device on each leaf where it latches, and none where nobody asks it to', () => {
+    const across = { kind: 'pair', role: 'cross-corridor', active: 'left', rating: 20 } as const;
+    expect(us(across).results.securing).toMatchObject({
+      kind: 'rods-surface',
+      spec: { id: 'exit-passage' },
+      secondSpec: { id: 'exit-passage' },
+    });
+    expect(us({ ...across, rating: 0 }).results.securing.kind).toBe('none');
+    expect(british(across).results.securing.kind).toBe('none');
+  });
+});
+
 describe('panic hardware', () => {
   const wanted = (facts: Partial<OpeningFacts>, practice: 'us-commercial' | 'british') =>
     panicOf({ ...DOOR, ...facts }, PRACTICES[practice], known(facts.role)).wanted;
