@@ -77,6 +77,23 @@ describe('a practice of one’s own', () => {
     ).toEqual([]);
   });
 
+  it('opens though there are more roles now than when it was edited', () => {
+    const { roleUse, rolePlates } = PRACTICES['us-commercial'].values;
+    const { riser: _, ...before } = roleUse.value;
+    const { riser: __, ...plates } = rolePlates.value;
+    const edited = own({
+      roleUse: { value: { ...before, office: 'passage' }, source: 'ours' },
+      rolePlates: { value: { ...plates, office: 'kick' }, source: 'ours' },
+    });
+    const read = readEditedPractices([JSON.parse(JSON.stringify(edited))]);
+    expect(read.ok).toBe(true);
+    const { values } = buildPractice(edited);
+    expect(values.roleUse.value).toEqual({ ...roleUse.value, office: 'passage' });
+    expect(values.rolePlates.value).toEqual({ ...rolePlates.value, office: 'kick' });
+    // What is not a value of the shipped one is still refused.
+    const more = own({ roleUse: { value: { ...before, attic: 'store' }, source: 'ours' } });
+    expect(readEditedPractices([more]).ok).toBe(false);
+  });
   it('is refused without a source, with a value of another shape, or twice', () => {
     expect(readEditedPractices([edited]).ok).toBe(true);
     const bad: unknown[] = [

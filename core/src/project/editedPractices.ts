@@ -3,11 +3,13 @@ import { practiceOf } from './practices.js';
 import {
   figureType,
   PRACTICE_IDS,
+  ROLES,
   valueTable,
   type HingePattern,
   type Practice,
   type PracticeId,
   type PracticeValues,
+  type Role,
   type ValueName,
 } from '../practice/index.js';
 
@@ -41,9 +43,21 @@ export function buildPractice(edited: EditedPractice): Practice {
   const values: Record<string, unknown> = { ...base.values };
   for (const [name, change] of Object.entries(edited.changes)) {
     const shipped = base.values[name as ValueName];
-    values[name] = { ...shipped, value: change.value, source: change.source };
+    const value = completed(change.value, shipped.value);
+    values[name] = { ...shipped, value, source: change.source };
   }
   return { ...base, id: edited.id, name: edited.name, values: values as unknown as PracticeValues };
+}
+
+const isTable = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const isByRole = (table: Record<string, unknown>): boolean =>
+  Object.keys(table).every((key) => ROLES.includes(key as Role));
+
+/** A table by roles that was edited before there were all the roles of today: those that came later as shipped. */
+function completed(value: unknown, shipped: unknown): unknown {
+  return isTable(value) && isTable(shipped) && isByRole(shipped) ? { ...shipped, ...value } : value;
 }
 
 /**
@@ -145,7 +159,9 @@ export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
         change.source.length > 200 ||
         (change.note !== undefined &&
           (typeof change.note !== 'string' || change.note.length > 1000)) ||
-        !(key === 'patterns' ? arePatterns(change.value) : fitsShape(change.value, like.value)) ||
+        !(key === 'patterns'
+          ? arePatterns(change.value)
+          : fitsShape(completed(change.value, like.value), like.value)) ||
         !areOptions(key as ValueName, change.value, shipped)
       ) {
         return bad('practice.value', { name: key });
