@@ -68,16 +68,11 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     const egress = facts.kind === 'double-egress';
     const towards = egress ? known(facts.hingeSide) : undefined;
     const bothWays = facts.kind === 'double-acting-pair';
-    const swingOf = (side: Side): PlacedLeaf['swing'] =>
-      bothWays
-        ? 'both'
-        : egress
-          ? towards
-            ? side === towards
-              ? 'out'
-              : 'in'
-            : undefined
-          : handing.hand?.swing;
+    const swingOf = (side: Side): PlacedLeaf['swing'] => {
+      if (bothWays) return 'both';
+      if (!egress) return handing.hand?.swing;
+      return towards && (side === towards ? 'out' : 'in');
+    };
     for (const side of ['left', 'right'] as const) {
       const leaf = base(side === 'left' ? leftHung : rightHung);
       const swing = swingOf(side);

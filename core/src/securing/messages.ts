@@ -170,6 +170,8 @@ export const SECURING_MESSAGES = {
     'Holes and notches for the lock are made by the glass maker before toughening, to the lock maker’s template: agree it before the glass is ordered.',
   'securing.bolts.recorded': 'As recorded.',
   'securing.bolts.mullion': 'The mullion holds each leaf.',
+  'securing.bolts.bothWays': 'It swings both ways: only bolts worked by hand hold it.',
+  'securing.bolts.shut': 'Nobody goes through it: bolts worked by hand are enough.',
   'securing.bolts.manual':
     'Neither rated nor on a way out, and the active leaf is wide enough alone.',
   'securing.bolts.unknown':

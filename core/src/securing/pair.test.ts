@@ -84,6 +84,12 @@ describe('the second leaf of a pair', () => {
       '1 dustStrike',
     ]);
     expect(locked.decided('securing.bolts')).toEqual({ type: 'term', term: 'bolts.flush' });
+    const why = (facts: Partial<OpeningFacts>) =>
+      us(facts).decisions.find(({ key }) => key === 'securing.bolts')?.reasons[0]?.code;
+    expect(why({ kind: 'double-acting-pair' })).toBe('securing.bolts.bothWays');
+    expect(why({ role: 'riser', rating: 90 })).toBe('securing.bolts.shut');
+    expect(why({ role: 'store' })).toBe('securing.bolts.manual');
+    expect(codes({ role: 'riser', rating: 90 }).join()).not.toMatch(/against/);
     expect(both({}).decided('handing.hand')).toEqual({ type: 'term', term: 'doubleActing.pair' });
     expect(both({}).decided('handing.knuckles')).toBeUndefined();
   });

@@ -93,7 +93,13 @@ export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
       : usual === 'none'
         ? said('securing.bolts.mullion')
         : usual === 'flush'
-          ? said('securing.bolts.manual')
+          ? said(
+              loose
+                ? second.shut
+                  ? 'securing.bolts.shut'
+                  : 'securing.bolts.bothWays'
+                : 'securing.bolts.manual',
+            )
           : said(
               rated
                 ? 'securing.bolts.rated'
