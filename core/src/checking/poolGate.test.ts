@@ -19,6 +19,8 @@ describe('a gate to a pool', () => {
     expect(gate({}, 'australasian').results.securing.height).toBe(mm(1500));
     const low = gate({ frameHeight: inches(48) });
     expect(low.results.securing.height).toBeLessThan(inches(48));
+    const why = low.decisions.find(({ key }) => key === 'securing.height')?.reasons[0]?.code;
+    expect(why).toBe('securing.height.leaf');
     expect(low.findings.map(({ code }) => code)).toContain('securing.poolLatch');
     expect(high.findings.map(({ code }) => code)).not.toContain('securing.poolLatch');
     // A gate to a garden is any gate.

@@ -1,38 +1,38 @@
-import { inches } from '../measure/index.js';
+import { inches, type Ticks } from '../measure/index.js';
 import { known, meetsInMiddle, swingsBothWays, type OpeningKind } from '../opening/index.js';
 import type { FactsPatch } from './patch.js';
 import { kindInRemark } from './remarkText.js';
 
-/** No single leaf is hung wider; the wall opening around it is wider by frame and packing. */
-const WIDEST_SINGLE = inches(54);
-const WIDEST_WALL = inches(58);
+/** How much wider the wall opening is than the widest leaf: frame and packing. */
+const AROUND = inches(4);
 
 /**
  * The kind that a row implies where no cell says it whole: an active leaf has another beside it, and what is
  * wider than any leaf is made is a pair; a pair that elsewhere is double-acting is a double-acting pair. A width
  * of a pair that no leaf has is that of both.
  *
+ * @param widest single leaf that is usual; ticks
  * @param columns those of the list: the width of a leaf in one of its own is that of a leaf
  * @param kinds all that cells said: of a size that it is of a pair, of a hand that there is none
  */
 export function impliedKind(
   patch: FactsPatch,
   hand: FactsPatch,
+  widest: Ticks,
   columns: readonly (string | undefined)[],
   remarks: readonly string[] = [],
   kinds: readonly OpeningKind[] = [],
 ): FactsPatch {
   const leaf = known(patch.leafWidth);
   const halved =
-    leaf !== undefined && leaf > WIDEST_SINGLE && columns.includes('size')
+    leaf !== undefined && leaf > widest && columns.includes('size')
       ? { leafWidth: Math.round(leaf / 2) }
       : {};
   const named = kindInRemark(remarks.join('; '));
   const said = named ? [...kinds, named] : kinds;
   const frame = known(patch.frameWidth) ?? leaf;
   const wall = known(patch.wallWidth);
-  const wide =
-    frame === undefined ? wall !== undefined && wall > WIDEST_WALL : frame > WIDEST_SINGLE;
+  const wide = frame === undefined ? wall !== undefined && wall > widest + AROUND : frame > widest;
   // A column of kinds that says “double-acting leaf” means one, however wide; a hand or a remark may mean both.
   const both =
     kinds.includes('pair') ||

@@ -68,7 +68,8 @@ export function readRow(
     }
   });
   patch = { ...aside, ...patch };
-  patch = { ...patch, ...impliedKind(patch, hand, mapping.columns, said, kinds) };
+  const widest = practice.values.leafUsual.value;
+  patch = { ...patch, ...impliedKind(patch, hand, widest, mapping.columns, said, kinds) };
   patch = { ...patch, ...handFor(patch, hand) };
   if (said.length > 0)
     patch = { ...factsInRemark(said.join('; '), patch.kind ?? 'single', practice), ...patch };

@@ -1,6 +1,10 @@
 /** Spaces that people pass through, or come out into. */
 export type PassedSpace = 'outdoors' | 'stair' | 'entrance' | 'corridor';
 
+/** Ways in the open that rooms are entered from, as one part of a pattern. */
+export const COVERED_WAYS =
+  'covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|deck access|access deck|laubengang';
+
 /**
  * Words of names for them, English and German, as one part of a pattern each. A bare path, court or hall says
  * nothing; a hall with a number of three figures is a corridor.
@@ -11,6 +15,5 @@ export const SPACE_WORDS: Readonly<Record<PassedSpace, string>> = {
   stair: 'stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum',
   entrance:
     'entrance hall|entrance|entry|foyer|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
-  corridor:
-    'corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|laubengang|\\p{L}*flur|verbindungsgang|gang|korridor|diele',
+  corridor: `corridor|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|${COVERED_WAYS}|\\p{L}*flur|verbindungsgang|gang|korridor|diele`,
 };

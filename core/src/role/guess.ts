@@ -1,5 +1,5 @@
 import { remembered } from '../measure/index.js';
-import type { RoomUse } from '../opening/index.js';
+import { COVERED_WAYS, type RoomUse } from '../opening/index.js';
 import { ROLES, roleWords, type Practice, type Role } from '../practice/index.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
 
@@ -49,9 +49,7 @@ const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Halls that people come into from the street. */
 const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
-/** Ways in the open that rooms are entered from. */
-const COVERED =
-  /(?<![\p{L}])(?:covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|deck access|access deck|laubengang)(?![\p{L}])/iu;
+const COVERED = new RegExp(`(?<![\\p{L}])(?:${COVERED_WAYS})(?![\\p{L}])`, 'iu');
 
 /** In a dwelling these are rooms like others. */
 const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);

@@ -1,5 +1,13 @@
-import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import {
+  known,
+  said,
+  type LeafId,
+  type MeasuredLeaf,
+  type OpeningFacts,
+} from '../opening/index.js';
+import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
+import type { LockFit } from './fit.js';
 import type { Body, Practice } from '../practice/index.js';
 import { hasRods } from './lockForms.js';
 
@@ -42,4 +50,22 @@ export function fitExit(
     topRod: rods ? Math.max(0, leaf.height - y - half) : 0,
     bottomRod: rods && known(facts.plainFloor) !== true ? Math.max(0, y - half) : 0,
   };
+}
+
+/** Decides the bar of a device, cut to its leaf out of what is made. */
+export function decideBar(
+  record: SecuringRecord,
+  practice: Practice,
+  leaf: MeasuredLeaf,
+  fit: LockFit,
+  of?: LeafId,
+): ExitFit {
+  const exit = fitExit(record.facts, practice, leaf, fit.kind, fit.y);
+  const { made, cut, bar } = exit;
+  if (made !== undefined)
+    record.decide('bar', bar, {
+      leaf: of,
+      reasons: () => [said('securing.bar', { made: { ticks: made }, cut: { ticks: cut } })],
+    });
+  return exit;
 }

@@ -46,28 +46,32 @@ export function heightRow(kind: LockKind, practice: Practice): HeightRow {
 }
 
 /**
- * Height of a lock above the finished floor: as recorded; at the strike of a frame that stays; else
- * the practice's usual one, in a stable door's leaf low enough for its case.
+ * Height of a lock above the finished floor: as recorded; at the strike of a frame that stays; out of a child's
+ * reach on a gate to a pool; else the practice's usual one. In the lower leaf of a stable door, and in a low gate,
+ * low enough for its case.
+ *
+ * @param pool whether it is a gate to a pool
  */
 export function lockHeightOf(
   facts: OpeningFacts,
   practice: Practice,
   kind: LockKind,
   leaf?: { bottom: number; height: number },
-): { height: number; from: 'recorded' | 'strike' | 'practice' | 'leaf' } {
+  pool = false,
+): { height: number; from: 'recorded' | 'strike' | 'practice' | 'pool' | 'leaf' } {
   const recorded = known(facts.lockHeight);
   if (recorded !== undefined) return { height: recorded, from: 'recorded' };
   const strike = known(facts.strikeAt);
   if (strike !== undefined && facts.work === 'replacement')
     return { height: strike, from: 'strike' };
-  const usual = usualHeight(kind, practice);
+  const { bodies, caseMargin, poolLatch } = practice.values;
+  const usual = pool ? poolLatch.value : usualHeight(kind, practice);
   const { body } = LOCK_FORMS[kind];
-  if (facts.kind === 'stable' && leaf && body) {
-    // The top edge of a low leaf is near: the case and a margin stay below it.
-    const { bodies, caseMargin } = practice.values;
-    const most = leaf.bottom + leaf.height - bodies.value[body].up / 2 - 2 * caseMargin.value;
-    if (usual > most && usual <= leaf.bottom + leaf.height)
-      return { height: Math.round(most), from: 'leaf' };
+  if (leaf && (pool || (facts.kind === 'stable' && body))) {
+    // The top edge of a low leaf is near: the case, or the rose of a bored lock, and a margin stay below it.
+    const top = leaf.bottom + leaf.height;
+    const most = top - bodies.value[body ?? 'rose'].up / 2 - 2 * caseMargin.value;
+    if (usual > most && (pool || usual <= top)) return { height: Math.round(most), from: 'leaf' };
   }
-  return { height: usual, from: 'practice' };
+  return { height: usual, from: pool ? 'pool' : 'practice' };
 }

@@ -1,10 +1,10 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { known, said, type MeasuredLeaf } from '../opening/index.js';
+import { known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { decideBackset } from './backset.js';
 import { isBevelled, type SecuringInput } from './decide.js';
 import type { SecuringRecord } from './decisions.js';
-import { fitExit, type ExitFit } from './exitDevice.js';
+import { decideBar, type ExitFit } from './exitDevice.js';
 import type { LockKind } from './facts.js';
 import {
   findCylinder,
@@ -93,14 +93,26 @@ export function decidePlace(record: SecuringRecord, at: Placing): Placed {
   return { backset, height, secondHeight, leaf, fit, strike, reuse, lengths, exit };
 }
 
-/** Out of a child's reach, or as high as the gate lets it stand. */
-function poolHeight(
+function whyHeight(
   practice: Practice,
-  leaf: MeasuredLeaf | undefined,
-): { height: number; from: 'pool' } {
-  const { poolLatch, caseMargin } = practice.values;
-  const most = leaf && leaf.bottom + leaf.height - 4 * caseMargin.value;
-  return { height: Math.round(Math.min(poolLatch.value, most ?? poolLatch.value)), from: 'pool' };
+  kind: LockKind,
+  from: ReturnType<typeof lockHeightOf>['from'],
+): Said[] {
+  const { heights, poolLatch } = practice.values;
+  switch (from) {
+    case 'pool':
+      return [said('securing.height.pool', { source: poolLatch.source })];
+    case 'practice': {
+      const item = { term: `heightItem.${LOCK_FORMS[kind].height}` };
+      return [said('securing.height.practice', { item, source: heights.source })];
+    }
+    case 'strike':
+      return [said('securing.height.strike')];
+    case 'leaf':
+      return [said('securing.height.leaf')];
+    case 'recorded':
+      return [];
+  }
 }
 
 function decideHeight(
@@ -110,8 +122,7 @@ function decideHeight(
   kind: LockKind,
   pool: boolean,
 ): number {
-  const usual = lockHeightOf(record.facts, practice, kind, leaf);
-  const { height, from } = pool && usual.from === 'practice' ? poolHeight(practice, leaf) : usual;
+  const { height, from } = lockHeightOf(record.facts, practice, kind, leaf, pool);
   record.decide('height', height, {
     basis:
       from === 'recorded'
@@ -119,21 +130,7 @@ function decideHeight(
         : from === 'strike'
           ? 'measured'
           : 'derived',
-    reasons: () =>
-      from === 'pool'
-        ? [said('securing.height.pool', { source: practice.values.poolLatch.source })]
-        : from === 'practice'
-          ? [
-              said('securing.height.practice', {
-                item: { term: `heightItem.${LOCK_FORMS[kind].height}` },
-                source: practice.values.heights.source,
-              }),
-            ]
-          : from === 'strike'
-            ? [said('securing.height.strike')]
-            : from === 'leaf'
-              ? [said('securing.height.leaf')]
-              : [],
+    reasons: () => whyHeight(practice, kind, from),
     facts: ['lockHeight', 'strikeAt'],
   });
   if (pool) findPoolLatch(record, practice, height);
@@ -218,12 +215,7 @@ function decideExit(
   leaf: MeasuredLeaf,
   fit: LockFit,
 ): ExitFit {
-  const exit = fitExit(record.facts, practice, leaf, fit.kind, fit.y);
-  const { made, cut, bar } = exit;
-  if (made !== undefined)
-    record.decide('bar', bar, {
-      reasons: () => [said('securing.bar', { made: { ticks: made }, cut: { ticks: cut } })],
-    });
+  const exit = decideBar(record, practice, leaf, fit);
   findExit(record, practice, exit, fit);
   return exit;
 }

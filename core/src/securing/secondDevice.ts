@@ -3,7 +3,7 @@ import { known, said } from '../opening/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
-import { fitExit, type ExitFit } from './exitDevice.js';
+import { decideBar, type ExitFit } from './exitDevice.js';
 import type { LockKind } from './facts.js';
 import type { LockFit } from './fit.js';
 import { fitted, lockTerm } from './functions.js';
@@ -54,14 +54,5 @@ export function decideSecondBar(
 ): ExitFit | undefined {
   const leaf = sizes.leaves.find(({ id }) => id === 'inactive');
   const size = leaf && measured(leaf);
-  if (!size) return undefined;
-  const exit = fitExit(record.facts, practice, size, fit.kind, fit.y);
-  if (exit.made !== undefined)
-    record.decide('bar', exit.bar, {
-      leaf: 'inactive',
-      reasons: () => [
-        said('securing.bar', { made: { ticks: exit.made! }, cut: { ticks: exit.cut } }),
-      ],
-    });
-  return exit;
+  return size && decideBar(record, practice, size, fit, 'inactive');
 }
