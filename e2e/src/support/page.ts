@@ -92,40 +92,50 @@ export class Page {
 
   /** The first visible element of a kind whose text, label or placeholder contains the words. */
   named(css: string, words: string): Promise<WebElement> {
-    return this.until(`${css} “${words}”`, async () => {
-      const found = await this.driver.executeScript<WebElement | null>(
-        `const [css, words] = arguments;
-         const own = (e) => e.closest('label')?.textContent ?? (e.id && document.querySelector('label[for="' + CSS.escape(e.id) + '"]')?.textContent) ?? '';
-         return [...document.querySelectorAll(css)].find((e) => e.getClientRects().length > 0 && [e.textContent, e.getAttribute('aria-label'), e.getAttribute('title'), e.placeholder, (['INPUT','SELECT','TEXTAREA'].includes(e.tagName) || e.hasAttribute('data-select')) ? own(e) : ''].some((t) => t && t.replace(/\\s+/g, ' ').includes(words))) ?? null;`,
-        css,
-        words,
-      );
-      return found ?? undefined;
+    return this.until(`${css} “${words}”`, () => this.seek(css, words));
+  }
+
+  private async seek(css: string, words: string): Promise<WebElement | undefined> {
+    const found = await this.driver.executeScript<WebElement | null>(
+      `const [css, words] = arguments;
+       const own = (e) => e.closest('label')?.textContent ?? (e.id && document.querySelector('label[for="' + CSS.escape(e.id) + '"]')?.textContent) ?? '';
+       return [...document.querySelectorAll(css)].find((e) => e.getClientRects().length > 0 && [e.textContent, e.getAttribute('aria-label'), e.getAttribute('title'), e.placeholder, (['INPUT','SELECT','TEXTAREA'].includes(e.tagName) || e.hasAttribute('data-select')) ? own(e) : ''].some((t) => t && t.replace(/\\s+/g, ' ').includes(words))) ?? null;`,
+      css,
+      words,
+    );
+    return found ?? undefined;
+  }
+
+  /**
+   * A page that is still filling moves its buttons or has them disabled, a list that is still being decided or
+   * searched moves its lines, and a notice may lie over them for a moment: the pointer waits for all of it.
+   */
+  async click(css: string, words: string): Promise<void> {
+    await this.until(`${css} “${words}” free to be clicked`, async () => {
+      const element = await this.seek(css, words);
+      if (!element || !(await this.rests(element))) return false;
+      await element.click();
+      return true;
     });
   }
 
-  async click(css: string, words: string): Promise<void> {
-    const element = await this.named(css, words);
-    // A page that is still filling moves its buttons, or has them disabled: the pointer waits for both.
-    await this.driver.executeAsyncScript(
+  /** Whether something stays where it is, can be used, and is in nothing that is still being worked on. */
+  private rests(element: WebElement): Promise<boolean> {
+    return this.driver.executeAsyncScript<boolean>(
       `const [element, done] = arguments;
        element.scrollIntoView({ block: 'center' });
        let before = '';
        const look = () => {
+         if (!element.isConnected) return done(false);
          const { x, y, width, height } = element.getBoundingClientRect();
          const now = [x, y, width, height].join();
-         if (now === before && !element.disabled) return done();
+         if (now === before) return done(!element.disabled && !element.closest('[aria-busy=true]'));
          before = now;
          requestAnimationFrame(() => requestAnimationFrame(look));
        };
        look();`,
       element,
     );
-    // A notice may lie over it for a moment.
-    await this.until(`${css} “${words}” free to be clicked`, async () => {
-      await element.click();
-      return true;
-    });
   }
 
   async fill(css: string, words: string, value: string): Promise<WebElement> {

@@ -36,6 +36,8 @@ interface GridProps {
   head: Omit<HeadProps, 'columns' | 'width' | 'unit' | 'menu' | 'onMenu'>;
   practice: Practice;
   canEdit: boolean;
+  /** Lines are still being decided or searched, so that they may still move. */
+  busy: boolean;
   twice: ReadonlySet<string>;
   unread: Record<string, Unread>;
   onSelect: (ids: string[]) => void;
@@ -254,6 +256,7 @@ export function Grid(props: GridProps) {
       aria-rowcount={openings.length + 1}
       aria-colcount={columns.length + 2}
       aria-multiselectable
+      aria-busy={props.busy}
       aria-activedescendant={openings.length > 0 ? `cell-${place.row}-${place.column}` : undefined}
       tabIndex={0}
       onKeyDown={onKeyDown}

@@ -288,6 +288,7 @@ export function RegisterScreen() {
             head={head}
             practice={practice}
             canEdit={canEdit}
+            busy={busy || sought !== order}
             twice={twice}
             unread={unread}
             onSelect={onSelect}
