@@ -267,7 +267,7 @@ const OPENINGS: WholeExample[] = [
       '1 Wall stop',
       '2 Armor plate, labelled for rated leaves',
       '1 Edge guard, lock edge',
-      '3 Silencer',
+      '1 Smoke seal, head and jambs',
     ],
     findings: ['check checking.ratedNoCloserWhere'],
   },

@@ -6,6 +6,7 @@ export { everywhere, usAndMetric, type StageValues, type ValuesOf } from './stag
 export {
   LOCK_USES,
   ROLE_CLOSINGS,
+  ROLE_SMOKES,
   ROLE_TABLES,
   ROLES,
   roleWords,

@@ -1,5 +1,11 @@
 import { everywhere } from './stageValues.js';
-import { BUILDING_WORDS, CONTINENTAL_WORDS, ROOM_WORDS } from './roomWords.js';
+import {
+  AUSTRALASIAN_WORDS,
+  BUILDING_WORDS,
+  CONTINENTAL_WORDS,
+  DWELLING_WORDS,
+  ROOM_WORDS,
+} from './roomWords.js';
 import { sourced, TRADE } from './sourced.js';
 import type { PracticeId } from './types.js';
 
@@ -74,6 +80,10 @@ export type LockUse = (typeof LOCK_USES)[number];
 /** When a door of a role closes by itself: always, where it is rated, not unless wanted, or never, being kept locked. */
 export const ROLE_CLOSINGS = ['always', 'rated', 'never', 'locked'] as const;
 export type RoleClosing = (typeof ROLE_CLOSINGS)[number];
+
+/** When a door of a role holds smoke back: always, where it is rated, or not unless wanted. */
+export const ROLE_SMOKES = ['always', 'rated', 'never'] as const;
+export type RoleSmoke = (typeof ROLE_SMOKES)[number];
 
 const USE: Record<Role, LockUse> = {
   office: 'office',
@@ -155,6 +165,13 @@ const CLOSING: Record<Role, RoleClosing> = {
   roof: 'rated',
 };
 
+const NO_SMOKE = Object.fromEntries(ROLES.map((role) => [role, 'never'])) as Record<
+  Role,
+  RoleSmoke
+>;
+/** Corridors are divided against smoke, and machines are kept from it, wherever they stand. */
+const SMOKE: Record<Role, RoleSmoke> = { ...NO_SMOKE, 'cross-corridor': 'rated', server: 'always' };
+
 const words = (own: Record<Role, string>) =>
   sourced(own, 'term', `${TRADE}: names of rooms; a guess`);
 
@@ -176,9 +193,49 @@ export const ROLE_TABLES = {
       `${TRADE}: access doors of shafts are kept locked; the national rule decides`,
     ),
   } satisfies Record<PracticeId, unknown>,
+  roleSmoke: {
+    ...everywhere(
+      sourced(SMOKE, 'term', `${TRADE}: doors across corridors, rooms of servers`, 'preference'),
+    ),
+    'us-commercial': sourced<Record<Role, RoleSmoke>>(
+      { ...SMOKE, 'guest-room': 'rated', apartment: 'rated' },
+      'term',
+      'IBC 716.2.2.1: rated doors of corridors and smoke barriers; NFPA 105, UL 1784',
+      'preference',
+    ),
+    'us-residential': sourced(NO_SMOKE, 'term', `${TRADE}: none inside a dwelling`, 'preference'),
+    british: sourced<Record<Role, RoleSmoke>>(
+      {
+        ...SMOKE,
+        stair: 'rated',
+        vestibule: 'rated',
+        apartment: 'rated',
+        'guest-room': 'rated',
+        'patient-room': 'rated',
+        garage: 'rated',
+      },
+      'term',
+      'Approved Document B, appendix C, table C1: the doors with the suffix S',
+      'preference',
+    ),
+    continental: sourced<Record<Role, RoleSmoke>>(
+      {
+        ...SMOKE,
+        'cross-corridor': 'always',
+        stair: 'always',
+        apartment: 'rated',
+        'guest-room': 'rated',
+      },
+      'term',
+      'MBO 35 (6), 36 (3): stairs and corridors; DIN 18095; the national rule decides',
+      'preference',
+    ),
+  } satisfies Record<PracticeId, unknown>,
   roleWords: {
     ...everywhere(words(ROOM_WORDS)),
     'us-commercial': words({ ...ROOM_WORDS, ...BUILDING_WORDS }),
+    'us-residential': words({ ...ROOM_WORDS, ...DWELLING_WORDS }),
+    australasian: words({ ...ROOM_WORDS, ...AUSTRALASIAN_WORDS }),
     continental: words(CONTINENTAL_WORDS),
   } satisfies Record<PracticeId, unknown>,
 };

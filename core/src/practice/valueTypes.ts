@@ -1,5 +1,5 @@
 import { LOCK_FIGURES } from './lockFigures.js';
-import { LOCK_USES, ROLE_CLOSINGS } from './roles.js';
+import { LOCK_USES, ROLE_CLOSINGS, ROLE_SMOKES } from './roles.js';
 import type { PracticeValues, ValueName } from './types.js';
 
 /** What a figure within a practice's value is, so that it is read and shown in one way. */
@@ -50,6 +50,7 @@ const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   lockFor: KINDS,
   roleUse: LOCK_USES,
   roleClosing: ROLE_CLOSINGS,
+  roleSmoke: ROLE_SMOKES,
   frameByRole: ['steel', 'timber', 'aluminium', ''],
   useByRole: ['high', 'medium', 'low', ''],
   floorUsual: ['smooth', 'light', 'rough', 'carpet'],

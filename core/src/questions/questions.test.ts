@@ -83,9 +83,13 @@ describe('the questions of a project', () => {
       closer: 'any',
       frequency: 'medium',
       openAgainst: 'wall',
+      // Rated 20 minutes in a corridor.
+      smoke: true,
+      floorTexture: 'smooth',
     });
-    // Without a rating it is not said to close.
+    // Without a rating it is not said to close, nor to hold smoke back.
     expect(office.openings[2]!.confirm).not.toHaveProperty('closer');
+    expect(office.openings[2]!.confirm).not.toHaveProperty('smoke');
     expect(office.said.code).toBe('role.guessed');
   });
 

@@ -8,6 +8,8 @@ import type {
   UseClass,
 } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
+import type { TwoRooms } from './guess.js';
+import { spaceOf, type Space } from './spaces.js';
 
 /** Facts that follow from one thing. */
 export type Part = Partial<OpeningFacts>;
@@ -150,6 +152,7 @@ export function usualAround(
   role: Role | undefined,
   { values }: Practice,
   exterior: boolean,
+  tight: boolean,
 ): Part {
   const part: Part = {};
   if (!role || role === 'gate' || !swings(facts.kind)) return part;
@@ -162,13 +165,13 @@ export function usualAround(
     !exterior
   )
     part.openAgainst = 'wall';
-  if (facts.floorTexture === undefined && isTight(facts, role, exterior))
+  if (facts.floorTexture === undefined && tight)
     part.floorTexture = values.floorUsual.value as OpeningFacts['floorTexture'];
   return part;
 }
 
-/** Whether it holds back weather, smoke, sound or light. */
-const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: boolean): boolean =>
+/** Whether it holds back weather, smoke, sound or light, as recorded. */
+export const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: boolean): boolean =>
   (exterior && role !== 'gate') ||
   facts.smoke === true ||
   facts.lightTight === true ||
@@ -190,11 +193,38 @@ function usualLeaf(
 }
 
 /** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */
-export function restsOnSeal(facts: OpeningFacts, role: Role | undefined, exterior: boolean): Part {
+export function restsOnSeal(facts: OpeningFacts, tight: boolean): Part {
   const part: Part = {};
-  if (facts.stopSeal === undefined && isTight(facts, role, exterior) && swings(facts.kind))
-    part.stopSeal = 'seal';
+  if (facts.stopSeal === undefined && tight && swings(facts.kind)) part.stopSeal = 'seal';
   return part;
+}
+
+/** Spaces whose rated doors are those of a corridor. */
+const CORRIDORS: ReadonlySet<Space | undefined> = new Set<Space | undefined>([
+  'corridor',
+  'entrance',
+  // A list that names one room means the corridor by the other.
+  undefined,
+]);
+
+/**
+ * Whether it holds smoke back, where nobody recorded it: by what the door is, or as a rated door of a corridor
+ * (IBC 716.2.2.1; Approved Document B, table C1; MBO 35 and 36).
+ */
+export function smokeBy(
+  role: Role | undefined,
+  facts: OpeningFacts,
+  { values }: Practice,
+  { from, to, fromUse, toUse }: TwoRooms,
+  exterior: boolean,
+): Part {
+  if (facts.smoke !== undefined || exterior || !swings(facts.kind)) return {};
+  const rating = known(facts.rating) ?? 0;
+  const usual = role ? values.roleSmoke.value[role] : 'never';
+  const byRole = usual === 'always' || (usual === 'rated' && rating > 0);
+  const corridor = rating > 0 && rating <= values.corridorSmoke.value;
+  const beside = () => CORRIDORS.has(spaceOf(from, fromUse)) || CORRIDORS.has(spaceOf(to, toUse));
+  return byRole || (corridor && beside()) ? { smoke: true } : {};
 }
 
 /** Fills in what is assumed of facts that are nobody else's, each marked so. */

@@ -7,7 +7,15 @@ import {
   type Way,
 } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
-import { assumedBy, restsOnSeal, usualAround, usualMake, type Part } from './assumes.js';
+import {
+  assumedBy,
+  isTight,
+  restsOnSeal,
+  smokeBy,
+  usualAround,
+  usualMake,
+  type Part,
+} from './assumes.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf } from './spaces.js';
 
@@ -50,7 +58,7 @@ export function assumptionsOf({
 
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
-  Record<'outer' | 'make' | 'around' | 'follows' | 'people' | 'rests', Part>
+  Record<'outer' | 'make' | 'smoke' | 'around' | 'follows' | 'people' | 'rests', Part>
 >;
 
 /** What is assumed of an opening where nobody recorded it. */
@@ -66,13 +74,16 @@ export function assumptionParts(
   const people = peopleBy(facts, practice, way);
   const make: Part = role ? usualMake(role, facts, practice, exterior) : {};
   if (facts.finish === undefined) make.finish = practice.values.finishUsual.value;
+  const smoke = smokeBy(role, facts, practice, rooms, exterior);
+  const tight = isTight(facts, role, exterior) || smoke.smoke === true;
   return {
     outer,
     make,
+    smoke,
     follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
     people,
-    around: usualAround(facts, role, practice, exterior),
-    rests: restsOnSeal(facts, role, exterior),
+    around: usualAround(facts, role, practice, exterior, tight),
+    rests: restsOnSeal(facts, tight),
   };
 }
 
@@ -81,7 +92,7 @@ export function reasonsFor(
   role: Role | undefined,
   facts: OpeningFacts,
   practice: Practice,
-  { outer, make, around, follows, people, rests }: AssumptionParts,
+  { outer, make, smoke, around, follows, people, rests }: AssumptionParts,
   way: Way | undefined,
 ): Record<string, Said> {
   const of = (part: Part, because: () => Said) =>
@@ -95,11 +106,23 @@ export function reasonsFor(
         ? said('assumed.make', { ...what, practice: practice.name })
         : said('assumed.usual', { practice: practice.name }),
     ),
+    ...of(smoke, () => smokeBecause(role, facts, practice)),
     ...of(around, () => said('assumed.usual', { practice: practice.name })),
     ...of(follows, () => said('assumed.role', what)),
     ...of(people, () => peopleBecause(way!)),
     ...of(rests, () => said('assumed.seal')),
   ]);
+}
+
+/** Why it holds smoke back: what it is, or that it stands in a corridor. */
+function smokeBecause(role: Role | undefined, facts: OpeningFacts, { values }: Practice): Said {
+  const { roleSmoke, corridorSmoke } = values;
+  return role === undefined || roleSmoke.value[role] === 'never'
+    ? said('assumed.smoke.corridor', {
+        minutes: known(facts.rating) ?? 0,
+        source: corridorSmoke.source,
+      })
+    : said('assumed.smoke.role', { role: { term: `role.${role}` }, source: roleSmoke.source });
 }
 
 /** Where the number of people comes from. */

@@ -70,11 +70,12 @@ export function decideWhole(
   }
   const way = wayBetween(facts.from, facts.to, project);
   const parts = assumptionParts(role, facts, practice, rooms, way);
-  const { outer, make, around, follows, people, rests } = parts;
+  const { outer, make, smoke, around, follows, people, rests } = parts;
   const assumed: Partial<OpeningFacts> = Object.assign(
     {},
     outer,
     make,
+    smoke,
     around,
     follows,
     people,

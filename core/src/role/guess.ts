@@ -61,7 +61,9 @@ const patternsOf = remembered((words: Words) =>
   (Object.keys(words) as Role[]).flatMap((role): [Role, RegExp][] => {
     const list = roleWords(words[role]);
     if (!ROLES.includes(role) || list.length === 0) return [];
-    const any = list.map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
+    // The longest first: a transformer vault is neither a transformer alone nor a vault.
+    const longest = list.toSorted((a, b) => b.length - a.length);
+    const any = longest.map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
     // German joins what a room is for with the word for a room: Lagerraum, Heizungsraum, Sprechzimmer.
     const end = `(?:['’]s|(?:e?s|e?n)?(?:raum|zimmer))?`;
     return [[role, new RegExp(`(?<![\\p{L}])(?:${any})${end}(?![\\p{L}])`, 'iu')]];
@@ -85,9 +87,21 @@ function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words
   return { name, space: later ? 'room' : spaceOf(name, use), role };
 }
 
+/** Rooms that people work and gather in: the last word says which. */
+const HEADS: ReadonlySet<Role> = new Set([
+  'classroom',
+  'treatment',
+  'patient-room',
+  'meeting',
+  'assembly',
+  'stage',
+  'office',
+  'shop',
+]);
+
 /**
- * The first role of the table that a name has a word of, unless a longer one of another role takes that word in:
- * “changing places” is no changing room.
+ * The first role of the table that a name has a word of, unless a longer one of another role takes that word in
+ * (“changing places” is no changing room), or a later one says what the room is: a library office is an office.
  */
 function roleIn(patterns: readonly [Role, RegExp][], name: string) {
   let best: { role: Role; starts: number; ends: number } | undefined;
@@ -96,7 +110,9 @@ function roleIn(patterns: readonly [Role, RegExp][], name: string) {
     if (!found) continue;
     const [starts, ends] = [found.index, found.index + found[0].length];
     const takesIn = best && starts <= best.starts && ends >= best.ends;
-    if (!best || (takesIn && ends - starts > best.ends - best.starts))
+    const longer = takesIn && ends - starts > best!.ends - best!.starts;
+    const later = best && starts >= best.ends && HEADS.has(role);
+    if (!best || longer || (later && (role === 'office' || HEADS.has(best.role))))
       best = { role, starts, ends };
   }
   return best;

@@ -8,6 +8,9 @@ export const ROLE_MESSAGES = {
   'assumed.people': 'By the ways out of the building: {people} people leave by it.',
   'assumed.peopleAtLeast':
     'By the ways out of the building: at least {people} people leave by it; not every room is counted.',
+  'assumed.smoke.role': 'It holds smoke back, being what it is: {role} ({source}).',
+  'assumed.smoke.corridor':
+    'Rated {minutes} minutes, in a corridor: it holds smoke back ({source}).',
   'assumed.role': 'Follows from the role: {role}.',
   'assumed.seal': 'The leaf rests on a seal, as weather, smoke, sound or light is held back.',
   'role.escapeWays':

@@ -29,6 +29,50 @@ describe('what a door is, guessed from its rooms', () => {
   });
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Corridor', 'ICU room 4', 'patient-room'],
+    ['Corridor', 'Delivery room', 'patient-room'],
+    ['Corridor', 'Deliveries', 'goods'],
+    ['Corridor', "Nurses' station", 'office'],
+    ['Corridor', 'Med prep', 'strong-room'],
+    ['Corridor', 'Prep kitchen', 'kitchen'],
+    ['Corridor', 'Wood shop', 'classroom'],
+    ['Corridor', 'Gift shop', 'shop'],
+    ['Corridor', 'Maintenance shop', 'store'],
+    ['Corridor', 'Transformer vault', 'electrical'],
+    ['Corridor', 'Vault', 'strong-room'],
+    ['Corridor', 'Library office', 'office'],
+    ['Corridor', 'Plant office', 'office'],
+    ['Corridor', 'Office library', 'assembly'],
+    ['Corridor', 'Museum shop', 'shop'],
+    ['Corridor', 'Office storage', 'store'],
+    ['Corridor', 'Battery storage', 'electrical'],
+    ['Corridor', 'Staff office', 'office'],
+    ['Corridor', 'Staff toilet', 'toilet-single'],
+    ['Corridor', 'Trash chute', 'plant'],
+    ['Corridor', 'Paint booth', undefined],
+    ['Corridor', 'Holding cell', undefined],
+    ['Narthex', 'Nave', 'assembly'],
+    ['Corridor', 'Fire exit', 'final-exit', 'british'],
+    ['Corridor', 'Exit corridor', 'cross-corridor'],
+    ['Corridor', 'Sluice', 'store', 'british'],
+    ['Corridor', 'Year 2', 'classroom', 'british'],
+    ['Corridor', 'Pupil WCs', 'toilet-group', 'british'],
+    ['Hall', 'Walk-in closet', 'closet', 'us-residential'],
+    ['Hall', 'Guest room', 'bedroom', 'us-residential'],
+    ['Corridor', 'Guest room', 'guest-room'],
+    ['Hall', 'Library', 'bedroom', 'us-residential'],
+    ['Hall', 'Water closet', 'bathroom', 'us-residential'],
+    ['Corridor', 'Unit 12', 'apartment', 'australasian'],
+    ['Corridor', 'Unit 12', undefined, 'british'],
+    ['COLA', 'GLA', 'classroom', 'australasian'],
+    ['Corridor', 'Coolroom', 'cold-room', 'australasian'],
+    ['Corridor', 'Staff lounge', 'meeting', 'australasian'],
+    ['Flur', 'Tiefkühlraum', 'cold-room', 'continental'],
+    ['Flur', 'Heizungskeller', 'plant', 'continental'],
+    ['Flur', 'Sitzungssaal', 'assembly', 'continental'],
+    ['Aufzugsvorraum', 'Wohnung 3', 'apartment', 'continental'],
+    ['Flur', 'Vorraum WC', 'toilet-group', 'continental'],
+    ['Flur', 'Kita Büro', 'office', 'continental'],
     ['Flur', 'Lager', 'store', 'continental'],
     ['Parking level 2', 'Stair B', 'stair', 'us-commercial'],
     ['Parking', 'Stair B', 'final-exit', 'us-commercial'],
@@ -291,6 +335,64 @@ describe('a decided opening', () => {
       basis: 'assumed',
     });
     expect(hung.findings.map(({ code }) => code)).not.toContain('hanging.useUnknown');
+  });
+
+  it.each<[string, Partial<OpeningFacts>, PracticeId, boolean | undefined]>([
+    ['a 20-minute door of a corridor', { role: 'office', rating: 20 }, 'us-commercial', true],
+    ['of whatever room', { from: 'Corridor', to: 'XY 12', rating: 20 }, 'us-commercial', true],
+    ['where a list names one room', { from: undefined, rating: 20 }, 'us-commercial', true],
+    ['longer than corridors ask for', { role: 'office', rating: 30 }, 'us-commercial', undefined],
+    [
+      'between rooms',
+      { from: 'Office 1', to: 'Office 2', role: 'office', rating: 20 },
+      'us-commercial',
+      undefined,
+    ],
+    ['unrated', { role: 'office', rating: 0 }, 'us-commercial', undefined],
+    ['a corridor, by role only', { role: 'office', rating: 20 }, 'british', undefined],
+    [
+      'recorded otherwise',
+      { role: 'office', rating: 20, smoke: false },
+      'us-commercial',
+      undefined,
+    ],
+    ['looked for', { role: 'office', rating: 20, smoke: 'unknown' }, 'us-commercial', undefined],
+    ['to the open', { role: 'office', rating: 20, exterior: true }, 'us-commercial', undefined],
+    [
+      'a sliding leaf',
+      { role: 'office', rating: 20, kind: 'sliding', slideTo: 'left' },
+      'us-commercial',
+      undefined,
+    ],
+    ['a guest room', { role: 'guest-room', rating: 45 }, 'us-commercial', true],
+    ['a corridor divided', { role: 'cross-corridor', rating: 90 }, 'us-commercial', true],
+    ['a stair', { role: 'stair', rating: 90 }, 'us-commercial', undefined],
+    ['a stair', { role: 'stair', rating: 30 }, 'british', true],
+    ['a stair unrated', { role: 'stair', rating: 0 }, 'british', undefined],
+    ['a stair unrated', { role: 'stair', rating: 0 }, 'continental', true],
+    ['a flat', { role: 'apartment', rating: 30 }, 'british', true],
+    ['a store', { role: 'store', rating: 60 }, 'british', undefined],
+    ['a room of servers', { role: 'server', rating: 0 }, 'australasian', true],
+    ['a garage', { role: 'garage', rating: 20 }, 'us-residential', undefined],
+  ])('assumes that %s holds smoke back, as asked for: %j, %s', (_, facts, practice, smoke) => {
+    const { assumed } = decide({ from: 'Corridor', to: 'Room', ...facts }, practice).results
+      .opening;
+    expect(assumed.smoke).toBe(smoke);
+    // What holds smoke back rests on a seal, if it swings.
+    expect(assumed.stopSeal).toBe(smoke || facts.exterior ? 'seal' : undefined);
+  });
+
+  it('says why it is taken to hold smoke back', () => {
+    const why = (facts: Partial<OpeningFacts>) =>
+      decide({ from: 'Corridor', to: 'Room', ...facts }).results.opening.because['smoke'];
+    expect(why({ role: 'office', rating: 20 })).toMatchObject({
+      code: 'assumed.smoke.corridor',
+      params: { minutes: 20 },
+    });
+    expect(why({ role: 'guest-room', rating: 20 })).toMatchObject({
+      code: 'assumed.smoke.role',
+      params: { role: { term: 'role.guest-room' } },
+    });
   });
 
   it('assumes wall and floor only where something rests on them', () => {

@@ -149,10 +149,32 @@ export const ROLE_VALUES = {
       'EN, editions as adopted',
     ),
   ),
-  /** Electrical rooms from this rating: doors out, with panic hardware. */
-  electricalPanic: everywhere(
-    sourced(800, 'count', 'NFPA 70 110.26(C)(3): 800 A and more', 'limit'),
-  ),
+  /** Electrical rooms from this rating: doors out, with panic hardware; 0 where no number alone asks for it. */
+  electricalPanic: {
+    ...everywhere(
+      sourced(
+        0,
+        'count',
+        'IEC 60364-7-729: outwards and free from inside, whatever the rating',
+        'limit',
+      ),
+    ),
+    'us-commercial': sourced(800, 'count', 'NFPA 70 110.26(C)(3): 800 A and more', 'limit'),
+    'us-residential': sourced(800, 'count', 'NFPA 70 110.26(C)(3): 800 A and more', 'limit'),
+    australasian: sourced(800, 'count', 'AS/NZS 3000, 2.10: 800 A a phase and more', 'limit'),
+  },
+  /** Rated doors of corridors up to this rating hold smoke back, whatever room they are of; 0 where none do. */
+  corridorSmoke: {
+    ...everywhere(
+      sourced(0, 'count', `${TRADE}: by what the door is, not by its rating`, 'preference'),
+    ),
+    'us-commercial': sourced(
+      20,
+      'count',
+      'IBC 716.2.2.1: 20-minute doors of corridors and smoke barriers are tested for smoke and draught',
+      'preference',
+    ),
+  },
   /** How near the number of people may come before the occupancy is asked for. */
   panicNear: everywhere(sourced(0.8, 'ratio', `${TRADE}: counts change by use`, 'preference')),
 };

@@ -25,6 +25,8 @@ export const SECURING_MESSAGES = {
     'The leaves swing opposite ways and cannot latch into each other: rods on each, or push only.',
   'securing.astragalExit':
     'Exit devices on both leaves and meeting edges that overlap: each leaf must open alone. A split astragal or edge seals as listed.',
+  'securing.amperesOpen':
+    'Nobody has recorded how many amperes the equipment in the room is rated: from {from} A its doors open out with panic hardware.',
   'securing.panicMissing':
     'People leave by this leaf in a number or from rooms that take panic hardware, and it has a {kind}.',
   'securing.barOnPull':

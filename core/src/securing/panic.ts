@@ -23,10 +23,11 @@ const NO: Panic = { wanted: 'no', why: () => said('securing.panic.no'), source: 
 export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | undefined): Panic {
   if (known(facts.egress) === false) return NO;
   const amperes = known(facts.amperes) ?? 0;
-  if (amperes >= values.electricalPanic.value)
+  const electrical = values.electricalPanic.value;
+  if (electrical > 0 && amperes >= electrical)
     return {
       wanted: 'yes',
-      why: () => said('securing.panic.electrical', { amperes, from: values.electricalPanic.value }),
+      why: () => said('securing.panic.electrical', { amperes, from: electrical }),
       source: values.electricalPanic.source,
     };
   const occupancy = known(facts.occupancy);

@@ -35,6 +35,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { smoke: false },
     unknown: { occupancy: UNKNOWN },
   },
+  'securing.amperesOpen': {
+    found: { role: 'electrical' },
+    not: { amperes: 799 },
+    unknown: { role: UNKNOWN },
+  },
   'securing.thinLeaf': {
     found: { lockKind: 'sash', secured: false, leafThickness: mm(35) },
     not: { leafThickness: mm(36) },

@@ -1,6 +1,7 @@
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { known, type OpeningFacts } from '../opening/index.js';
+import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { panicOf } from './panic.js';
@@ -33,7 +34,7 @@ describe('a rated pair across a corridor', () => {
 });
 
 describe('panic hardware', () => {
-  const wanted = (facts: Partial<OpeningFacts>, practice: 'us-commercial' | 'british') =>
+  const wanted = (facts: Partial<OpeningFacts>, practice: PracticeId) =>
     panicOf({ ...DOOR, ...facts }, PRACTICES[practice], known(facts.role)).wanted;
   it.each([
     ['assembly', 49, 'no', 'no'],
@@ -79,6 +80,10 @@ describe('panic hardware', () => {
     const room = us({ role: 'electrical', amperes: 1200, swing: 'out' });
     expect(room.results.securing.kind).toBe('rim-exit');
     expect(room.results.securing.spec?.id).toBe('exit-night-latch');
+    expect(told(room, 'amperesOpen')).toEqual([]);
+    // Where no number alone asks for it, as much as there may be.
+    expect(wanted({ amperes: 4000 }, 'british')).toBe('no');
+    expect(wanted({ amperes: 800 }, 'australasian')).toBe('yes');
   });
   it('is not silenced by a recorded lock or use', () => {
     const crowd = { egress: true, occupants: 300, swing: 'out', occupancy: 'assembly' } as const;

@@ -37,6 +37,7 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
       panic.source,
       ['securing.kind', 'occupants', 'occupancy'],
     );
+  findElectrical(record, input, kind);
   const pushed = pushedFrom(input);
   if (!pushed || facts.kind === 'double-egress') return;
   if (escape === 'both') {
@@ -64,4 +65,16 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
       from.source,
       parts,
     );
+}
+
+/** What an electrical room holds decides how its door opens and with what: not known is not little. */
+function findElectrical(
+  record: SecuringRecord,
+  { facts, practice, results }: SecuringInput,
+  kind: LockKind,
+): void {
+  const { value: from, source } = practice.values.electricalPanic;
+  const unknown = results.opening.role === 'electrical' && known(facts.amperes) === undefined;
+  if (from > 0 && unknown && !isExit(kind) && facts.egress !== false)
+    record.report('note', 'securing.amperesOpen', { from }, source, ['amperes', 'securing.kind']);
 }

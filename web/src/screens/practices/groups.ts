@@ -7,6 +7,8 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
     names: [
       'roleUse',
       'roleClosing',
+      'roleSmoke',
+      'corridorSmoke',
       'roleWords',
       'leafByRole',
       'frameByRole',
@@ -215,6 +217,7 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
 export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: string }>> = {
   roleUse: { rows: 'role', options: 'lockUse' },
   roleClosing: { rows: 'role', options: 'roleClosing' },
+  roleSmoke: { rows: 'role', options: 'roleSmoke' },
   roleWords: { rows: 'role' },
   lockFor: { rows: 'lockUse', options: 'lockKind' },
   lockGrade: { rows: 'lockKind' },
