@@ -51,6 +51,8 @@ export interface LockSpec {
   emergency: boolean;
   /** Outside handle by power: without it blocked (fail secure) or free (fail safe). */
   power: 'none' | 'fail-secure' | 'fail-safe';
+  /** Whether that power is a battery of its own, with its reader in the trim: no wire, no supply. */
+  battery: boolean;
 }
 
 const PLAIN: Omit<LockSpec, 'id' | 'name'> = {
@@ -72,6 +74,7 @@ const PLAIN: Omit<LockSpec, 'id' | 'name'> = {
   startsBlocked: false,
   emergency: false,
   power: 'none',
+  battery: false,
 };
 
 const spec = (id: string, rest: Partial<LockSpec>, number?: string): LockSpec => ({
@@ -157,6 +160,16 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     { ...BOLTED, outsideHandle: 'rigid', outsideKey: ['latch'], emergency: true },
     'F15',
   ),
+  spec('guest-card', {
+    bolt: true,
+    handleDrawsBolt: true,
+    outsideHandle: 'rigid',
+    outsideKey: ['latch'],
+    insideTurn: ['bolt'],
+    emergency: true,
+    power: 'fail-secure',
+    battery: true,
+  }),
   spec('staff-toilet', {
     ...BOLTED,
     outsideHandle: 'rigid',
@@ -279,6 +292,18 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     outsideKey: ['latch'],
     power: 'fail-secure',
   }),
+  spec('exit-trim-fail-safe', {
+    ...EXIT,
+    outsideKey: ['latch'],
+    power: 'fail-safe',
+    startsBlocked: true,
+  }),
+  spec('exit-trim-fail-secure', {
+    ...EXIT,
+    outsideKey: ['latch'],
+    power: 'fail-secure',
+    startsBlocked: true,
+  }),
   spec('dummy', { latch: 'none', outsideHandle: 'rigid', insideHandle: 'rigid' }),
   spec('dummy-half', { latch: 'none', outsideHandle: 'rigid', insideHandle: 'none' }),
   spec('push-pull', { latch: 'roller', outsideHandle: 'rigid', insideHandle: 'rigid' }),
@@ -288,6 +313,12 @@ export const LOCK_SPECS: readonly LockSpec[] = [
     startsBlocked: true,
   }),
   spec('electric-fail-safe', { outsideKey: ['latch'], power: 'fail-safe', startsBlocked: true }),
+  spec('battery-reader', {
+    outsideKey: ['latch'],
+    power: 'fail-secure',
+    startsBlocked: true,
+    battery: true,
+  }),
   spec('electric-strike', { outsideHandle: 'rigid', outsideKey: ['latch'], power: 'fail-secure' }),
 ];
 
@@ -324,6 +355,7 @@ export function readLockSpec(value: unknown): LockSpec | undefined {
     'startsBlocked',
     'emergency',
     'delayed',
+    'battery',
   ] as const;
   const ok =
     typeof whole.id === 'string' &&

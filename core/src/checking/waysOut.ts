@@ -1,4 +1,5 @@
 import { known, type Choice, type Finding, type OpeningFacts } from '../opening/index.js';
+import { spaceOf } from '../role/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
 export interface WayOut {
@@ -40,6 +41,19 @@ const lessSeal: Ways = ({ stopSeal, smoke, sound }) =>
   stopSeal === 'seal' && smoke !== true && (known(sound) ?? 0) === 0
     ? [way('silencers', { stopSeal: 'silencer' })]
     : [];
+
+const SIDES = { left: 'right', right: 'left', unknown: 'unknown' } as const;
+const SWINGS = { in: 'out', out: 'in', unknown: 'unknown' } as const;
+
+/** The stair as the keyed side, and the same leaf as seen from there. */
+const fromStair: Ways = ({ from, hingeSide, swing, active }) => [
+  way('fromStair', {
+    outside: spaceOf(from, undefined) === 'stair' ? 'from' : 'to',
+    ...(hingeSide ? { hingeSide: SIDES[hingeSide] } : {}),
+    ...(swing ? { swing: SWINGS[swing] } : {}),
+    ...(active ? { active: SIDES[active] } : {}),
+  }),
+];
 
 /** What may be tried against each finding (handbook, “Findings”). */
 const WAYS: Readonly<Record<string, Ways>> = {
@@ -119,6 +133,7 @@ const WAYS: Readonly<Record<string, Ways>> = {
       manualItems: facts.manualItems?.filter(({ stage }) => stage !== 'securing'),
     }),
   ],
+  'securing.stairSide': fromStair,
   'securing.barOnPull': (facts) => [way('swing', { swing: facts.swing === 'in' ? 'out' : 'in' })],
   'choice.notTaken': () => [way('noChoices', { choices: undefined })],
 };

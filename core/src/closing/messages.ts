@@ -7,6 +7,8 @@ export const CLOSING_MESSAGES = {
   'closing.need.recorded': 'As recorded.',
   'closing.need.without': 'Recorded without a closer.',
   'closing.need.rated': 'A rated leaf closes by itself ({source}).',
+  'closing.need.letIn':
+    'People are let in one by one: what is electric locks nothing until the leaf is shut again.',
   'closing.need.pool': 'A gate to a pool closes and latches by itself, from wherever it is let go.',
   'closing.poolOpen':
     'A gate to a pool that does not close by itself: a child that finds it ajar is in the water.',

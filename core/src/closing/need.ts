@@ -31,6 +31,8 @@ export function closingNeed(
     };
   if (pool && recorded === undefined)
     return { closes: true, why: () => said('closing.need.pool'), basis: 'derived' };
+  if (isLetIn(facts) && recorded === undefined)
+    return { closes: true, why: () => said('closing.need.letIn'), basis: 'derived' };
   if (role && practice.values.roleClosing.value[role] === 'locked' && recorded === undefined)
     return {
       closes: false,
@@ -63,4 +65,10 @@ export function closingNeed(
         : said('closing.need.notRole', { role: { term: `role.${role}` } }),
     basis: 'derived',
   };
+}
+
+/** Whether something electric keeps people out: it holds nothing until the leaf is shut again. */
+function isLetIn(facts: OpeningFacts): boolean {
+  const magnet = known(facts.electricLock) ?? 'none';
+  return known(facts.lockUse) === 'reader' || magnet !== 'none';
 }

@@ -29,6 +29,12 @@ const STAIR = {
   access: 'reader',
   choices: chosen('securing.function', 'electric-fail-safe'),
 } as const;
+const KEPT = {
+  role: 'stair',
+  lockUse: undefined,
+  secured: undefined,
+  stairReentry: 'command',
+} as const;
 const STORE_EXIT = { role: 'final-exit', lockKind: 'rim-exit', lockUse: 'reader' } as const;
 
 describe('a way out', () => {
@@ -96,8 +102,26 @@ describe('a way out', () => {
     ],
     ['finishing.none', { finish: 'zinc', kickPlate: inches(10) }],
     ['powering.nothingToRelease', { lockUse: 'store', access: 'keypad' }],
+    ['securing.stairSide', { ...KEPT, from: 'Corridor', to: 'Stair 2' }],
   ])('of %s: the first offered makes it go', (...[code, facts, practice]) => {
     expect(tried(code, facts, practice)[0]!.gone).toContain(code);
+  });
+  it('keyed from the stair is the same leaf, seen from there', () => {
+    const facts = {
+      ...DOOR,
+      ...KEPT,
+      from: 'Corridor',
+      to: 'Stair 2',
+      hingeSide: 'left',
+      swing: 'out',
+    } as OpeningFacts;
+    const [fromThere] = waysOut({ code: 'securing.stairSide' }, facts);
+    expect(fromThere!.patch).toEqual({ outside: 'to', hingeSide: 'right', swing: 'in' });
+    const [other] = waysOut(
+      { code: 'securing.stairSide' },
+      { ...facts, from: 'Stair 2', to: 'Office', kind: 'pair', active: 'left' },
+    );
+    expect(other!.patch).toMatchObject({ outside: 'from', active: 'right' });
   });
   it('says what comes with it', () => {
     const open = tried(

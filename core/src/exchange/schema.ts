@@ -138,6 +138,7 @@ const lock = object(
     startsBlocked: yesOrNo,
     emergency: yesOrNo,
     power: { enum: ['none', 'fail-secure', 'fail-safe'] },
+    battery: yesOrNo,
   },
   ['id', 'name'],
 );

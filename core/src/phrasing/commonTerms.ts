@@ -7,6 +7,7 @@ export const COMMON_TERMS: Record<string, string> = {
   'answerer.frameMaker': 'the frame maker',
   'answerer.specifier': 'who specifies',
   'wayOut.operator': 'a powered operator',
+  'wayOut.fromStair': 'keyed from the stair, the same leaf',
   'wayOut.lowLatch': 'a low-friction latch',
   'wayOut.silencers': 'silencers in place of the seal',
   'wayOut.lowLatchLessSeal': 'a low-friction latch, and silencers in place of the seal',

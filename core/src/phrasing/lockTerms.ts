@@ -11,6 +11,7 @@ export const LOCK_TERMS: Record<string, string> = {
   'wish.lock.egress': 'On a way out: one motion, no key, always?',
   'wish.lock.lockDown': 'Locked from inside with a key?',
   'wish.lock.power': 'Worked by power?',
+  'wish.lock.freeWithoutPower': 'Free from outside without power?',
   'wish.lock.keyless': 'No key outside at all?',
   'wish.lock.latches': 'Held by a latch when it closes?',
   'wish.lock.lockable': 'Can it be locked at all?',

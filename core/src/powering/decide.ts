@@ -56,7 +56,13 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   record.decide('electric', electric ? 'yes' : 'none', {
     reasons: () => [
       drawing.length === 0
-        ? said(operator ? 'powering.operator' : 'powering.none')
+        ? said(
+            operator
+              ? 'powering.operator'
+              : spec?.battery
+                ? 'powering.ownBattery'
+                : 'powering.none',
+          )
         : drawing.length === 1
           ? said('powering.electric', { load: { term: `load.${drawing[0]!}` } })
           : said('powering.electric.more', {
@@ -100,11 +106,13 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
     record.decide('failState', state, {
       reasons: () => [
         said(
-          spec.delayed
-            ? 'powering.fail.delayed'
-            : state === 'fail-safe'
-              ? 'powering.fail.safe'
-              : 'powering.fail.secure',
+          spec.battery
+            ? 'powering.fail.battery'
+            : spec.delayed
+              ? 'powering.fail.delayed'
+              : state === 'fail-safe'
+                ? 'powering.fail.safe'
+                : 'powering.fail.secure',
         ),
       ],
       facts: ['securing.function'],
@@ -117,7 +125,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
           practice.values.supplyMargin.value,
         )
       : undefined;
-  const toLeaf = lock || loads.includes('exit-switch');
+  const toLeaf = (lock && !spec.battery) || loads.includes('exit-switch');
   const path = toLeaf ? decidePath(input, record, currents) : undefined;
   const wire = currents && decideSupply(input, record, currents);
   const release: Release | undefined =
@@ -146,7 +154,9 @@ const inTurn = (row: LoadRow, again: Load | undefined): LoadRow =>
 function loadsOf({ facts, results }: PoweringInput): Load[] {
   const { spec, kind } = results.securing;
   const loads: Load[] = [];
-  if (spec && spec.power !== 'none') {
+  // A lock on its own battery has its reader in it, and draws nothing from here.
+  const own = spec?.battery === true;
+  if (spec && spec.power !== 'none' && !own) {
     const load: Load =
       spec.id === 'electric-strike'
         ? 'strike'
@@ -173,7 +183,8 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
     for (const { leaf } of results.hanging.leaves)
       for (let one = 0; one < leaf.quantity; one++) loads.push('holder');
   const access = known(facts.access);
-  if (access === 'reader' || access === 'keypad' || access === 'intercom') loads.push(access);
+  const apart = access === 'intercom' || (!own && (access === 'reader' || access === 'keypad'));
+  if (apart) loads.push(access);
   return loads;
 }
 

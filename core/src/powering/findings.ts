@@ -17,7 +17,8 @@ export function findPowering(
   { loads, access, currents }: Powering,
 ): void {
   const { facts, practice, results } = input;
-  const lock = loads.some((load) => LOCKS.has(load));
+  const battery = results.securing.spec?.battery === true;
+  const lock = battery || loads.some((load) => LOCKS.has(load));
   // A device that waits is passed from inside; whoever may pass at once has its key.
   if (lock && access === 'none' && !loads.includes('delayed'))
     record.report('check', 'powering.noSwitch', {}, 'source, switch, load', ['access']);

@@ -16,7 +16,9 @@ export function poweringItems(
   { loads, access, path }: Powering,
 ): void {
   const push = (term: string) => items.push(itemOf('powering', term, 1));
-  if (access !== undefined && access !== 'none') push(accessItem(access));
+  // A lock on its own battery has its reader in it.
+  const within = results.securing.spec?.battery === true && access !== 'intercom';
+  if (access !== undefined && access !== 'none' && !within) push(accessItem(access));
   const magnets = loads.filter((load) => load === 'magnet').length;
   if (magnets > 0) items.push(itemOf('powering', 'item.power.magnet', magnets));
   const strikes = loads.filter((load) => load === 'strike').length;

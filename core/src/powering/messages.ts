@@ -2,12 +2,15 @@
 export const POWERING_MESSAGES = {
   'ask.cableRun': 'How far is the supply, along the cable? The wire follows from that.',
   'ask.access': 'What lets people in: reader, keypad, intercom, a button?',
+  'powering.ownBattery': 'Its lock and reader run on a battery of their own: no wire, no supply.',
   'powering.none': 'Nothing of it works by power.',
   'powering.operator': 'Its operator works by power.',
   'powering.electric': 'It has what draws current: {load}.',
   'powering.electric.more': 'It has what draws current: {load} and {count} more.',
   'powering.fail.secure':
     'Without power it stays locked from outside; inside its handle or bar lets out.',
+  'powering.fail.battery':
+    'With its battery empty it stays locked from outside; a key enters, inside its handle lets out.',
   'powering.fail.delayed': 'Without power it lets out at once; from outside a key enters.',
   'powering.fail.safe': 'Without power it is free from both sides.',
   'powering.magnet.sensor':
@@ -57,6 +60,8 @@ export const POWERING_MESSAGES = {
   'powering.narrative.enterNobody': 'To enter: nothing is recorded that lets the magnet go.',
   'powering.narrative.lostSecure':
     'On loss of power: locked from outside, a key enters; inside free.',
+  'powering.narrative.lostBattery':
+    'With its battery empty: locked from outside, a key enters; inside free.',
   'powering.narrative.lostSafe': 'On loss of power: free from both sides, latched.',
   'powering.narrative.alarmReleases': 'On fire alarm: power is cut; free from both sides, latched.',
   'powering.narrative.alarmStays': 'On fire alarm: it stays locked from outside; inside free.',

@@ -39,7 +39,7 @@ export function narrativeOf(
         : said(magnet ? 'powering.narrative.enterNobody' : 'powering.narrative.enterKey'),
     );
   if (magnet) tellMagnet(told, powering, practice);
-  if (lock) tellLock(told, powering, magnet !== undefined);
+  if (lock) tellLock(told, powering, magnet !== undefined, lock.battery);
   if (held) told.push(said('powering.narrative.alarmHeld'));
   if (facts.operator === true) told.push(said('powering.narrative.operator'));
   return told;
@@ -56,7 +56,12 @@ function tellMagnet(told: Said[], { release }: Powering, { values }: Practice): 
 }
 
 /** What of the lock is told follows from who its machine lets in and out in each state. */
-function tellLock(told: Said[], { release, passing }: Powering, byMagnet: boolean): void {
+function tellLock(
+  told: Said[],
+  { release, passing }: Powering,
+  byMagnet: boolean,
+  battery: boolean,
+): void {
   const { delay, alarm, command } = release!;
   const free = (state: PowerState) =>
     passing.some((one) => one.state === state && one.enter === 'anybody');
@@ -72,7 +77,13 @@ function tellLock(told: Said[], { release, passing }: Powering, byMagnet: boolea
   }
   if (!byMagnet) told.push(said('powering.narrative.leave'));
   told.push(
-    said(free('power-lost') ? 'powering.narrative.lostSafe' : 'powering.narrative.lostSecure'),
+    said(
+      battery
+        ? 'powering.narrative.lostBattery'
+        : free('power-lost')
+          ? 'powering.narrative.lostSafe'
+          : 'powering.narrative.lostSecure',
+    ),
   );
   if (command) told.push(said('powering.narrative.command'));
   told.push(

@@ -320,6 +320,49 @@ describe('the chain', () => {
     expect(decide(shut).results.securing.spec?.power ?? 'none').toBe('none');
     expect(items(shut)).not.toContain('1 strike');
   });
+  it('a lock on its own battery has no wire and no supply, and is released by what is in it', () => {
+    const guest = { role: 'guest-room', secured: undefined, lockUse: undefined } as const;
+    const decided = decide(guest);
+    const { loads, path, wire, passing, access } = decided.results.powering;
+    expect(decided.results.securing.spec?.id).toBe('guest-card');
+    expect([loads, path, wire, access]).toEqual([[], undefined, undefined, 'reader']);
+    expect(passing.map(({ state, enter, leave }) => `${state} ${enter} ${leave}`)).toEqual([
+      'normal released anybody',
+      'alarm released anybody',
+      'power-lost key anybody',
+    ]);
+    expect(decided.items.filter(({ stage }) => stage === 'powering')).toEqual([]);
+    expect(decided.items.map(({ term }) => term)).toContain('item.trim.reader');
+    expect(codes(guest).filter((code) => code.startsWith('powering.'))).toEqual([]);
+    expect(
+      narrativeOf(decided.facts, decided.results, PRACTICES['us-commercial']).map(
+        ({ code }) => code.split('.')[2],
+      ),
+    ).toContain('lostBattery');
+    // An intercom beside it stands on the wall, and draws from somewhere.
+    const spoken = decide({ ...guest, access: 'intercom' });
+    expect(spoken.results.powering.loads).toEqual(['intercom']);
+    const offered = { 'securing.function': { value: 'battery-reader', reason: 'no wires' } };
+    expect(decide({ ...reader, choices: offered }).results.powering.loads).toEqual([]);
+  });
+  it('a stair that is kept fails safe, on a lock or on the trim of a device', () => {
+    const stair = {
+      role: 'stair',
+      stairReentry: 'command',
+      secured: undefined,
+      lockUse: undefined,
+    } as const;
+    const on = (facts: Partial<OpeningFacts>) => {
+      const { kind, spec } = decide({ ...stair, ...facts }).results.securing;
+      return [kind, spec?.id];
+    };
+    expect(on({})).toEqual(['mortise', 'electric-fail-safe']);
+    expect(on({ lockKind: 'rim-exit' })).toEqual(['rim-exit', 'exit-trim-fail-safe']);
+    expect(decide({ ...stair, lockKind: 'rim-exit' }).results.powering.loads).toEqual([
+      'exit-trim',
+    ]);
+    expect(on({ stairReentry: 'free' })).toEqual(['mortise', 'mortise-passage']);
+  });
   it('an operator opens by its button what nothing locks, not what a dead bolt holds', () => {
     const told = (facts: Partial<OpeningFacts>) =>
       codes({ operator: true, lockUse: 'shop', ...facts }).includes('powering.nothingToRelease');

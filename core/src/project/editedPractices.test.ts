@@ -94,6 +94,19 @@ describe('a practice of one’s own', () => {
     const more = own({ roleUse: { value: { ...before, attic: 'store' }, source: 'ours' } });
     expect(readEditedPractices([more]).ok).toBe(false);
   });
+  it('opens though locks are for more than when it was edited', () => {
+    const { lockFor } = PRACTICES['us-commercial'].values;
+    const { 'guest-card': _, ...before } = lockFor.value;
+    const own = { lockFor: { value: { ...before, office: 'mortise' }, source: 'ours' } };
+    const read = readEditedPractices([
+      { id: 'own-1', name: 'Ours', base: 'us-commercial', changes: own },
+    ]);
+    expect(read.ok && buildPractice(read.value[0]!).values.lockFor.value).toEqual({
+      ...lockFor.value,
+      office: 'mortise',
+    });
+  });
+
   it('is refused without a source, with a value of another shape, or twice', () => {
     expect(readEditedPractices([edited]).ok).toBe(true);
     const bad: unknown[] = [

@@ -2,6 +2,7 @@ import { bad, good, type Result } from '../measure/index.js';
 import { practiceOf } from './practices.js';
 import {
   figureType,
+  LOCK_USES,
   PRACTICE_IDS,
   ROLES,
   valueTable,
@@ -9,7 +10,6 @@ import {
   type Practice,
   type PracticeId,
   type PracticeValues,
-  type Role,
   type ValueName,
 } from '../practice/index.js';
 
@@ -52,12 +52,17 @@ export function buildPractice(edited: EditedPractice): Practice {
 const isTable = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const isByRole = (table: Record<string, unknown>): boolean =>
-  Object.keys(table).every((key) => ROLES.includes(key as Role));
+/** What tables are kept by that grows: roles, and what locks are for. */
+const GROWING: readonly (readonly string[])[] = [ROLES, LOCK_USES];
 
-/** A table by roles that was edited before there were all the roles of today: those that came later as shipped. */
+const isByGrowing = (table: Record<string, unknown>): boolean =>
+  GROWING.some((all) => Object.keys(table).every((key) => all.includes(key)));
+
+/** A table that was edited before there were all the roles, or uses, of today: those that came later as shipped. */
 function completed(value: unknown, shipped: unknown): unknown {
-  return isTable(value) && isTable(shipped) && isByRole(shipped) ? { ...shipped, ...value } : value;
+  return isTable(value) && isTable(shipped) && isByGrowing(shipped)
+    ? { ...shipped, ...value }
+    : value;
 }
 
 /**

@@ -32,6 +32,9 @@ const OCCUPANCY: Partial<Record<Role, Occupancy>> = {
   assembly: 'assembly',
 };
 
+/** Uses with a reader, where nobody said what lets in. */
+const READS: ReadonlySet<unknown> = new Set<LockUse>(['reader', 'guest-card']);
+
 /** Uses by which nobody can lock anybody out. */
 const FREE: ReadonlySet<LockUse> = new Set(['passage', 'push-pull', 'stair', 'communicating']);
 
@@ -74,12 +77,20 @@ const LET_IN: ReadonlySet<Role> = new Set([
   'final-exit',
 ]);
 
-function readerUse(role: Role, facts: OpeningFacts): LockUse | undefined {
+/** What a lock is for where somebody is let in, or kept out of the storeys by a stair; undefined elsewhere. */
+function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
   const access = known(facts.access);
+  if (role === 'guest-room' && access === 'none') return 'guest';
   // What a magnet shuts, or nobody locks, has nothing else to let go.
-  const shut = (known(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false;
+  if ((known(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false) return undefined;
   const letIn = access !== undefined && access !== 'none' && access !== 'button';
-  return letIn && !shut && LET_IN.has(role) ? 'reader' : undefined;
+  if (role === 'guest-room') return letIn ? 'guest-card' : undefined;
+  if (role === 'stair') {
+    const reentry = known(facts.stairReentry);
+    const back = reentry === 'command' || reentry === 'alarm';
+    return letIn || back || facts.secured === true ? 'stair-locked' : undefined;
+  }
+  return letIn && LET_IN.has(role) ? 'reader' : undefined;
 }
 
 /**
@@ -96,12 +107,13 @@ export function assumedBy(
 ): Partial<OpeningFacts> {
   const assumed: Partial<OpeningFacts> = {};
   if (facts.lockUse === undefined) {
-    const use = readerUse(role, facts) ?? useOfRole(role, practice, known(facts.secured), recorded);
+    const use =
+      electricUse(role, facts) ?? useOfRole(role, practice, known(facts.secured), recorded);
     if (use) assumed.lockUse = use;
   }
   const use = known(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
-  if (facts.access === undefined && assumed.lockUse === 'reader') assumed.access = 'reader';
+  if (facts.access === undefined && READS.has(assumed.lockUse)) assumed.access = 'reader';
   if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
   if (facts.occupancy === undefined && OCCUPANCY[role]) assumed.occupancy = OCCUPANCY[role];
   // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.

@@ -425,6 +425,31 @@ describe('a decided opening', () => {
     expect(use({ from: 'Foyer', to: 'Women', secured: true })).toBeUndefined();
   });
 
+  it('takes a guest’s room by card unless nothing lets in, and a stair free unless it is kept', () => {
+    const use = (facts: Partial<OpeningFacts>) => {
+      const { lockUse, access } = decide(facts).results.opening.assumed;
+      return [lockUse, access];
+    };
+    expect(use({ role: 'guest-room' })).toEqual(['guest-card', 'reader']);
+    expect(use({ role: 'guest-room', access: 'keypad' })).toEqual(['guest-card', undefined]);
+    expect(use({ role: 'guest-room', access: 'none' })).toEqual(['guest', undefined]);
+    expect(use({ role: 'stair' })).toEqual(['stair', undefined]);
+    for (const kept of [
+      { access: 'reader' },
+      { secured: true },
+      { stairReentry: 'command' },
+      { stairReentry: 'alarm' },
+    ] as const)
+      expect(use({ role: 'stair', ...kept })).toEqual(['stair-locked', undefined]);
+    for (const free of [
+      { stairReentry: 'free' },
+      { access: 'button' },
+      { access: 'reader', secured: false },
+      { access: 'reader', electricLock: 'sensor-magnet' },
+    ] as const)
+      expect(use({ role: 'stair', ...free })[0]).toBe('stair');
+  });
+
   it('asks for the occupancy only where the number of people is near and limits differ', () => {
     const asked = (facts: Partial<OpeningFacts>, practice: PracticeId = 'us-commercial') =>
       decisionOf(decideOpening({ ...DOOR, ...facts }, PRACTICES[practice]), 'opening.occupancy')

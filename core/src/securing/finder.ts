@@ -20,6 +20,8 @@ export interface LockWishes {
   lockDown?: boolean | undefined;
   /** Freed or blocked by power. */
   power?: boolean | undefined;
+  /** Locked by power only: free from outside, too, without it. */
+  freeWithoutPower?: boolean | undefined;
   /** No key outside at all. */
   keyless?: boolean | undefined;
   /** Does a latch hold it when it closes? */
@@ -40,6 +42,7 @@ export const LOCK_WISHES = [
   'egress',
   'lockDown',
   'power',
+  'freeWithoutPower',
   'keyless',
   'latches',
   'lockable',
@@ -67,6 +70,8 @@ function has(wish: keyof LockWishes, spec: LockSpec, derived: LockProperties): b
       return derived.locksFromInsideByKey;
     case 'power':
       return derived.powerMatters;
+    case 'freeWithoutPower':
+      return spec.power === 'fail-safe';
     case 'keyless':
       return spec.outsideKey.length === 0;
     case 'latches':
@@ -100,6 +105,7 @@ function extras(spec: LockSpec): number {
     Number(spec.edgeStops) +
     Number(spec.delayed) * 2 +
     Number(spec.power !== 'none') * 2 +
+    Number(spec.battery) +
     Number(spec.startsBlocked)
   );
 }

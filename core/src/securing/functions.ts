@@ -42,6 +42,8 @@ function exitWishes(use: LockUse): LockWishes {
       return { egress: true, leftOpen: true, lockDown: true };
     case 'reader':
       return { egress: true, locksItself: true, power: true };
+    case 'stair-locked':
+      return { egress: true, freeWithoutPower: true };
     case 'exit-only':
       return { egress: true, locksItself: true, keyless: true };
     default:

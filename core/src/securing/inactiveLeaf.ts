@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import { known, type OpeningFacts } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { Role } from '../practice/index.js';
@@ -46,7 +46,7 @@ export function decideInactive(
   const bolts = record.propose('bolts', second.bolts, {
     reasons: () => [second.why()],
     alternatives: second.alternatives,
-    facts: ['bolts', 'rating', 'egress', 'clearWanted'],
+    facts: ['bolts', 'rating', 'egress', 'clearWanted', 'leafConstruction', 'electricLock'],
   });
   const order = bolts === second.bolts ? second : secondLeaf({ ...facts, bolts }, how);
   const coordinator =
@@ -71,7 +71,8 @@ function findBolts(
   how: SecondFor,
 ): void {
   const against = againstBolts(bolts, facts, how);
-  if (!against || facts.meetingEdge === 'mullion') return;
+  const magnet = (known(facts.electricLock) ?? 'none') !== 'none';
+  if (!against || facts.meetingEdge === 'mullion' || (bolts === 'none' && magnet)) return;
   const checked = bolts === 'none' || (bolts === 'flush' && mayByHand(facts, how));
   record.report(checked ? 'check' : 'stop', against, {}, 'NFPA 80; IBC 1010', ['securing.bolts']);
 }

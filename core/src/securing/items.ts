@@ -91,8 +91,9 @@ function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKi
   const grip = known(facts.handle) ?? 'lever';
   // Where only a key opens from outside, continental and British work has a fixed knob there.
   const metric = LOCK_FORMS[kind].cylinder === 'profile' || kind === 'sash';
-  const form =
-    spec.outsideHandle === 'none'
+  const form = spec.battery
+    ? 'reader'
+    : spec.outsideHandle === 'none'
       ? 'inside'
       : spec.outsideHandle === 'rigid' && metric
         ? 'fixedKnob'
@@ -178,7 +179,8 @@ export function securingItems(items: Item[], by: SecuredBy): void {
       }),
     );
   if (bolts !== undefined && bolts !== 'none') {
-    items.push(item(boltsItem(bolts), 1, { unit: 'pair' }));
+    if (facts.leafConstruction === 'glass') items.push(item('item.bolts.patch', 1));
+    else items.push(item(boltsItem(bolts), 1, { unit: 'pair' }));
     if (bolts !== 'surface') items.push(item('item.dustStrike', 1));
   }
   if (coordinator) items.push(item('item.coordinator', 1));

@@ -37,6 +37,7 @@ const MORTISE = [
   'entrance',
   'apartment',
   'guest',
+  'guest-card',
   'staff-toilet',
   'vestibule',
   'corridor-bolting',
@@ -53,8 +54,10 @@ const EXITS = [
   'exit-passage',
   'exit-delayed',
   'exit-retraction',
+  'exit-trim-fail-safe',
+  'exit-trim-fail-secure',
 ];
-const POWERED = ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'];
+const POWERED = ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'battery-reader'];
 /** Locks of the metric schools: bolt by key or turn, the handle for the latch or, escaping, for both. */
 const SASH = [
   'mortise-passage',
@@ -63,6 +66,7 @@ const SASH = [
   'sash-escape',
   'mortise-storeroom',
   'guest',
+  'guest-card',
   'sash-lock',
   'deadbolt-single',
   'deadbolt-double',

@@ -25,6 +25,8 @@ export const SECURING_MESSAGES = {
     'The leaves swing opposite ways and cannot latch into each other: rods on each, or push only.',
   'securing.astragalExit':
     'Exit devices on both leaves and meeting edges that overlap: each leaf must open alone. A split astragal or edge seals as listed.',
+  'securing.stairSide':
+    'The lock keeps people on the stair out of the storey, and is keyed from the other side: {room} is its outside, and the hand is named from there.',
   'securing.amperesOpen':
     'Nobody has recorded how many amperes the equipment in the room is rated: from {from} A its doors open out with panic hardware.',
   'securing.panicMissing':
@@ -88,6 +90,7 @@ export const SECURING_MESSAGES = {
   'securing.against.boredThin': 'Bored locks want a leaf of at least {least}; it is {leaf}.',
   'securing.against.stile': 'It wants {needed} of solid stile; there is {stile}.',
   'securing.against.loose': 'Nothing then holds the second leaf.',
+  'securing.against.glassBolts': 'No bolts that work by themselves are made for glass.',
   'securing.against.surface': 'Surface bolts do not go on rated leaves or ways out.',
   'securing.against.manualRated':
     'Bolts worked by hand are left drawn: a rated second leaf wants automatic ones.',
@@ -172,6 +175,8 @@ export const SECURING_MESSAGES = {
     'Holes and notches for the lock are made by the glass maker before toughening, to the lock maker’s template: agree it before the glass is ordered.',
   'securing.bolts.recorded': 'As recorded.',
   'securing.bolts.mullion': 'The mullion holds each leaf.',
+  'securing.bolts.magnet': 'Its magnet holds each leaf.',
+  'securing.bolts.glass': 'A glass leaf takes a bolt in its corner patch, worked by hand.',
   'securing.bolts.bothWays': 'It swings both ways: only bolts worked by hand hold it.',
   'securing.bolts.shut': 'Nobody goes through it: bolts worked by hand are enough.',
   'securing.bolts.manual':

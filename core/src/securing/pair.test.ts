@@ -62,6 +62,20 @@ describe('the second leaf of a pair', () => {
     ]);
     expect(items.map((one) => one.term)).toContain('item.mullion');
   });
+  it('of glass has a bolt by hand in its corner, and a magnet holds each leaf alone', () => {
+    const glass = { leafConstruction: 'glass', glassThickness: mm(12), lockKind: 'patch' } as const;
+    expect(held({ ...glass, egress: undefined })[0]).toBe('surface');
+    const terms = us({ ...glass, egress: undefined }).items.map(({ term }) => term);
+    expect(terms).toContain('item.bolts.patch');
+    expect(terms).not.toContain('item.bolts.surface');
+    expect(codes({ ...glass, egress: true })).toContain('securing.against.surface');
+    expect(codes({ ...glass, bolts: 'automatic' })).toContain('securing.against.glassBolts');
+    expect(codes({ bolts: 'automatic' })).not.toContain('securing.against.glassBolts');
+    const shut = { electricLock: 'sensor-magnet' } as const;
+    expect(held(shut)[0]).toBe('none');
+    expect(codes(shut)).not.toContain('securing.against.loose');
+    expect(codes({ bolts: 'none' })).toContain('securing.against.loose');
+  });
   it('that swings both ways is pushed, or held by bolts worked by hand', () => {
     const both = (facts: Partial<OpeningFacts>) => {
       const { items, decisions } = us({ kind: 'double-acting-pair', ...facts });

@@ -56,6 +56,8 @@ export function mayByHand(facts: OpeningFacts, { needed, equipment }: SecondFor)
 export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: SecondFor) {
   const rated = (known(facts.rating) ?? 0) > 0;
   if (bolts === 'none') return 'securing.against.loose';
+  const byItself = bolts === 'automatic' || bolts === 'constant';
+  if (byItself && facts.leafConstruction === 'glass') return 'securing.against.glassBolts';
   if (bolts === 'surface' && (rated || facts.egress === true)) return 'securing.against.surface';
   const byHand = mayByHand(facts, second);
   if (bolts === 'flush' && second.shut) return undefined;
@@ -69,7 +71,7 @@ export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: Seco
 
 /**
  * How the second leaf is held: by hand where it is known to be neither rated nor on a way out, nor needed
- * for the width; by automatic bolts else, and while nobody said whether people leave by it; with a
+ * for the width, and on glass; by automatic bolts else, and while nobody said whether people leave by it; with a
  * coordinator where the active leaf must close last.
  */
 export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
@@ -80,35 +82,41 @@ export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
   const wayOut = egress ?? (second.equipment ? false : undefined);
   // Only bolts by hand hold a leaf that nothing stops either way, and are enough where nobody goes through.
   const loose = swingsBothWays(facts.kind) || second.shut === true;
+  const glass = facts.leafConstruction === 'glass';
+  const magnet = (known(facts.electricLock) ?? 'none') !== 'none';
   const usual: LeafBolts =
-    facts.meetingEdge === 'mullion'
+    facts.meetingEdge === 'mullion' || magnet
       ? 'none'
-      : !loose && (rated || wayOut !== false || second.needed)
-        ? 'automatic'
-        : 'flush';
+      : glass
+        ? 'surface'
+        : !loose && (rated || wayOut !== false || second.needed)
+          ? 'automatic'
+          : 'flush';
   const bolts = recorded ?? usual;
   const why = () =>
     recorded !== undefined
       ? said('securing.bolts.recorded')
       : usual === 'none'
-        ? said('securing.bolts.mullion')
-        : usual === 'flush'
-          ? said(
-              loose
-                ? second.shut
-                  ? 'securing.bolts.shut'
-                  : 'securing.bolts.bothWays'
-                : 'securing.bolts.manual',
-            )
-          : said(
-              rated
-                ? 'securing.bolts.rated'
-                : egress === true
-                  ? 'securing.bolts.egress'
-                  : second.needed
-                    ? 'securing.bolts.width'
-                    : 'securing.bolts.unknown',
-            );
+        ? said(magnet ? 'securing.bolts.magnet' : 'securing.bolts.mullion')
+        : usual === 'surface'
+          ? said('securing.bolts.glass')
+          : usual === 'flush'
+            ? said(
+                loose
+                  ? second.shut
+                    ? 'securing.bolts.shut'
+                    : 'securing.bolts.bothWays'
+                  : 'securing.bolts.manual',
+              )
+            : said(
+                rated
+                  ? 'securing.bolts.rated'
+                  : egress === true
+                    ? 'securing.bolts.egress'
+                    : second.needed
+                      ? 'securing.bolts.width'
+                      : 'securing.bolts.unknown',
+              );
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
   const closes = rated || closesByItself(facts) === true;
   const byItself = bolts === 'automatic' || bolts === 'constant';

@@ -35,6 +35,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { smoke: false },
     unknown: { occupancy: UNKNOWN },
   },
+  'securing.stairSide': {
+    found: { from: 'Corridor', to: 'Stair 2', stairReentry: 'command', rating: 90 },
+    not: { outside: 'to' },
+    unknown: { stairReentry: UNKNOWN },
+  },
   'securing.amperesOpen': {
     found: { role: 'electrical' },
     not: { amperes: 799 },

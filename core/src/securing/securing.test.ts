@@ -53,6 +53,22 @@ const SAID: Record<string, { is: (keyof LockProperties)[]; not: (keyof LockPrope
     is: ['locksItself', 'keyAlwaysEnters', 'freeOut', 'canLockOut'],
     not: ['canStayOpen', 'canTrap'],
   },
+  'guest-card': {
+    is: ['locksItself', 'freeOut', 'emergencyEnters', 'powerMatters'],
+    not: ['canStayOpen', 'canTrap', 'twoMotions'],
+  },
+  'battery-reader': {
+    is: ['powerMatters', 'freeOut', 'keyAlwaysEnters', 'locksItself'],
+    not: ['canStayOpen', 'canTrap'],
+  },
+  'exit-trim-fail-safe': {
+    is: ['powerMatters', 'freeOut', 'keyAlwaysEnters', 'canStayOpen'],
+    not: ['canTrap'],
+  },
+  'exit-trim-fail-secure': {
+    is: ['powerMatters', 'freeOut', 'keyAlwaysEnters', 'locksItself'],
+    not: ['canStayOpen', 'canTrap'],
+  },
   // Button or outside key locks it; inside lever and closing free it.
   corridor: {
     is: ['canStayOpen', 'freeOut', 'locksFromInside', 'locksFromOutside', 'keyAlwaysEnters'],

@@ -21,13 +21,15 @@ export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
   apartment: { egress: true, deadBolt: true, keyless: false },
   dwelling: { fromInside: true, deadBolt: true, keyless: false },
   dormitory: { leftOpen: true, fromInside: true, deadBolt: true, keyless: false },
-  guest: { locksItself: true, deadBolt: true, privacy: true, keyless: false },
+  guest: { locksItself: true, deadBolt: true, privacy: true, keyless: false, power: false },
+  'guest-card': { locksItself: true, deadBolt: true, privacy: true, power: true },
   communicating: { egress: true, deadBolt: true, blankOutside: true },
   patio: { fromInside: true, privacy: false },
   shop: { egress: true, deadBolt: true, latches: false, keyless: false },
   gate: { egress: true, locksItself: true, keyless: false },
   'cold-room': { egress: true, fromOutside: true },
   stair: { egress: true, leftOpen: true, lockable: false, latches: true },
+  'stair-locked': { egress: true, freeWithoutPower: true },
   exit: { egress: true, locksItself: true, keyless: false, power: false },
   'exit-only': { egress: true, locksItself: true, keyless: true },
 };
@@ -42,6 +44,8 @@ export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
   dwelling: ['office', 'sash-escape', 'changeover', 'entrance'],
   dormitory: ['dormitory'],
   guest: ['guest'],
+  'guest-card': ['guest-card'],
+  'stair-locked': ['electric-fail-safe'],
   communicating: ['communicating-half'],
   patio: ['patio', 'sash-turn'],
   shop: ['deadbolt-single'],
@@ -55,6 +59,7 @@ export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
 /** Functions made for one use: never proposed for another, though they could do it. */
 export const SPECIAL: Readonly<Record<string, LockUse>> = {
   guest: 'guest',
+  'guest-card': 'guest-card',
   'staff-toilet': 'privacy',
   'communicating-half': 'communicating',
   'cold-room': 'cold-room',

@@ -1,5 +1,5 @@
-import { known } from '../opening/index.js';
-import type { Escape } from '../role/index.js';
+import { known, roomNamed } from '../opening/index.js';
+import { spaceOf, type Escape } from '../role/index.js';
 import type { SecuringInput, SecuringRecord } from './decide.js';
 import type { LockKind } from './facts.js';
 import { isExit } from './lockForms.js';
@@ -38,6 +38,7 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
       ['securing.kind', 'occupants', 'occupancy'],
     );
   findElectrical(record, input, kind);
+  findStairSide(record, input);
   const pushed = pushedFrom(input);
   if (!pushed || facts.kind === 'double-egress') return;
   if (escape === 'both') {
@@ -77,4 +78,24 @@ function findElectrical(
   const unknown = results.opening.role === 'electrical' && known(facts.amperes) === undefined;
   if (from > 0 && unknown && !isExit(kind) && facts.egress !== false)
     record.report('note', 'securing.amperesOpen', { from }, source, ['amperes', 'securing.kind']);
+}
+
+/** Who is kept out of the storeys stands on the stair: its lock is keyed from there. */
+function findStairSide(
+  record: SecuringRecord,
+  { facts, practice, project, results }: SecuringInput,
+): void {
+  if (known(facts.lockUse) !== 'stair-locked') return;
+  const isStair = (room: string | undefined) =>
+    spaceOf(room, roomNamed(room, project)?.use) === 'stair';
+  const inside = results.handing.outside === 'from' ? facts.to : facts.from;
+  const outer = results.handing.outside === 'from' ? facts.from : facts.to;
+  if (inside !== undefined && isStair(inside) && !isStair(outer))
+    record.report(
+      'check',
+      'securing.stairSide',
+      { room: inside },
+      practice.language === 'us' ? 'IBC 1010.2.7' : 'trade practice',
+      ['outside', 'stairReentry'],
+    );
 }

@@ -27,8 +27,9 @@ function usMortise(): Product[] {
       1,
     ],
     ['B', ['privacy-bolt', 'guest', 'staff-toilet'], 1],
+    ['C', ['guest-card'], 1],
     ['X', ['store', 'institution'], 1],
-    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'], 0],
+    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'battery-reader'], 0],
   ] as const;
   const series = [
     ['Quillstead', 'ML 8', 2.75, 1, 180, 3],
@@ -98,7 +99,14 @@ function profile(): Product[] {
     ],
     [
       'E',
-      ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'mortise-storeroom'],
+      [
+        'electric-fail-secure',
+        'electric-fail-safe',
+        'electric-strike',
+        'battery-reader',
+        'guest-card',
+        'mortise-storeroom',
+      ],
       60,
       4,
     ],
@@ -171,7 +179,17 @@ function sash(): Product[] {
     ['B', ['privacy-bathroom'], 1],
     ['L', ['mortise-passage', 'mortise-storeroom', 'cold-room'], 1],
     ['X', ['sash-escape', 'dormitory', 'guest', 'communicating-half', 'deadbolt-single'], 4],
-    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike'], 4],
+    [
+      'E',
+      [
+        'electric-fail-secure',
+        'electric-fail-safe',
+        'electric-strike',
+        'battery-reader',
+        'guest-card',
+      ],
+      4,
+    ],
   ] as const;
   return [44, 57].flatMap((backset) =>
     kinds.map(([model, functions, cost]) =>

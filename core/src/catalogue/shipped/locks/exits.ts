@@ -10,6 +10,8 @@ const TRIMS = [
   'exit-passage',
   'exit-delayed',
   'exit-retraction',
+  'exit-trim-fail-safe',
+  'exit-trim-fail-secure',
 ];
 const LENGTHS = [
   [36, 'S'],

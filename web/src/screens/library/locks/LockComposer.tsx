@@ -59,6 +59,7 @@ const FLAGS: [
     | 'startsBlocked'
     | 'emergency'
     | 'delayed'
+    | 'battery'
   ),
   string,
 ][] = [
@@ -70,6 +71,7 @@ const FLAGS: [
   ['startsBlocked', 'Outside blocked until freed'],
   ['emergency', 'Emergency tool'],
   ['delayed', 'Lets out only after a delay'],
+  ['battery', 'Runs on a battery of its own'],
 ];
 
 const WORKS: [Works, string][] = [
