@@ -64,19 +64,14 @@ export function bottomSection(decided: DecidedOpening): DrawingModel | undefined
         ...hanging(thickness + sweep.through / 2, bottom, half),
       );
       break;
-    case 'drop-surface':
+    case 'drop-surface': {
+      const from = sealing.face === 'pull' ? -dropSurface.through : thickness;
       elements.push(
-        rect(
-          'hardware',
-          thickness,
-          bottom,
-          thickness + dropSurface.through,
-          bottom + dropSurface.up,
-          part,
-        ),
-        ...hanging(thickness + dropSurface.through / 2, bottom, half),
+        rect('hardware', from, bottom, from + dropSurface.through, bottom + dropSurface.up, part),
+        ...hanging(from + dropSurface.through / 2, bottom, half),
       );
       break;
+    }
     case 'drop-half':
     case 'drop-full': {
       const size = sealing.bottom === 'drop-full' ? dropFull : dropHalf;

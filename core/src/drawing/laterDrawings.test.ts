@@ -62,6 +62,23 @@ describe('the bottom of the leaf cut through', () => {
     const model = bottomSection(decide({ bottomSeal, undercut: mm(8) }));
     expect(parts(model, 'sealing.bottom')).toHaveLength(count);
   });
+  it('draws a seal on the face that no rod runs down', () => {
+    const across = {
+      kind: 'pair',
+      active: 'left',
+      frameWidth: inches(72),
+      lockKind: 'rods-surface',
+    };
+    const left = (facts: object) =>
+      Math.min(
+        ...parts(
+          bottomSection(decide({ bottomSeal: 'drop-surface', undercut: mm(8), ...facts })),
+          'sealing.bottom',
+        ).flatMap((one) => (one.kind === 'line' ? one.points.map(({ x }) => x) : [])),
+      );
+    expect(left(across)).toBeLessThan(0);
+    expect(left({ ...across, lockKind: 'rods-concealed' })).toBeGreaterThan(0);
+  });
   it('is none while the size is open', () => {
     expect(bottomSection(decide({ frameHeight: undefined }))).toBeUndefined();
   });

@@ -148,6 +148,7 @@ describe('handing an opening', () => {
     ['Cleaner’s closet', 'Corridor', 'to', 'outside.closet'],
     ['Office', 'Studio', 'from', 'outside.first'],
     ['Roof', 'Plant', 'from', 'outside.street'],
+    ['Keller Flur', 'Heizraum', 'from', 'outside.corridor'],
   ])('from %s to %s the outside is %s', (from, to, outside, why) => {
     const found = outsideOf({ mark: '1', kind: 'single', from, to });
     expect([found.outside, found.why().code]).toEqual([outside, why]);

@@ -118,6 +118,13 @@ describe('a building', () => {
     ['Loading yard', 'outdoors'],
     ['Office, director', 'work'],
     ['Snug', undefined],
+    // The last word says what is passed, and a word within a longer one does not.
+    ['Keller Flur', 'corridor'],
+    ['Store corridor', 'corridor'],
+    ['Meeting room terrace', 'outdoors'],
+    ['Garden store', 'store'],
+    ['Stair store', 'store'],
+    ['Lift lobby', 'corridor'],
   ])('guesses what %s is used for', (name, use) => {
     expect(guessRoomUse(name)).toBe(use);
   });

@@ -50,9 +50,23 @@ const WORDS: readonly [RegExp, RoomUse][] = [
 /** What a room of that name is likely used for. */
 export const guessRoomUse = (name: string): RoomUse | undefined => useNamed(WORDS, name);
 
-const useNamed = remembered(
-  (words: typeof WORDS, name: string) => words.find(([pattern]) => pattern.test(name))?.[1],
+/** The last word says whether a name is that of a space to pass: a store corridor is no store. */
+const PASSED = (['stair', 'entrance', 'corridor', 'outdoors'] as const).map(
+  (use) => [new RegExp(whole(SPACE_WORDS[use]), 'giu'), use] as const,
 );
+
+const useNamed = remembered((words: typeof WORDS, name: string): RoomUse | undefined => {
+  for (const [pattern, use] of words) {
+    const found = pattern.exec(name);
+    if (!found) continue;
+    const ends = found.index + found[0].length;
+    const passed = PASSED.find(([space]) =>
+      [...name.matchAll(space)].some((one) => one.index + one[0].length > ends),
+    );
+    return passed?.[1] ?? use;
+  }
+  return undefined;
+});
 
 /**
  * The rooms that openings name and the building does not have, in the order they are named, each with

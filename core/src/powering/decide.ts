@@ -53,7 +53,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const electric = loads.length > 0 || operator;
   const rows = practice.values.loads.value;
   const drawing = loads.filter((load) => rows[load].hold > 0);
-  record.decide('electric', electric ? 'yes' : 'none', {
+  record.decide('electric', electric ? 'yes' : spec?.battery ? 'battery' : 'none', {
     reasons: () => [
       drawing.length === 0
         ? said(

@@ -4,7 +4,7 @@ export const WIRE_PATHS = ['frame', 'hinge', 'transfer', 'loop'] as const;
 export type WirePath = (typeof WIRE_PATHS)[number];
 
 export const POWERING_DECISIONS = decisionTable('powering', {
-  electric: asTerm<'yes' | 'none'>('closes'),
+  electric: asTerm<'yes' | 'none' | 'battery'>('electric'),
   failState: asTerm<'fail-secure' | 'fail-safe'>('failState'),
   access: asTerm<string>('access'),
   electricLock: asTerm<string>('electricLock'),

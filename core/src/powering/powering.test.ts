@@ -326,6 +326,9 @@ describe('the chain', () => {
     const { loads, path, wire, passing, access } = decided.results.powering;
     expect(decided.results.securing.spec?.id).toBe('guest-card');
     expect([loads, path, wire, access]).toEqual([[], undefined, undefined, 'reader']);
+    expect(decisionOf(decided, 'powering.electric')?.value).toMatchObject({
+      term: 'electric.battery',
+    });
     expect(passing.map(({ state, enter, leave }) => `${state} ${enter} ${leave}`)).toEqual([
       'normal released anybody',
       'alarm released anybody',

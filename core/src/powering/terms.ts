@@ -1,6 +1,9 @@
 /** The stage’s words: its decisions, facts and their values, its hardware. */
 export const POWERING_TERMS = {
   'stage.powering': 'Powering',
+  'electric.yes': 'yes',
+  'electric.none': 'no',
+  'electric.battery': 'by its own battery',
   'name.powering.electric': 'Works by power',
   'name.powering.failState': 'Without power',
   'name.powering.access': 'Released by',

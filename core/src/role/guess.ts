@@ -42,6 +42,9 @@ const OWN: ReadonlySet<Role> = new Set([
   'goods',
 ]);
 
+/** Garages of buildings, for many cars. */
+const PARKING = /(?<![\p{L}])(?:parking|car park|carpark|tiefgarage|parkgarage)(?![\p{L}])/iu;
+
 /** Rooms of plant that are closets in a dwelling. */
 const IN_CLOSETS: ReadonlySet<Role> = new Set(['plant', 'electrical', 'riser', 'server']);
 
@@ -206,7 +209,12 @@ function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
     return one.space === 'outdoors'
       ? fromOutdoors(one, two, dwelling)
       : fromOutdoors(two, one, dwelling);
-  if (one.role === 'garage' || two.role === 'garage') return 'garage';
+  if (one.role === 'garage' || two.role === 'garage') {
+    const other = one.role === 'garage' ? two : one;
+    // A garage with stairs of its own is that of a building, not of a house.
+    if (!dwelling && other.space === 'stair') return 'stair';
+    return PARKING.test((other === one ? two : one).name ?? '') ? other.role : 'garage';
+  }
   if (one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment'))
     return 'communicating';
   const own = [two.role, one.role].find((role) => role && OWN.has(role));

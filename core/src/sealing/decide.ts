@@ -10,6 +10,7 @@ import {
 } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
+import { rodsRunDown } from '../securing/index.js';
 import { measuredLeaves } from '../sizing/index.js';
 import type { StageInput } from '../stage/index.js';
 import {
@@ -36,6 +37,8 @@ export interface Sealing {
   readonly strip:
     { readonly width: number; readonly thickness: number; readonly count: number } | undefined;
   readonly bottom: Bottom;
+  /** The face that a surface drop seal is fixed to: where rods run down the push face, the other. */
+  readonly face: 'pull' | 'push';
   readonly material: SealMaterial | undefined;
   /** Of each leaf: what its bottom seal is cut to. */
   readonly bottomLengths: readonly { readonly quantity: number; readonly length: number }[];
@@ -72,6 +75,7 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
     perimeterLength,
     strip,
     bottom,
+    face: rodsRunDown(results.securing) && facts.plainFloor !== true ? 'pull' : 'push',
     material,
     bottomLengths,
     threshold,

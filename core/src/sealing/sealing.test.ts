@@ -144,6 +144,27 @@ describe('under the leaf', () => {
     expect(term('sealing.bottom', { ...pair, bolts: 'automatic' }, 'british')).toBe('drop-surface');
     expect(term('sealing.bottom', { ...pair, bolts: 'surface' }, 'british')).toBe('drop-full');
   });
+  it('on the face goes where no rod runs down', () => {
+    const across = {
+      kind: 'pair',
+      active: 'left',
+      frameWidth: mm(1800),
+      swing: 'out',
+      smoke: true,
+      leafConstruction: 'aluminium-narrow',
+      frameMaterial: 'aluminium',
+      role: 'stair',
+    } as const;
+    const face = (facts: Partial<OpeningFacts>) => {
+      const decided = decide({ ...across, ...facts }, 'continental');
+      const clash = decided.findings.some(({ code }) => code === 'checking.under');
+      const { bottom, face: on } = decided.results.sealing;
+      return [bottom, on, clash];
+    };
+    expect(face({ lockKind: 'rods-surface' })).toEqual(['drop-surface', 'pull', false]);
+    expect(face({ lockKind: 'rods-surface', plainFloor: true })[1]).toBe('push');
+    expect(face({ lockKind: 'rods-concealed' })[1]).toBe('push');
+  });
   it('lies on the floor with what follows it', () => {
     const drop = { ...timber, smoke: true, undercut: mm(8) } as const;
     const material = (facts: Partial<OpeningFacts>) =>

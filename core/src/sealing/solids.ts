@@ -1,11 +1,11 @@
 import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import { rodInset, type Securing } from '../securing/index.js';
+import { rodInset, rodsRunDown, type Securing } from '../securing/index.js';
 import type { Sealing } from './decide.js';
 
 /** What the bottom seal takes out of a leaf or puts onto it; it runs over the leaf's whole width. */
 export function sealingSolids(
-  { bottom }: Pick<Sealing, 'bottom'>,
+  { bottom, face }: Pick<Sealing, 'bottom' | 'face'>,
   securing: Securing,
   practice: Practice,
   leaf: MeasuredLeaf,
@@ -37,10 +37,10 @@ export function sealingSolids(
     case 'drop-surface': {
       const { up, through } = body.dropSurface;
       return [
-        solid(owner, 'solid.dropSurface', leaf.id, 'on-push', {
+        solid(owner, 'solid.dropSurface', leaf.id, face === 'pull' ? 'on-pull' : 'on-push', {
           x,
           y: span(0, up),
-          z: span(thickness, through),
+          z: span(face === 'pull' ? -through : thickness, through),
         }),
       ];
     }
@@ -77,10 +77,10 @@ export function sealingSolids(
 
 /** Where a surface rod runs down to the floor, along the leaf; undefined where none does. */
 function rodSpan(
-  { fit, kind, strike }: Securing,
+  securing: Securing,
   practice: Practice,
   leaf: MeasuredLeaf,
 ): [number, number] | undefined {
-  if (kind !== 'rods-surface' || !fit || strike?.on !== 'ends') return undefined;
-  return about(leaf.width - rodInset(fit), practice.values.bodies.value.rod.across);
+  if (!securing.fit || !rodsRunDown(securing)) return undefined;
+  return about(leaf.width - rodInset(securing.fit), practice.values.bodies.value.rod.across);
 }

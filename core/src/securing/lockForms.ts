@@ -161,6 +161,17 @@ export function isExit(kind: LockKind): boolean {
   return kind === 'rim-exit' || kind === 'mortise-exit' || hasRods(kind);
 }
 
+/** Whether rods lie on the push face down to the floor. */
+export function rodsRunDown({
+  kind,
+  strike,
+}: {
+  kind: LockKind | undefined;
+  strike: { on: string } | undefined;
+}): boolean {
+  return kind === 'rods-surface' && strike?.on === 'ends';
+}
+
 /** Whether a kind holds by rods at head and floor. */
 export function hasRods(kind: LockKind): boolean {
   return kind === 'rods-surface' || kind === 'rods-concealed';
