@@ -1,4 +1,4 @@
-import { known, said, type OpeningFacts, type Results, type Said } from '../opening/index.js';
+import { said, type OpeningFacts, type Results, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Powering } from './decide.js';
 import type { PowerState } from './passing.js';
@@ -17,7 +17,7 @@ export function narrativeOf(
   const held = loads.includes('holder');
   const lock = spec !== undefined && spec.power !== 'none' ? spec : undefined;
   const magnet = release !== undefined && release.magnet !== 'none' ? release.magnet : undefined;
-  const access = known(facts.access);
+  const { access } = powering;
   const lets = access !== undefined && access !== 'none' ? access : undefined;
   const told: Said[] = [];
   if (held) told.push(said('powering.narrative.held'));

@@ -10,6 +10,9 @@ export interface InactiveLeaf {
   coordinator: boolean;
 }
 
+const OF_BOLTS: readonly string[] = ['bolts', 'rating', 'egress', 'clearWanted', 'electricLock'];
+const OF_GLASS: readonly string[] = [...OF_BOLTS, 'leafConstruction'];
+
 /** Rooms whose second leaf moves equipment, not people. */
 const EQUIPMENT: ReadonlySet<Role> = new Set([
   'store',
@@ -46,7 +49,7 @@ export function decideInactive(
   const bolts = record.propose('bolts', second.bolts, {
     reasons: () => [second.why()],
     alternatives: second.alternatives,
-    facts: ['bolts', 'rating', 'egress', 'clearWanted', 'leafConstruction', 'electricLock'],
+    facts: facts.leafConstruction === 'glass' ? OF_GLASS : OF_BOLTS,
   });
   const order = bolts === second.bolts ? second : secondLeaf({ ...facts, bolts }, how);
   const coordinator =

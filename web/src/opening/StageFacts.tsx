@@ -170,10 +170,11 @@ export function AskedFacts({ stage }: { stage?: Stage | undefined }) {
       askedFacts(decided)
         // A guess is confirmed where it stands.
         .filter(({ field }) => !guessed.has(field.name))
-        .filter(({ field, settles }) =>
+        .filter(({ field, settles, told }) =>
           stage === undefined
             ? settles.length > 0 || (field.first && field.stage === 'opening')
-            : field.stage === stage && (settles.length > 0 || field.first),
+            : told.includes(stage) ||
+              (field.stage === stage && (settles.length > 0 || field.first)),
         )
         .slice(0, MOST_ASKED),
     [decided, stage, guessed],
