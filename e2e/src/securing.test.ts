@@ -184,7 +184,7 @@ describe('securing an opening', () => {
     await name.sendKeys('Plant with a button', Key.TAB);
     await page.click('button', 'Keep it in the project');
     await page.sees('h1', 'Plant with a button');
-    await page.sees('[aria-label="Find a function"] [role=status]', '62 of 62 do it');
+    await page.sees('[aria-label="Find a function"] [role=status]', '66 of 66 do it');
     await open('A');
     await page.toStage('Securing');
     await page.click('button', 'Not taken for Lock function');

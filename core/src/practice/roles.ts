@@ -131,7 +131,8 @@ const CLOSING: Record<Role, RoleClosing> = {
   office: 'rated',
   meeting: 'rated',
   classroom: 'rated',
-  store: 'rated',
+  // What is always locked must come to by itself.
+  store: 'always',
   'strong-room': 'always',
   electrical: 'rated',
   plant: 'always',
@@ -183,6 +184,11 @@ export const ROLE_TABLES = {
   roleClosing: {
     ...everywhere(
       sourced(CLOSING, 'term', `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`),
+    ),
+    'us-residential': sourced<Record<Role, RoleClosing>>(
+      { ...CLOSING, store: 'rated' },
+      'term',
+      `${TRADE}; rated leaves by NFPA 80`,
     ),
     british: sourced(
       { ...CLOSING, riser: 'locked' } as Record<Role, RoleClosing>,

@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
-import { roomNamed } from '../opening/index.js';
+import { known, roomNamed } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { likelyRoles } from '../role/index.js';
 import { fieldOf } from '../stages/index.js';
@@ -94,16 +94,13 @@ function usualSize({ values }: Practice): Patch {
 }
 
 function rolesFor(facts: OpeningFacts, basis: ProjectBasis) {
-  const truth = (fact: unknown) => (typeof fact === 'boolean' ? fact : undefined);
   return likelyRoles(
     {
-      from: facts.from,
-      to: facts.to,
       fromUse: roomNamed(facts.from, basis)?.use,
       toUse: roomNamed(facts.to, basis)?.use,
+      exterior: known(facts.exterior),
     },
-    truth(facts.secured),
-    truth(facts.exterior),
+    facts,
   );
 }
 

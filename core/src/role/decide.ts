@@ -56,7 +56,7 @@ export function decideWhole(
       facts: ['role', 'from', 'to'],
     });
   else if (facts.lockUse === undefined && facts.lockKind === undefined && facts.secured !== false) {
-    const [first, second, third] = likelyRoles(rooms, known(facts.secured), known(facts.exterior));
+    const [first, second, third] = likelyRoles(rooms, facts);
     record.ask(
       'role',
       () =>

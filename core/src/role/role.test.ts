@@ -201,9 +201,8 @@ describe('what a door is, guessed from its rooms', () => {
     expect(guess('A', 'B', undefined, ['corridor', 'sanitary'])).toBeUndefined();
     expect(
       likelyRoles(
-        { from: 'A', to: 'B', fromUse: 'corridor', toUse: 'sanitary' },
-        undefined,
-        undefined,
+        { fromUse: 'corridor', toUse: 'sanitary' },
+        { occupancy: 'education', traffic: 'beds' },
       ),
     ).toEqual(['toilet-single', 'toilet-group', 'bathroom']);
   });
@@ -211,9 +210,16 @@ describe('what a door is, guessed from its rooms', () => {
   it('names no room: no guess, the likeliest by what is recorded', () => {
     const none = { from: undefined, to: undefined, fromUse: undefined, toUse: undefined };
     expect(guessRole(none, PRACTICES.british)).toBeUndefined();
-    expect(likelyRoles(none, true, false)[0]).toBe('office');
-    expect(likelyRoles(none, false, undefined)[0]).toBe('meeting');
-    expect(likelyRoles(none, undefined, true)[0]).toBe('entrance');
+    const first = (facts: Parameters<typeof likelyRoles>[1], exterior?: boolean) =>
+      likelyRoles({ ...none, exterior }, facts)[0];
+    expect(first({ secured: true }, false)).toBe('office');
+    expect(first({ secured: false })).toBe('meeting');
+    expect(first({ occupancy: 'unknown' })).toBe('office');
+    expect(first({ traffic: 'beds', occupancy: 'education' }, true)).toBe('entrance');
+    expect(first({ traffic: 'beds', occupancy: 'education' })).toBe('patient-room');
+    expect(first({ traffic: 'carts', occupancy: 'education' })).toBe('classroom');
+    expect(first({ traffic: 'carts', occupancy: 'business' })).toBe('store');
+    expect(first({ occupancy: 'mercantile', secured: false })).toBe('shop');
   });
 
   it('reads rooms as a practice of one’s own does: by what it is based on, not by its name', () => {

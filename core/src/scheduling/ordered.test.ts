@@ -85,6 +85,9 @@ describe('ordered alike', () => {
     const numbers = new OrderNumbers();
     expect(numbers.of(whole)).not.toBe(numbers.of({ ...whole, height: 2, width: 1 }));
     expect(numbers.of(whole)).toBe(numbers.of({ ...whole, quantity: 9, handed: true }));
+    // No term and an empty one are written alike.
+    const { term: _, ...untermed } = whole;
+    expect(numbers.of(untermed)).toBe(numbers.of({ ...whole, term: '' }));
   });
   it('has one number for what is written alike, and its text', () =>
     fc.assert(

@@ -59,7 +59,7 @@ export class OrderNumbers {
   private readonly texts: string[] = [];
 
   of(item: Item): number {
-    const name = item.term ?? item.written ?? '';
+    const name = item.term || item.written || '';
     let sizes = this.known.get(name);
     if (!sizes) this.known.set(name, (sizes = new Map()));
     // Things of one name differ by their sizes most of all; equal sums are told apart below.
