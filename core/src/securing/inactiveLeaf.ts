@@ -1,8 +1,15 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { Role } from '../practice/index.js';
-import { againstBolts, hasSecondLeaf, mayByHand, secondLeaf, type SecondFor } from './pair.js';
+import {
+  againstBolts,
+  hasSecondLeaf,
+  heldByMagnets,
+  mayByHand,
+  secondLeaf,
+  type SecondFor,
+} from './pair.js';
 
 /** What holds the inactive leaf of a pair, and whether the leaves are made to close in their order. */
 export interface InactiveLeaf {
@@ -74,8 +81,8 @@ function findBolts(
   how: SecondFor,
 ): void {
   const against = againstBolts(bolts, facts, how);
-  const magnet = (known(facts.electricLock) ?? 'none') !== 'none';
-  if (!against || facts.meetingEdge === 'mullion' || (bolts === 'none' && magnet)) return;
+  const none = bolts === 'none' && heldByMagnets(facts);
+  if (!against || facts.meetingEdge === 'mullion' || none) return;
   const checked = bolts === 'none' || (bolts === 'flush' && mayByHand(facts, how));
   record.report(checked ? 'check' : 'stop', against, {}, 'NFPA 80; IBC 1010', ['securing.bolts']);
 }

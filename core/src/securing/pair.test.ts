@@ -73,6 +73,9 @@ describe('the second leaf of a pair', () => {
     expect(codes({ bolts: 'automatic' })).not.toContain('securing.against.glassBolts');
     const shut = { electricLock: 'sensor-magnet' } as const;
     expect(held(shut)[0]).toBe('none');
+    // What is rated latches, whatever holds it beside.
+    expect(held({ ...shut, rating: 60 })[0]).toBe('automatic');
+    expect(codes({ ...shut, rating: 60, bolts: 'none' })).toContain('securing.against.loose');
     expect(codes(shut)).not.toContain('securing.against.loose');
     expect(codes({ bolts: 'none' })).toContain('securing.against.loose');
   });

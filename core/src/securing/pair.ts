@@ -69,6 +69,29 @@ export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: Seco
   return undefined;
 }
 
+/** Whether a magnet on each leaf holds it: enough where nothing needs to latch. */
+export function heldByMagnets(facts: OpeningFacts): boolean {
+  return (known(facts.electricLock) ?? 'none') !== 'none' && (known(facts.rating) ?? 0) === 0;
+}
+
+/** What usually holds the second leaf, and why. */
+function usualBolts(facts: OpeningFacts, second: SecondFor) {
+  const egress = known(facts.egress);
+  if (facts.meetingEdge === 'mullion') return ['none', 'securing.bolts.mullion'] as const;
+  if (heldByMagnets(facts)) return ['none', 'securing.bolts.magnet'] as const;
+  if (facts.leafConstruction === 'glass') return ['surface', 'securing.bolts.glass'] as const;
+  // Only bolts by hand hold a leaf that nothing stops either way, and are enough where nobody goes through.
+  if (second.shut) return ['flush', 'securing.bolts.shut'] as const;
+  if (swingsBothWays(facts.kind)) return ['flush', 'securing.bolts.bothWays'] as const;
+  if ((known(facts.rating) ?? 0) > 0) return ['automatic', 'securing.bolts.rated'] as const;
+  if (egress === true) return ['automatic', 'securing.bolts.egress'] as const;
+  if (second.needed) return ['automatic', 'securing.bolts.width'] as const;
+  // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
+  if (egress === undefined && !second.equipment)
+    return ['automatic', 'securing.bolts.unknown'] as const;
+  return ['flush', 'securing.bolts.manual'] as const;
+}
+
 /**
  * How the second leaf is held: by hand where it is known to be neither rated nor on a way out, nor needed
  * for the width, and on glass; by automatic bolts else, and while nobody said whether people leave by it; with a
@@ -77,46 +100,9 @@ export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: Seco
 export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
   const rated = (known(facts.rating) ?? 0) > 0;
   const recorded = known(facts.bolts);
-  const egress = known(facts.egress);
-  // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
-  const wayOut = egress ?? (second.equipment ? false : undefined);
-  // Only bolts by hand hold a leaf that nothing stops either way, and are enough where nobody goes through.
-  const loose = swingsBothWays(facts.kind) || second.shut === true;
-  const glass = facts.leafConstruction === 'glass';
-  const magnet = (known(facts.electricLock) ?? 'none') !== 'none';
-  const usual: LeafBolts =
-    facts.meetingEdge === 'mullion' || magnet
-      ? 'none'
-      : glass
-        ? 'surface'
-        : !loose && (rated || wayOut !== false || second.needed)
-          ? 'automatic'
-          : 'flush';
-  const bolts = recorded ?? usual;
-  const why = () =>
-    recorded !== undefined
-      ? said('securing.bolts.recorded')
-      : usual === 'none'
-        ? said(magnet ? 'securing.bolts.magnet' : 'securing.bolts.mullion')
-        : usual === 'surface'
-          ? said('securing.bolts.glass')
-          : usual === 'flush'
-            ? said(
-                loose
-                  ? second.shut
-                    ? 'securing.bolts.shut'
-                    : 'securing.bolts.bothWays'
-                  : 'securing.bolts.manual',
-              )
-            : said(
-                rated
-                  ? 'securing.bolts.rated'
-                  : egress === true
-                    ? 'securing.bolts.egress'
-                    : second.needed
-                      ? 'securing.bolts.width'
-                      : 'securing.bolts.unknown',
-              );
+  const [usual, because] = usualBolts(facts, second);
+  const bolts: LeafBolts = recorded ?? usual;
+  const why = () => said(recorded === undefined ? because : 'securing.bolts.recorded');
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
   const closes = rated || closesByItself(facts) === true;
   const byItself = bolts === 'automatic' || bolts === 'constant';
