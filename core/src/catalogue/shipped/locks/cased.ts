@@ -4,6 +4,13 @@ import { METRIC_FINISHES, product, US_FINISHES } from '../make.js';
 
 const TRIMS = ['lever on rose', 'lever on plate', 'knob'];
 
+const ELECTRIC = [
+  'electric-fail-secure',
+  'electric-fail-safe',
+  'electric-strike',
+  'battery-reader',
+] as const;
+
 /** Locks in a pocket of the edge: US, profile-cylinder, British, narrow-stile, sliding, roller. */
 export function casedLocks(): Product[] {
   return [
@@ -29,7 +36,7 @@ function usMortise(): Product[] {
     ['B', ['privacy-bolt', 'guest', 'staff-toilet'], 1],
     ['C', ['guest-card'], 1],
     ['X', ['store', 'institution'], 1],
-    ['E', ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'battery-reader'], 0],
+    ['E', ELECTRIC, 0],
   ] as const;
   const series = [
     ['Quillstead', 'ML 8', 2.75, 1, 180, 3],
@@ -97,19 +104,7 @@ function profile(): Product[] {
       90,
       4,
     ],
-    [
-      'E',
-      [
-        'electric-fail-secure',
-        'electric-fail-safe',
-        'electric-strike',
-        'battery-reader',
-        'guest-card',
-        'mortise-storeroom',
-      ],
-      60,
-      4,
-    ],
+    ['E', [...ELECTRIC, 'guest-card', 'mortise-storeroom'], 60, 4],
   ] as const;
   return [55, 60, 65, 80].flatMap((backset) =>
     classes.flatMap(([letter, functions, listed, cost]) =>
@@ -179,17 +174,7 @@ function sash(): Product[] {
     ['B', ['privacy-bathroom'], 1],
     ['L', ['mortise-passage', 'mortise-storeroom', 'cold-room'], 1],
     ['X', ['sash-escape', 'dormitory', 'guest', 'communicating-half', 'deadbolt-single'], 4],
-    [
-      'E',
-      [
-        'electric-fail-secure',
-        'electric-fail-safe',
-        'electric-strike',
-        'battery-reader',
-        'guest-card',
-      ],
-      4,
-    ],
+    ['E', [...ELECTRIC, 'guest-card'], 4],
   ] as const;
   return [44, 57].flatMap((backset) =>
     kinds.map(([model, functions, cost]) =>
