@@ -1,5 +1,4 @@
 import { known, type Choice, type Finding, type OpeningFacts } from '../opening/index.js';
-import { spaceOf } from '../role/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
 export interface WayOut {
@@ -20,7 +19,7 @@ function choosing(
   return { choices: Object.keys(choices).length > 0 ? choices : undefined };
 }
 
-type Ways = (facts: OpeningFacts) => WayOut[];
+type Ways = (facts: OpeningFacts, params?: Finding['params']) => WayOut[];
 
 const way = (term: string, patch: Partial<OpeningFacts>): WayOut => ({
   term: `wayOut.${term}`,
@@ -46,9 +45,9 @@ const SIDES = { left: 'right', right: 'left', unknown: 'unknown' } as const;
 const SWINGS = { in: 'out', out: 'in', unknown: 'unknown' } as const;
 
 /** The stair as the keyed side, and the same leaf as seen from there. */
-const fromStair: Ways = ({ from, hingeSide, swing, active }) => [
+const fromStair: Ways = ({ from, hingeSide, swing, active }, params) => [
   way('fromStair', {
-    outside: spaceOf(from, undefined) === 'stair' ? 'from' : 'to',
+    outside: params?.['room'] === from ? 'from' : 'to',
     ...(hingeSide ? { hingeSide: SIDES[hingeSide] } : {}),
     ...(swing ? { swing: SWINGS[swing] } : {}),
     ...(active ? { active: SIDES[active] } : {}),
@@ -139,6 +138,9 @@ const WAYS: Readonly<Record<string, Ways>> = {
 };
 
 /** The changes that may be tried against a finding, in the order they are offered. */
-export function waysOut(finding: Pick<Finding, 'code'>, facts: OpeningFacts): WayOut[] {
-  return WAYS[finding.code]?.(facts) ?? [];
+export function waysOut(
+  finding: Pick<Finding, 'code'> & Partial<Pick<Finding, 'params'>>,
+  facts: OpeningFacts,
+): WayOut[] {
+  return WAYS[finding.code]?.(facts, finding.params) ?? [];
 }

@@ -115,12 +115,17 @@ describe('a way out', () => {
       hingeSide: 'left',
       swing: 'out',
     } as OpeningFacts;
-    const [fromThere] = waysOut({ code: 'securing.stairSide' }, facts);
+    const keyed = (room: string) => ({ code: 'securing.stairSide', params: { room } });
+    const [fromThere] = waysOut(keyed('Stair 2'), facts);
     expect(fromThere!.patch).toEqual({ outside: 'to', hingeSide: 'right', swing: 'in' });
-    const [other] = waysOut(
-      { code: 'securing.stairSide' },
-      { ...facts, from: 'Stair 2', to: 'Office', kind: 'pair', active: 'left' },
-    );
+    // A stair by its use in the building, whatever it is called.
+    const [other] = waysOut(keyed('Core A'), {
+      ...facts,
+      from: 'Core A',
+      to: 'Office',
+      kind: 'pair',
+      active: 'left',
+    });
     expect(other!.patch).toMatchObject({ outside: 'from', active: 'right' });
   });
   it('says what comes with it', () => {

@@ -1,3 +1,4 @@
+import type { LockSpec } from '../catalogue/index.js';
 import {
   known,
   meetsInMiddle,
@@ -104,17 +105,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   if (lock) {
     const state = spec.power === 'fail-safe' ? 'fail-safe' : 'fail-secure';
     record.decide('failState', state, {
-      reasons: () => [
-        said(
-          spec.battery
-            ? 'powering.fail.battery'
-            : spec.delayed
-              ? 'powering.fail.delayed'
-              : state === 'fail-safe'
-                ? 'powering.fail.safe'
-                : 'powering.fail.secure',
-        ),
-      ],
+      reasons: () => [whatFails(spec)],
       facts: ['securing.function'],
     });
   }
@@ -144,6 +135,13 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   if (electric && !facts.manualItems?.some(({ stage }) => stage === 'powering'))
     poweringItems(record.items, input, powering);
   return powering;
+}
+
+/** What becomes of a lock without its power. */
+function whatFails({ battery, delayed, power }: LockSpec): Said {
+  if (battery) return said('powering.fail.battery');
+  if (delayed) return said('powering.fail.delayed');
+  return said(power === 'fail-safe' ? 'powering.fail.safe' : 'powering.fail.secure');
 }
 
 /** Retractions of two leaves fire one after the other: the second only holds while the first fires. */

@@ -40,7 +40,13 @@ export function boredLocks(): Product[] {
     [
       'Tarnhollow',
       'Q9',
-      [...SECURE, 'electric-fail-secure', 'electric-fail-safe', 'electric-strike'],
+      [
+        ...SECURE,
+        'electric-fail-secure',
+        'electric-fail-safe',
+        'electric-strike',
+        'battery-reader',
+      ],
       180,
       4,
     ],
