@@ -2,7 +2,6 @@ import { writeFileSync } from 'node:fs';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { database } from './support/database.js';
 import { Page } from './support/page.js';
 
 jest.setTimeout(180_000);
@@ -151,32 +150,5 @@ describe('what is not there', () => {
     await page.driver.navigate().refresh();
     await page.sees('h1', 'Projects');
     expect(await page.text('h2')).not.toContain('Untitled');
-  });
-});
-
-describe('the database going away', () => {
-  let page: Page;
-  beforeAll(async () => {
-    page = await Page.open();
-    await page.signIn();
-    await page.newProject('Interrupted');
-    await page.pasteList(LIST, 2);
-    await page.click('[role=grid] a', 'Open 1');
-    await page.decision('sizing.leafWidth', '35 3/4 in');
-  });
-  afterAll(() => page.close());
-
-  it('is said, loses no edit, and is over without a restart', async () => {
-    database('stop');
-    try {
-      await page.frameWidth('44');
-      await page.decision('sizing.leafWidth', '43 3/4 in');
-      await page.sees('[data-save="waiting"]', 'The database does not answer just now');
-    } finally {
-      database('start');
-    }
-    await page.saved();
-    await page.driver.navigate().refresh();
-    await page.decision('sizing.leafWidth', '43 3/4 in');
   });
 });

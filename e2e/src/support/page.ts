@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import { Builder, By, Key, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 
-const WAIT = 20_000;
+// A busy machine is no fault of the code; a wait that is met costs nothing.
+const WAIT = 45_000;
 
 const FLAGS = [
   '--headless=new',
