@@ -8,6 +8,8 @@ export interface Contradicting {
   practice: Practice;
   role: Role | undefined;
   lock: LockSpec | undefined;
+  /** Thickness of the leaf, ticks. */
+  thickness: number | undefined;
   /** Of a gate to a pool: whether it opens towards the water; undefined for all else, or while its hand is open. */
   towardsPool: boolean | undefined;
 }
@@ -35,6 +37,7 @@ export function contradictionFindings({
   practice,
   role,
   lock,
+  thickness,
   towardsPool,
 }: Contradicting): Finding[] {
   const { values } = practice;
@@ -82,6 +85,12 @@ export function contradictionFindings({
         'thresholdHeight',
       ]);
   }
+  const { garageStep } = values;
+  const step = known(facts.thresholdHeight) ?? 0;
+  if (role === 'garage' && garageStep.value > 0 && step < garageStep.value)
+    tell('note', 'sizing', 'checking.garageStep', garageStep.source, ['thresholdHeight', 'role'], {
+      step: { ticks: garageStep.value },
+    });
   if (rating > 0) {
     const { ratedGlassSide, ratedGlassFrom } = values;
     const width = known(facts.glassWidth);
@@ -105,9 +114,8 @@ export function contradictionFindings({
   }
   if (facts.twoLeaves === true) {
     const deep = known(facts.jambDepth);
-    const leaf = known(facts.leafThickness) ?? values.leafThickness.value;
-    const needed = 2 * leaf + values.twoLeavesBetween.value;
-    if (deep !== undefined && deep < needed)
+    const needed = 2 * (thickness ?? 0) + values.twoLeavesBetween.value;
+    if (deep !== undefined && thickness !== undefined && deep < needed)
       tell(
         'stop',
         'sizing',

@@ -35,6 +35,13 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { swing: 'out' },
     unknown: { swing: UNKNOWN },
   },
+  'checking.garageStep': {
+    practice: 'british',
+    found: { from: 'Hall', to: 'Garage', rating: 30 },
+    not: { thresholdHeight: mm(100) },
+    unknown: { thresholdHeight: UNKNOWN },
+    unknownToo: true,
+  },
   'checking.threshold': {
     found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.75) },
     not: { thresholdHeight: inches(0.5) },

@@ -24,7 +24,7 @@ import {
   type OpeningForce,
 } from './force.js';
 import { closingItems } from './items.js';
-import { closingNeed } from './need.js';
+import { asksOfRated, closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
 import { againstStop, stopFor, type StopCase } from './stops.js';
 
@@ -68,7 +68,10 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     // What its role does follows from its rating.
     if (results.opening.role && facts.rating === undefined && facts.closer !== 'unknown')
       record.ask('closes', 'ask.closesRated', ['rating', 'closer']);
-    else record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
+    else if (asksOfRated(facts, practice, results.opening.role)) {
+      const { source } = practice.values.roleClosing;
+      record.ask('closes', () => said('ask.closesDwelling', { source }), ['closer']);
+    } else record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
     return swings(facts.kind) ? { ...OPEN, stop: decideStop(input, record, undefined) } : OPEN;
   }
   record.decide('closes', need.closes ? 'yes' : 'none', {

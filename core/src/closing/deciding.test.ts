@@ -35,6 +35,27 @@ describe('whether a leaf closes by itself', () => {
   ])('%s', (_, facts, expected) => {
     expect(term('closing.closes', facts)).toBe(expected);
   });
+  it('is asked of rated doors within a dwelling in Britain, which a shared house has closed', () => {
+    const british = (facts: Partial<OpeningFacts>) => {
+      const { status, question, value } = decisionOf(decide(facts, 'british'), 'closing.closes')!;
+      return status === 'open' ? question?.code : value?.type === 'term' && value.term;
+    };
+    for (const role of ['bedroom', 'bathroom', 'closet'] as const)
+      expect(british({ role, rating: 30 })).toBe('ask.closesDwelling');
+    expect(british({ role: 'bedroom', rating: 0 })).toMatch(/none$/);
+    expect(british({ role: 'bedroom', rating: 30, closer: 'any' })).toMatch(/yes$/);
+    expect(british({ role: 'bedroom', rating: 30, closer: 'none' })).toMatch(/none$/);
+    expect(british({ role: 'garage', rating: 30 })).toMatch(/yes$/);
+    expect(british({ role: 'patient-room', rating: 30 })).toMatch(/yes$/);
+    expect(term('closing.closes', { role: 'bedroom', rating: 20 })).toBe('yes');
+  });
+  it('to a garage: always in the US and Britain, where rated in Australia', () => {
+    const garage = { role: 'garage' } as const;
+    expect(term('closing.closes', garage, 'us-residential')).toBe('yes');
+    expect(term('closing.closes', garage, 'british')).toBe('yes');
+    expect(term('closing.closes', garage, 'australasian')).toBe('none');
+    expect(term('closing.closes', { ...garage, rating: 60 }, 'australasian')).toBe('yes');
+  });
   it('is no question in a dwelling for a door to the open', () => {
     expect(term('closing.closes', { role: 'store', exterior: true }, 'us-residential')).toBe(
       'none',

@@ -39,6 +39,7 @@ export function closingNeed(
       why: () => said('closing.need.locked', { source: practice.values.roleClosing.source }),
       basis: 'derived',
     };
+  if (asksOfRated(facts, practice, role)) return undefined;
   if (rating !== undefined && rating > 0)
     return {
       closes: true,
@@ -71,4 +72,18 @@ export function closingNeed(
 function isLetIn(facts: OpeningFacts): boolean {
   const magnet = known(facts.electricLock) ?? 'none';
   return known(facts.lockUse) === 'reader' || magnet !== 'none';
+}
+
+/** Whether it is rated where rated leaves close by themselves in some buildings only, and nobody said of which this is. */
+export function asksOfRated(
+  facts: OpeningFacts,
+  { values }: Practice,
+  role: WholeOpening['role'],
+): boolean {
+  return (
+    (known(facts.rating) ?? 0) > 0 &&
+    known(facts.closer) === undefined &&
+    role !== undefined &&
+    values.roleClosing.value[role] === 'asked'
+  );
 }

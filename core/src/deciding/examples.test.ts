@@ -447,6 +447,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
       '1 Tubular lock, passage, EN 12209',
+      '1 Lever handles, both sides',
     ],
     findings: [],
   },
@@ -476,6 +477,7 @@ const EXAMPLES: Example[] = [
     items: [
       '3 Butt hinge, standard weight, plain bearing, steel, removable pin',
       '1 Tubular lock, passage, EN 12209',
+      '1 Lever handles, both sides',
     ],
     findings: ['note checking.jointAssumed'],
   },
@@ -576,7 +578,7 @@ const EXAMPLES: Example[] = [
       '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, EN 12209',
       '1 Lever handles, both sides',
     ],
-    findings: ['note securing.twoMotions'],
+    findings: [],
   },
   {
     name: 'sound room, nothing visible',

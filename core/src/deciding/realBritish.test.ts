@@ -180,7 +180,8 @@ const OPENINGS: RealOpening[] = [
       swing: 'out',
       accessible: true,
     },
-    source: 'bathroom lock with release; opens out',
+    source:
+      'bathroom lock with release; opens out, and is pulled shut by a bar (Approved Document M)',
     role: 'single toilet',
     kind: 'mortice sash lock',
     lock: 'bathroom, bolt and emergency release',
@@ -188,6 +189,7 @@ const OPENINGS: RealOpening[] = [
     securing: [
       '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
       '1 Lever handles, both sides',
+      '1 Horizontal closing bar, inside',
     ],
     findings: [],
   },

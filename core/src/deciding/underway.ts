@@ -142,7 +142,8 @@ function contradict(at: Underway): void {
   const { hand, outside } = results.handing;
   // It swings out towards the outside, in away from it.
   const towardsPool = pool && hand && (hand.swing === 'out') === (outside === pool);
-  findings.push(...contradictionFindings({ facts, practice, role, lock, towardsPool }));
+  const { thickness } = results.sizing.leaves[0]!;
+  findings.push(...contradictionFindings({ facts, practice, role, lock, thickness, towardsPool }));
   const way = wayBetween(facts.from, facts.to, project);
   if (way) findings.push(...wayFindings(way, facts, practice, decisions));
 }

@@ -27,6 +27,7 @@ const METALS: readonly [string, BaseMetal | 'sheet' | 'hinge' | 'profile'][] = [
   ['item.edgeGuard', 'sheet'],
   ['item.pushPlate', 'sheet'],
   ['item.pullHandle', 'sheet'],
+  ['item.closingRail', 'sheet'],
   ['item.glassPulls', 'sheet'],
   ['item.lock', 'brass'],
   ['item.trim', 'brass'],

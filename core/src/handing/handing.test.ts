@@ -149,6 +149,9 @@ describe('handing an opening', () => {
     ['Office', 'Studio', 'from', 'outside.first'],
     ['Roof', 'Plant', 'from', 'outside.street'],
     ['Keller Flur', 'Heizraum', 'from', 'outside.corridor'],
+    ['Cupboard under stairs', 'Hall', 'to', 'outside.closet'],
+    ['Hall', 'Cupboard under stairs', 'from', 'outside.closet'],
+    ['Stair', 'Hall', 'from', 'outside.corridor'],
   ])('from %s to %s the outside is %s', (from, to, outside, why) => {
     const found = outsideOf({ mark: '1', kind: 'single', from, to });
     expect([found.outside, found.why().code]).toEqual([outside, why]);

@@ -1,6 +1,7 @@
 import { remembered } from '../measure/index.js';
 import {
   guessRoomUse,
+  headOf,
   ROOM_USES,
   said,
   type OpeningFacts,
@@ -62,9 +63,9 @@ const PATTERNS = { lane: LANE, passed: PASSED };
 /** What a room's name says of the side it is. */
 const nameSays = remembered((patterns: typeof PATTERNS, name: string) => {
   const use = guessRoomUse(name);
-  const passed = patterns.passed.test(name);
+  const passed = patterns.passed.test(headOf(name));
   return {
-    lane: patterns.lane.test(name),
+    lane: patterns.lane.test(headOf(name)),
     street: use === 'outdoors',
     inner: use !== undefined && PRIVATE.has(use) && !passed,
     open: passed || (use !== undefined && PUBLIC.has(use)),

@@ -1,7 +1,7 @@
 import { remembered } from '../measure/index.js';
 import { roomKey, type Building, type Room, type RoomUse } from './building.js';
 import type { OpeningFacts } from './registry.js';
-import { SPACE_WORDS } from './spaceWords.js';
+import { headOf, SPACE_WORDS } from './spaceWords.js';
 
 /** Whole words only: pathology is no path, a courtroom no court. */
 const whole = (words: string) =>
@@ -48,7 +48,8 @@ const WORDS: readonly [RegExp, RoomUse][] = [
 ];
 
 /** What a room of that name is likely used for. */
-export const guessRoomUse = (name: string): RoomUse | undefined => useNamed(WORDS, name);
+export const guessRoomUse = (name: string): RoomUse | undefined =>
+  useNamed(WORDS, headOf(name)) ?? useNamed(WORDS, name);
 
 /** The last word says whether a name is that of a space to pass: a store corridor is no store. */
 const PASSED = (['stair', 'entrance', 'corridor', 'outdoors'] as const).map(

@@ -126,6 +126,8 @@ export const COMMON_MESSAGES = {
   'checking.ratedNoCloser': 'Rated, and recorded without a closer: a rated leaf closes by itself.',
   'checking.ratedNoCloserWhere':
     'Rated, and recorded without a closer: some codes allow that here, kept locked or inside a dwelling.',
+  'checking.garageStep':
+    'Between house and garage: the garage’s floor lies {step} lower, or falls away from the door, so that spilt fuel stays out. Neither is recorded.',
   'checking.knob':
     'A knob on an accessible route: it is to be worked without grasping or twisting.',
   'checking.threshold': 'The threshold is {height} high; on an accessible route {most} at most.',

@@ -2,7 +2,13 @@ export * from './types.js';
 export * from './securingTypes.js';
 export { LOCK_FIGURES, type LockFigures } from './lockFigures.js';
 export { BASE_PRACTICES } from './shipped.js';
-export { everywhere, usAndMetric, type StageValues, type ValuesOf } from './stageValues.js';
+export {
+  byPractice,
+  everywhere,
+  usAndMetric,
+  type StageValues,
+  type ValuesOf,
+} from './stageValues.js';
 export {
   LOCK_USES,
   ROLE_CLOSINGS,

@@ -79,8 +79,11 @@ export const LOCK_USES = [
 ] as const;
 export type LockUse = (typeof LOCK_USES)[number];
 
-/** When a door of a role closes by itself: always, where it is rated, not unless wanted, or never, being kept locked. */
-export const ROLE_CLOSINGS = ['always', 'rated', 'never', 'locked'] as const;
+/**
+ * When a door of a role closes by itself: always, where it is rated, not unless wanted, never, being kept
+ * locked, or, rated, as somebody says: in one dwelling it need not, in a shared house it does.
+ */
+export const ROLE_CLOSINGS = ['always', 'rated', 'never', 'locked', 'asked'] as const;
 export type RoleClosing = (typeof ROLE_CLOSINGS)[number];
 
 /** When a door of a role holds smoke back: always, where it is rated, or not unless wanted. */
@@ -190,10 +193,15 @@ export const ROLE_TABLES = {
       'term',
       `${TRADE}; rated leaves by NFPA 80`,
     ),
-    british: sourced(
-      { ...CLOSING, riser: 'locked' } as Record<Role, RoleClosing>,
+    british: sourced<Record<Role, RoleClosing>>(
+      { ...CLOSING, riser: 'locked', bedroom: 'asked', bathroom: 'asked', closet: 'asked' },
       'term',
-      'Approved Document B, appendix C: cupboards and service ducts that are normally kept locked shut need no closer',
+      'Approved Document B, appendix C: cupboards and service ducts that are normally kept locked shut, and fire doors within a dwelling, need no closer; those of shared houses and to a garage do',
+    ),
+    australasian: sourced<Record<Role, RoleClosing>>(
+      { ...CLOSING, garage: 'rated' },
+      'term',
+      `${TRADE}; AS 1905.1 and the national code for rated leaves`,
     ),
     continental: sourced(
       { ...CLOSING, riser: 'locked' } as Record<Role, RoleClosing>,

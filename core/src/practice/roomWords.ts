@@ -22,7 +22,7 @@ export const ROOM_WORDS: Record<Role, string> = {
   plant:
     'plant, plantroom, boiler, mechanical, mech, pump, pump room, fire pump, sprinkler, refuse, trash, recycling, rubbish, waste, garbage, bin store, bins, lift machine, lift motor, elevator machine, elev mach, elev machine, lift mach, machine, generator, ahu, fan room, hvac, heating, water heater, water tank, tank room, gas meter, trash chute, linen chute, chute, compactor, bin room, bin stores, lmr, elevator control, lift control, chiller, chillers, cooling plant, fan, pool equipment, filtration, filter plant, furnace, furnace room, water treatment, hydraulic, sprinkler valve, sprinkler tank, biomass, calorifier, emr, mer',
   store:
-    'store, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, wir, robe, robes, walk-in, utility, clean utility, soiled utility, soiled, util, clean util, laundry, cloakroom, coats, coat room, check room, stock room, stockroom, stock, package room, parcel room, parcels, bike, bikes, bicycle, bicycles, cycle, cycles, bike room, tool crib, tool room, tools, hazmat, gas cylinder, gas cylinders, cylinders, props, prop room, lost and found, lost & found, soiled holding, clean holding, sluice, dsr, wic, walk-in closet, walk in closet, airing cupboard, maintenance, maintenance shop, machine shop, costume store, instrument, equipment store, coat check, wine cellar, turnout gear',
+    'store, under stairs, understairs, under-stairs, understair, stores, storage, stor, sto, storeroom, closet, clo, cupboard, cpd, linen, janitor, jan, custodian, custodial, housekeeping, cleaner, cleaning, archive, archives, records, files, file room, supply, supplies, cellar, pantry, larder, wardrobe, wir, robe, robes, walk-in, utility, clean utility, soiled utility, soiled, util, clean util, laundry, cloakroom, coats, coat room, check room, stock room, stockroom, stock, package room, parcel room, parcels, bike, bikes, bicycle, bicycles, cycle, cycles, bike room, tool crib, tool room, tools, hazmat, gas cylinder, gas cylinders, cylinders, props, prop room, lost and found, lost & found, soiled holding, clean holding, sluice, dsr, wic, walk-in closet, walk in closet, airing cupboard, maintenance, maintenance shop, machine shop, costume store, instrument, equipment store, coat check, wine cellar, turnout gear',
   'toilet-group':
     "men, mens, men's, women, womens, women's, male, female, ladies, gents, toilets, girls, boys, changing, changing room, locker room, lockers, restrooms, showers, boys', girls', wcs, pupil wcs, amenities, ambulant toilets, end of trip, eot, locker, team locker, steam room, sauna",
   'toilet-single':
@@ -34,11 +34,11 @@ export const ROOM_WORDS: Record<Role, string> = {
   goods:
     'goods, receiving, loading, dock, delivery, deliveries, shipping, goods in, goods out, delivery bay',
   classroom:
-    'classroom, class, classrm, seminar, teaching, training, tutorial, computer lab, music room, music, band room, choir room, art room, workshop, ict, kindergarten, pre-k, prek, preschool, pre-school, toddlers, toddler room, infant room, day nursery, crèche, creche, daycare, day care, science, chemistry, biology, physics, language lab, ceramics, pottery, band, orchestra, choir, practice room, wood shop, woodshop, metal shop, auto shop, home economics, home ec, food tech, food technology, textiles, dt, design technology, drama, drama studio, dance studio, art studio, makerspace, maker space, classbase, class base, year 1, year 2, year 3, year 4, year 5, year 6, group room, sen, sen room, resource room, special education, sped, gla, general learning area, general learning, oshc, learning studio',
+    'classroom, class, classrm, nursery room, nursery class, seminar, teaching, training, tutorial, computer lab, music room, music, band room, choir room, art room, workshop, ict, kindergarten, pre-k, prek, preschool, pre-school, toddlers, toddler room, infant room, day nursery, crèche, creche, daycare, day care, science, chemistry, biology, physics, language lab, ceramics, pottery, band, orchestra, choir, practice room, wood shop, woodshop, metal shop, auto shop, home economics, home ec, food tech, food technology, textiles, dt, design technology, drama, drama studio, dance studio, art studio, makerspace, maker space, classbase, class base, year 1, year 2, year 3, year 4, year 5, year 6, group room, sen, sen room, resource room, special education, sped, gla, general learning area, general learning, oshc, learning studio',
   treatment:
-    'exam, examination, treatment, procedure, lab, laboratory, consulting, consult, imaging, x-ray, pathology, clinic, medical, nurse, first aid, dental, triage, therapy, prep, prep room, sick bay, endoscopy, ultrasound, ct, ct scan, mammography, radiology, fluoroscopy, blood draw, phlebotomy, infusion, sterile, sterile processing, cssd, morgue, mortuary, autopsy, post mortem, physio, physiotherapy, physical therapy, ot/pt, audiology, mi room, health room, consultation, plaster room, autoclave, vivarium, cage wash, gowning, cleanroom, clean room, darkroom, dark room',
+    'exam, examination, operatory, operatories, treatment, procedure, lab, laboratory, consulting, consult, imaging, x-ray, pathology, clinic, medical, nurse, first aid, dental, triage, therapy, prep, prep room, sick bay, endoscopy, ultrasound, ct, ct scan, mammography, radiology, fluoroscopy, blood draw, phlebotomy, infusion, sterile, sterile processing, cssd, morgue, mortuary, autopsy, post mortem, physio, physiotherapy, physical therapy, ot/pt, audiology, mi room, health room, consultation, plaster room, autoclave, vivarium, cage wash, gowning, cleanroom, clean room, darkroom, dark room',
   'patient-room':
-    'patient, ward, icu, ccu, nicu, picu, pacu, recovery, ldr, ldrp, labor and delivery, labour and delivery, delivery room, birthing, birthing room, isolation, isolation room, dialysis, inpatient, post-op, pre-op, bariatric',
+    'patient, resident bedroom, resident room, resident suite, bed bay, ward, icu, ccu, nicu, picu, pacu, recovery, ldr, ldrp, labor and delivery, labour and delivery, delivery room, birthing, birthing room, isolation, isolation room, dialysis, inpatient, post-op, pre-op, bariatric',
   meeting:
     "meeting, mtg, conference, conf, boardroom, interview, huddle, break room, breakroom, staff room, staffroom, lunch room, lunchroom, mess room, common room, kitchenette, tea point, tea room, quiet room, copy, print room, printing, mail, mail room, mailroom, team room, day room, waiting, green room, staff lounge, doctor's lounge, doctors lounge, teachers lounge, teachers' lounge, student lounge, study lounge, phone booth, phone room, focus room, focus, board room, nourishment, vending, cry room, dayroom, breakout, jury, jury room, jury retiring, multi-faith, multifaith, prayer room, reflection, meditation, post room, reprographics, ppa, tearoom, business center, business centre, staff",
   assembly:
@@ -71,7 +71,8 @@ export const BUILDING_WORDS: Partial<Record<Role, string>> = {
   plant: `${ROOM_WORDS.plant}, riser`,
   meeting: `${ROOM_WORDS.meeting}, lounge`,
   assembly: `${ROOM_WORDS.assembly}, dining`,
-  bedroom: 'bedroom, bed, living, sitting, nursery, parlour, front room, back room, family room',
+  bedroom: 'bedroom, bed, living, sitting, parlour, front room, back room, family room',
+  classroom: `${ROOM_WORDS.classroom}, nursery`,
 };
 
 /** Rooms of a dwelling are rooms like others, whatever they are called: nobody locks a study like an office. */
@@ -95,7 +96,7 @@ export const DWELLING_WORDS: Partial<Record<Role, string>> = {
 /** Words of Australian and New Zealand lists. */
 export const AUSTRALASIAN_WORDS: Partial<Record<Role, string>> = {
   apartment: `${ROOM_WORDS.apartment}, unit, sou, sole occupancy unit`,
-  bedroom: BUILDING_WORDS.bedroom!,
+  bedroom: `${BUILDING_WORDS.bedroom}, nursery`,
   meeting: BUILDING_WORDS.meeting!,
 };
 

@@ -8,10 +8,7 @@ export type ValuesOf<V extends StageValues> = { [K in keyof V]: V[K]['british'] 
 
 /** One value for all practices. */
 export function everywhere<T>(value: Sourced<T>): Record<PracticeId, Sourced<T>> {
-  return Object.fromEntries(PRACTICE_IDS.map((id) => [id, value])) as Record<
-    PracticeId,
-    Sourced<T>
-  >;
+  return byPractice(() => value);
 }
 
 /** One value for the two practices of the United States, one for the metric ones. */
@@ -23,4 +20,12 @@ export function usAndMetric<T>(us: Sourced<T>, metric: Sourced<T>): Record<Pract
     continental: metric,
     australasian: metric,
   };
+}
+
+/** A value made for each practice by its id. */
+export function byPractice<T>(of: (id: PracticeId) => Sourced<T>): Record<PracticeId, Sourced<T>> {
+  return Object.fromEntries(PRACTICE_IDS.map((id) => [id, of(id)])) as Record<
+    PracticeId,
+    Sourced<T>
+  >;
 }

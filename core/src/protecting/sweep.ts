@@ -3,16 +3,21 @@ import type { Hanging } from '../hanging/index.js';
 import type { Practice, Role } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { Securing } from '../securing/index.js';
+import type { Sizes } from '../sizing/index.js';
 
 /** What of earlier stages bears on the bottom of the leaf. */
 export interface AtBottom {
   readonly opening: Pick<WholeOpening, 'role'>;
+  readonly sizing: Pick<Sizes, 'leaves'>;
   readonly hanging: Pick<Hanging, 'solids'>;
   readonly securing: Pick<Securing, 'bolts'>;
 }
 
 /** Whether the arm of a pivot or the rod of a bolt is let into the bottom of the leaf. */
-export function bottomTaken({ hanging, securing }: AtBottom): boolean {
+export function bottomTaken({
+  hanging,
+  securing,
+}: Pick<AtBottom, 'hanging' | 'securing'>): boolean {
   const { bolts } = securing;
   return (
     bolts === 'flush' ||
@@ -40,8 +45,7 @@ function dropsOnFace(facts: OpeningFacts, { values }: Practice, at: AtBottom): b
   const recorded = known(facts.bottomSeal);
   if (recorded !== undefined && recorded !== 'any') return recorded === 'drop-surface';
   const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
-  const thick =
-    (known(facts.leafThickness) ?? values.leafThickness.value) >= values.dropFullLeaf.value;
+  const thick = (at.sizing.leaves[0]!.thickness ?? 0) >= values.dropFullLeaf.value;
   const wanted =
     (known(facts.sound) ?? 0) > 0 ||
     facts.lightTight === true ||

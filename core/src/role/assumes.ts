@@ -201,6 +201,8 @@ function usualLeaf(
   if (minutes >= leafRatedFrom.value) return leafRated.value;
   // A hollow leaf holds back nothing.
   if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';
+  // What is joined of stiles and rails is made to stand to the weather.
+  if (usual.startsWith('timber-panelled')) return usual;
   return exterior && roomsOf.value !== 'dwellings' ? leafOutside.value : usual;
 }
 

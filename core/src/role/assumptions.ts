@@ -56,9 +56,17 @@ export function assumptionsOf({
   return list;
 }
 
+const ACCESSIBLE: Part = { accessible: true };
+const SAYS_SO =
+  /(?<![\p{L}])(?:accessible|disabled|wheelchair|dda|dwc|pwd|changing places?|barrierefrei\p{L}*|behinderten\p{L}*|rollstuhl\p{L}*|beh\.?-wc)(?![\p{L}])/iu;
+
+/** Whether a room says itself that people with a wheelchair use it. */
+const isAccessible = ({ from, to }: TwoRooms): boolean =>
+  SAYS_SO.test(from ?? '') || SAYS_SO.test(to ?? '');
+
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
-  Record<'outer' | 'make' | 'smoke' | 'around' | 'follows' | 'people' | 'rests', Part>
+  Record<'named' | 'outer' | 'make' | 'smoke' | 'around' | 'follows' | 'people' | 'rests', Part>
 >;
 
 /** What is assumed of an opening where nobody recorded it. */
@@ -72,15 +80,18 @@ export function assumptionParts(
   const outer = exteriorOf(facts, rooms);
   const exterior = (outer.exterior ?? facts.exterior) === true;
   const people = peopleBy(facts, practice, way);
+  const named: Part = facts.accessible === undefined && isAccessible(rooms) ? ACCESSIBLE : {};
   const make: Part = role ? usualMake(role, facts, practice, exterior) : {};
   if (facts.finish === undefined) make.finish = practice.values.finishUsual.value;
   const smoke = smokeBy(role, facts, practice, rooms, exterior);
   const tight = isTight(facts, role, exterior) || smoke.smoke === true;
+  const given = known(facts.role) !== undefined;
   return {
+    named,
     outer,
     make,
     smoke,
-    follows: role ? assumedBy(role, facts, practice, known(facts.role) !== undefined) : {},
+    follows: role ? assumedBy(role, { ...facts, ...named }, practice, given) : {},
     people,
     around: usualAround(facts, role, practice, exterior, tight),
     rests: restsOnSeal(facts, tight),
@@ -92,7 +103,7 @@ export function reasonsFor(
   role: Role | undefined,
   facts: OpeningFacts,
   practice: Practice,
-  { outer, make, smoke, around, follows, people, rests }: AssumptionParts,
+  { named, outer, make, smoke, around, follows, people, rests }: AssumptionParts,
   way: Way | undefined,
 ): Record<string, Said> {
   const of = (part: Part, because: () => Said) =>
@@ -100,6 +111,7 @@ export function reasonsFor(
   const [from, to] = [facts.from ?? '–', facts.to ?? '–'];
   const what = { role: { term: `role.${role}` } };
   return Object.fromEntries([
+    ...of(named, () => said('assumed.accessible', { from, to })),
     ...of(outer, () => said('assumed.exterior', { from, to })),
     ...of(make, () =>
       role

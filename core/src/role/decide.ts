@@ -10,6 +10,7 @@ import {
 import type { Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
+import { isUncounted } from './crowds.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
@@ -70,9 +71,10 @@ export function decideWhole(
   }
   const way = wayBetween(facts.from, facts.to, project);
   const parts = assumptionParts(role, facts, practice, rooms, way);
-  const { outer, make, smoke, around, follows, people, rests } = parts;
+  const { named, outer, make, smoke, around, follows, people, rests } = parts;
   const assumed: Partial<OpeningFacts> = Object.assign(
     {},
+    named,
     outer,
     make,
     smoke,
@@ -128,7 +130,7 @@ function decideEscape(
   return { escape, why };
 }
 
-/** How many people leave by it; asked where an assembly room’s number decides whether a device is wanted. */
+/** How many people leave by it; asked where their number decides whether a device is wanted. */
 function decidePeople(
   record: RoleRecord,
   facts: OpeningFacts,
@@ -148,8 +150,11 @@ function decidePeople(
     return;
   }
   const from = values.panicPeople.value.assembly;
-  if (role !== 'assembly' || from === 0 || facts.egress === false) return;
-  record.ask('people', () => said('ask.people', { from }), ['occupants']);
+  const uncounted = isUncounted(facts, role);
+  if ((role !== 'assembly' && !uncounted) || from === 0 || facts.egress === false) return;
+  record.ask('people', () => said(uncounted ? 'ask.peopleLeaving' : 'ask.people', { from }), [
+    'occupants',
+  ]);
 }
 
 /** The occupancy is asked for where the number of people is near the limit and limits differ by it. */

@@ -1,5 +1,5 @@
 import { remembered } from '../measure/index.js';
-import { COVERED_WAYS, type OpeningFacts, type RoomUse } from '../opening/index.js';
+import { COVERED_WAYS, headOf, type OpeningFacts, type RoomUse } from '../opening/index.js';
 import { ROLES, roleWords, type Practice, type Role } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
@@ -55,6 +55,9 @@ const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
 const COVERED = new RegExp(`(?<![\\p{L}])(?:${COVERED_WAYS})(?![\\p{L}])`, 'iu');
 
+/** Rooms of a house that its back door leads to. */
+const HOUSEHOLD = /^(?:laundry|utility|utility room|boot room|mud ?room|scullery|pantry)$/i;
+
 /** In a dwelling these are rooms like others. */
 const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
 
@@ -82,11 +85,17 @@ interface Side {
 }
 
 function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
-  const found = name && !isStair(name) ? roleIn(patternsOf(words), name) : undefined;
+  const head = name && headOf(name);
+  const found =
+    name && !isStair(head!)
+      ? (roleIn(patternsOf(words), head!) ?? roleIn(patternsOf(words), name))
+      : undefined;
   // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
   const named = name && !use ? spaceNamed(name) : undefined;
   const inSpace = named !== undefined && found !== undefined && !THROUGH.has(found.role);
-  const later = inSpace && found.ends > named.ends;
+  const later =
+    inSpace &&
+    (found.ends > named.ends || (found.ends === named.ends && found.starts < named.starts));
   const role = inSpace && !later ? undefined : (found?.role ?? (use && BY_USE[use]));
   return { name, space: later ? 'room' : spaceOf(name, use), role };
 }
@@ -132,7 +141,7 @@ const THROUGH: ReadonlySet<Role> = new Set([
   'vestibule',
 ]);
 
-/** A cellar stair is a stair, a cupboard under the stairs is not. */
+/** A cellar stair is a stair, the cupboard under it is not. */
 function isStair(name: string): boolean {
   return (
     /(?<![\p{L}])stair(s|case|well)?( (?:no\.? ?)?#?[\w.-]+)?$/iu.test(name.trim()) &&
@@ -147,17 +156,19 @@ const guessFor = remembered(
     to: string | undefined,
     fromUse: string | undefined,
     toUse: string | undefined,
-    dwelling: boolean,
+    rooms: string,
     exterior: boolean,
   ): Role | undefined => {
+    const dwelling = rooms === 'dwellings';
+    const houses = rooms !== 'buildings';
     const one = sideOf(from, fromUse as RoomUse | undefined, words);
     const two = sideOf(to, toUse as RoomUse | undefined, words);
     if (exterior && one.space !== 'outdoors' && two.space !== 'outdoors') {
       // A porch, or whatever was named first, is then the side of the open.
       const outer = two.space === 'entrance' && one.space !== 'entrance' ? two : one;
-      return fromOutdoors(outer, outer === one ? two : one, dwelling);
+      return fromOutdoors(outer, outer === one ? two : one, dwelling, houses);
     }
-    return between(one, two, dwelling);
+    return between(one, two, dwelling, houses);
   },
 );
 
@@ -168,8 +179,7 @@ const guessFor = remembered(
 export function guessRole(rooms: TwoRooms, practice: Practice): Role | undefined {
   const { from, to, fromUse, toUse, exterior = false } = rooms;
   const { roleWords: words, roomsOf } = practice.values;
-  const dwelling = roomsOf.value === 'dwellings';
-  return guessFor(words.value, from, to, fromUse, toUse, dwelling, exterior);
+  return guessFor(words.value, from, to, fromUse, toUse, roomsOf.value, exterior);
 }
 
 /** What the door of a room is by the room alone, its name or its use; undefined where they do not tell. */
@@ -220,13 +230,13 @@ function isOpen({ space }: Side): boolean {
 const namedAlone = ({ role, space }: Side): Role | undefined =>
   role && !THROUGH.has(role) ? role : space === 'stair' ? 'stair' : undefined;
 
-function between(one: Side, two: Side, dwelling: boolean): Role | undefined {
+function between(one: Side, two: Side, dwelling: boolean, houses: boolean): Role | undefined {
   if (one.space === undefined && two.space !== undefined && two.space !== 'outdoors')
     return dwelling && two.role === 'store' ? 'closet' : namedAlone(two);
   if (one.space === 'outdoors' || two.space === 'outdoors')
     return one.space === 'outdoors'
-      ? fromOutdoors(one, two, dwelling)
-      : fromOutdoors(two, one, dwelling);
+      ? fromOutdoors(one, two, dwelling, houses)
+      : fromOutdoors(two, one, dwelling, houses);
   if (one.role === 'garage' || two.role === 'garage') {
     const other = one.role === 'garage' ? two : one;
     // A garage with stairs of its own is that of a building, not of a house.
@@ -275,9 +285,15 @@ function isHomeKitchen(side: Side, one: Side, two: Side): boolean {
   return other.role === 'bedroom' || HALL.test(other.name?.trim() ?? '');
 }
 
-function fromOutdoors(outer: Side, inner: Side, dwelling: boolean): Role | undefined {
+function fromOutdoors(
+  outer: Side,
+  inner: Side,
+  dwelling: boolean,
+  houses: boolean,
+): Role | undefined {
   if (inner.space === undefined) return undefined;
   if (outer.role === 'roof') return 'roof';
+  if (houses && HOUSEHOLD.test(inner.name?.trim() ?? '')) return 'house-entrance';
   if (inner.space === 'outdoors') return 'gate';
   if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
   if (outer.role === 'balcony') return 'balcony';

@@ -3,6 +3,7 @@ export const ROLE_MESSAGES = {
   'role.guessed': 'Guessed from its rooms, {from} and {to}: to be confirmed.',
   'role.escapeGuessed': 'Guessed from its rooms: towards the open. To be confirmed.',
   'assumed.exterior': 'One side is in the open: {from}, {to}.',
+  'assumed.accessible': 'Its room says so: {from}, {to}.',
   'assumed.make': 'Usual for this role ({role}) in {practice} work.',
   'assumed.usual': 'Usual in {practice} work.',
   'assumed.people': 'By the ways out of the building: {people} people leave by it.',
@@ -18,6 +19,7 @@ export const ROLE_MESSAGES = {
   'role.escapeUncounted':
     'By the ways out of the building, towards the open; people are not counted. To be confirmed.',
   'ask.people': 'How many people is the room for? From {from} an exit device is asked for.',
+  'ask.peopleLeaving': 'How many people leave by it? From {from} an exit device is asked for.',
   'ask.role': 'What is this door? Likeliest: {first}, {second}, {third}.',
   'ask.escape': 'Which way do people leave through it?',
   'ask.occupancy':

@@ -29,6 +29,29 @@ describe('what a door is, guessed from its rooms', () => {
   });
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Hall', 'Cupboard under stairs', 'closet', 'british'],
+    ['Corridor', 'Cupboard under the stair 2', 'store', 'british'],
+    ['Corridor', 'Under stairs', 'store'],
+    ['Corridor', 'Store behind stage', 'store'],
+    ['Hall', 'Room off kitchen', 'bedroom', 'us-residential'],
+    ['Flur', 'Lager neben Büro', 'store', 'continental'],
+    ['Corridor', 'Office above shop', 'office'],
+    ['Corridor', 'Walk-in closet', 'store'],
+    ['Hospital street', 'X-ray', 'treatment', 'british'],
+    ['Internal street', 'Corridor', 'cross-corridor', 'british'],
+    ['Street', 'Corridor', 'final-exit', 'british'],
+    ['Basement carpark', 'Main switchroom', 'electrical', 'australasian'],
+    ['Basement carpark', 'Fire stair', 'stair', 'australasian'],
+    ['Carpark', 'Lobby', 'entrance', 'australasian'],
+    ['Corridor', 'Operatory 2', 'treatment'],
+    ['Corridor', 'Nursery', 'classroom'],
+    ['Landing', 'Nursery', 'bedroom', 'british'],
+    ['Corridor', 'Resident bedroom 12', 'patient-room', 'british'],
+    ['Outside', 'Laundry', 'house-entrance', 'australasian'],
+    ['Outside', 'Laundry', 'house-entrance', 'us-residential'],
+    ['Outside', 'Laundry', 'store'],
+    ['Outside', 'Laundry store 2', 'store', 'australasian'],
+    ['Corridor', 'Laundry', 'store', 'australasian'],
     ['Corridor', 'ICU room 4', 'patient-room'],
     ['Corridor', 'Delivery room', 'patient-room'],
     ['Corridor', 'Deliveries', 'goods'],
@@ -329,6 +352,38 @@ describe('a decided opening', () => {
     expect(decide({ role: 'stair' }).facts).not.toHaveProperty('egress');
   });
 
+  it('takes a room at its word that people with a wheelchair use it', () => {
+    const of = (from: string, to: string, more: Partial<OpeningFacts> = {}) =>
+      decideOpening({ ...DOOR, from, to, ...more }, PRACTICES.british).results.opening.assumed
+        .accessible;
+    expect(of('Corridor', 'Accessible WC')).toBe(true);
+    expect(of('Flur', 'WC barrierefrei')).toBe(true);
+    expect(of('Changing places', 'Corridor')).toBe(true);
+    expect(of('Corridor', 'WC')).toBeUndefined();
+    expect(of('Corridor', 'Inaccessible loft')).toBeUndefined();
+    expect(of('Corridor', 'Accessible WC', { accessible: false })).toBeUndefined();
+  });
+  it('asks who leaves by a common way out of a building for many, and takes it for enough', () => {
+    const way = (more: Partial<OpeningFacts>) => {
+      const opening = decideOpening(
+        { ...DOOR, role: 'entrance', exterior: true, ...more },
+        PRACTICES['us-commercial'],
+      );
+      const people = decisionOf(opening, 'opening.people');
+      return [people?.question?.code ?? people?.status, opening.results.securing.kind];
+    };
+    const school = { occupancy: 'education' } as const;
+    expect(way(school)).toEqual(['ask.peopleLeaving', 'rim-exit']);
+    expect(way({ occupancy: 'assembly', role: 'stair' })).toEqual([
+      'ask.peopleLeaving',
+      'rim-exit',
+    ]);
+    expect(way({ ...school, occupants: 49 })).toEqual(['decided', 'deadbolt']);
+    expect(way({ ...school, occupants: 50 })).toEqual(['decided', 'rim-exit']);
+    expect(way({ ...school, egress: false })).toEqual([undefined, 'deadbolt']);
+    expect(way({ occupancy: 'business' })).toEqual([undefined, 'deadbolt']);
+    expect(way({ ...school, role: 'office', exterior: false })).toEqual([undefined, 'cylindrical']);
+  });
   it('assumes how often a door is passed by what it is, unless passages are counted', () => {
     const use = (facts: Partial<OpeningFacts>, practice?: PracticeId) =>
       decide({ frequency: undefined, ...facts }, practice).results.opening.assumed.frequency;

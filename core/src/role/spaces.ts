@@ -1,5 +1,5 @@
 import { remembered } from '../measure/index.js';
-import { SPACE_WORDS, type RoomUse } from '../opening/index.js';
+import { headOf, SPACE_WORDS, type RoomUse } from '../opening/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
 export type Space = 'outdoors' | 'entrance' | 'stair' | 'corridor' | 'room';
@@ -19,14 +19,17 @@ const NAMES = (['outdoors', 'stair', 'entrance', 'corridor'] as const).map(
     [space, new RegExp(`(?<![\\p{L}])(?:${SPACE_WORDS[space]})(?![\\p{L}])`, 'giu')] as const,
 );
 
-/** What a name says a space is, and where in the name its last word for it ends. */
-export const spaceNamed = (name: string) => namedBy(NAMES, name);
+/** What a name says a space is, and where in the name its last word for it stands. */
+export const spaceNamed = (name: string) => namedBy(NAMES, headOf(name));
 
 const namedBy = remembered(
-  (names: typeof NAMES, name: string): { space: Space; ends: number } | undefined => {
+  (
+    names: typeof NAMES,
+    name: string,
+  ): { space: Space; starts: number; ends: number } | undefined => {
     for (const [space, words] of names) {
       const found = [...name.matchAll(words)].pop();
-      if (found) return { space, ends: found.index + found[0].length };
+      if (found) return { space, starts: found.index, ends: found.index + found[0].length };
     }
     return undefined;
   },

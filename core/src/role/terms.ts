@@ -117,6 +117,7 @@ export const ROLE_TERMS = {
   'short.role.roof': 'roof',
   'roleClosing.always': 'always',
   'roleClosing.rated': 'where rated',
+  'roleClosing.asked': 'rated, as somebody says',
   'roleClosing.locked': 'never, kept locked shut',
   'roleClosing.never': 'not unless wanted',
   'roleSmoke.always': 'always',

@@ -1,11 +1,11 @@
 import {
+  byPractice,
   everywhere,
   ROLES,
   sourced,
   TRADE,
   type PracticeId,
   type Role,
-  type Sourced,
 } from '../practice/index.js';
 
 /** Of what a leaf or a frame of each role is usually made; empty where it is of its own kind and asked. */
@@ -24,7 +24,9 @@ const OUTER: readonly Role[] = ['final-exit', 'exit-only', 'goods', 'roof', 'sta
 const SERVICE: readonly Role[] = ['plant', 'riser', 'electrical', 'server'];
 const HOME: readonly Role[] = ['bedroom', 'closet', 'bathroom'];
 /** Doors that are ordered each for itself. */
-const OWN: readonly Role[] = ['cold-room', 'gate', 'balcony', 'house-entrance'];
+const OWN: readonly Role[] = ['cold-room', 'gate'];
+/** Outer doors of dwellings. */
+const HOUSE: readonly Role[] = ['balcony', 'house-entrance'];
 
 const LEAVES: Record<PracticeId, ByRole> = {
   'us-commercial': byRole(
@@ -33,6 +35,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['steel-honeycomb-16', OUTER],
     ['steel-honeycomb-18', [...SERVICE, 'stair', 'strong-room']],
     ['timber-hollow', ['closet']],
+    ['timber-panelled-hardwood', HOUSE],
     ['', OWN],
   ),
   'us-residential': byRole(
@@ -40,6 +43,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['timber-particle', ['garage', 'apartment', 'stair']],
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', [...OUTER, ...SERVICE]],
+    ['timber-panelled-hardwood', HOUSE],
     ['', OWN],
   ),
   british: byRole(
@@ -47,6 +51,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', OUTER],
     ['timber-hollow', ['closet']],
+    ['timber-panelled-hardwood', HOUSE],
     ['', OWN],
   ),
   continental: byRole(
@@ -54,6 +59,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', [...GLAZED, 'cross-corridor']],
     ['steel-honeycomb-18', [...OUTER, ...SERVICE, 'stair']],
     ['timber-hollow', ['closet']],
+    ['timber-panelled-hardwood', HOUSE],
     ['', OWN],
   ),
   australasian: byRole(
@@ -61,30 +67,23 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', OUTER],
     ['timber-hollow', HOME],
+    ['timber-panelled-hardwood', HOUSE],
     ['', OWN],
   ),
 };
 
 const FRAMES: Record<PracticeId, ByRole> = {
-  'us-commercial': byRole('steel', ['aluminium', GLAZED], ['', OWN]),
+  'us-commercial': byRole('steel', ['aluminium', GLAZED], ['timber', HOUSE], ['', OWN]),
   'us-residential': byRole('timber', ['aluminium', GLAZED], ['steel', OUTER], ['', OWN]),
   british: byRole('timber', ['aluminium', GLAZED], ['steel', OUTER], ['', OWN]),
   continental: byRole(
     'steel',
     ['aluminium', [...GLAZED, 'cross-corridor']],
-    ['timber', HOME],
+    ['timber', [...HOME, ...HOUSE]],
     ['', OWN],
   ),
-  australasian: byRole('steel', ['aluminium', GLAZED], ['timber', HOME], ['', OWN]),
+  australasian: byRole('steel', ['aluminium', GLAZED], ['timber', [...HOME, ...HOUSE]], ['', OWN]),
 };
-
-const each = <T>(of: (id: PracticeId) => Sourced<T>): Record<PracticeId, Sourced<T>> => ({
-  'us-commercial': of('us-commercial'),
-  'us-residential': of('us-residential'),
-  british: of('british'),
-  continental: of('continental'),
-  australasian: of('australasian'),
-});
 
 const FINISH: Record<PracticeId, string> = {
   'us-commercial': 'satin chrome',
@@ -119,20 +118,20 @@ const USES: Record<PracticeId, ByRole> = {
 
 /** What is usual where nobody recorded it. */
 export const USUAL_VALUES = {
-  leafByRole: each((id) => usual(LEAVES[id], 'leaves by what the door is')),
-  frameByRole: each((id) => usual(FRAMES[id], 'frames by what the door is')),
-  leafRated: each((id) => sourced(RATED[id][1], 'term', RATED[id][2], 'preference')),
-  leafRatedFrom: each((id) => sourced(RATED[id][0], 'count', RATED[id][2], 'preference')),
+  leafByRole: byPractice((id) => usual(LEAVES[id], 'leaves by what the door is')),
+  frameByRole: byPractice((id) => usual(FRAMES[id], 'frames by what the door is')),
+  leafRated: byPractice((id) => sourced(RATED[id][1], 'term', RATED[id][2], 'preference')),
+  leafRatedFrom: byPractice((id) => sourced(RATED[id][0], 'count', RATED[id][2], 'preference')),
   /** The leaf that stands to the weather where the role’s own is of timber. */
   leafOutside: everywhere(
     sourced('steel-honeycomb-18', 'term', `${TRADE}: service doors to the open`, 'preference'),
   ),
-  useByRole: each((id) => usual(USES[id], 'passages a day by what the door is')),
+  useByRole: byPractice((id) => usual(USES[id], 'passages a day by what the door is')),
   /** What a leaf that must be tight lies over. */
   floorUsual: everywhere(
     sourced('smooth', 'term', `${TRADE}: a hard floor under a door that seals`, 'preference'),
   ),
-  finishUsual: each((id) =>
+  finishUsual: byPractice((id) =>
     sourced(FINISH[id], 'term', `${TRADE}: the usual appearance of the practice`, 'preference'),
   ),
 };

@@ -1,6 +1,8 @@
 import { inches, mm } from '../measure/index.js';
 import {
+  byPractice,
   everywhere,
+  type PracticeId,
   ROLE_TABLES,
   ROLES,
   type Role,
@@ -37,23 +39,25 @@ const METRIC = Object.fromEntries(
   ]),
 ) as PanicPeople;
 
+const ROOMS_OF: Partial<Record<PracticeId, string>> = {
+  'us-commercial': 'buildings',
+  'us-residential': 'dwellings',
+};
+
 /** Figures of the trade about roles and ways out. */
 export const ROLE_VALUES = {
   ...ROLE_TABLES,
   ...USUAL_VALUES,
   ...LOAD_VALUES,
-  /** Whether rooms are read as those of a dwelling where their names serve both. */
-  roomsOf: {
-    ...everywhere<string>(
-      sourced('buildings', 'term', `${TRADE}: what the practice is for`, 'default'),
-    ),
-    'us-residential': sourced<string>(
-      'dwellings',
+  /** Whether rooms are read as those of buildings, of dwellings, or of both, where their names serve both. */
+  roomsOf: byPractice<string>((id) =>
+    sourced(
+      ROOMS_OF[id] ?? 'buildings and dwellings',
       'term',
       `${TRADE}: what the practice is for`,
       'default',
     ),
-  },
+  ),
   panicPeople: usAndMetric(
     sourced(
       US,

@@ -27,13 +27,19 @@ export function sealingItems(
   if (perimeter === 'silencers') push('item.silencer', pair ? ofPair : single);
   else if (perimeter !== 'none') push(sealItem(perimeter), 1, long(perimeterLength));
   const { frameHeight: height, frameWidth: width } = results.sizing;
-  if (strip)
+  if (strip) {
+    const section = { width: strip.width, height: strip.thickness };
     push('item.strip', strip.count, {
-      unit: 'length',
-      length: height !== undefined && width !== undefined ? 2 * height + width : undefined,
-      width: strip.width,
-      height: strip.thickness,
+      ...long(height !== undefined && width !== undefined ? 2 * height + width : undefined),
+      ...section,
     });
+    // Fire works at the joint between the leaves as it does at the frame.
+    if (pair && facts.meetingEdge !== 'mullion')
+      push('item.stripMeeting', strip.count, {
+        ...long(results.sizing.leaves[0]!.height),
+        ...section,
+      });
+  }
   if (bottom === 'threshold')
     push(
       'item.thresholdSeal',

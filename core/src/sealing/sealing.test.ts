@@ -99,6 +99,24 @@ describe('head and jambs', () => {
     const items = decide({ rating: 120 }, 'british').items;
     expect(items.find((one) => one.term === 'item.strip')).toMatchObject({ quantity: 2 });
   });
+  it('have strips where the leaves of a rated pair meet, too, unless a post stands there', () => {
+    const meeting = (facts: Partial<OpeningFacts>, practice: PracticeId = 'british') =>
+      decide({ kind: 'pair', active: 'left', rating: 60, ...facts }, practice).items.find(
+        ({ term }) => term === 'item.stripMeeting',
+      );
+    const leaf = decide({ kind: 'pair', active: 'left' }, 'british').results.sizing.leaves[0]!;
+    expect(meeting({})).toMatchObject({
+      quantity: 1,
+      length: leaf.height,
+      width: mm(25),
+      height: mm(4),
+    });
+    expect(meeting({ rating: 120 })).toMatchObject({ quantity: 2 });
+    expect(meeting({ rating: 0 })).toBeUndefined();
+    expect(meeting({ meetingEdge: 'mullion' })).toBeUndefined();
+    expect(meeting({ kind: 'single' })).toBeUndefined();
+    expect(meeting({}, 'us-commercial')).toBeUndefined();
+  });
 });
 
 describe('under the leaf', () => {

@@ -67,6 +67,7 @@ export const SEALING_TERMS = {
   'item.seal.smoke': 'Smoke seal, head and jambs',
   'item.seal.sound': 'Acoustic compression seal, head and jambs',
   'item.strip': 'Intumescent strip, head and jambs',
+  'item.stripMeeting': 'Intumescent strip, meeting edge',
   'item.bottom.sweep': 'Door sweep',
   'item.bottom.drop-surface': 'Drop seal, surface',
   'item.bottom.drop-half': 'Drop seal, half mortised',

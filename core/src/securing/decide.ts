@@ -81,6 +81,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     kind !== 'none' &&
     !isExit(kind) &&
     known(facts.frameMaterial) === 'timber' &&
+    !meetsInMiddle(facts.kind) &&
     (bolted || entrance);
   findWritten(record, facts, kind, spec);
   findWayOut(record, input, kind);
@@ -95,16 +96,29 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       spec,
       second: second.spec,
       daily: whole.role !== undefined && DAILY.has(whole.role) && !rated,
+      trimApart: practice.values.boredTrim.value === 'apart',
       grade: practice.values.lockGrade.value[kind],
       lengths: placed.lengths,
       leafHeight: leaf?.height,
       bolts: inactive.bolts,
       coordinator: inactive.coordinator,
+      closingRail: pullsShut(input),
       pushed: use?.use === 'push-pull' || use?.use === 'shop',
       secondBolt: placed.secondHeight !== undefined,
       longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
     });
   return secured(placed, kind, spec, second, inactive, outsidePull, longScrews);
+}
+
+/** Whether somebody in a wheelchair draws the leaf after them and cannot reach its handle. */
+function pullsShut({ facts, practice, results }: SecuringInput): boolean {
+  const { role } = results.opening;
+  return (
+    practice.values.closingRail.value &&
+    facts.accessible === true &&
+    (role === 'toilet-single' || role === 'patient-toilet') &&
+    results.handing.hand?.swing === 'out'
+  );
 }
 
 /** Entrances, which are locked against people from the open or from a common stair. */

@@ -238,6 +238,7 @@ function findFunction(
   const parts = ['securing.function'];
   const egress = known(record.facts.egress);
   const dwelling = DWELLING_USES.has(use) || known(record.facts.occupancy) === 'dwelling';
+  const lenient = egress !== true && practice.values.oneMotion.value !== 'always';
   if (follows.canTrap) {
     // Keyed on both sides in a dwelling: what the national rule says of it.
     const level = dwelling ? (doubleKeyed.value as 'stop' | 'check') : 'stop';
@@ -256,13 +257,9 @@ function findFunction(
         'trade practice',
         parts,
       );
-  } else if (!follows.freeOut)
+  } else if (!follows.freeOut && !(boltedByUser(use) && lenient))
     record.report(
-      dwelling || (egress !== true && practice.values.oneMotion.value !== 'always')
-        ? 'note'
-        : egress === true
-          ? 'stop'
-          : 'check',
+      dwelling || lenient ? 'note' : egress === true ? 'stop' : 'check',
       egress === true && !dwelling ? 'securing.twoMotionsOut' : 'securing.twoMotions',
       {},
       'every state of the function',
@@ -277,6 +274,9 @@ function findFunction(
     record.report('check', 'securing.slips', {}, 'trade practice', parts);
   findLatching(record, practice, kind, !isLatched(spec));
 }
+
+/** Whoever turned the bolt knows that it is to be turned back: nobody need be told of every toilet and office. */
+const boltedByUser = (use: LockUse) => use === 'privacy' || use === 'office';
 
 const isLatched = (spec: LockSpec) => spec.latch === 'spring' || spec.latch === 'dead-latching';
 

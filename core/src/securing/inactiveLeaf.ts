@@ -32,6 +32,9 @@ const EQUIPMENT: ReadonlySet<Role> = new Set([
   'closet',
 ]);
 
+/** Doors of dwellings, but for rooms that may be a building's. */
+const HOME: ReadonlySet<Role> = new Set(['balcony', 'house-entrance', 'bedroom']);
+
 /**
  * Decides the bolts and the coordinator of a pair.
  *
@@ -48,6 +51,7 @@ export function decideInactive(
     needed,
     equipment: role !== undefined && EQUIPMENT.has(role),
     shut: role === 'riser',
+    home: role !== undefined && HOME.has(role),
   };
   // Leaves that nothing locks or latches need no bolts, unless somebody recorded some.
   if (!hasSecondLeaf(facts, kind) || (kind === 'none' && facts.bolts === undefined))

@@ -32,6 +32,30 @@ describe('what a set needs beside its lock', () => {
     ]);
     expect(lines({ ...PAIR, lockUse: 'exit-only' })).toEqual(['2 lock.rods-surface']);
   });
+  it('handles for a bored latch where the practice orders them apart', () => {
+    const latch = { lockUse: 'passage', lockKind: 'tubular' } as const;
+    const handles = (practice: PracticeId, more: Partial<OpeningFacts> = {}) =>
+      lines({ ...latch, ...more }, practice).filter((line) => line.includes('trim.'));
+    expect(handles('british')).toEqual(['1 trim.lever']);
+    expect(handles('british', { handle: 'knob' })).toEqual(['1 trim.knob']);
+    expect(handles('continental')).toEqual(['1 trim.lever']);
+    expect(handles('us-commercial')).toEqual([]);
+    expect(handles('australasian')).toEqual([]);
+    expect(handles('british', { lockUse: 'shop', lockKind: 'deadbolt' })).toEqual([]);
+  });
+  it('a bar to pull an accessible toilet shut by, where its leaf opens away from whoever is in it', () => {
+    const bar = (more: Partial<OpeningFacts>, practice: PracticeId = 'british') =>
+      lines(
+        { from: 'Corridor', to: 'WC', accessible: true, swing: 'out', ...more },
+        practice,
+      ).includes('1 closingRail');
+    expect(bar({})).toBe(true);
+    expect(bar({ accessible: undefined, to: 'Accessible WC' })).toBe(true);
+    expect(bar({ swing: 'in' })).toBe(false);
+    expect(bar({ accessible: false })).toBe(false);
+    expect(bar({ to: 'Office' })).toBe(false);
+    expect(bar({}, 'continental')).toBe(false);
+  });
   it('by key from outside one leaf of a pair, by its handle both', () => {
     const one = ['1 lock.rods-surface', '1 lock.rods-surface', '1 cylinder.rim', '2 keys'];
     expect(lines({ ...PAIR, lockUse: 'exit' })).toEqual([...one, '1 exitTrim.pull']);

@@ -23,6 +23,8 @@ export interface SecuredBy {
   second: LockSpec | undefined;
   /** Whether people come in by all its leaves all day. */
   daily: boolean;
+  /** Whether what works a bored lock is ordered apart from it. */
+  trimApart: boolean;
   /** Standard and grade that the lock is ordered by; empty where none is usual. */
   grade: string;
   lengths: ThroughLengths;
@@ -33,6 +35,8 @@ export interface SecuredBy {
   coordinator: boolean;
   /** Whether its leaves are pushed and pulled: by its use, or held by a bolt alone. */
   pushed: boolean;
+  /** Whether whoever is inside pulls it shut by a bar. */
+  closingRail: boolean;
   /** A bored dead bolt of its own, above. */
   secondBolt: boolean;
   /** Length of the long strike screws, where they are taken. */
@@ -83,9 +87,11 @@ function lockTraits(spec: LockSpec, { facts, kind, grade }: SecuredBy): string[]
 }
 
 /** What a hand takes hold of, of locks that come without it. */
-function trimItems(facts: OpeningFacts, spec: LockSpec | undefined, kind: LockKind): Item[] {
+function trimItems({ facts, spec, kind, trimApart }: SecuredBy): Item[] {
   const { sits } = LOCK_FORMS[kind];
-  const bare = sits === 'pocket' && kind !== 'roller' && kind !== 'sliding';
+  const bare =
+    (sits === 'pocket' && kind !== 'roller' && kind !== 'sliding') ||
+    (trimApart && sits === 'bore' && kind !== 'deadbolt');
   const handled = spec && (spec.outsideHandle !== 'none' || spec.insideHandle !== 'none');
   if (!bare || !handled) return [];
   const grip = known(facts.handle) ?? 'lever';
@@ -154,13 +160,14 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     items.push(
       ...profileItems(spec, lengths),
       ...keyItems(specs, kind),
-      ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(facts, spec, kind)),
+      ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(by)),
     );
   }
   const pushed = kind === 'none' || kind === 'roller' || spec?.latch === 'none';
   const bothWays = swingsBothWays(facts.kind);
   if (pushed && swings(facts.kind) && (by.pushed || bothWays || facts.leafConstruction === 'glass'))
     items.push(...pushAndPull(facts, pair ? 2 : 1));
+  if (by.closingRail) items.push(item('item.closingRail', 1));
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
   if (
     kind === 'sliding' ||

@@ -46,6 +46,8 @@ export const SECURING_MESSAGES = {
     '{people} people gather in the room behind it: from {from} that is an assembly, though {occupancy} is recorded. It may ask for panic hardware.',
   'securing.panic.perhaps':
     '{people} people leave by it and the occupancy is not recorded: from {from} it may ask for panic hardware.',
+  'securing.panic.uncounted':
+    'Nobody has counted who leaves by it, {occupancy}: from {from} people it takes panic hardware where it latches or locks.',
   'securing.panic.electrical':
     'Electrical equipment of {amperes} A: from {from} A doors near it open out with panic hardware.',
   'ask.secured': 'What is this door, or what is its lock for?',
@@ -179,6 +181,8 @@ export const SECURING_MESSAGES = {
   'securing.bolts.glass': 'A glass leaf takes a bolt in its corner patch, worked by hand.',
   'securing.bolts.bothWays': 'It swings both ways: only bolts worked by hand hold it.',
   'securing.bolts.shut': 'Nobody goes through it: bolts worked by hand are enough.',
+  'securing.bolts.home':
+    'In a dwelling people leave by the active leaf; the bolts of the second are drawn by hand.',
   'securing.bolts.manual':
     'Neither rated nor on a way out, and the active leaf is wide enough alone.',
   'securing.bolts.unknown':

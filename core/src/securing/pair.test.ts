@@ -43,6 +43,27 @@ describe('the second leaf of a pair', () => {
       expect(held({ egress, closer: 'none', role: 'plant' })).toEqual(['flush', false]);
     }
   });
+  it('is bolted by hand in a dwelling, where people leave by the other, unless it is a way out or rated', () => {
+    const home = { lockUse: 'dwelling', egress: undefined } as const;
+    for (const role of ['house-entrance', 'balcony', 'bedroom'] as const)
+      expect(held({ ...home, role })[0]).toBe('flush');
+    expect(held({ ...home, role: 'entrance' })[0]).toBe('automatic');
+    expect(held({ ...home, role: 'balcony', egress: true })[0]).toBe('automatic');
+    expect(held({ ...home, role: 'balcony', rating: 20 })[0]).toBe('automatic');
+  });
+
+  it('takes the strike: no long screws into a stud', () => {
+    const screws = (facts: Partial<OpeningFacts>) =>
+      us({
+        role: 'house-entrance',
+        lockUse: 'dwelling',
+        frameMaterial: 'timber',
+        ...facts,
+      }).items.some(({ term }) => term === 'item.strikeScrews');
+    expect(screws({})).toBe(false);
+    expect(screws({ kind: 'single', hingeSide: 'left', frameWidth: inches(36) })).toBe(true);
+  });
+
   it('wants a coordinator where the active leaf must close last, and both are closed', () => {
     expect(held({ meetingEdge: 'astragal', closer: 'any' })).toEqual(['flush', true]);
     expect(held({ meetingEdge: 'rebated', closer: 'any' })).toEqual(['flush', true]);

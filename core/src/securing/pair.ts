@@ -40,6 +40,8 @@ export interface SecondFor {
   needed: boolean;
   /** Whether nobody goes through it: both leaves are opened by who works there, by hand. */
   shut?: boolean;
+  /** Whether it is of a dwelling, where people leave by the active leaf. */
+  home?: boolean;
   /** Whether it is the door of a store, plant or goods room, where bolts by hand are usual. */
   equipment: boolean;
 }
@@ -85,6 +87,8 @@ function usualBolts(facts: OpeningFacts, second: SecondFor) {
   if (swingsBothWays(facts.kind)) return ['flush', 'securing.bolts.bothWays'] as const;
   if ((known(facts.rating) ?? 0) > 0) return ['automatic', 'securing.bolts.rated'] as const;
   if (egress === true) return ['automatic', 'securing.bolts.egress'] as const;
+  // Nobody's house has bolts that work by themselves: whoever wants the whole width draws them.
+  if (second.home) return ['flush', 'securing.bolts.home'] as const;
   if (second.needed) return ['automatic', 'securing.bolts.width'] as const;
   // Unknown is not “no”, but in store and plant rooms nobody needs the second leaf to leave.
   if (egress === undefined && !second.equipment)

@@ -1,12 +1,13 @@
 import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
+import { isUncounted } from '../role/index.js';
 
 /** Rooms in which people gather: an assembly where they are enough, whatever the building is used for. */
 const GATHERING: ReadonlySet<Role> = new Set(['classroom', 'meeting', 'assembly']);
 
 /** Whether a way out takes panic hardware, and why. */
 export interface Panic {
-  /** `perhaps` while the occupancy is not known and the number of people is enough for some. */
+  /** `perhaps` while occupancy or number of people is not known and may be one that asks for it. */
   wanted: 'yes' | 'perhaps' | 'no';
   why: () => Said;
   source: string;
@@ -45,6 +46,13 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
             occupancy: { term: `occupancy.${occupancy}` },
             from: gathering,
           }),
+        source,
+      };
+    if (from > 0 && isUncounted(facts, role))
+      return {
+        wanted: 'perhaps',
+        why: () =>
+          said('securing.panic.uncounted', { occupancy: { term: `occupancy.${occupancy}` }, from }),
         source,
       };
     const enough = occupancy === 'high-hazard' || (people ?? 0) >= from;

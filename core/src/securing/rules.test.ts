@@ -129,8 +129,9 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { deadBolt: UNKNOWN },
   },
   'securing.twoMotions': {
-    found: { lockKind: 'profile', lockUse: 'privacy', egress: false },
-    not: { lockUse: 'passage' },
+    found: { lockKind: 'profile', lockUse: 'classroom', egress: false },
+    // Who bolts a toilet or an office from inside knows that the bolt comes first.
+    not: { lockUse: 'privacy' },
     unknown: { lockUse: UNKNOWN },
     practice: 'continental',
   },

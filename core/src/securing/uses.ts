@@ -37,7 +37,7 @@ export const USE_WISHES: Readonly<Record<LockUse, LockWishes>> = {
 /** Of functions that do it equally well those the trade expects, the first that the kind is made in. */
 export const USE_PREFERS: Partial<Record<LockUse, readonly string[]>> = {
   privacy: ['privacy-bolt', 'privacy', 'privacy-bathroom'],
-  office: ['office', 'mortise-office', 'sash-escape', 'sash-turn'],
+  office: ['office', 'mortise-office', 'sash-turn', 'sash-escape'],
   classroom: ['classroom', 'mortise-classroom', 'sash-turn', 'panic-split'],
   entrance: ['entrance', 'panic-changeover', 'sash-escape'],
   apartment: ['apartment', 'panic-changeover', 'sash-escape'],

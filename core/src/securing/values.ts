@@ -153,17 +153,33 @@ export const SECURING_VALUES = {
       'AS 4145, editions as adopted',
     ),
   },
+  /** Whether bored and tubular locks come with what the hand takes hold of, or it is ordered apart. */
+  boredTrim: {
+    ...everywhere(sourced('with the lock', 'term', `${TRADE}: lock sets`, 'preference')),
+    british: sourced('apart', 'term', `${TRADE}: tubular latches and handles`, 'preference'),
+    continental: sourced('apart', 'term', `${TRADE}: locks and furniture`, 'preference'),
+  },
+  /** Whether an accessible toilet whose leaf opens away from it has a rail to pull it shut by. */
+  closingRail: {
+    ...everywhere(sourced<boolean>(false, 'term', `${TRADE}: as somebody wants`, 'preference')),
+    british: sourced(
+      true,
+      'term',
+      'Approved Document M, volume 2, diagrams 18 and 20; BS 8300: a horizontal bar on the inside',
+      'preference',
+    ),
+  },
   /** Whether out is one motion everywhere, or where the opening is on a way out. */
   oneMotion: usAndMetric(
     sourced('always', 'term', 'IBC 1010.2: one releasing motion', 'limit'),
     sourced('ways out', 'term', 'Approved Document B; EN 179, EN 1125; national rule', 'limit'),
   ),
-  /** Whether a rated leaf always latches, or as its tested evidence says. */
   /** The release of a pool gate's latch, out of a child's reach. */
   poolLatch: usAndMetric(
     sourced(inches(54), 'length', 'ISPSC 305.3.3: 54 in', 'limit'),
     sourced(mm(1500), 'length', 'AS 1926.1: 1500 mm; the national rule', 'limit'),
   ),
+  /** Whether a rated leaf always latches, or as its tested evidence says. */
   ratedLatch: usAndMetric(
     sourced('always', 'term', 'NFPA 80', 'limit'),
     sourced('as tested', 'term', 'EN 1634 and the national rule', 'limit'),

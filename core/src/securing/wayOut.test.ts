@@ -277,3 +277,21 @@ describe('hardware written by hand', () => {
     expect(told(us({ role: 'bedroom', manualItems }), 'writtenDiffers')).toEqual([]);
   });
 });
+
+describe('a room that its user locks', () => {
+  it('has in metric practices a lock with a turn inside, and nobody is told of two motions', () => {
+    for (const practice of ['british', 'continental'] as const) {
+      const office = decideOpening(
+        { ...DOOR, leafThickness: mm(44), role: 'office' },
+        PRACTICES[practice],
+      );
+      expect(office.results.securing.spec?.id).toBe('sash-turn');
+      expect(told(office, 'twoMotions', 'twoMotionsOut')).toEqual([]);
+      const wayOut = decideOpening(
+        { ...DOOR, leafThickness: mm(44), role: 'office', egress: true },
+        PRACTICES[practice],
+      );
+      expect(wayOut.results.securing.spec?.id).toBe('sash-escape');
+    }
+  });
+});

@@ -1,6 +1,6 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
-import { known, said, swingsBothWays } from '../opening/index.js';
-import type { Practice } from '../practice/index.js';
+import { known, said, swingsBothWays, type OpeningFacts, type Said } from '../opening/index.js';
+import type { Practice, Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizingRecord } from './decisions.js';
@@ -16,10 +16,13 @@ import { heightChain, usualGaps, widthChain } from './stacks.js';
 import { wallOpening } from './wall.js';
 
 /** Runs the sizing stage: both stacks as chains, leaf sizes, undercut, nominal name. */
-export function decideSizing({ facts, practice, survey }: StageInput, record: SizingRecord): Sizes {
+export function decideSizing(
+  { facts, practice, survey, results }: StageInput<'opening'>,
+  record: SizingRecord,
+): Sizes {
   const { values } = practice;
   const usual = usualGaps(record, practice);
-  const thickness = decideThickness(record, practice);
+  const thickness = decideThickness(record, practice, results.opening.role);
   const width = widthChain(record, practice, usual, thickness);
   const height = heightChain(record, practice, usual);
   recordChain(record, width, 'width');
@@ -54,20 +57,38 @@ export function decideSizing({ facts, practice, survey }: StageInput, record: Si
   return sizes;
 }
 
-function decideThickness(record: SizingRecord, practice: Practice): Ticks {
+/** How thick a leaf is where nobody recorded it: as glass is, as rated leaves are tested, else by weather. */
+function usualThickness(
+  { rating, exterior }: OpeningFacts,
+  practice: Practice,
+  role: Role | undefined,
+): { thickness: Ticks; why: () => Said } {
+  const { values, name } = practice;
+  const usual = values.leafThickness.value;
+  const from = values.leafThicknessRatedFrom.value;
+  const rated = (known(rating) ?? 0) >= from ? values.leafThicknessRated.value : 0;
+  const outside = exterior === true && role !== 'gate' ? values.leafThicknessOutside.value : 0;
+  const thickness = Math.max(usual, rated, outside);
+  const why = () =>
+    thickness === usual
+      ? said('sizing.thickness.practice', { practice: name })
+      : thickness === rated
+        ? said('sizing.thickness.rated', { practice: name, from })
+        : said('sizing.thickness.outside', { practice: name });
+  return { thickness, why };
+}
+
+function decideThickness(record: SizingRecord, practice: Practice, role: Role | undefined): Ticks {
   // A leaf all of glass is as thick as its glass, not as the leaf its frame was made for.
   const glass = known(record.facts.leafConstruction) === 'glass';
   const fact = glass ? 'glassThickness' : 'leafThickness';
   const recorded = known(record.facts[fact]);
-  const { leafThickness, glassLeaf } = practice.values;
-  const thickness = recorded ?? (glass ? glassLeaf : leafThickness).value;
+  const usual = usualThickness(record.facts, practice, role);
+  const thickness = recorded ?? (glass ? practice.values.glassLeaf.value : usual.thickness);
   record.decide('leafThickness', thickness, {
     basis: recorded !== undefined ? record.basisOf(fact) : glass ? 'assumed' : 'derived',
-    reasons: () =>
-      recorded === undefined
-        ? [said('sizing.thickness.practice', { practice: practice.name })]
-        : [],
-    facts: [fact],
+    reasons: () => (recorded === undefined ? [usual.why()] : []),
+    facts: glass ? [fact] : [fact, 'rating', 'exterior'],
   });
   return thickness;
 }

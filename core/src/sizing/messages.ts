@@ -21,6 +21,9 @@ export const SIZING_MESSAGES = {
     'An untrimmed leaf leaves up to {widest}: square the frame, or have the leaf made to the opening.',
   'sizing.cutBeyond': 'The {edge} would lose {most}; no more than {limit} may come off.',
   'sizing.thickness.practice': 'The usual thickness in {practice} work.',
+  'sizing.thickness.outside': 'The usual thickness of outer doors in {practice} work.',
+  'sizing.thickness.rated':
+    'The usual thickness of leaves rated {from} min and more in {practice} work; the test report decides.',
   'sizing.gap.practice': 'The usual gap in {practice} work ({source}).',
   'sizing.gap.continuous': 'A continuous hinge takes its own gap ({source}).',
   'sizing.gap.heel':

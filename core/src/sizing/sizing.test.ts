@@ -1,6 +1,8 @@
 import { runStage } from '../testing/runStage.js';
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
+import { decideOpening, decisionOf } from '../deciding/index.js';
+import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
@@ -216,6 +218,42 @@ describe('sizing an opening', () => {
           expect(sizes.undercut! + leaf!.height! + sizes.headGap!).toBe(facts.frameHeight);
       }),
     );
+  });
+});
+
+describe('how thick a leaf is that nobody measured', () => {
+  const thick = (facts: Partial<OpeningFacts>, practice: PracticeId) =>
+    decisionOf(decideOpening({ ...base, ...facts }, PRACTICES[practice]), 'sizing.leafThickness')!;
+  it.each<[PracticeId, Partial<OpeningFacts>, number, string]>([
+    ['us-commercial', {}, inches(1.75), 'practice'],
+    ['us-residential', {}, inches(1.375), 'practice'],
+    ['us-residential', { rating: 20 }, inches(1.75), 'rated'],
+    ['us-residential', { exterior: true }, inches(1.75), 'outside'],
+    ['british', {}, mm(44), 'practice'],
+    ['british', { rating: 30 }, mm(44), 'practice'],
+    ['british', { rating: 59 }, mm(44), 'practice'],
+    ['british', { rating: 60 }, mm(54), 'rated'],
+    ['british', { rating: 'unknown' }, mm(44), 'practice'],
+    ['continental', {}, mm(40), 'practice'],
+    ['continental', { rating: 30 }, mm(50), 'rated'],
+    ['continental', { exterior: true }, mm(68), 'outside'],
+    ['continental', { exterior: true, rating: 30 }, mm(68), 'outside'],
+    ['continental', { exterior: true, role: 'gate' }, mm(40), 'practice'],
+    ['australasian', {}, mm(35), 'practice'],
+    ['australasian', { exterior: true }, mm(40), 'outside'],
+    ['australasian', { exterior: true, rating: 60 }, mm(48), 'rated'],
+  ])('%s %j: %i, by its %s', (practice, facts, ticks, why) => {
+    const { value, reasons } = thick(facts, practice);
+    expect([value, reasons.map(({ code }) => code)]).toMatchObject([
+      { ticks },
+      [`sizing.thickness.${why}`],
+    ]);
+  });
+  it('is as measured where somebody did, and as its glass', () => {
+    const facts = { rating: 60, leafThickness: mm(46) };
+    expect(thick(facts, 'british')).toMatchObject({ value: { ticks: mm(46) }, reasons: [] });
+    const glass = thick({ leafConstruction: 'glass', exterior: true }, 'continental');
+    expect(glass.value).toMatchObject({ ticks: PRACTICES.continental.values.glassLeaf.value });
   });
 });
 

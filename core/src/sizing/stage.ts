@@ -11,7 +11,7 @@ import { SIZING_VALUES } from './values.js';
 /** Wall, frame and leaf: both stacks, gaps, what to order. */
 export const sizing = defineStage({
   id: 'sizing',
-  needs: [],
+  needs: ['opening'],
   bolt: true,
   facts: SIZING_FACTS,
   values: SIZING_VALUES,

@@ -1,7 +1,31 @@
-import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import { inches, mm, type Ticks } from '../measure/index.js';
+import {
+  byPractice,
+  everywhere,
+  type PracticeId,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+} from '../practice/index.js';
 
 const holds = (holdsScrews: boolean, holdsLock: boolean) => ({ holdsScrews, holdsLock });
+
+/** Thickness to the weather; of rated leaves, and from which rating. */
+const THICK: Record<PracticeId, readonly [Ticks, Ticks, number]> = {
+  'us-commercial': [inches(1.75), inches(1.75), 20],
+  'us-residential': [inches(1.75), inches(1.75), 20],
+  british: [mm(44), mm(54), 60],
+  continental: [mm(68), mm(50), 30],
+  australasian: [mm(40), mm(48), 30],
+};
+const RATED_THICK: Record<PracticeId, string> = {
+  'us-commercial': `${TRADE}: 1 3/4 in`,
+  'us-residential': `${TRADE}: rated leaves of 1 3/4 in`,
+  british: `${TRADE}: FD 30 in 44 mm, FD 60 in 54 mm; as tested`,
+  continental: `${TRADE}: T 30 in 42 to 50 mm; as tested`,
+  australasian: `${TRADE}: tested leaves of 47 or 48 mm`,
+};
 
 /** Figures of the trade that the sizing works with, beside the tables that other stages read too. */
 export const SIZING_VALUES = {
@@ -39,6 +63,26 @@ export const SIZING_VALUES = {
   ),
   leafWidest: everywhere(sourced(mm(6000), 'length', 'what is made', 'limit')),
   leafHighest: everywhere(sourced(mm(9000), 'length', 'what is made', 'limit')),
+  /** How thick a leaf to the weather is, and a rated one from so many minutes; `leafThickness` else. */
+  leafThicknessOutside: byPractice((id) =>
+    sourced(THICK[id][0], 'length', `${TRADE}: outer doors`, 'preference'),
+  ),
+  leafThicknessRated: byPractice((id) =>
+    sourced(THICK[id][1], 'length', RATED_THICK[id], 'preference'),
+  ),
+  leafThicknessRatedFrom: byPractice((id) =>
+    sourced(THICK[id][2], 'count', RATED_THICK[id], 'preference'),
+  ),
+  /** How much lower the floor of a garage beside a house lies; 0 where none is asked for. */
+  garageStep: {
+    ...everywhere(sourced(0, 'length', 'no step asked for; the floor falls to the drive', 'limit')),
+    british: sourced(
+      mm(100),
+      'length',
+      'Approved Document B, volume 1, integral garages: 100 mm, or a floor that falls away from the door',
+      'limit',
+    ),
+  },
   /** Steps that leaves are ordered in, and that gaps are rounded up to. */
   orderStep: usAndMetric(sourced(inches(1 / 16), 'length', TRADE), sourced(mm(1), 'length', TRADE)),
   gapStep: usAndMetric(sourced(inches(1 / 16), 'length', TRADE), sourced(mm(0.5), 'length', TRADE)),
