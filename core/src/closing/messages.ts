@@ -2,7 +2,7 @@
 export const CLOSING_MESSAGES = {
   'ask.closesRated': 'What is its fire rating? Rated it closes by itself.',
   'ask.closesDwelling':
-    'Rated, within a dwelling: does it close by itself, as in a house that is shared ({source})?',
+    'Shall it close by itself? Rated doors within one dwelling need not; those of a shared house do ({source}).',
   'ask.closes': 'Shall it close by itself? Neither role nor rating tells.',
   'ask.closerSide': 'Which way does it swing? The side of its closer follows from that.',
   'closing.need.slides': 'A sliding leaf: what closes it belongs to its gear, as listed.',

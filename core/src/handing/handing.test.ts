@@ -152,6 +152,8 @@ describe('handing an opening', () => {
     ['Cupboard under stairs', 'Hall', 'to', 'outside.closet'],
     ['Hall', 'Cupboard under stairs', 'from', 'outside.closet'],
     ['Stair', 'Hall', 'from', 'outside.corridor'],
+    ['Foyer', 'Porch', 'to', 'outside.street'],
+    ['Outside', 'Porch', 'from', 'outside.street'],
   ])('from %s to %s the outside is %s', (from, to, outside, why) => {
     const found = outsideOf({ mark: '1', kind: 'single', from, to });
     expect([found.outside, found.why().code]).toEqual([outside, why]);

@@ -2,6 +2,7 @@ import { remembered } from '../measure/index.js';
 import {
   guessRoomUse,
   headOf,
+  isPorch,
   ROOM_USES,
   said,
   type OpeningFacts,
@@ -53,6 +54,7 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
   const two = nameSays(PATTERNS, to);
   if (one.lane !== two.lane) return pick(one.lane ? 'from' : 'to', 'outside.street');
   if (one.street !== two.street) return pick(one.street ? 'from' : 'to', 'outside.street');
+  if (one.porch !== two.porch) return pick(one.porch ? 'from' : 'to', 'outside.street');
   if (one.inner !== two.inner) return pick(one.inner ? 'to' : 'from', 'outside.closet');
   if (one.open !== two.open) return pick(one.open ? 'from' : 'to', 'outside.corridor');
   return pick('from', 'outside.first');
@@ -67,6 +69,7 @@ const nameSays = remembered((patterns: typeof PATTERNS, name: string) => {
   return {
     lane: patterns.lane.test(headOf(name)),
     street: use === 'outdoors',
+    porch: isPorch(name),
     inner: use !== undefined && PRIVATE.has(use) && !passed,
     open: passed || (use !== undefined && PUBLIC.has(use)),
   };

@@ -23,7 +23,7 @@ export {
 export { roomNamed, wayBetween, wayKey, type ProjectBasis, type Way } from './basis.js';
 export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { roomGraph, type RoomDoor, type RoomGraph } from './roomGraph.js';
-export { COVERED_WAYS, headOf, SPACE_WORDS, type PassedSpace } from './spaceWords.js';
+export { COVERED_WAYS, headOf, isPorch, SPACE_WORDS, type PassedSpace } from './spaceWords.js';
 export { about, solid, span, type MeasuredLeaf } from './solid.js';
 export {
   currentFacts,

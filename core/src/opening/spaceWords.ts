@@ -8,6 +8,12 @@ const WHERE =
 /** What a name says before it says where: “Cupboard” of “Cupboard under the stairs”. */
 export const headOf = (name: string): string => WHERE.exec(name)?.[1] ?? name;
 
+/** An open porch: the open side of a front door, though a way in to whoever comes from the street. */
+export const isPorch = (name: string | undefined): boolean =>
+  name !== undefined &&
+  /(?<![\p{L}])(?:porch|portico|stoop)(?![\p{L}])/iu.test(name) &&
+  !/(?<![\p{L}])(?:enclosed|sun|sleeping|glazed)(?![\p{L}])/iu.test(name);
+
 /** Ways in the open that rooms are entered from, as one part of a pattern. */
 export const COVERED_WAYS =
   'covered (?:way|walk|walkway|link)|walkway|veranda[hs]?|breezeway|colonnade|deck access|access deck|cola|covered outdoor learning area|laubengang';
@@ -18,9 +24,9 @@ export const COVERED_WAYS =
  */
 export const SPACE_WORDS: Readonly<Record<PassedSpace, string>> = {
   outdoors:
-    '(?<!(?:hospital|internal|indoor|inner|covered|learning|school) )street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|(?<!(?:basement|underground|undercroft|podium|multi-?stor(?:e)?y) )(?:car park|carpark|parking(?: lot)?)(?! (?:level|garage|deck|structure|storey|floor|[BLP]?\\d))|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|(?:final|fire|emergency) exit|playground|play area|pool (?:area|side|enclosure|surround|fence)|poolside|grade|straße|hof|schulhof|pausenhof|innenhof|wirtschaftshof|vorplatz|parkplatz|gehweg|zufahrt|einfahrt|spielplatz|terrasse|dachterrasse|garten|außen|aussen|freien?',
+    '(?<!(?:hospital|internal|indoor|inner|covered|learning|school) )street|exterior|external|extr?|outside|outdoors?|yard|terrace|garden|roof|courtyard|(?<!(?:basement|underground|undercroft|podium|multi-?stor(?:e)?y) )(?:car park|carpark|parking(?: lot)?)(?! (?:level|garage|deck|structure|storey|floor|[BLP]?\\d))|lane|drive|driveway|balcony|deck|patio|alley|sidewalk|pavement|plaza|(?:final|fire|emergency) exit|playground|play area|pool (?:area|side|enclosure|surround|fence)|poolside|grade|straße|hof|schulhof|pausenhof|innenhof|wirtschaftshof|vorplatz|parkplatz|gehweg|zufahrt|einfahrt|spielplatz|terrasse|dachterrasse|garten|balkon|dachgarten|loggia|außen|aussen|freien?',
   stair: 'stairs?|staircase|stairwell|treppe|treppenhaus|treppenraum',
   entrance:
-    'entrance hall|entrance|entry|foyer|narthex|pre-?function|reception|porch|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
+    'entrance hall|entrance|entry|foyer|narthex|pre-?function|reception|porch|portico|stoop|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind lobby|windfang|eingang|eingangshalle|empfang',
   corridor: `corridor|(?:hospital|internal|indoor|inner|covered|learning|school) street|corr|passage|passageway|hallway|hall(?= ?[A-Z]?\\d{3})|circulation|circ|lobby|elevator lobby|lift lobby|landing|concourse|${COVERED_WAYS}|\\p{L}*flur|verbindungsgang|(?:aufzugs)?vorraum|gang|korridor|diele`,
 };

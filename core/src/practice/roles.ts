@@ -196,7 +196,7 @@ export const ROLE_TABLES = {
     british: sourced<Record<Role, RoleClosing>>(
       { ...CLOSING, riser: 'locked', bedroom: 'asked', bathroom: 'asked', closet: 'asked' },
       'term',
-      'Approved Document B, appendix C: cupboards and service ducts that are normally kept locked shut, and fire doors within a dwelling, need no closer; those of shared houses and to a garage do',
+      'Approved Document B, appendix C',
     ),
     australasian: sourced<Record<Role, RoleClosing>>(
       { ...CLOSING, garage: 'rated' },

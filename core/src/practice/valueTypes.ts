@@ -53,11 +53,18 @@ const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   roleSmoke: ROLE_SMOKES,
   frameByRole: ['steel', 'timber', 'aluminium', ''],
   useByRole: ['high', 'medium', 'low', ''],
+  stopUsual: ['wall', 'floor'],
   floorUsual: ['smooth', 'light', 'rough', 'carpet'],
+  roomsOf: ['buildings', 'dwellings', 'buildings and dwellings'],
+  boredTrim: ['with the lock', 'apart'],
+  narrowCylinder: ['mortise', 'profile'],
   oneMotion: ['always', 'ways out'],
   ratedLatch: ['always', 'as tested'],
   doubleKeyed: ['stop', 'check'],
 };
+
+/** Values that name a leaf; empty where a role’s own is asked for. */
+const LEAVES: ReadonlySet<string> = new Set(['leafByRole', 'leafRated', 'leafOutside']);
 
 /**
  * What a figure of a value is. Values of unit length or mass are that; in tables the column tells.
@@ -74,6 +81,8 @@ export function figureType(
   const choice = CHOICES[path.join('.')];
   if (choice) return { type: 'choice', options: choice };
   const terms = TERMS[name];
+  if (LEAVES.has(name))
+    return { type: 'choice', options: [...Object.keys(values.surfaceMasses.value), ''] };
   if (terms && path.length === 0) return { type: 'choice', options: terms };
   if (typeof value.value === 'boolean' || YES_NO.has(last ?? '')) return { type: 'yes-no' };
   if (last === 'name' || last === 'id' || value.unit === 'term') return { type: 'text' };

@@ -13,6 +13,7 @@ import {
   boltLengths,
   datumsOf,
   isExit,
+  cylinderOf,
   LOCK_FORMS,
   type LockFit,
   type Securing,
@@ -157,17 +158,15 @@ function pocketLines(
     sheet.tool('bit', faceHoles.value.spindle, 'turnHole');
   }
   if (!keyed) return row;
-  const form = LOCK_FORMS[fit.kind];
+  const cylinder = cylinderOf(fit.kind, practice);
   const apart =
-    centres.value[
-      form.cylinder === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'
-    ];
-  const key = form.cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
+    centres.value[cylinder === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'];
+  const key = cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
   sheet.lengths('keyHole', key);
   sheet.tool('bit', key, 'keyHole');
   if (!handled) return row;
   // The key of continental and British locks is below the spindle, of the others above it.
-  const below = form.cylinder === 'profile' || fit.kind === 'sash';
+  const below = cylinder === 'profile' || fit.kind === 'sash';
   sheet.lengths(below ? 'keyBelow' : 'keyAbove', apart);
   return row;
 }

@@ -18,6 +18,7 @@ import {
   withFigure,
   type ValueName,
 } from '../practice/index.js';
+import { DOOR } from '../testing/door.js';
 import { PRACTICES } from './practices.js';
 
 const own = (changes: EditedPractice['changes'] = {}): EditedPractice => ({
@@ -135,6 +136,45 @@ describe('a practice of one’s own', () => {
         expect([id, name, readEditedPractices([edit]).ok]).toEqual([id, name, true]);
       }
     }
+  });
+});
+
+describe('words that mean nothing', () => {
+  const rooms = [
+    { from: 'Corridor', to: 'Office', rating: 60 },
+    { from: 'Outside', to: 'Lobby', kind: 'pair', active: 'left' },
+    { from: 'Corridor', to: 'Comms room', access: 'reader', sound: 30 },
+  ] as const;
+  it('are refused, or leave every opening decided', () => {
+    for (const id of PRACTICE_IDS)
+      for (const name of NAMES) {
+        const { value } = PRACTICES[id].values[name];
+        const { columns, rows, open } = valueTable(value);
+        const text = columns.find((path) =>
+          ['text', 'choice'].includes(figureType(name, PRACTICES[id].values, path).type),
+        );
+        if (!text || rows.length === 0) continue;
+        const { label } = rows[0]!;
+        const at = [...(label !== undefined ? [label] : open ? ['0'] : []), ...text];
+        const nonsense = withFigure(value, at, 'nonsense');
+        const edit = { ...own({ [name]: { value: nonsense, source: 'x' } }), base: id };
+        const read = readEditedPractices([edit]);
+        if (!read.ok) continue;
+        for (const between of rooms)
+          expect([
+            name,
+            decideOpening({ ...DOOR, ...between }, buildPractice(read.value[0]!)).decisions.length >
+              0,
+          ]).toEqual([name, true]);
+      }
+  });
+  it('name no leaf', () => {
+    for (const name of ['leafRated', 'leafOutside'] as const)
+      expect(readEditedPractices([own({ [name]: { value: 'oak', source: 'x' } })]).ok).toBe(false);
+    const { value } = PRACTICES.british.values.leafByRole;
+    const leaves = (office: string) =>
+      readEditedPractices([own({ leafByRole: { value: { ...value, office }, source: 'x' } })]).ok;
+    expect([leaves('timber-stave'), leaves(''), leaves('oak')]).toEqual([true, true, false]);
   });
 });
 

@@ -98,12 +98,14 @@ function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
  * (handbook, “Roles”). What is recorded, `unknown` too, stands.
  *
  * @param recorded whether the role was given, not guessed
+ * @param exterior whether it stands to the open
  */
 export function assumedBy(
   role: Role,
   facts: OpeningFacts,
   practice: Practice,
   recorded: boolean,
+  exterior: boolean,
 ): Partial<OpeningFacts> {
   const assumed: Partial<OpeningFacts> = {};
   if (facts.lockUse === undefined) {
@@ -114,7 +116,9 @@ export function assumedBy(
   const use = known(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
   if (facts.access === undefined && READS.has(assumed.lockUse)) assumed.access = 'reader';
-  if (facts.egress === undefined && WAYS_OUT.has(role)) assumed.egress = true;
+  // A classroom with a door to the open is left by it.
+  const out = WAYS_OUT.has(role) || (role === 'classroom' && exterior);
+  if (facts.egress === undefined && out) assumed.egress = true;
   if (facts.occupancy === undefined && OCCUPANCY[role]) assumed.occupancy = OCCUPANCY[role];
   // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.
   if (role === 'communicating' && facts.kind === 'single' && facts.twoLeaves === undefined)
@@ -201,8 +205,8 @@ function usualLeaf(
   if (minutes >= leafRatedFrom.value) return leafRated.value;
   // A hollow leaf holds back nothing.
   if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';
-  // What is joined of stiles and rails is made to stand to the weather.
-  if (usual.startsWith('timber-panelled')) return usual;
+  // The outer doors of a house are made to stand to the weather.
+  if (usual === 'timber-stave') return usual;
   return exterior && roomsOf.value !== 'dwellings' ? leafOutside.value : usual;
 }
 

@@ -17,7 +17,7 @@ import {
   type Part,
 } from './assumes.js';
 import type { TwoRooms } from './guess.js';
-import { spaceOf } from './spaces.js';
+import { spacesOf } from './spaces.js';
 
 /** One fact that is taken so because nobody recorded it. */
 export interface Assumption {
@@ -91,7 +91,7 @@ export function assumptionParts(
     outer,
     make,
     smoke,
-    follows: role ? assumedBy(role, { ...facts, ...named }, practice, given) : {},
+    follows: role ? assumedBy(role, { ...facts, ...named }, practice, given, exterior) : {},
     people,
     around: usualAround(facts, role, practice, exterior, tight),
     rests: restsOnSeal(facts, tight),
@@ -143,9 +143,9 @@ export function peopleBecause({ whole, people }: Way): Said {
 }
 
 /** One side in the open is enough, unless both are. */
-function exteriorOf(facts: OpeningFacts, { from, to, fromUse, toUse }: TwoRooms): Part {
+function exteriorOf(facts: OpeningFacts, rooms: TwoRooms): Part {
   if (facts.exterior !== undefined) return {};
-  const [one, two] = [spaceOf(from, fromUse), spaceOf(to, toUse)];
+  const [one, two] = spacesOf(rooms);
   if (one === undefined || two === undefined || (one === 'outdoors') === (two === 'outdoors'))
     return {};
   return { exterior: true };

@@ -16,7 +16,7 @@ import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
 import { guessRole, likelyRoles, type TwoRooms } from './guess.js';
 import { poolBeside } from './pool.js';
-import { spaceOf } from './spaces.js';
+import { spacesOf } from './spaces.js';
 
 /** What the opening is, and what follows of it for every stage. */
 export interface WholeOpening {
@@ -107,10 +107,7 @@ function decideEscape(
   way: Way | undefined,
 ): { escape: Escape | undefined; why: Said | undefined } {
   const recorded = known(record.facts.escape);
-  const escape =
-    recorded ??
-    way?.escape ??
-    guessEscape(spaceOf(rooms.from, rooms.fromUse), spaceOf(rooms.to, rooms.toUse));
+  const escape = recorded ?? way?.escape ?? guessEscape(...spacesOf(rooms));
   if (!escape) {
     record.ask('escape', 'ask.escape', ['escape']);
     return NO_ESCAPE;

@@ -1,8 +1,14 @@
 import { remembered } from '../measure/index.js';
-import { COVERED_WAYS, headOf, type OpeningFacts, type RoomUse } from '../opening/index.js';
+import {
+  COVERED_WAYS,
+  headOf,
+  isPorch,
+  type OpeningFacts,
+  type RoomUse,
+} from '../opening/index.js';
 import { ROLES, roleWords, type Practice, type Role } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
-import { spaceNamed, spaceOf, type Space } from './spaces.js';
+import { spaceNamed, spaceOf, spacesOf, type Space } from './spaces.js';
 
 /** What is known of the two rooms an opening stands between. */
 export interface TwoRooms {
@@ -57,6 +63,13 @@ const COVERED = new RegExp(`(?<![\\p{L}])(?:${COVERED_WAYS})(?![\\p{L}])`, 'iu')
 
 /** Rooms of a house that its back door leads to. */
 const HOUSEHOLD = /^(?:laundry|utility|utility room|boot room|mud ?room|scullery|pantry)$/i;
+
+/** Rooms that stand on roofs, with doors of their own kind. */
+const UP_THERE: ReadonlySet<Role> = new Set(['plant', 'electrical', 'server']);
+const STREET = /(?<![\p{L}])(?:street|sidewalk|pavement|straße|gehweg)(?![\p{L}])/iu;
+const YARD = /(?<![\p{L}])(?:playground|play area|schulhof|pausenhof|spielplatz)(?![\p{L}])/iu;
+/** The door at the foot or the head of a stair to a room under the roof. */
+const LOFT = /(?<![\p{L}])(?:loft|attic)(?![\p{L}])/iu;
 
 /** In a dwelling these are rooms like others. */
 const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
@@ -161,8 +174,12 @@ const guessFor = remembered(
   ): Role | undefined => {
     const dwelling = rooms === 'dwellings';
     const houses = rooms !== 'buildings';
-    const one = sideOf(from, fromUse as RoomUse | undefined, words);
-    const two = sideOf(to, toUse as RoomUse | undefined, words);
+    const uses = { fromUse: fromUse as RoomUse | undefined, toUse: toUse as RoomUse | undefined };
+    const one = sideOf(from, uses.fromUse, words);
+    const two = sideOf(to, uses.toUse, words);
+    const spaces = spacesOf({ from, to, ...uses });
+    if (spaces[0] === 'outdoors') one.space = 'outdoors';
+    if (spaces[1] === 'outdoors') two.space = 'outdoors';
     if (exterior && one.space !== 'outdoors' && two.space !== 'outdoors') {
       // A porch, or whatever was named first, is then the side of the open.
       const outer = two.space === 'entrance' && one.space !== 'entrance' ? two : one;
@@ -255,7 +272,8 @@ function between(one: Side, two: Side, dwelling: boolean, houses: boolean): Role
   // In a dwelling stairs and halls are rooms like others.
   if (dwelling && one.space !== undefined && two.space !== undefined)
     return [two.role, one.role].find((role) => role && !PASSED.has(role)) ?? 'bedroom';
-  if (one.space === 'stair' || two.space === 'stair') return 'stair';
+  const loft = LOFT.test(one.name ?? '') || LOFT.test(two.name ?? '');
+  if (one.space === 'stair' || two.space === 'stair') return houses && loft ? 'bedroom' : 'stair';
   if (isOpen(one) && isOpen(two)) {
     const vestibule = one.role === 'vestibule' || two.role === 'vestibule';
     return vestibule || (one.space === 'entrance' && two.space === 'entrance')
@@ -292,7 +310,9 @@ function fromOutdoors(
   houses: boolean,
 ): Role | undefined {
   if (inner.space === undefined) return undefined;
+  if (inner.role && UP_THERE.has(inner.role)) return inner.role;
   if (outer.role === 'roof') return 'roof';
+  if (houses && isPorch(outer.name) && inner.space !== 'stair') return 'house-entrance';
   if (houses && HOUSEHOLD.test(inner.name?.trim() ?? '')) return 'house-entrance';
   if (inner.space === 'outdoors') return 'gate';
   if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
@@ -302,6 +322,11 @@ function fromOutdoors(
   const hall = HALL.test(inner.name?.trim() ?? '');
   if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
+  // A school's own yard is where its classrooms let the children out.
+  if (inner.role === 'classroom' && YARD.test(outer.name ?? '')) return 'classroom';
+  // Whoever lives above the street comes in by the stair.
+  if (inner.space === 'stair' && STREET.test(outer.name ?? '') && !/\d/.test(inner.name ?? ''))
+    return 'entrance';
   // A covered way is the corridor of a school without one: its doors are those of the rooms.
   if (outer.name && COVERED.test(outer.name) && inner.role) return inner.role;
   // People come in by it as they leave.

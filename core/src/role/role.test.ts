@@ -29,6 +29,24 @@ describe('what a door is, guessed from its rooms', () => {
   });
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Porch', 'Foyer', 'house-entrance', 'us-residential'],
+    ['Porch', 'Entry', 'house-entrance', 'australasian'],
+    ['Porch', 'Hall', 'house-entrance', 'british'],
+    ['Porch', 'Kitchen', 'house-entrance', 'us-residential'],
+    ['Porch', 'Lobby', 'entrance'],
+    ['Outside', 'Porch', 'entrance', 'british'],
+    ['Enclosed porch', 'Living room', 'bedroom', 'us-residential'],
+    ['Balkon', 'Wohnen', 'balcony', 'continental'],
+    ['Straße', 'Treppenhaus', 'entrance', 'continental'],
+    ['Street', 'Stair 2', 'final-exit', 'british'],
+    ['Hof', 'Treppenhaus', 'final-exit', 'continental'],
+    ['Playground', 'Classroom 2', 'classroom', 'british'],
+    ['Street', 'Classroom 2', 'final-exit', 'british'],
+    ['Landing', 'Loft stairs', 'bedroom', 'british'],
+    ['Corridor', 'Attic stair', 'stair'],
+    ['Roof', 'Plant room', 'plant'],
+    ['Roof', 'Stair 2', 'roof'],
+    ['Roof', 'Corridor', 'roof'],
     ['Hall', 'Cupboard under stairs', 'closet', 'british'],
     ['Corridor', 'Cupboard under the stair 2', 'store', 'british'],
     ['Corridor', 'Under stairs', 'store'],
@@ -114,7 +132,7 @@ describe('what a door is, guessed from its rooms', () => {
     ['Garden', 'Pool area', 'gate', 'australasian'],
     ['Covered way', 'Classroom 4', 'classroom', 'australasian'],
     ['Verandah', 'Office', 'office', 'australasian'],
-    ['Playground', 'Classroom 4', 'final-exit', 'british'],
+    ['Yard', 'Classroom 4', 'final-exit', 'british'],
     ['Flur', 'Lagerraum 2', 'store', 'continental'],
     ['Flur', 'Besprechungsraum', 'meeting', 'continental'],
     ['Flur', 'Büroraum 3', 'office', 'continental'],
@@ -526,5 +544,27 @@ describe('a decided opening', () => {
     expect(asked({ occupants: 300, egress: false })).toBeUndefined();
     expect(asked({ occupants: 300, occupancy: 'business' })).toBe('decided');
     expect(asked({ occupants: 300 }, 'british')).toBeUndefined();
+  });
+});
+
+describe('a porch', () => {
+  const opening = (from: string, to: string) =>
+    decideOpening({ ...DOOR, from, to }, PRACTICES['us-residential']).results.opening;
+  it('is the open to the room behind it, whichever is named first, and a way in from the street', () => {
+    for (const facts of [opening('Porch', 'Foyer'), opening('Foyer', 'Porch')])
+      expect(facts.assumed.exterior).toBe(true);
+    expect(opening('Outside', 'Porch').assumed.exterior).toBe(true);
+    expect(opening('Sun porch', 'Foyer').assumed.exterior).toBeUndefined();
+    expect(opening('Porch', 'Porch').assumed.exterior).toBeUndefined();
+  });
+});
+
+describe('a classroom to the open', () => {
+  it('is a way out', () => {
+    const classroom = (from: string) =>
+      decideOpening({ ...DOOR, from, to: 'Classroom 2' }, PRACTICES.british).results.opening.assumed
+        .egress;
+    expect(classroom('Playground')).toBe(true);
+    expect(classroom('Corridor')).toBeUndefined();
   });
 });

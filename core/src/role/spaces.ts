@@ -1,5 +1,5 @@
 import { remembered } from '../measure/index.js';
-import { headOf, SPACE_WORDS, type RoomUse } from '../opening/index.js';
+import { headOf, isPorch, SPACE_WORDS, type RoomUse } from '../opening/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
 export type Space = 'outdoors' | 'entrance' | 'stair' | 'corridor' | 'room';
@@ -40,4 +40,26 @@ export function spaceOf(name: string | undefined, use: RoomUse | undefined): Spa
   if (use) return BY_USE[use] ?? 'room';
   if (!name) return undefined;
   return spaceNamed(name)?.space ?? 'room';
+}
+
+/** Two rooms as they stand on both sides of an opening, where the building says what they are used for. */
+interface BothSides {
+  from: string | undefined;
+  to: string | undefined;
+  fromUse: RoomUse | undefined;
+  toUse: RoomUse | undefined;
+}
+
+/** What the spaces on both sides are. A porch is the open to the room behind it, not to the street before it. */
+export function spacesOf({
+  from,
+  to,
+  fromUse,
+  toUse,
+}: BothSides): [Space | undefined, Space | undefined] {
+  const [one, two] = [spaceOf(from, fromUse), spaceOf(to, toUse)];
+  const [first, second] = [!fromUse && isPorch(from), !toUse && isPorch(to)];
+  if (first === second || one === undefined || two === undefined) return [one, two];
+  if (first) return [two === 'outdoors' ? one : 'outdoors', two];
+  return [one, one === 'outdoors' ? two : 'outdoors'];
 }

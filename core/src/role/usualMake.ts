@@ -35,7 +35,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['steel-honeycomb-16', OUTER],
     ['steel-honeycomb-18', [...SERVICE, 'stair', 'strong-room']],
     ['timber-hollow', ['closet']],
-    ['timber-panelled-hardwood', HOUSE],
+    ['timber-stave', HOUSE],
     ['', OWN],
   ),
   'us-residential': byRole(
@@ -43,7 +43,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['timber-particle', ['garage', 'apartment', 'stair']],
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', [...OUTER, ...SERVICE]],
-    ['timber-panelled-hardwood', HOUSE],
+    ['timber-stave', HOUSE],
     ['', OWN],
   ),
   british: byRole(
@@ -51,7 +51,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', OUTER],
     ['timber-hollow', ['closet']],
-    ['timber-panelled-hardwood', HOUSE],
+    ['timber-stave', HOUSE],
     ['', OWN],
   ),
   continental: byRole(
@@ -59,7 +59,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', [...GLAZED, 'cross-corridor']],
     ['steel-honeycomb-18', [...OUTER, ...SERVICE, 'stair']],
     ['timber-hollow', ['closet']],
-    ['timber-panelled-hardwood', HOUSE],
+    ['timber-stave', HOUSE],
     ['', OWN],
   ),
   australasian: byRole(
@@ -67,7 +67,7 @@ const LEAVES: Record<PracticeId, ByRole> = {
     ['aluminium-narrow', GLAZED],
     ['steel-honeycomb-18', OUTER],
     ['timber-hollow', HOME],
-    ['timber-panelled-hardwood', HOUSE],
+    ['timber-stave', HOUSE],
     ['', OWN],
   ),
 };

@@ -16,7 +16,7 @@ import { boltsAbove, decideFunction, findLatching, wantsOneMotion } from './func
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import { securingItems } from './items.js';
-import { hasRods, isExit } from './lockForms.js';
+import { cylinderOf, hasRods, isExit } from './lockForms.js';
 import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';
 import { eachHasDevice } from './pair.js';
 import { decidePlace, NOT_PLACED, type Placed } from './place.js';
@@ -96,6 +96,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       spec,
       second: second.spec,
       daily: whole.role !== undefined && DAILY.has(whole.role) && !rated,
+      cylinder: cylinderOf(kind, practice),
       trimApart: practice.values.boredTrim.value === 'apart',
       grade: practice.values.lockGrade.value[kind],
       lengths: placed.lengths,

@@ -2,7 +2,14 @@ export { lockLeaf } from './decide.js';
 export type { Securing } from './secured.js';
 export { derivedProperties, proposalFor, wishesFor } from './functions.js';
 export { bevelShift, boltGap, fitLock, type LockFit, type Room as FitRoom } from './fit.js';
-export { hasRods, isExit, LOCK_FORMS, rodsRunDown, type LockForm } from './lockForms.js';
+export {
+  cylinderOf,
+  hasRods,
+  isExit,
+  LOCK_FORMS,
+  rodsRunDown,
+  type LockForm,
+} from './lockForms.js';
 export {
   againstKind,
   caseDepth,

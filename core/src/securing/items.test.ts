@@ -43,6 +43,20 @@ describe('what a set needs beside its lock', () => {
     expect(handles('australasian')).toEqual([]);
     expect(handles('british', { lockUse: 'shop', lockKind: 'deadbolt' })).toEqual([]);
   });
+  it('a narrow-stile lock takes the cylinder of the practice', () => {
+    const shop = {
+      lockUse: 'shop',
+      leafConstruction: 'aluminium-narrow',
+      frameMaterial: 'aluminium',
+    } as const;
+    expect(lines(shop, 'continental').slice(0, 3)).toEqual([
+      '1 lock.narrow-stile',
+      '1 cylinder turn',
+      '2 keys',
+    ]);
+    for (const practice of ['us-commercial', 'british', 'australasian'] as const)
+      expect(lines(shop, practice)[1]).toBe('1 cylinder.mortise');
+  });
   it('a bar to pull an accessible toilet shut by, where its leaf opens away from whoever is in it', () => {
     const bar = (more: Partial<OpeningFacts>, practice: PracticeId = 'british') =>
       lines(

@@ -9,7 +9,7 @@ import {
   type OpeningFacts,
 } from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
-import { isExit, LOCK_FORMS } from './lockForms.js';
+import { isExit, LOCK_FORMS, type LockForm } from './lockForms.js';
 import { eachHasDevice } from './pair.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { ThroughLengths } from './thickness.js';
@@ -23,6 +23,8 @@ export interface SecuredBy {
   second: LockSpec | undefined;
   /** Whether people come in by all its leaves all day. */
   daily: boolean;
+  /** The cylinder that the lock takes. */
+  cylinder: LockForm['cylinder'];
   /** Whether what works a bored lock is ordered apart from it. */
   trimApart: boolean;
   /** Standard and grade that the lock is ordered by; empty where none is usual. */
@@ -56,8 +58,7 @@ const cylindersOf = ({ outsideKey, insideKey }: LockSpec): number =>
   Number(outsideKey.length > 0) + Number(insideKey.length > 0);
 
 /** Cylinders and keys of the functions, by how the lock takes them; a bored lock brings its own cylinder. */
-function keyItems(specs: readonly LockSpec[], kind: LockKind): Item[] {
-  const { cylinder } = LOCK_FORMS[kind];
+function keyItems(specs: readonly LockSpec[], cylinder: LockForm['cylinder']): Item[] {
   const cylinders = specs.reduce((sum, spec) => sum + cylindersOf(spec), 0);
   if (cylinders === 0) return [];
   const own =
@@ -87,7 +88,7 @@ function lockTraits(spec: LockSpec, { facts, kind, grade }: SecuredBy): string[]
 }
 
 /** What a hand takes hold of, of locks that come without it. */
-function trimItems({ facts, spec, kind, trimApart }: SecuredBy): Item[] {
+function trimItems({ facts, spec, kind, cylinder, trimApart }: SecuredBy): Item[] {
   const { sits } = LOCK_FORMS[kind];
   const bare =
     (sits === 'pocket' && kind !== 'roller' && kind !== 'sliding') ||
@@ -96,7 +97,7 @@ function trimItems({ facts, spec, kind, trimApart }: SecuredBy): Item[] {
   if (!bare || !handled) return [];
   const grip = known(facts.handle) ?? 'lever';
   // Where only a key opens from outside, continental and British work has a fixed knob there.
-  const metric = LOCK_FORMS[kind].cylinder === 'profile' || kind === 'sash';
+  const metric = cylinder === 'profile' || kind === 'sash';
   const form = spec.battery
     ? 'reader'
     : spec.outsideHandle === 'none'
@@ -159,7 +160,7 @@ export function securingItems(items: Item[], by: SecuredBy): void {
     const specs = second ? [spec, second] : [spec];
     items.push(
       ...profileItems(spec, lengths),
-      ...keyItems(specs, kind),
+      ...keyItems(specs, by.cylinder),
       ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(by)),
     );
   }

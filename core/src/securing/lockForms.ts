@@ -1,5 +1,5 @@
 import type { LockKind } from './facts.js';
-import { LOCK_FIGURES, type LockFigures } from '../practice/index.js';
+import { LOCK_FIGURES, type LockFigures, type Practice } from '../practice/index.js';
 
 /** What a kind of lock is made like, as data: where it sits, what it takes, what it is worked by. */
 export interface LockForm extends LockFigures {
@@ -81,6 +81,10 @@ const form = (
   handed: boolean,
   functions: readonly string[],
 ): LockForm => ({ ...LOCK_FIGURES[kind], sits, cylinder, handed, functions });
+
+/** What cylinder a kind takes: a narrow-stile lock that of the practice. */
+export const cylinderOf = (kind: LockKind, { values }: Practice): LockForm['cylinder'] =>
+  kind === 'narrow-stile' ? values.narrowCylinder.value : LOCK_FORMS[kind].cylinder;
 
 /** Every kind of lock. */
 export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {

@@ -313,6 +313,7 @@ export const SECURING_TERMS = {
   'value.nearGlass': 'Within reach of glass',
   'value.lockFor': 'Usual lock by what it is for',
   'value.lockGrade': 'Standard and grade by lock type',
+  'value.narrowCylinder': 'Cylinder of narrow-stile locks',
   'value.boredTrim': 'Handles of bored and tubular locks',
   'value.closingRail': 'Closing bar inside accessible toilets',
   'value.oneMotion': 'Out by one motion',

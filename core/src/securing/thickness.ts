@@ -1,6 +1,6 @@
 import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
-import { LOCK_FORMS } from './lockForms.js';
+import { cylinderOf, LOCK_FORMS } from './lockForms.js';
 
 /** One half of a profile cylinder: its made length, and how far it stands out of its plate. */
 export interface CylinderHalf {
@@ -56,8 +56,9 @@ export function throughLengths(
 ): ThroughLengths {
   const { values } = practice;
   const form = LOCK_FORMS[kind];
+  const cylinder = cylinderOf(kind, practice);
   if (form.sits === 'none' || form.sits === 'push-face') {
-    return form.cylinder === 'rim'
+    return cylinder === 'rim'
       ? { rimTail: upTo(thickness + values.screwStep.value * 2, values.screwStep.value) }
       : {};
   }
@@ -66,18 +67,18 @@ export function throughLengths(
   const [outside, inside] = outsidePull ? [pull, push] : [push, pull];
   const through = form.body ? values.bodies.value[form.body].through : 0;
   const lengths: ThroughLengths = {};
-  if (form.cylinder === 'profile')
+  if (cylinder === 'profile')
     lengths.profile = {
       outer: cylinderHalf(outside, plate, values),
       inner: cylinderHalf(inside, plate, values),
     };
-  if (form.cylinder === 'mortise') {
+  if (cylinder === 'mortise') {
     const wanted = outside - through / 2 + values.cylinderInto.value;
     const made = values.mortiseCylinders.value;
     const length = made.find((one) => one >= wanted) ?? Math.max(...made);
     lengths.mortise = { length, ring: Math.max(0, length - wanted) };
   }
-  if (form.cylinder === 'rim')
+  if (cylinder === 'rim')
     lengths.rimTail = upTo(thickness + values.screwStep.value * 2, values.screwStep.value);
   if (form.sits === 'pocket' && kind !== 'sliding' && kind !== 'roller') {
     // Up to what is inside both handles; made steps below that, so that they do not bind.

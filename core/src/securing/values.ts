@@ -153,6 +153,23 @@ export const SECURING_VALUES = {
       'AS 4145, editions as adopted',
     ),
   },
+  /** The cylinder of narrow-stile locks. */
+  narrowCylinder: {
+    ...everywhere(
+      sourced<'profile' | 'mortise'>(
+        'mortise',
+        'term',
+        `${TRADE}: narrow-stile locks`,
+        'preference',
+      ),
+    ),
+    continental: sourced<'profile' | 'mortise'>(
+      'profile',
+      'term',
+      'DIN 18251-2: locks for tubular frames, profile cylinder',
+      'preference',
+    ),
+  },
   /** Whether bored and tubular locks come with what the hand takes hold of, or it is ordered apart. */
   boredTrim: {
     ...everywhere(sourced('with the lock', 'term', `${TRADE}: lock sets`, 'preference')),

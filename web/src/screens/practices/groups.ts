@@ -25,6 +25,7 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'clearByRole',
       'standards',
       'oneMotion',
+      'narrowCylinder',
       'boredTrim',
       'closingRail',
       'ratedLatch',
@@ -229,8 +230,10 @@ export const VALUE_WORDS: Partial<Record<ValueName, { rows: string; options?: st
   lockGrade: { rows: 'lockKind' },
   panicPeople: { rows: 'occupancy' },
   clearByRole: { rows: 'role' },
-  leafByRole: { rows: 'role' },
+  leafByRole: { rows: 'role', options: 'construction' },
   frameByRole: { rows: 'role', options: 'frameMaterial' },
+  leafRated: { rows: '', options: 'construction' },
+  leafOutside: { rows: '', options: 'construction' },
   useByRole: { rows: 'role', options: 'use' },
 };
 
