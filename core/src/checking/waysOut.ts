@@ -54,6 +54,14 @@ const fromStair: Ways = ({ from, hingeSide, swing, active }, params) => [
   }),
 ];
 
+/** What draws the latch for an operator: its own device where it is one, else the strike. */
+const drawnByPower: Ways = (facts, params) => {
+  const { term } = params?.['kind'] as { term: string };
+  return /exit|rods/.test(term)
+    ? [way('retraction', choosing(facts, 'securing.function', 'exit-retraction'))]
+    : [way('strike', choosing(facts, 'securing.function', 'electric-strike'))];
+};
+
 /** What may be tried against each finding (handbook, “Findings”). */
 const WAYS: Readonly<Record<string, Ways>> = {
   'closing.forceNone': () => [operator],
@@ -113,6 +121,7 @@ const WAYS: Readonly<Record<string, Ways>> = {
   'powering.magnetNoAlarm': () => [alarm, way('noMagnet', { electricLock: 'none' })],
   'powering.magnetAlarm': () => [alarm, way('noMagnet', { electricLock: 'none' })],
   'powering.magnetHazard': () => [way('noMagnet', { electricLock: 'none' })],
+  'powering.operatorLatch': drawnByPower,
   'powering.magnetLatch': () => [way('latch', { lockKind: undefined, lockUse: 'passage' })],
   'powering.delayedNoAlarm': () => [alarm],
   'powering.reentryUnknown': () => [

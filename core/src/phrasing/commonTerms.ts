@@ -30,6 +30,8 @@ export const COMMON_TERMS: Record<string, string> = {
   'wayOut.alarm': 'the alarm reaches it',
   'wayOut.noMagnet': 'no magnet',
   'wayOut.latch': 'a lock that latches',
+  'wayOut.retraction': 'latch retraction',
+  'wayOut.strike': 'an electric strike',
   'wayOut.command': 'unlocked by command from one place',
   'wayOut.reentryByAlarm': 'unlocked by the fire alarm',
   'wayOut.bearing': 'bearing hinges',

@@ -1,4 +1,4 @@
-import { known } from '../opening/index.js';
+import { known, swings } from '../opening/index.js';
 import type { Powering, PoweringInput } from './decide.js';
 import type { PoweringRecord } from './decisions.js';
 
@@ -20,14 +20,14 @@ export function findPowering(
   const battery = results.securing.spec?.battery === true;
   const lock = battery || loads.some((load) => LOCKS.has(load));
   // A device that waits is passed from inside; whoever may pass at once has its key.
-  if (lock && access === 'none' && !loads.includes('delayed'))
+  const operated = facts.operator === true;
+  if (lock && access === 'none' && !loads.includes('delayed') && !operated)
     record.report('check', 'powering.noSwitch', {}, 'source, switch, load', ['access']);
   // A lock that somebody wrote may be what is released.
   const written = facts.manualItems?.some(({ stage }) => stage === 'securing') === true;
   const shut = loads.includes('magnet');
   // An operator opens what nothing locks; a button beside it is its own.
-  const opened =
-    facts.operator === true && (access === 'button' || results.securing.kind === 'none');
+  const opened = operated && (access === 'button' || results.securing.kind === 'none');
   if (!lock && !shut && !written && access !== undefined && access !== 'none' && !opened)
     record.report(
       'check',
@@ -78,10 +78,7 @@ export function findPowering(
         'securing.function',
       ]);
   }
-  if (facts.operator === true)
-    record.report('note', 'powering.operatorMains', {}, 'ANSI/BHMA A156.10, A156.19; EN 16005', [
-      'operator',
-    ]);
+  if (operated) findOperator(record, input, loads);
   const volts = known(facts.supplyVolts);
   if (volts !== undefined && loads.length > 0 && volts !== practice.values.supplyVolts.value)
     record.report(
@@ -160,4 +157,25 @@ function findStair(record: PoweringRecord, { facts, practice, results }: Powerin
       'stairReentry',
       'securing.function',
     ]);
+}
+
+const OPERATORS = 'ANSI/BHMA A156.10, A156.19; EN 16005';
+
+/** What an operator wants beside it: mains, and a latch that lets go before it pulls. */
+function findOperator(
+  record: PoweringRecord,
+  { facts, results }: PoweringInput,
+  loads: Powering['loads'],
+): void {
+  record.report('note', 'powering.operatorMains', {}, OPERATORS, ['operator']);
+  const { kind, spec } = results.securing;
+  const drawn = loads.includes('strike') || loads.includes('retraction');
+  if (!spec || spec.latch === 'none' || drawn || !swings(facts.kind)) return;
+  record.report(
+    'check',
+    'powering.operatorLatch',
+    { kind: { term: `lockKind.${kind}` } },
+    OPERATORS,
+    ['operator', 'securing.function'],
+  );
 }

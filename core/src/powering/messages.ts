@@ -103,6 +103,8 @@ export const POWERING_MESSAGES = {
     'Back from the stair by fire alarm, and no alarm is recorded that reaches the lock.',
   'powering.reentryLocked':
     'Recorded as never locked from the stair, and its lock is electrified from that side.',
+  'powering.operatorLatch':
+    'The operator pulls at a leaf that the latch of the {kind} holds: an electric strike or latch retraction draws it first, or it has no latch.',
   'powering.operatorMains':
     'The operator wants mains, run by a licensed electrician, and guards or sensors as its class asks.',
   'powering.volts':

@@ -12,6 +12,11 @@ const delayed = {
 } as const;
 
 const RULES: Readonly<Record<string, TriedRule>> = {
+  'powering.operatorLatch': {
+    found: { operator: true, lockUse: 'passage' },
+    not: { choices: chosen('securing.function', 'electric-strike') },
+    unknown: { operator: UNKNOWN },
+  },
   'powering.magnetAlarm': {
     found: { ...magnet, alarmReleases: UNKNOWN },
     not: { alarmReleases: true },

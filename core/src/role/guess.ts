@@ -177,9 +177,9 @@ const guessFor = remembered(
     const uses = { fromUse: fromUse as RoomUse | undefined, toUse: toUse as RoomUse | undefined };
     const one = sideOf(from, uses.fromUse, words);
     const two = sideOf(to, uses.toUse, words);
-    const spaces = spacesOf({ from, to, ...uses });
-    if (spaces[0] === 'outdoors') one.space = 'outdoors';
-    if (spaces[1] === 'outdoors') two.space = 'outdoors';
+    const [outer, other] = spacesOf({ from, to, ...uses });
+    if (isPorch(from)) one.space = outer;
+    if (isPorch(to)) two.space = other;
     if (exterior && one.space !== 'outdoors' && two.space !== 'outdoors') {
       // A porch, or whatever was named first, is then the side of the open.
       const outer = two.space === 'entrance' && one.space !== 'entrance' ? two : one;

@@ -29,6 +29,23 @@ describe('what a door is, guessed from its rooms', () => {
   });
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Corridor', 'Roof plant', 'plant', 'australasian'],
+    ['Corridor', 'Plant deck', 'plant', 'australasian'],
+    ['Family', 'Alfresco', 'balcony', 'australasian'],
+    ['Corridor', 'Drive-thru', undefined],
+    ['Drive', 'Lobby', 'entrance'],
+    ['Corridor', 'Nurse base', 'office', 'british'],
+    ['Corridor', 'Residents lounge', 'meeting', 'british'],
+    ['Corridor', 'Art', 'classroom'],
+    ['Corridor', 'Art store', 'store'],
+    ['Corridor', 'Art gallery', 'assembly'],
+    ['Hall', 'Sauna', 'bedroom', 'us-residential'],
+    ['Flur', 'Chemikalienlager', 'store', 'continental'],
+    ['Patientenzimmer', 'Nasszelle', 'patient-toilet', 'continental'],
+    ['Corridor', 'Baby change', 'toilet-single', 'british'],
+    ['Corridor', 'Changing room 2', 'toilet-group', 'british'],
+    ['Corridor', 'Equip. storage', 'store'],
+    ['Corridor', 'Equipment office', 'office'],
     ['Porch', 'Foyer', 'house-entrance', 'us-residential'],
     ['Porch', 'Entry', 'house-entrance', 'australasian'],
     ['Porch', 'Hall', 'house-entrance', 'british'],

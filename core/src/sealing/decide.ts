@@ -112,7 +112,9 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
     return { is: 'light', why: () => said('sealing.perimeter.garage') };
   // Without stops there is nothing for a silencer.
   const stops = !swingsBothWays(facts.kind) && facts.frameKind !== 'stopless';
-  const silenced = facts.frameMaterial === 'steel' && stops && practice.values.steelSilenced.value;
+  const glass = known(facts.leafConstruction) === 'glass';
+  const silenced =
+    facts.frameMaterial === 'steel' && stops && !glass && practice.values.steelSilenced.value;
   if (stop === 'silencer' || (stop === undefined && silenced))
     return { is: 'silencers', why: () => said('sealing.perimeter.silencers') };
   return { is: 'none', why: () => said('sealing.perimeter.none') };

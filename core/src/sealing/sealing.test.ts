@@ -71,6 +71,7 @@ describe('head and jambs', () => {
     ['nothing asked, timber', { frameMaterial: 'timber' }, 'none', 'us-commercial'],
     ['steel on the continent', {}, 'none', 'continental'],
     ['no stops', { frameKind: 'stopless' }, 'none', 'us-commercial'],
+    ['all glass', { leafConstruction: 'glass' }, 'none', 'us-commercial'],
     ['smoke', { smoke: true }, 'smoke', 'us-commercial'],
     ['the open', { exterior: true }, 'weather', 'us-commercial'],
     ['sound before smoke', { smoke: true, sound: 35 }, 'sound', 'us-commercial'],
