@@ -5,7 +5,8 @@ import type { Role } from './roles.js';
  * role that has one.
  */
 export const ROOM_WORDS: Record<Role, string> = {
-  'patient-toilet': 'patient toilet, patient bathroom, patient wc, patient bath',
+  'patient-toilet':
+    'patient toilet, patient bathroom, patient wc, patient bath, assisted bathroom, assisted bath, assisted shower, assisted wc',
   'cold-room':
     'cold room, cold store, freezer, walk-in cooler, cooler, chill room, walk-in, cool room, coolroom, walk-in freezer, chill store',
   'guest-room':

@@ -7,14 +7,15 @@ import {
   type Said,
   type Way,
 } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
+import type { Practice, Role } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
 import { isUncounted } from './crowds.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
-import { guessRole, likelyRoles, type TwoRooms } from './guess.js';
+import { guessRole, type TwoRooms } from './guess.js';
+import { likelyRoles } from './likely.js';
 import { poolBeside } from './pool.js';
 import { spacesOf } from './spaces.js';
 
@@ -46,6 +47,7 @@ export function decideWhole(
     fromUse: roomNamed(facts.from, project)?.use,
     toUse: roomNamed(facts.to, project)?.use,
     exterior: known(facts.exterior),
+    ofBuilding: isOfBuilding(facts, practice),
   };
   const recorded = known(record.facts.role);
   const role = recorded ?? guessRole(rooms, practice);
@@ -96,6 +98,16 @@ export function decideWhole(
     assumed,
     because: record.explains ? reasonsFor(role, facts, practice, parts, way) : {},
   };
+}
+
+/** Groups that live in what may be a house. */
+const AT_HOME: ReadonlySet<unknown> = new Set(['dwelling', 'residential']);
+
+/** Whether what is recorded says that no household is behind it. */
+function isOfBuilding({ occupancy, occupants }: OpeningFacts, { values }: Practice): boolean {
+  const group = known(occupancy);
+  const people = known(occupants) ?? 0;
+  return group !== undefined ? !AT_HOME.has(group) : people >= values.panicFrom.value;
 }
 
 const NO_ESCAPE = { escape: undefined, why: undefined };

@@ -29,6 +29,8 @@ describe('what a door is, guessed from its rooms', () => {
   });
 
   it.each<[string, string, Role | undefined, PracticeId?]>([
+    ['Corridor', 'Assisted bathroom', 'patient-toilet', 'british'],
+    ['Footpath', 'Lobby', 'entrance', 'australasian'],
     ['Corridor', 'Roof plant', 'plant', 'australasian'],
     ['Corridor', 'Plant deck', 'plant', 'australasian'],
     ['Family', 'Alfresco', 'balcony', 'australasian'],
@@ -561,6 +563,22 @@ describe('a decided opening', () => {
     expect(asked({ occupants: 300, egress: false })).toBeUndefined();
     expect(asked({ occupants: 300, occupancy: 'business' })).toBe('decided');
     expect(asked({ occupants: 300 }, 'british')).toBeUndefined();
+  });
+});
+
+describe('a hall', () => {
+  it('is that of a house unless people or occupancy say otherwise', () => {
+    const role = (facts: Partial<OpeningFacts>, practice: PracticeId = 'british') =>
+      decideOpening({ ...DOOR, from: 'Outside', to: 'Hall', ...facts }, PRACTICES[practice]).results
+        .opening.role;
+    expect(role({})).toBe('house-entrance');
+    expect(role({ occupancy: 'residential' })).toBe('house-entrance');
+    expect(role({ occupancy: 'assembly' })).toBe('final-exit');
+    expect(role({ occupants: 60 })).toBe('house-entrance');
+    expect(role({ occupants: 61 })).toBe('final-exit');
+    expect(role({}, 'us-commercial')).toBe('house-entrance');
+    expect(role({ occupancy: 'business' }, 'us-commercial')).toBe('final-exit');
+    expect(role({ occupancy: 'assembly' }, 'us-residential')).toBe('house-entrance');
   });
 });
 

@@ -1,0 +1,125 @@
+import { remembered } from '../measure/index.js';
+import { headOf, type RoomUse } from '../opening/index.js';
+import { ROLES, roleWords, type Role } from '../practice/index.js';
+import { spaceNamed, spaceOf, type Space } from './spaces.js';
+
+export type Words = Readonly<Record<Role, string>>;
+
+/** The patterns of a practice's words, made once; in the order of the table, “patient toilet” before “toilet”. */
+const patternsOf = remembered((words: Words) =>
+  (Object.keys(words) as Role[]).flatMap((role): [Role, RegExp][] => {
+    const list = roleWords(words[role]);
+    if (!ROLES.includes(role) || list.length === 0) return [];
+    // The longest first: a transformer vault is neither a transformer alone nor a vault.
+    const longest = list.toSorted((a, b) => b.length - a.length);
+    const any = longest.map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|');
+    // German joins what a room is for with the word for a room: Lagerraum, Heizungsraum, Sprechzimmer.
+    const end = `(?:['’]s|(?:e?s|e?n)?(?:raum|zimmer))?`;
+    return [[role, new RegExp(`(?<![\\p{L}])(?:${any})${end}(?![\\p{L}])`, 'iu')]];
+  }),
+);
+
+const BY_USE: Partial<Record<RoomUse, Role>> = {
+  work: 'office',
+  living: 'bedroom',
+  sleeping: 'bedroom',
+  store: 'store',
+  plant: 'plant',
+  assembly: 'assembly',
+};
+
+/** Rooms with a door of their own kind wherever it leads. */
+export const OWN: ReadonlySet<Role> = new Set([
+  'store',
+  'strong-room',
+  'electrical',
+  'plant',
+  'riser',
+  'server',
+  'toilet-single',
+  'toilet-group',
+  'bathroom',
+  'patient-toilet',
+  'cold-room',
+  'apartment',
+  'guest-room',
+  'goods',
+]);
+
+const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
+/** Whether a name is that of a hall, which may be a room of a house, be passed through, or hold many. */
+export const isHall = (name: string | undefined): boolean => HALL.test(name?.trim() ?? '');
+
+/** One of the two rooms of an opening, as it is read. */
+export interface Side {
+  name: string | undefined;
+  space: Space | undefined;
+  /** What its own door is, by its name, else by its use. */
+  role: Role | undefined;
+}
+
+/** Reads a room by its name and its use. */
+export function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
+  const head = name && headOf(name);
+  const found =
+    name && !isStair(head!)
+      ? (roleIn(patternsOf(words), head!) ?? roleIn(patternsOf(words), name))
+      : undefined;
+  // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
+  const named = name && !use ? spaceNamed(name) : undefined;
+  const inSpace = named !== undefined && found !== undefined && !THROUGH.has(found.role);
+  const later =
+    inSpace &&
+    (found.ends > named.ends || (found.ends === named.ends && found.starts < named.starts));
+  const role = inSpace && !later ? undefined : (found?.role ?? (use && BY_USE[use]));
+  return { name, space: later ? 'room' : spaceOf(name, use), role };
+}
+
+/** Rooms that people work and gather in: the last word says which. */
+const HEADS: ReadonlySet<Role> = new Set([
+  'classroom',
+  'treatment',
+  'patient-room',
+  'meeting',
+  'assembly',
+  'stage',
+  'office',
+  'shop',
+]);
+
+/**
+ * The first role of the table that a name has a word of, unless a longer one of another role takes that word in
+ * (“changing places” is no changing room), or a later one says what the room is: a library office is an office.
+ */
+function roleIn(patterns: readonly [Role, RegExp][], name: string) {
+  let best: { role: Role; starts: number; ends: number } | undefined;
+  for (const [role, pattern] of patterns) {
+    const found = pattern.exec(name);
+    if (!found) continue;
+    const [starts, ends] = [found.index, found.index + found[0].length];
+    const takesIn = best && starts <= best.starts && ends >= best.ends;
+    const longer = takesIn && ends - starts > best!.ends - best!.starts;
+    const later = best && starts >= best.ends && HEADS.has(role);
+    if (!best || longer || (later && (role === 'office' || HEADS.has(best.role))))
+      best = { role, starts, ends };
+  }
+  return best;
+}
+
+/** Roles of spaces that people pass through: their own words say so. */
+export const THROUGH: ReadonlySet<Role> = new Set([
+  'stair',
+  'roof',
+  'balcony',
+  'gate',
+  'entrance',
+  'vestibule',
+]);
+
+/** A cellar stair is a stair, the cupboard under it is not. */
+function isStair(name: string): boolean {
+  return (
+    /(?<![\p{L}])stair(s|case|well)?( (?:no\.? ?)?#?[\w.-]+)?$/iu.test(name.trim()) &&
+    !/under/i.test(name)
+  );
+}
