@@ -21,7 +21,7 @@ const OPENINGS: RealOpening[] = [
     role: 'classroom',
     kind: 'mortise lock, profile cylinder',
     lock: 'escape, split spindle (EN 179)',
-    hinges: '3 Butt hinge',
+    hinges: '3 Drill-in hinge for rebated leaves',
     securing: [
       '1 Mortise lock for a profile cylinder, escape, split spindle (EN 179), EN 12209',
       '1 Profile cylinder, outside × inside, key on both sides',
@@ -37,7 +37,7 @@ const OPENINGS: RealOpening[] = [
     role: 'store',
     kind: 'mortise lock, profile cylinder',
     lock: 'storeroom',
-    hinges: '3 Butt hinge',
+    hinges: '3 Drill-in hinge for rebated leaves',
     securing: [
       '1 Mortise lock for a profile cylinder, storeroom, EN 12209',
       '1 Profile cylinder, outside × inside, half cylinder, blank inside',
@@ -80,7 +80,7 @@ const OPENINGS: RealOpening[] = [
     role: 'bedroom, living room',
     kind: 'mortise lock, profile cylinder',
     lock: 'passage',
-    hinges: '3 Butt hinge',
+    hinges: '3 Drill-in hinge for rebated leaves',
     securing: [
       '1 Mortise lock for a profile cylinder, passage, EN 12209',
       '1 Lever handles, both sides',
@@ -171,7 +171,7 @@ const OPENINGS: RealOpening[] = [
     role: 'bathroom of a dwelling',
     kind: 'mortise lock, profile cylinder',
     lock: 'bathroom, bolt and emergency release',
-    hinges: '3 Butt hinge',
+    hinges: '3 Drill-in hinge for rebated leaves',
     securing: [
       '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, EN 12209',
       '1 Lever handles, both sides',

@@ -223,7 +223,7 @@ const OPENINGS: ListExample[] = [
     source: 'T 30 of 50 mm: half cylinder, knob outside, track closer',
     is: 'store, 50 mm',
     set: [
-      '3 Butt hinge, heavy weight, ball bearing or concealed bearing, steel, removable pin',
+      '3 Drill-in hinge for rebated leaves, steel',
       '1 Mortise lock for a profile cylinder, storeroom, EN 12209',
       '1 Profile cylinder, outside × inside, half cylinder, blank inside',
       '2 Keys, as the keying asks',
@@ -241,7 +241,7 @@ const OPENINGS: ListExample[] = [
     source: 'cylinder with a turn inside, levers both sides',
     is: 'office, 40 mm',
     set: [
-      '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
+      '3 Drill-in hinge for rebated leaves, steel',
       '1 Mortise lock for a profile cylinder, sash lock, thumbturn inside, EN 12209',
       '1 Profile cylinder, outside × inside, thumbturn inside',
       '2 Keys, as the keying asks',

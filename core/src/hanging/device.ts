@@ -11,7 +11,7 @@ import {
 } from '../opening/index.js';
 import type { Practice, Role, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
-import { DRILL_IN_LEAST, DRILL_IN_MOST } from './surfaceHinges.js';
+import { drillInCarries } from './surfaceHinges.js';
 
 /** What is known of the leaves when their device is chosen; absent lengths and masses are open. */
 export interface DeviceCase {
@@ -144,10 +144,7 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       const construction = known(facts.leafConstruction);
       if (construction !== undefined && !construction.startsWith('timber'))
         disqualifies.push(said('hanging.against.drillInTimber'));
-      tooHeavy(
-        'hanging.against.massBeyond',
-        (values.drillInMass.value * DRILL_IN_MOST) / DRILL_IN_LEAST,
-      );
+      tooHeavy('hanging.against.massBeyond', drillInCarries(values.drillInHeavy.value));
       if (use === 'high') drawbacks.push(said('hanging.against.drillInUse'));
       if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
       break;

@@ -86,11 +86,11 @@ describe('a rebated leaf of timber', () => {
   it('hangs on two drill-in hinges as a room door, on three when rated or heavy', () => {
     expect(device(room())).toBe('drill-in');
     expect(hinge(room())).toMatchObject({ term: 'item.drillIn', quantity: 2 });
-    expect(codes(room())).not.toContain('check hanging.drillInListed');
+    expect(codes(room())).not.toContain('note hanging.drillInListed');
     expect(of(room(), 'screws')).toBeUndefined();
     const rated = room({ rating: 30 });
     expect(hinge(rated)).toMatchObject({ quantity: 3 });
-    expect(codes(rated)).toContain('check hanging.drillInListed');
+    expect(codes(rated)).toContain('note hanging.drillInListed');
     expect(hinge(room({ leafMass: 40_000 }))).toMatchObject({ quantity: 2 });
     const heavy = room({ leafMass: 40_001 });
     expect(hinge(heavy)).toMatchObject({ quantity: 3 });
@@ -111,9 +111,12 @@ describe('a rebated leaf of timber', () => {
   });
 
   it('takes let-in hinges beyond what three carry, in metal, and where the edge is flush', () => {
-    expect(device(room({ leafMass: 60_000 }))).toBe('drill-in');
+    const traits = (leafMass: number) => hinge(room({ leafMass }))?.traits;
+    expect(traits(60_000)).not.toContain('weight.heavy');
+    expect(traits(60_001)).toContain('weight.heavy');
+    expect(device(room({ leafMass: 120_000 }))).toBe('drill-in');
     for (const facts of [
-      { leafMass: 60_001 },
+      { leafMass: 120_001 },
       { leafConstruction: 'steel-honeycomb-18' as const },
       { leafEdge: 'flush' as const },
     ])

@@ -17,8 +17,11 @@ const ITEMS: Record<SurfaceDevice, string> = {
 };
 
 /** Drill-in hinges of a room door, and the most of a heavy or rated one. */
-export const DRILL_IN_LEAST = 2;
-export const DRILL_IN_MOST = 3;
+const DRILL_IN_LEAST = 2;
+const DRILL_IN_MOST = 3;
+
+/** What the most of them carry, by what two do. */
+export const drillInCarries = (two: number): number => (two * DRILL_IN_MOST) / DRILL_IN_LEAST;
 
 /** Strap of a T-hinge: as made, nearest to half across the leaf, of two equally near the longer. */
 export function strapFor(practice: Practice, width: Ticks): Ticks {
@@ -56,9 +59,11 @@ export function hangOnFace(at: HangingCase & { device: SurfaceDevice }): HungLea
   };
   const placed = decidePositions(placing);
   const forces = decideForces(placing, placed.positions, mass, leaf);
+  const most = drillInCarries(practice.values.drillInMass.value);
+  const heavy = device === 'drill-in' && mass !== undefined && mass > most;
   record.items.push(
     itemOf('hanging', ITEMS[device], taken * leaf.quantity, {
-      traits: [`metal.${metal}`],
+      traits: [`metal.${metal}`, ...(heavy ? ['weight.heavy'] : [])],
       length: strap,
     }),
   );
@@ -114,7 +119,7 @@ function ofRoomDoor({ record, practice }: HangingCase, mass: number | undefined)
   const rated = (known(record.facts.rating) ?? 0) > 0;
   const heavy = mass !== undefined && mass > limit;
   if (rated)
-    record.report('check', 'hanging.drillInListed', {}, 'EN 1634-1, DIN 18268', [
+    record.report('note', 'hanging.drillInListed', {}, 'EN 1634-1, DIN 18268', [
       'hanging.device',
       'rating',
     ]);

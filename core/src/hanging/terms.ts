@@ -146,6 +146,7 @@ export const HANGING_TERMS = {
   'value.straps': 'Straps of T-hinges as made',
   'value.strapPair': 'Two T-hinges to a height of',
   'value.drillInMass': 'Two drill-in hinges to a mass of',
+  'value.drillInHeavy': 'Two heavy drill-in hinges to a mass of',
   'value.surfaceKnuckle': 'Knuckle of T-hinges and drill-in hinges, height',
   'value.surfaceBarrel': 'Knuckle of T-hinges and drill-in hinges, out',
   'value.continuousUse': 'Continuous hinge from, passages a day',

@@ -98,6 +98,10 @@ export const HANGING_VALUES = {
   ),
   /** Heaviest leaf on two drill-in hinges; three take half as much again. */
   drillInMass: everywhere(sourced(40_000, 'mass', 'DIN 18268; maker’s data')),
+  /** The same of heavy ones, of three parts. */
+  drillInHeavy: everywhere(
+    sourced(80_000, 'mass', 'EN 1935, grades 11 to 13: to 120 kg on three; maker’s data'),
+  ),
   /** Knuckle of a T-hinge or a drill-in hinge: its height, and its middle out from the face. */
   surfaceKnuckle: everywhere(sourced(mm(60), 'length', `${TRADE}: maker’s data`)),
   surfaceBarrel: everywhere(sourced(mm(8), 'length', `${TRADE}: knuckles of 15 to 16 mm`)),

@@ -53,6 +53,7 @@ const TERMS: Partial<Record<ValueName, readonly string[]>> = {
   roleSmoke: ROLE_SMOKES,
   frameByRole: ['steel', 'timber', 'aluminium', ''],
   useByRole: ['high', 'medium', 'low', ''],
+  leafEdgeUsual: ['flush', 'rebated'],
   stopUsual: ['wall', 'floor'],
   floorUsual: ['smooth', 'light', 'rough', 'carpet'],
   roomsOf: ['buildings', 'dwellings', 'buildings and dwellings'],

@@ -155,11 +155,28 @@ export function usualMake(
     const leaf = usualLeaf(role, facts, values, exterior);
     if (leaf) assumed.leafConstruction = leaf as LeafConstruction;
   }
+  if (facts.leafEdge === undefined && !exterior && overlaps({ ...facts, ...assumed }, values))
+    assumed.leafEdge = 'rebated';
   if (facts.frequency === undefined && facts.passagesPerDay === undefined) {
     const use = values.useByRole.value[role];
     if (use) assumed.frequency = use as UseClass;
   }
   return assumed;
+}
+
+/**
+ * Whether a new inner leaf of wood lies over its frame, as room doors of the practice do: not where nothing may
+ * be seen, in a frame without rebate, or of a width that only flush leaves have.
+ */
+function overlaps(facts: OpeningFacts, values: Practice['values']): boolean {
+  const { leafEdgeUsual, leafOverlap, nominalSizes } = values;
+  if (leafEdgeUsual.value !== 'rebated' || facts.kind !== 'single') return false;
+  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const found = facts.work === 'replacement' || (facts.readings?.length ?? 0) > 0;
+  if (!timber || found || facts.nothingVisible === true || facts.frameKind === 'stopless')
+    return false;
+  const over = (known(facts.leafWidth) ?? 0) + 2 * leafOverlap.value;
+  return !nominalSizes.value.some(({ width }) => width === over);
 }
 
 /** Wall and floor beside and under a leaf inside the building, where what is decided rests on them. */

@@ -3,7 +3,7 @@ import { decideOpening, decisionOf } from '../deciding/index.js';
 import type { Building, OpeningFacts, RoomUse } from '../opening/index.js';
 import { PRACTICE_IDS, type PracticeId, type Role } from '../practice/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
-import { inches } from '../measure/index.js';
+import { inches, mm } from '../measure/index.js';
 import { DOOR } from '../testing/door.js';
 import { guessEscape } from './escape.js';
 import { guessRole, likelyRoles, spaceOf } from './index.js';
@@ -563,6 +563,31 @@ describe('a decided opening', () => {
     expect(asked({ occupants: 300, egress: false })).toBeUndefined();
     expect(asked({ occupants: 300, occupancy: 'business' })).toBe('decided');
     expect(asked({ occupants: 300 }, 'british')).toBeUndefined();
+  });
+});
+
+describe('the edges of a room door', () => {
+  const edge = (facts: Partial<OpeningFacts>, practice: PracticeId = 'continental') => {
+    const { leafConstruction: _, leafThickness: __, ...door } = DOOR;
+    const whole = { ...door, from: 'Flur', to: 'Büro', ...facts };
+    return decideOpening(whole, PRACTICES[practice]).results.opening.assumed.leafEdge;
+  };
+  it('lie over the frame on the continent, of leaves of wood inside', () => {
+    expect(edge({})).toBe('rebated');
+    expect(edge({ leafConstruction: 'timber-stave' })).toBe('rebated');
+    expect(edge({ leafConstruction: 'steel-honeycomb-18' })).toBeUndefined();
+    expect(edge({ to: 'Hof' })).toBeUndefined();
+    expect(edge({ kind: 'pair', active: 'left' })).toBeUndefined();
+    for (const practice of PRACTICE_IDS)
+      if (practice !== 'continental') expect(edge({}, practice)).toBeUndefined();
+  });
+  it('do not where the width is that of a flush leaf, nothing may be seen, or something is there already', () => {
+    expect(edge({ leafWidth: mm(860) })).toBe('rebated');
+    expect(edge({ leafWidth: mm(834) })).toBeUndefined();
+    expect(edge({ nothingVisible: true })).toBeUndefined();
+    expect(edge({ frameKind: 'stopless' })).toBeUndefined();
+    expect(edge({ work: 'replacement' })).toBeUndefined();
+    expect(edge({ leafEdge: 'flush' })).toBeUndefined();
   });
 });
 

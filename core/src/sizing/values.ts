@@ -63,6 +63,16 @@ export const SIZING_VALUES = {
   ),
   leafWidest: everywhere(sourced(mm(6000), 'length', 'what is made', 'limit')),
   leafHighest: everywhere(sourced(mm(9000), 'length', 'what is made', 'limit')),
+  /** The edges of room doors of wood. */
+  leafEdgeUsual: {
+    ...everywhere(sourced<string>('flush', 'term', `${TRADE}: within the frame`, 'preference')),
+    continental: sourced<string>(
+      'rebated',
+      'term',
+      'DIN 18101: room doors lie over the frame; named by the size over all',
+      'preference',
+    ),
+  },
   /** How thick a leaf to the weather is, and a rated one from so many minutes; `leafThickness` else. */
   leafThicknessOutside: byPractice((id) =>
     sourced(THICK[id][0], 'length', `${TRADE}: outer doors`, 'preference'),

@@ -47,6 +47,7 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
   {
     title: 'Leaf, frame and wall',
     names: [
+      'leafEdgeUsual',
       'leafThickness',
       'leafThicknessOutside',
       'leafThicknessRated',
