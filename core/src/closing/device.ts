@@ -8,6 +8,7 @@ import {
   type Said,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
+import { usualFace } from '../sizing/index.js';
 import type { CloserDevice } from './decisions.js';
 import { closerKindOf, type CloserKind } from './facts.js';
 
@@ -129,7 +130,7 @@ export function closerFor(at: CloserCase): { device: CloserDevice; why: () => Sa
   const pull = values.closerPull.value as CloserDevice;
   const push = values.closerPush.value as CloserDevice;
   const asked = facts.provenance?.['closer'] === 'assumed' ? undefined : closerKindOf(facts);
-  const face = headFace ?? values.steelFrameFace.value;
+  const face = headFace ?? usualFace(known(facts.frameMaterial), practice);
   const onPush =
     facts.leafConstruction === 'aluminium-narrow' && face >= values.topJambFace.value
       ? 'top-jamb'

@@ -1,6 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { HungLeaf } from '../hanging/index.js';
 import { known, meetsInMiddle, slides, type Side, type Swing } from '../opening/index.js';
+import { usualFace } from '../sizing/index.js';
 
 /** A leaf as it stands in the frame opening, seen from outside: x from the left jamb's rabbet. */
 export interface PlacedLeaf {
@@ -33,9 +34,7 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
   if (frameWidth === undefined || frameHeight === undefined || frameWidth <= 0 || frameHeight <= 0)
     return undefined;
   const material = known(facts.frameMaterial);
-  const { steelFrameFace, timberJamb } = practice.values;
-  const face =
-    known(facts.frameFace) ?? (material === 'timber' ? timberJamb : steelFrameFace).value;
+  const face = known(facts.frameFace) ?? usualFace(material, practice);
   const sliding = slides(facts.kind);
   const gap = sizes.hingeGap ?? 0;
   const base = (hung: HungLeaf) => ({

@@ -117,6 +117,11 @@ const continental: BaseValues = {
   gapsSteel: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   gapsTimber: gaps([mm(3.5), mm(3.5), mm(3.5), mm(4), mm(7), mm(3)]),
   leafThickness: sourced(mm(40), 'length', TRADE),
+  // 22 mm on each side, face and joint together: a rebate of 841 in an opening of 885, 1983 in 2005.
+  steelFrameFace: sourced(mm(12), 'length', 'DIN 18101, DIN 18111: what stands in the opening'),
+  timberJamb: sourced(mm(12), 'length', 'DIN 18101: from the rebate to the back of the lining'),
+  packingSteel: sourced(mm(10), 'length', 'DIN 18101: 841 in 885'),
+  packingTimber: sourced(mm(10), 'length', 'DIN 18101: 841 in 885'),
   nominalSizes: sourced(
     metricNominals([610, 735, 860, 985, 1110, 1235], [1985, 2110]),
     'table',

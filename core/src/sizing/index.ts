@@ -1,5 +1,6 @@
 export { memberOf, solveChain, type Member, type SolvedChain, type SolvedMember } from './chain.js';
 export * from './swing.js';
+export { usualFace } from './wall.js';
 export { nominalOf } from './nominal.js';
 export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';
 export { outOfSquare, type Corner, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';

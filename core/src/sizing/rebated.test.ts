@@ -36,6 +36,13 @@ describe('a rebated leaf', () => {
     expect(value(facts, 'sizing.frameWidth')?.ticks).toBe(mm(841));
     expect(value({ ...facts, leafEdge: 'flush' }, 'sizing.frameWidth')?.ticks).toBe(mm(867));
   });
+  it('stands in the opening that the wall is built with: 885 × 2005, in steel and in timber', () => {
+    for (const frameMaterial of ['steel', 'timber'] as const) {
+      const facts = { frameMaterial, frameWidth: mm(841), frameHeight: mm(1983) };
+      expect(value(facts, 'sizing.wallWidth')?.ticks).toBe(mm(885));
+      expect(value(facts, 'sizing.wallHeight')?.ticks).toBe(mm(2005));
+    }
+  });
   it('opens before the frame: its clear width is between the stops', () => {
     const facts = { leafEdge: 'rebated', frameWidth: mm(841), stopWidth: mm(15) } as const;
     expect(value({ ...facts, frameHeight: mm(1983) }, 'hanging.clearWidth')?.ticks).toBe(mm(811));

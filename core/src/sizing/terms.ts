@@ -171,6 +171,7 @@ export const SIZING_TERMS = {
   'fact.frameKind': 'Frame is',
   'fact.faceFiller': 'Board planted on the pull face',
   'fact.rabbetDepth': 'Depth of the rabbet',
+  'value.aluminiumFace': 'Aluminium frame, face',
   'value.leafEdgeUsual': 'Edges of room doors',
   'value.leafThicknessOutside': 'Leaf thickness, outer doors',
   'value.leafThicknessRated': 'Leaf thickness, rated leaves',

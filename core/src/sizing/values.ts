@@ -63,6 +63,11 @@ export const SIZING_VALUES = {
   ),
   leafWidest: everywhere(sourced(mm(6000), 'length', 'what is made', 'limit')),
   leafHighest: everywhere(sourced(mm(9000), 'length', 'what is made', 'limit')),
+  /** Face of aluminium frames, in the opening. */
+  aluminiumFace: usAndMetric(
+    sourced(inches(2), 'length', `${TRADE}: aluminium sections`),
+    sourced(mm(50), 'length', `${TRADE}: aluminium sections`),
+  ),
   /** The edges of room doors of wood. */
   leafEdgeUsual: {
     ...everywhere(sourced<string>('flush', 'term', `${TRADE}: within the frame`, 'preference')),

@@ -1,7 +1,7 @@
 import type { Ticks } from '../measure/index.js';
 import { known, said, type Said } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
-import type { Practice } from '../practice/index.js';
+import type { FrameMaterial, Practice } from '../practice/index.js';
 import type { SolvedChain } from './chain.js';
 
 type Axis = 'Width' | 'Height';
@@ -22,13 +22,19 @@ interface Around {
   packing: Ticks | undefined;
 }
 
+/** Usual face of a frame, or thickness of a jamb or lining, by what it is made of. */
+export function usualFace(material: FrameMaterial | undefined, { values }: Practice): Ticks {
+  const { timberJamb, aluminiumFace, steelFrameFace } = values;
+  if (material === 'timber') return timberJamb.value;
+  return (material === 'aluminium' ? aluminiumFace : steelFrameFace).value;
+}
+
 /** Face (or jamb) and packing of one side; absent while the frame's material is open. */
 function around(record: SizingRecord, practice: Practice): Around {
-  const { steelFrameFace, timberJamb, packingSteel, packingTimber } = practice.values;
+  const { packingSteel, packingTimber } = practice.values;
   const material = known(record.facts.frameMaterial);
   const steel = material !== 'timber';
-  const face =
-    known(record.facts.frameFace) ?? (material && (steel ? steelFrameFace : timberJamb).value);
+  const face = known(record.facts.frameFace) ?? (material && usualFace(material, practice));
   const packing =
     known(record.facts.packing) ?? (material && (steel ? packingSteel : packingTimber).value);
   return { face, packing };

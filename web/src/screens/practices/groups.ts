@@ -55,6 +55,7 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'garageStep',
       'stopWidth',
       'steelFrameFace',
+      'aluminiumFace',
       'timberJamb',
       'packingSteel',
       'packingTimber',
