@@ -166,6 +166,38 @@ describe('the plan', () => {
   });
 });
 
+describe('a rebated leaf', () => {
+  const { leafOverlap, leafRebate } = PRACTICES.continental.values;
+  const room = (facts: Partial<OpeningFacts>) =>
+    decideOpening({ ...base, leafEdge: 'rebated', ...facts }, PRACTICES.continental);
+  const spread = (element: Element | undefined, axis: 'x' | 'y') => {
+    const all = points(element).map((point) => point[axis]);
+    return [Math.min(...all), Math.max(...all)] as const;
+  };
+  it('lies over the frame at both edges, as deep as its rebate leaves', () => {
+    const decided = room({});
+    const { width, thickness } = decided.results.sizing.leaves[0]!;
+    const [leaf] = of(draw(decided, 'plan'), 'leaf');
+    const [left, right] = spread(leaf, 'x');
+    expect(right - left).toBeCloseTo(width! + 2 * leafOverlap.value, 6);
+    const deep = new Set(points(leaf).map(({ y }) => Math.round(Math.abs(y))));
+    expect([...deep].sort((a, b) => a - b)).toEqual([0, thickness! - leafRebate.value, thickness]);
+    const [flush] = of(draw(room({ leafEdge: 'flush' }), 'plan'), 'leaf');
+    expect(points(flush)).toHaveLength(4);
+  });
+  it('covers its gaps at both sides and the head, seen from where it is pulled', () => {
+    const seen = (facts: Partial<OpeningFacts>, view: 'outside' | 'inside') => {
+      const decided = room(facts);
+      const [left, right] = spread(of(draw(decided, `elevation-${view}`), 'leaf')[0], 'x');
+      return right - left - decided.results.sizing.leaves[0]!.width!;
+    };
+    expect(seen({ swing: 'out' }, 'outside')).toBeCloseTo(2 * leafOverlap.value, 6);
+    expect(seen({ swing: 'out' }, 'inside')).toBeCloseTo(0, 6);
+    expect(seen({ swing: 'in' }, 'inside')).toBeCloseTo(2 * leafOverlap.value, 6);
+    expect(seen({ swing: 'out', leafEdge: 'flush' }, 'outside')).toBeCloseTo(0, 6);
+  });
+});
+
 describe('the edges', () => {
   it('show recesses on the hinge edge only, with height and set-back', () => {
     // A plate and its knuckles each.

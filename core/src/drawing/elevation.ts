@@ -6,7 +6,7 @@ import { extentsOf, mirror, rect, type DrawingModel, type Element } from './mode
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
 import { butt, continuous, type Box } from './hardware/index.js';
 import { clashElements, solidElements, strokesOn } from './solidsDrawing.js';
-import { glassPlace } from '../sizing/index.js';
+import { glassPlace, lipOf } from '../sizing/index.js';
 import { openModel } from './openModel.js';
 
 /** The basis a decided length is drawn with. */
@@ -192,7 +192,12 @@ function leafElements(
 ): Element[] {
   const { left, width, bottom, height } = leaf;
   const top = bottom + height;
-  const elements: Element[] = [rect('leaf', left, bottom, left + width, top, 'sizing.leafWidth')];
+  // From the side it is pulled from, a rebated leaf covers the gaps.
+  const seen = leaf.swing !== undefined && (leaf.swing === 'out') === (from === 'outside');
+  const over = seen ? (lipOf(decided.facts, decided.practice, leaf.thickness)?.over ?? 0) : 0;
+  const elements: Element[] = [
+    rect('leaf', left - over, bottom, left + width + over, top + over, 'sizing.leafWidth'),
+  ];
   const glassWidth = known(decided.facts.glassWidth);
   const glassHeight = known(decided.facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < width && glassHeight < height) {

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { known, swingsBothWays } from '../opening/index.js';
-import { rotated, type SwingPlan } from '../sizing/index.js';
+import { lipOf, rotated, type Lip, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 import { horizontal } from './elevation.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
@@ -128,6 +128,30 @@ function toDrawing(
   return ({ x, y }) => ({ x: right ? width - x : x, y: (pullsDown ? -y : y) - drop });
 }
 
+/** A leaf cut across, from its hinge edge; a rebated one with its lips over the frame on the pull face. */
+function sectionOf(gap: number, width: number, thickness: number, lip: Lip | undefined): Point[] {
+  const { over, deep } = lip ?? { over: 0, deep: 0 };
+  const far = gap + width;
+  return [
+    { x: gap - over, y: 0 },
+    { x: far + over, y: 0 },
+    ...(lip
+      ? [
+          { x: far + over, y: -deep },
+          { x: far, y: -deep },
+        ]
+      : []),
+    { x: far, y: -thickness },
+    { x: gap, y: -thickness },
+    ...(lip
+      ? [
+          { x: gap, y: -deep },
+          { x: gap - over, y: -deep },
+        ]
+      : []),
+  ];
+}
+
 function leafPlan(
   decided: DecidedOpening,
   leaf: PlacedLeaf,
@@ -135,6 +159,7 @@ function leafPlan(
   stop: number,
 ): Element[] {
   const { thickness, width } = leaf;
+  const { facts, practice } = decided;
   if (!leaf.hinges || !leaf.swing) {
     const elements = [
       rect('leaf', leaf.left, -thickness, leaf.left + width, 0, 'sizing.leafWidth'),
@@ -168,13 +193,9 @@ function leafPlan(
   ways.forEach((pullsDown, index) => {
     // The other way of a double-acting leaf turns about the same axis from the same closed place.
     const map = toDrawing(leaf, frameWidth, pullsDown, both && !pullsDown ? -thickness : drop);
+    const outline = sectionOf(gap, width, thickness, lipOf(facts, practice, thickness));
     const box = (degrees: number): Point[] =>
-      [
-        { x: gap, y: 0 },
-        { x: gap + width, y: 0 },
-        { x: gap + width, y: -thickness },
-        { x: gap, y: -thickness },
-      ].map((corner) => map(rotated(own, corner, degrees)));
+      outline.map((corner) => map(rotated(own, corner, degrees)));
     if (index === 0)
       elements.push({
         kind: 'line',

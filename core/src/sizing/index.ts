@@ -1,5 +1,6 @@
 export { memberOf, solveChain, type Member, type SolvedChain, type SolvedMember } from './chain.js';
 export * from './swing.js';
+export { lipOf, type Lip } from './rebated.js';
 export { usualFace } from './wall.js';
 export { nominalOf } from './nominal.js';
 export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';

@@ -10,6 +10,19 @@ export function overlapOf(facts: OpeningFacts, practice: Practice): Ticks {
   return rebated ? practice.values.leafOverlap.value : 0;
 }
 
+/** What of a rebated leaf lies over its frame: how far, and how thick it is there. Ticks. */
+export interface Lip {
+  over: Ticks;
+  deep: Ticks;
+}
+
+/** The lip of a rebated leaf so thick; undefined where its edges are flush. */
+export function lipOf(facts: OpeningFacts, practice: Practice, thickness: Ticks): Lip | undefined {
+  const over = overlapOf(facts, practice);
+  if (over === 0) return undefined;
+  return { over, deep: Math.max(over, thickness - practice.values.leafRebate.value) };
+}
+
 /** Width within the frame of a leaf whose width is recorded over all. */
 export function bodyWidth(facts: OpeningFacts, practice: Practice): Ticks | undefined {
   const width = known(facts.leafWidth);

@@ -34,6 +34,7 @@ export const SIZING_TERMS = {
   'name.sizing.overAll': 'Leaf over its rebates',
   'value.twoLeavesBetween': 'Between two leaves of one frame',
   'value.leafOverlap': 'Overlap of a rebated leaf',
+  'value.leafRebate': 'Rebate of a rebated leaf, deep',
   'fact.leafHole': 'Cut through the leaf',
   'leafHole.none': 'nothing',
   'leafHole.viewer': 'viewer',
