@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { inches, toMm } from '../measure/index.js';
+import { inches, mm, toMm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { decideOpening } from '../deciding/index.js';
@@ -184,6 +184,25 @@ describe('a rebated leaf', () => {
     expect([...deep].sort((a, b) => a - b)).toEqual([0, thickness! - leafRebate.value, thickness]);
     const [flush] = of(draw(room({ leafEdge: 'flush' }), 'plan'), 'leaf');
     expect(points(flush)).toHaveLength(4);
+  });
+  it('is drawn so where it is taken to be one, in a frame of what it is taken to be', () => {
+    const facts: OpeningFacts = {
+      mark: '1',
+      kind: 'single',
+      from: 'Flur',
+      to: 'Schlafzimmer',
+      leafWidth: mm(860),
+      leafHeight: mm(1985),
+      hingeSide: 'left',
+      swing: 'in',
+    };
+    const decided = decideOpening(facts, PRACTICES.continental);
+    expect(points(of(draw(decided, 'plan'), 'leaf')[0])).toHaveLength(8);
+    const [left, right] = spread(of(draw(decided, 'plan'), 'frame')[0], 'x');
+    expect(right - left).toBe(PRACTICES.continental.values.frameSeen.value);
+    const house = decideOpening({ ...facts, to: 'Bedroom', from: 'Hall' }, PRACTICES.british);
+    const [one, other] = spread(of(draw(house, 'plan'), 'frame')[0], 'x');
+    expect(other - one).toBe(PRACTICES.british.values.timberJamb.value);
   });
   it('covers its gaps at both sides and the head, seen from where it is pulled', () => {
     const seen = (facts: Partial<OpeningFacts>, view: 'outside' | 'inside') => {

@@ -1,4 +1,4 @@
-import type { DecidedOpening } from '../deciding/index.js';
+import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import { edge } from './edge.js';
 import { elevation } from './elevation.js';
 import type { DrawingModel, View } from './model.js';
@@ -22,7 +22,9 @@ export { pathData, penOf, writeSvg } from './svg.js';
 export { placeLeaves, type Placed, type PlacedLeaf } from './place.js';
 
 /** Draws one view of a decided opening. */
-export function draw(decided: DecidedOpening, view: View): DrawingModel {
+export function draw(opening: DecidedOpening, view: View): DrawingModel {
+  // Drawn as it was decided: what nobody recorded is drawn as it is taken.
+  const decided = { ...opening, facts: wholeFacts(opening) };
   switch (view) {
     case 'elevation-outside':
       return elevation(decided, 'outside');

@@ -34,7 +34,9 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
   if (frameWidth === undefined || frameHeight === undefined || frameWidth <= 0 || frameHeight <= 0)
     return undefined;
   const material = known(facts.frameMaterial);
-  const face = known(facts.frameFace) ?? usualFace(material, practice);
+  const face =
+    known(facts.frameFace) ??
+    Math.max(usualFace(material, practice), practice.values.frameSeen.value);
   const sliding = slides(facts.kind);
   const gap = sizes.hingeGap ?? 0;
   const base = (hung: HungLeaf) => ({

@@ -27,7 +27,6 @@ export function decideSizing(
   const height = heightChain(record, practice, usual);
   recordChain(record, width, 'width');
   recordChain(record, height, 'height');
-  wallOpening(record, practice, width.result, height.result);
   const at = (chain: SolvedChain, key: string): Ticks | undefined => memberOf(chain, key)?.each[0];
   const unfitted: Sizes = {
     leaves: leavesOf(facts, width.result, height.result, thickness),
@@ -47,6 +46,7 @@ export function decideSizing(
     fitting: undefined,
   };
   const overAll = decideOverAll(record, practice, unfitted.leaves[0]!);
+  wallOpening(record, practice, width.result, height.result);
   decideNominal(record, practice, unfitted, overAll);
   decideVentilation(record, unfitted);
   decideLining(record, practice);

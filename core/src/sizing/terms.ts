@@ -173,6 +173,7 @@ export const SIZING_TERMS = {
   'fact.faceFiller': 'Board planted on the pull face',
   'fact.rabbetDepth': 'Depth of the rabbet',
   'value.aluminiumFace': 'Aluminium frame, face',
+  'value.frameSeen': 'Frame round the wall, face seen',
   'value.leafEdgeUsual': 'Edges of room doors',
   'value.leafThicknessOutside': 'Leaf thickness, outer doors',
   'value.leafThicknessRated': 'Leaf thickness, rated leaves',

@@ -68,6 +68,11 @@ export const SIZING_VALUES = {
     sourced(inches(2), 'length', `${TRADE}: aluminium sections`),
     sourced(mm(50), 'length', `${TRADE}: aluminium sections`),
   ),
+  /** How much of a frame wrapped round the wall, or of a casing, is seen beside its opening; 0 where its face is all. */
+  frameSeen: {
+    ...everywhere(sourced(0, 'length', `${TRADE}: the face of the frame`, 'preference')),
+    continental: sourced(mm(30), 'length', 'DIN 18111: seen faces of wrapped frames', 'preference'),
+  },
   /** The edges of room doors of wood. */
   leafEdgeUsual: {
     ...everywhere(sourced<string>('flush', 'term', `${TRADE}: within the frame`, 'preference')),

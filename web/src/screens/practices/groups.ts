@@ -56,6 +56,7 @@ export const VALUE_GROUPS: { title: string; names: ValueName[] }[] = [
       'stopWidth',
       'steelFrameFace',
       'aluminiumFace',
+      'frameSeen',
       'timberJamb',
       'packingSteel',
       'packingTimber',
