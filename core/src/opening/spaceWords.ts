@@ -6,13 +6,18 @@ const WHERE =
   /^(.*\S)\s+(?:under(?:neath)?|below|beneath|off|behind|beside|next to|near|above|opposite|outside|inside|serving|for|with|unter|hinter|neben|über|beim?|mit|für|vor)\s+\S/iu;
 
 /** What a name says before it says where: “Cupboard” of “Cupboard under the stairs”. */
-export const headOf = (name: string): string => WHERE.exec(name)?.[1] ?? name;
+export function headOf(name: string): string {
+  // Three words at least.
+  const first = name.indexOf(' ');
+  if (first < 0 || name.indexOf(' ', first + 1) < 0) return name;
+  return WHERE.exec(name)?.[1] ?? name;
+}
 
 /** An open porch: the open side of a front door, though a way in to whoever comes from the street. */
 export const isPorch = (name: string | undefined): boolean =>
-  name !== undefined &&
-  /(?<![\p{L}])(?:porch|portico|stoop)(?![\p{L}])/iu.test(name) &&
-  !/(?<![\p{L}])(?:enclosed|sun|sleeping|glazed)(?![\p{L}])/iu.test(name);
+  name !== undefined && PORCH.test(name) && !CLOSED.test(name);
+const PORCH = /(?<![\p{L}])(?:porch|portico|stoop)(?![\p{L}])/iu;
+const CLOSED = /(?<![\p{L}])(?:enclosed|sun|sleeping|glazed)(?![\p{L}])/iu;
 
 /** Ways in the open that rooms are entered from, as one part of a pattern. */
 export const COVERED_WAYS =

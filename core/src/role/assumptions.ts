@@ -1,3 +1,4 @@
+import { remembered } from '../measure/index.js';
 import {
   known,
   said,
@@ -62,7 +63,8 @@ const SAYS_SO =
 
 /** Whether a room says itself that people with a wheelchair use it. */
 const isAccessible = ({ from, to }: TwoRooms): boolean =>
-  SAYS_SO.test(from ?? '') || SAYS_SO.test(to ?? '');
+  (from !== undefined && saysSo(SAYS_SO, from)) || (to !== undefined && saysSo(SAYS_SO, to));
+const saysSo = remembered((words: RegExp, name: string) => words.test(name));
 
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<

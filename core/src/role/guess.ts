@@ -33,13 +33,14 @@ const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', '
 const guessFor = remembered(
   (
     words: Words,
-    from: string | undefined,
-    to: string | undefined,
-    fromUse: string | undefined,
-    toUse: string | undefined,
+    // What varies most comes last: what is kept branches there.
     rooms: string,
     ofBuilding: boolean,
     exterior: boolean,
+    fromUse: string | undefined,
+    toUse: string | undefined,
+    from: string | undefined,
+    to: string | undefined,
   ): Role | undefined => {
     const dwelling = rooms === 'dwellings';
     const ofHouses = !ofBuilding || dwelling;
@@ -66,7 +67,7 @@ const guessFor = remembered(
 export function guessRole(rooms: TwoRooms, practice: Practice): Role | undefined {
   const { from, to, fromUse, toUse, exterior = false, ofBuilding = false } = rooms;
   const { roleWords: words, roomsOf } = practice.values;
-  return guessFor(words.value, from, to, fromUse, toUse, roomsOf.value, ofBuilding, exterior);
+  return guessFor(words.value, roomsOf.value, ofBuilding, exterior, fromUse, toUse, from, to);
 }
 
 /** What the door of a room is by the room alone, its name or its use; undefined where they do not tell. */

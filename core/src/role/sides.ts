@@ -50,6 +50,15 @@ const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Whether a name is that of a hall, which may be a room of a house, be passed through, or hold many. */
 export const isHall = (name: string | undefined): boolean => HALL.test(name?.trim() ?? '');
 
+type Patterns = readonly (readonly [Role, RegExp])[];
+
+/** A role that a name has a word of, and where in it. */
+interface Named {
+  role: Role;
+  starts: number;
+  ends: number;
+}
+
 /** One of the two rooms of an opening, as it is read. */
 export interface Side {
   name: string | undefined;
@@ -60,11 +69,7 @@ export interface Side {
 
 /** Reads a room by its name and its use. */
 export function sideOf(name: string | undefined, use: RoomUse | undefined, words: Words): Side {
-  const head = name && headOf(name);
-  const found =
-    name && !isStair(head!)
-      ? (roleIn(patternsOf(words), head!) ?? roleIn(patternsOf(words), name))
-      : undefined;
+  const found = name ? roleNamed(name, patternsOf(words)) : undefined;
   // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
   const named = name && !use ? spaceNamed(name) : undefined;
   const inSpace = named !== undefined && found !== undefined && !THROUGH.has(found.role);
@@ -73,6 +78,13 @@ export function sideOf(name: string | undefined, use: RoomUse | undefined, words
     (found.ends > named.ends || (found.ends === named.ends && found.starts < named.starts));
   const role = inSpace && !later ? undefined : (found?.role ?? (use && BY_USE[use]));
   return { name, space: later ? 'room' : spaceOf(name, use), role };
+}
+
+/** What a name says before it says where, else what all of it says; a stair says so as a space. */
+function roleNamed(name: string, patterns: Patterns): Named | undefined {
+  const head = headOf(name);
+  if (isStair(head)) return undefined;
+  return roleIn(patterns, head) ?? (head === name ? undefined : roleIn(patterns, name));
 }
 
 /** Rooms that people work and gather in: the last word says which. */
@@ -91,8 +103,8 @@ const HEADS: ReadonlySet<Role> = new Set([
  * The first role of the table that a name has a word of, unless a longer one of another role takes that word in
  * (“changing places” is no changing room), or a later one says what the room is: a library office is an office.
  */
-function roleIn(patterns: readonly [Role, RegExp][], name: string) {
-  let best: { role: Role; starts: number; ends: number } | undefined;
+function roleIn(patterns: Patterns, name: string): Named | undefined {
+  let best: Named | undefined;
   for (const [role, pattern] of patterns) {
     const found = pattern.exec(name);
     if (!found) continue;
