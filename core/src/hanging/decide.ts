@@ -34,7 +34,7 @@ export function decideHanging(
     role: results.opening.role,
     pool: results.opening.pool !== undefined,
   });
-  const metal = decideMetal(record, device);
+  const metal = decideMetal(record, device, practice, results.opening.role);
   const existing =
     device === 'butt' && !survey.empty ? existingHinges(record, practice, survey) : undefined;
   const butts = device === 'butt' || device === 'spring-hinge';

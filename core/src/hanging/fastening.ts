@@ -1,13 +1,37 @@
 import type { HangingRecord } from './decisions.js';
 import { known, said, type HangingDevice } from '../opening/index.js';
 import type { Handing } from '../handing/index.js';
+import type { Practice, Role } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';
 
+/** Doors of a house that nobody rates, unless somebody says so. */
+const OF_HOUSES: ReadonlySet<Role> = new Set([
+  'house-entrance',
+  'balcony',
+  'bedroom',
+  'closet',
+  'bathroom',
+]);
+
+/** Whether a door is of a kind that has no rating where nobody recorded one: a gate, and most of a house. */
+function isNeverRated(role: Role | undefined, { values }: Practice): boolean {
+  if (role === 'gate') return true;
+  return values.roomsOf.value === 'dwellings' && role !== undefined && OF_HOUSES.has(role);
+}
+
 /** Base metal of the hanging, and what it is fastened with: pins drilled in take no screws. */
-export function decideMetal(record: HangingRecord, device: HangingDevice): string {
+export function decideMetal(
+  record: HangingRecord,
+  device: HangingDevice,
+  practice: Practice,
+  role: Role | undefined,
+): string {
   const { facts } = record;
   const wanted = metalFor(facts);
-  if (known(facts.rating) === undefined) {
+  if (
+    known(facts.rating) === undefined &&
+    !(facts.rating === undefined && isNeverRated(role, practice))
+  ) {
     record.report('check', 'hanging.ratingUnknown', {}, 'fire practice; the authority decides', [
       'rating',
     ]);

@@ -356,6 +356,19 @@ describe('hanging an opening', () => {
     expect(decide({ rating: undefined }).findings.map((f) => f.code)).toContain(
       'hanging.ratingUnknown',
     );
+    const house = (facts: Partial<OpeningFacts>) =>
+      decide({ rating: undefined, ...facts }, PRACTICES['us-residential']).findings.some(
+        (f) => f.code === 'hanging.ratingUnknown',
+      );
+    expect(house({ role: 'bedroom' })).toBe(false);
+    expect(house({ role: 'bedroom', rating: 'unknown' })).toBe(true);
+    expect(house({ role: 'garage' })).toBe(true);
+    expect(decide({ role: 'bedroom', rating: undefined }).findings.map((f) => f.code)).toContain(
+      'hanging.ratingUnknown',
+    );
+    expect(decide({ role: 'gate', rating: undefined }).findings.map((f) => f.code)).not.toContain(
+      'hanging.ratingUnknown',
+    );
     expect(decide({ frequency: 'unknown' }).findings.map((f) => f.code)).toContain(
       'hanging.useUnknown',
     );
