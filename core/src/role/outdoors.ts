@@ -22,6 +22,7 @@ const HOUSEHOLD = /^(?:laundry|utility|utility room|boot room|mud ?room|scullery
 const UP_THERE: ReadonlySet<Role> = new Set(['plant', 'electrical', 'server']);
 const STREET = /(?<![\p{L}])(?:street|sidewalk|pavement|straße|gehweg)(?![\p{L}])/iu;
 const YARD = /(?<![\p{L}])(?:playground|play area|schulhof|pausenhof|spielplatz)(?![\p{L}])/iu;
+
 /** What a door to the open is: by what is behind it, and by what it opens onto. */
 export function fromOutdoors(outer: Side, inner: Side, reads: Reads): Role | undefined {
   const { dwelling, houses } = reads;
