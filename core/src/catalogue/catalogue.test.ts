@@ -83,6 +83,34 @@ describe('plates and viewers as products', () => {
   );
 });
 
+describe('hinges of rebated leaves', () => {
+  const project = bareBasis(PRACTICES.continental);
+  const fit = (facts: Partial<OpeningFacts>) => {
+    const room = { ...DOOR, leafEdge: 'rebated', leafThickness: mm(40), ...facts } as const;
+    const asked = needsOf(decideOpening(room, project), project);
+    const need = asked.find(({ slot }) => slot === 'hanging.product')!;
+    return candidates(need, project.products.values()).flatMap(({ product, missing }) =>
+      missing.length === 0 && product.type === 'drill-in' ? [product.model] : [],
+    );
+  };
+  it('stand by mass, rating, metal and grade', () => {
+    const light = fit({ leafMass: 20_000, frequency: 'low' });
+    expect(light).toEqual(expect.arrayContaining(['R 15/2', 'R 15/3', 'R 20/3']));
+    expect(light).not.toContain('R 15/2 N');
+    expect(fit({ leafMass: 45_000 }).sort()).toEqual(['R 15/3', 'R 20/3']);
+    expect(fit({ leafMass: 100_000 })).toEqual(['R 20/3']);
+    // Rated leaves ask for grade 13.
+    expect(fit({ leafMass: 20_000, rating: 30 })).toEqual(['R 20/3']);
+    expect(fit({ leafMass: 20_000, rating: 90 })).toEqual(['R 20/3']);
+  });
+  it('are named in the set', () => {
+    const choices = { 'hanging.product': { value: 'tarnhollow-r-20-3', reason: 'x' } };
+    const named = decideOpening({ ...DOOR, leafEdge: 'rebated', choices }, project);
+    const hinge = named.items.find(({ term }) => term === 'item.drillIn');
+    expect(hinge?.product).toBe('Tarnhollow R 20/3');
+  });
+});
+
 describe('the catalogue that ships', () => {
   it('has products of every type in the invented makers, each with an id of its own, all valid', () => {
     expect(SHIPPED_PRODUCTS.length).toBeGreaterThanOrEqual(120);

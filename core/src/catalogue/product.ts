@@ -6,6 +6,7 @@ export const PRODUCT_TYPES = [
   'swing-clear',
   'spring-hinge',
   'continuous',
+  'drill-in',
   'concealed',
   'adjustable-concealed',
   'spring-concealed',

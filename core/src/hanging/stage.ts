@@ -24,6 +24,7 @@ export const hanging = defineStage({
     'swing-clear',
     'spring-hinge',
     'continuous',
+    'drill-in',
     'concealed',
     'adjustable-concealed',
     'spring-concealed',
@@ -41,6 +42,7 @@ export const hanging = defineStage({
         'swing-clear': 'item.butt',
         'spring-hinge': 'item.springHinge',
         continuous: 'item.continuous',
+        'drill-in': 'item.drillIn',
         concealed: 'item.concealed',
         'adjustable-concealed': 'item.adjustable-concealed',
         'spring-concealed': 'item.spring-concealed',
@@ -57,12 +59,11 @@ export const hanging = defineStage({
 /** What the opening asks of its hinges or pivots. */
 function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slot'> | undefined {
   const { device, leaves, metal, pin } = results.hanging;
-  // No product lines of gear, of straps or of drilled pins: they are taken from the line in the set.
+  // No product lines of gear or of straps: they are taken from the line in the set.
   if (
     device === 'sliding-gear' ||
     device === 'folding-gear' ||
     device === 'tee-hinge' ||
-    device === 'drill-in' ||
     device === 'rising'
   )
     return undefined;
@@ -90,9 +91,9 @@ function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slo
           height: first.hingeHeight,
           width: first.hingeWidth,
           corner: first.corner,
-          grade: first.grade,
         }
       : {}),
+    ...(butts || device === 'drill-in' ? { grade: first.grade } : {}),
   };
 }
 

@@ -19,6 +19,7 @@ export const CATALOGUE_TERMS: Record<string, string> = {
   'product.swing-clear': 'swing-clear hinge',
   'product.spring-hinge': 'spring hinge',
   'product.continuous': 'continuous hinge',
+  'product.drill-in': 'drill-in hinge',
   'product.concealed': 'concealed hinge',
   'product.adjustable-concealed': 'concealed hinge, three-way adjustable',
   'product.spring-concealed': 'concealed spring hinge',

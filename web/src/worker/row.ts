@@ -59,6 +59,9 @@ const SHORT: Record<string, string> = {
   'item.offsetPivot': 'pivots',
   'item.centrePivot': 'centre-hung',
   'item.continuous': 'continuous',
+  'item.drillIn': 'drill-in',
+  'item.teeHinge': 'T-hinges',
+  'item.rising': 'rising',
   'item.doubleActingSpring': 'sprung',
   'item.track': 'sliding',
 };

@@ -194,3 +194,28 @@ export function metricButts(): Product[] {
     }),
   );
 }
+
+/** Hinges for rebated leaves, drilled in, of two parts and of three. */
+export function drillIns(): Product[] {
+  const rows: [string, number, number, number, number, 1 | 2 | 3, string[]][] = [
+    ['R 15/2', 50, 40, 7, 0, 1, ['steel']],
+    ['R 15/2 N', 50, 40, 7, 0, 2, ['stainless']],
+    ['R 15/3', 60, 60, 11, 30, 2, ['steel', 'stainless']],
+    ['R 20/3', 80, 80, 13, 90, 3, ['steel', 'stainless']],
+  ];
+  return rows.map(([model, knuckle, mass, grade, listed, cost, metals]) =>
+    product('Tarnhollow', model, 'drill-in', {
+      height: mm(knuckle),
+      grade,
+      massTwo: kilograms(mass),
+      massThree: kilograms(mass * 1.5),
+      metals,
+      finishes: METRIC_FINISHES,
+      traits: mass >= 80 ? ['heavy', 'adjustable'] : ['standard'],
+      listed,
+      handed: false,
+      opensTo: 180,
+      cost,
+    }),
+  );
+}

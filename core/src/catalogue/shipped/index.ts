@@ -1,5 +1,5 @@
 import type { Product } from '../product.js';
-import { metricButts, usButts, usSpecial } from './butts.js';
+import { drillIns, metricButts, usButts, usSpecial } from './butts.js';
 import { closers } from './closers.js';
 import { concealed } from './concealed.js';
 import { electric, plates, stops } from './fittings.js';
@@ -14,6 +14,7 @@ export const SHIPPED_PRODUCTS: readonly Product[] = [
   ...usButts(),
   ...usSpecial(),
   ...metricButts(),
+  ...drillIns(),
   ...concealed(),
   ...pivots(),
   ...locks(),
