@@ -136,9 +136,9 @@ export const SIZING_VALUES = {
     sourced(mm(25), 'length', `${TRADE}: communicating frames`),
   ),
   /** How far a rebated leaf lies over the frame, at both sides and the head (DIN 18101). */
+  leafOverlap: everywhere(sourced(mm(13), 'length', 'DIN 18101: 860 over 834, 1985 over 1972')),
   /** Depth of the rebate in the edge of such a leaf. */
   leafRebate: everywhere(sourced(mm(25.5), 'length', 'DIN 18101')),
-  leafOverlap: everywhere(sourced(mm(13), 'length', 'DIN 18101: 860 over 834, 1985 over 1972')),
 };
 
 declare module '../practice/types.js' {
