@@ -93,6 +93,27 @@ describe('the questions of a project', () => {
     expect(office.said.code).toBe('role.guessed');
   });
 
+  it('ask once for all rooms how their leaves meet the frame, and which are accessible', () => {
+    const rooms = projectBasis('continental');
+    const facts = readPaste(
+      [
+        ['No.', 'From', 'To', 'Size', 'Rating'],
+        ['1', 'Flur', 'Büro 1', '860 x 1985', '0'],
+        ['2', 'Flur', 'Lager', '860 x 1985', '0'],
+        ['3', 'Flur', 'Behinderten-WC', '985 x 1985', '0'],
+      ],
+      rooms.practice,
+    ).openings;
+    const all = questionsOf(
+      facts.map((one) => ({ id: one.mark, facts: one })),
+      rooms,
+    );
+    const of = (column: string) =>
+      all.filter((one) => one.about === 'assumed' && one.column === column).map(marks);
+    expect(of('leafEdge')).toEqual([['1', '2', '3']]);
+    expect(of('accessible')).toEqual([['3']]);
+  });
+
   it('leave nothing assumed once all is confirmed, and nothing decided otherwise', () => {
     const confirmed = openings.map(({ id, facts }) => ({
       id,

@@ -175,10 +175,12 @@ function bundleOf({ fact, value }: Assumption, role: Role | undefined): string {
   switch (fact) {
     case 'frameMaterial':
     case 'leafConstruction':
+    case 'leafEdge':
     case 'finish':
     case 'escape':
       return `assumed ${fact} ${String(value)}`;
     case 'exterior':
+    case 'accessible':
     case 'occupants':
     case 'stopSeal':
       return `assumed ${fact}`;
