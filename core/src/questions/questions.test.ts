@@ -93,6 +93,23 @@ describe('the questions of a project', () => {
     expect(office.said.code).toBe('role.guessed');
   });
 
+  it('ask once how many people rooms of one role are for, whatever stands in their doors', () => {
+    const facts = readPaste(
+      [
+        ['No.', 'From', 'To', 'Size', 'Hand', 'Rating'],
+        ['1', 'Lobby', 'Auditorium', 'PR 3070', 'RHRA', '0'],
+        ['2', 'Lobby', 'Gallery', '3070', 'RHR', '0'],
+      ],
+      bare.practice,
+    ).openings;
+    const all = questionsOf(
+      facts.map((one) => ({ id: one.mark, facts: one })),
+      bare,
+    );
+    const people = all.filter((one) => one.about === 'open' && one.column === 'occupants');
+    expect(people.map(marks)).toEqual([['1', '2']]);
+  });
+
   it('ask once for all rooms how their leaves meet the frame, and which are accessible', () => {
     const rooms = projectBasis('continental');
     const facts = readPaste(

@@ -61,6 +61,9 @@ const EACH_DOOR: ReadonlySet<string> = new Set([
   'frameMaterial',
 ]);
 
+/** Questions about rooms, people and wires: whatever leaves stand between them. */
+const ANY_KIND: ReadonlySet<string> = new Set(['occupants', 'occupancy', 'escape', 'cableRun']);
+
 const FIELD_NAMES: ReadonlySet<string> = new Set(FIELDS.map(({ name }) => name));
 
 interface Group {
@@ -163,7 +166,8 @@ function groupOpen(groups: Map<string, Group>, asked: Asked): void {
   for (const [column, { fact, count }] of named) {
     const { role } = opening;
     const like = EACH_DOOR.has(column) ? '' : column === 'role' ? facts.exterior : role;
-    const key = `open ${column} ${String(like)} ${facts.kind}`;
+    const kind = ANY_KIND.has(column) ? '' : facts.kind;
+    const key = `open ${column} ${String(like)} ${kind}`;
     const group = groupFor(groups, asked, key, 'open', fact, role);
     group.openings.push({ id, mark, confirm: {} });
     group.named += count;

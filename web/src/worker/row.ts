@@ -142,7 +142,9 @@ export function packDecided(id: string, facts: OpeningFacts, opening: DecidedOpe
   const [handed, handBasis] = decided('handing.hand');
   const [hand, of] = handed.length > 0 ? [handed, handBasis] : decided('handing.slide');
   put('hand', hand === OPEN ? OPEN : [shortHand(hand.join(''))], of);
-  const { width, height } = opening.results.sizing.leaves[0]!;
+  // A rebated leaf is named and ordered by its size over all.
+  const overAll = decisionOf(opening, 'sizing.overAll')?.value;
+  const { width, height } = overAll?.type === 'size' ? overAll : opening.results.sizing.leaves[0]!;
   put(
     'leafSize',
     width !== undefined && height !== undefined ? [[width, 'down'], ' × ', [height, 'down']] : OPEN,
