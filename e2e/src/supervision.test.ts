@@ -1,21 +1,11 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort, root } from './support/application.cjs';
 import { Page } from './support/page.js';
 
 jest.setTimeout(240_000);
-
-const root = join(__dirname, '../..');
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = server.address() as AddressInfo;
-      server.close(() => resolve(port));
-    });
-  });
 
 describe('bin/demo', () => {
   let demo: ChildProcess;

@@ -1,4 +1,5 @@
 import { known, type Choice, type Finding, type OpeningFacts } from '../opening/index.js';
+import { isExit, type LockKind } from '../securing/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
 export interface WayOut {
@@ -56,8 +57,9 @@ const fromStair: Ways = ({ from, hingeSide, swing, active }, params) => [
 
 /** What draws the latch for an operator: its own device where it is one, else the strike. */
 const drawnByPower: Ways = (facts, params) => {
-  const { term } = params?.['kind'] as { term: string };
-  return /exit|rods/.test(term)
+  const kind = params?.['kind'];
+  const term = typeof kind === 'object' && 'term' in kind ? kind.term : '';
+  return isExit(term.replace('lockKind.', '') as LockKind)
     ? [way('retraction', choosing(facts, 'securing.function', 'exit-retraction'))]
     : [way('strike', choosing(facts, 'securing.function', 'electric-strike'))];
 };

@@ -102,6 +102,12 @@ describe('a way out', () => {
     ],
     ['finishing.none', { finish: 'zinc', kickPlate: inches(10) }],
     ['powering.nothingToRelease', { lockUse: 'store', access: 'keypad' }],
+    ['powering.operatorLatch', { lockUse: 'passage', operator: true }],
+    ['powering.operatorLatch', { lockUse: 'passage', operator: true }, 'british'],
+    [
+      'powering.operatorLatch',
+      { kind: 'pair', active: 'left', frameWidth: inches(72), lockUse: 'exit', operator: true },
+    ],
     ['securing.stairSide', { ...KEPT, from: 'Corridor', to: 'Stair 2' }],
   ])('of %s: the first offered makes it go', (...[code, facts, practice]) => {
     expect(tried(code, facts, practice)[0]!.gone).toContain(code);
@@ -127,6 +133,18 @@ describe('a way out', () => {
       active: 'left',
     });
     expect(other!.patch).toMatchObject({ outside: 'from', active: 'right' });
+  });
+  it('of a latch that an operator pulls at is its own retraction or a strike, by its kind', () => {
+    const drawn = (kind?: string) =>
+      waysOut(
+        { code: 'powering.operatorLatch', ...(kind ? { params: { kind: { term: kind } } } : {}) },
+        DOOR,
+      ).map(({ term }) => term);
+    for (const kind of ['rim-exit', 'mortise-exit', 'rods-surface', 'rods-concealed'])
+      expect(drawn(`lockKind.${kind}`)).toEqual(['wayOut.retraction']);
+    for (const kind of ['cylindrical', 'mortise', 'sash'])
+      expect(drawn(`lockKind.${kind}`)).toEqual(['wayOut.strike']);
+    expect(drawn()).toEqual(['wayOut.strike']);
   });
   it('says what comes with it', () => {
     const open = tried(

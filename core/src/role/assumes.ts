@@ -1,12 +1,5 @@
 import { known, swings, swingsBothWays, type How, type OpeningFacts } from '../opening/index.js';
-import type {
-  FrameMaterial,
-  LeafConstruction,
-  LockUse,
-  Practice,
-  Role,
-  UseClass,
-} from '../practice/index.js';
+import type { LockUse, Practice, Role } from '../practice/index.js';
 import type { Occupancy } from './facts.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf, type Space } from './spaces.js';
@@ -136,49 +129,6 @@ export function assumedBy(
   return assumed;
 }
 
-/**
- * What the opening is usually made of by what it is, where nobody recorded it: leaf and frame. Where
- * it is rated or stands to the weather the leaf that withstands it is taken.
- */
-export function usualMake(
-  role: Role,
-  facts: OpeningFacts,
-  { values }: Practice,
-  exterior: boolean,
-): Partial<OpeningFacts> {
-  const assumed: Partial<OpeningFacts> = {};
-  if (facts.frameMaterial === undefined) {
-    const frame = values.frameByRole.value[role];
-    if (frame) assumed.frameMaterial = frame as FrameMaterial;
-  }
-  if (facts.leafConstruction === undefined) {
-    const leaf = usualLeaf(role, facts, values, exterior);
-    if (leaf) assumed.leafConstruction = leaf as LeafConstruction;
-  }
-  if (facts.leafEdge === undefined && !exterior && overlaps({ ...facts, ...assumed }, values))
-    assumed.leafEdge = 'rebated';
-  if (facts.frequency === undefined && facts.passagesPerDay === undefined) {
-    const use = values.useByRole.value[role];
-    if (use) assumed.frequency = use as UseClass;
-  }
-  return assumed;
-}
-
-/**
- * Whether a new inner leaf of wood lies over its frame, as room doors of the practice do: not where nothing may
- * be seen, in a frame without rebate, or of a width that only flush leaves have.
- */
-function overlaps(facts: OpeningFacts, values: Practice['values']): boolean {
-  const { leafEdgeUsual, leafOverlap, nominalSizes } = values;
-  if (leafEdgeUsual.value !== 'rebated' || facts.kind !== 'single') return false;
-  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
-  const found = facts.work === 'replacement' || (facts.readings?.length ?? 0) > 0;
-  if (!timber || found || facts.nothingVisible === true || facts.frameKind === 'stopless')
-    return false;
-  const over = (known(facts.leafWidth) ?? 0) + 2 * leafOverlap.value;
-  return !nominalSizes.value.some(({ width }) => width === over);
-}
-
 /** Wall and floor beside and under a leaf inside the building, where what is decided rests on them. */
 export function usualAround(
   facts: OpeningFacts,
@@ -209,23 +159,6 @@ export const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: b
   facts.smoke === true ||
   facts.lightTight === true ||
   (known(facts.sound) ?? 0) > 0;
-
-function usualLeaf(
-  role: Role,
-  facts: OpeningFacts,
-  { leafByRole, leafRated, leafRatedFrom, leafOutside, roomsOf }: Practice['values'],
-  exterior: boolean,
-): string {
-  const usual = leafByRole.value[role];
-  if (!usual.startsWith('timber')) return usual;
-  const minutes = known(facts.rating) ?? 0;
-  if (minutes >= leafRatedFrom.value) return leafRated.value;
-  // A hollow leaf holds back nothing.
-  if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';
-  // The outer doors of a house are made to stand to the weather.
-  if (usual === 'timber-stave') return usual;
-  return exterior && roomsOf.value !== 'dwellings' ? leafOutside.value : usual;
-}
 
 /** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */
 export function restsOnSeal(facts: OpeningFacts, tight: boolean): Part {

@@ -8,16 +8,9 @@ import {
   type Way,
 } from '../opening/index.js';
 import type { Practice, Role } from '../practice/index.js';
-import {
-  assumedBy,
-  isTight,
-  restsOnSeal,
-  smokeBy,
-  usualAround,
-  usualMake,
-  type Part,
-} from './assumes.js';
+import { assumedBy, isTight, restsOnSeal, smokeBy, usualAround, type Part } from './assumes.js';
 import type { TwoRooms } from './guess.js';
+import { usualMake } from './make.js';
 import { spacesOf } from './spaces.js';
 
 /** One fact that is taken so because nobody recorded it. */
