@@ -3,6 +3,7 @@ import { URL } from 'node:url';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { floors } from './scripts/lint/arrows.mjs';
 
 /** The stages in their order, as the one list has them (`core/src/stages/list.ts`). */
 const STAGES = [
@@ -22,11 +23,13 @@ const ORDER = [
   'practice',
   'catalogue',
   'opening',
+  'roles',
   'survey',
   'stage',
   ...STAGES,
   'stages',
   'project',
+  'egress',
   'checking',
   'deciding',
   'alternatives',
@@ -35,40 +38,91 @@ const ORDER = [
   'exchange',
   'drawing',
   'takeoff',
+  'questions',
   'sheets',
   'fitting',
   'proving',
   'releasing',
   'models',
   'learning',
+  'index.ts',
 ];
 
-const directions = ORDER.map((folder, index) => ({
-  files: [`core/src/${folder}/**/*.ts`],
-  ignores: ['**/*.test.ts'],
+/** The server: a base, resources above it, and what puts them together on top. */
+const SERVER = ['base', 'resources', 'wiring', 'main.ts'];
+const SERVER_BASE = [
+  'config.ts',
+  'http',
+  'entities',
+  'database',
+  'openingRows',
+  'mail',
+  'audit',
+  'rights',
+  'work',
+  'base.module.ts',
+];
+const SERVER_RESOURCES = [
+  'people',
+  'sessions',
+  'account',
+  'documents',
+  'events',
+  'projects',
+  'openings',
+  'projectFiles',
+  'schedule',
+  'site',
+  'jobs',
+  'printing',
+  'lists',
+  'photos',
+  'releases',
+  'notes',
+  'installation',
+  'metrics',
+  'health',
+];
+
+/** The web application: what everybody needs, data, parts, the opening, screens, and the application on top. */
+const WEB = [
+  'base',
+  'worker',
+  'data',
+  'devices',
+  'drawing',
+  'lock',
+  'parts',
+  'stage',
+  'opening',
+  'roles',
+  'screens',
+  'app',
+  'sw.ts',
+  'main.tsx',
+];
+
+/** One order a tree; a folder that has no place in it is refused. */
+const directions = [
+  floors('core/src', ORDER, { byIndex: true }),
+  floors('server/src', SERVER),
+  floors('server/src/base', SERVER_BASE, { within: [{ root: 'server/src', order: SERVER }] }),
+  floors('server/src/resources', SERVER_RESOURCES, {
+    within: [{ root: 'server/src', order: SERVER }],
+  }),
+  floors('web/src', WEB, { apart: 'screens' }),
+];
+
+const dependsOnNothing = {
+  files: ['core/src/**/*.ts'],
+  ignores: ['**/*.test.ts', 'core/src/testing/**'],
   rules: {
     'no-restricted-imports': [
       'error',
-      {
-        patterns: [
-          ...(index + 1 < ORDER.length
-            ? [
-                {
-                  group: ORDER.slice(index + 1).map((later) => `../${later}/*`),
-                  message: `${folder} may not read a later folder (docs/architecture.md).`,
-                },
-              ]
-            : []),
-          {
-            regex: '^\\.\\./[a-zA-Z]+/(?!index\\.js$)',
-            message: 'Import another folder by its index.',
-          },
-          { regex: '^(?!\\.)', message: 'core depends on nothing.' },
-        ],
-      },
+      { patterns: [{ regex: '^(?!\\.)', message: 'core depends on nothing.' }] },
     ],
   },
-}));
+};
 
 const purity = {
   files: ['core/src/**/*.ts'],
@@ -92,24 +146,6 @@ const purity = {
       {
         selector: "MemberExpression[object.name='Math'][property.name='random']",
         message: 'core has no randomness.',
-      },
-    ],
-  },
-};
-
-/** A screen reads what is shared, never another screen: what two of them need has a place of its own. */
-const screens = {
-  files: ['web/src/screens/*/**/*.{ts,tsx}'],
-  rules: {
-    'no-restricted-imports': [
-      'error',
-      {
-        patterns: [
-          {
-            regex: '^(?:\\.\\./)+screens/|^\\.\\./(?!\\.\\./)[a-zA-Z]+/',
-            message: 'One screen may not read another (docs/architecture.md).',
-          },
-        ],
       },
     ],
   },
@@ -168,6 +204,6 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   ...directions,
+  dependsOnNothing,
   purity,
-  screens,
 );

@@ -200,7 +200,7 @@ async function compare(header) {
 
 /** The number of the newest change of the tables that this Riegel knows. */
 function newestKnown() {
-  const folder = new URL('../server/src/database/migrations/', import.meta.url);
+  const folder = new URL('../server/src/base/database/migrations/', import.meta.url);
   return Math.max(...readdirSync(folder).map((name) => Number(/^\d+/.exec(name)?.[0] ?? 0)));
 }
 

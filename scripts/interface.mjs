@@ -3,8 +3,8 @@
 import { writeFileSync } from 'node:fs';
 import openapiTS, { astToString } from 'openapi-typescript';
 import ts from 'typescript';
-import { CORE_TYPE } from '../server/dist/http/shapes.js';
-import { interfaceDocument } from '../server/dist/openApi.js';
+import { CORE_TYPE } from '../server/dist/base/http/shapes.js';
+import { interfaceDocument } from '../server/dist/wiring/openApi.js';
 
 const document = await interfaceDocument();
 const ofCore = Object.values(document.components.schemas).flatMap((one) => one[CORE_TYPE] ?? []);

@@ -3,6 +3,7 @@ export * from './shape/index.js';
 export * from './practice/index.js';
 export * from './catalogue/index.js';
 export * from './opening/index.js';
+export * from './roles/index.js';
 export * from './survey/index.js';
 export * from './stage/index.js';
 export * from './role/index.js';

@@ -1,6 +1,9 @@
 export { csvText } from './cells/csvText.js';
 export { guardCell, unguard } from './cells/guardCell.js';
 export { face, printable, registerFaces } from './pdf/typefaces.js';
+export * from './documents/index.js';
+export { makeDocument } from './documents/make.js';
+export { optionsSchema, type DocumentOptions } from './documents/options.js';
 export type { Progress } from './progress.js';
 export { safeCell, scheduleCsv } from './schedule/csv.js';
 export type { Revision } from './schedule/frontMatter.js';

@@ -1,13 +1,13 @@
 import 'reflect-metadata';
-import { createApp } from './app.js';
-import { readConfig } from './config.js';
-import { AuditService } from './audit/audit.service.js';
-import { onlyOne, openDatabase } from './database/dataSource.js';
-import { loadDemo } from './demo/loadDemo.js';
-import { MailService } from './mail/mail.service.js';
-import { LinksService } from './people/links.service.js';
-import { SignInDelays } from './people/signInDelays.js';
-import { SessionStore } from './sessions/sessionStore.js';
+import { createApp } from './wiring/app.js';
+import { readConfig } from './base/config.js';
+import { AuditService } from './base/audit/audit.service.js';
+import { onlyOne, openDatabase } from './base/database/dataSource.js';
+import { loadDemo } from './wiring/demo/loadDemo.js';
+import { MailService } from './base/mail/mail.service.js';
+import { LinksService } from './resources/people/links.service.js';
+import { SignInDelays } from './resources/people/signInDelays.js';
+import { SessionStore } from './resources/sessions/sessionStore.js';
 
 const HOUR = 3600 * 1000;
 

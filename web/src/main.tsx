@@ -4,9 +4,9 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { toast, Toaster } from 'sonner';
 import { registerSW } from 'virtual:pwa-register';
-import { ApiProblem, SIGNED_OUT } from './app/api.js';
+import { ApiProblem, SIGNED_OUT } from './base/api.js';
 import { router } from './app/router.js';
-import { applyTheme } from './app/theme.js';
+import { applyTheme } from './base/theme.js';
 import './styles.css';
 
 applyTheme();

@@ -1,5 +1,5 @@
 import { roomKey } from '../opening/index.js';
-import type { AcrossFinding, LookAlike } from './across.js';
+import type { LookAlike, AcrossFinding } from './acrossFinding.js';
 import { strikesOf } from './strike.js';
 
 /** Leaves of neighbours that open into one room and strike each other there. */

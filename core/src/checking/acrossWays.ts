@@ -1,7 +1,7 @@
 import type { Egress, RoomEgress } from '../egress/index.js';
 import { roomKey } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { AcrossFinding, LookAlike } from './across.js';
+import type { LookAlike, AcrossFinding } from './acrossFinding.js';
 
 /** Rooms that a space joins from which it is a corridor to be measured, not a lobby. */
 const CORRIDOR_FROM = 4;

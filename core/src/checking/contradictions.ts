@@ -1,6 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { closesByItself, known, type Finding, type OpeningFacts } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What the recorded facts are held against beside each other. */
 export interface Contradicting {
@@ -13,18 +14,6 @@ export interface Contradicting {
   /** Of a gate to a pool: whether it opens towards the water; undefined for all else, or while its hand is open. */
   towardsPool: boolean | undefined;
 }
-
-/** Rooms whose rated door some codes let stand without a closer; kept locked, or inside a dwelling. */
-const WITHOUT_CLOSER: ReadonlySet<Role> = new Set([
-  'communicating',
-  'patient-room',
-  'store',
-  'electrical',
-  'plant',
-  'riser',
-  'bedroom',
-  'bathroom',
-]);
 
 type Level = Finding['level'];
 
@@ -53,7 +42,7 @@ export function contradictionFindings({
   const rating = known(facts.rating) ?? 0;
   const us = practice.language === 'us';
   if (rating > 0 && closesByItself(facts) === false) {
-    const excepted = role !== undefined && WITHOUT_CLOSER.has(role);
+    const excepted = role !== undefined && ROLE[role].closing.mayStandWithout;
     tell(
       excepted ? 'check' : 'stop',
       'closing',
@@ -87,7 +76,7 @@ export function contradictionFindings({
   }
   const { garageStep } = values;
   const step = known(facts.thresholdHeight) ?? 0;
-  if (role === 'garage' && garageStep.value > 0 && step < garageStep.value)
+  if (role && ROLE[role].place.garage && garageStep.value > 0 && step < garageStep.value)
     tell('note', 'sizing', 'checking.garageStep', garageStep.source, ['thresholdHeight', 'role'], {
       step: { ticks: garageStep.value },
     });

@@ -8,7 +8,8 @@ export {
 } from './acceptance.js';
 export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
 export { waysOut, type WayOut } from './waysOut.js';
-export { acrossFindings, type AcrossFinding, type LookAlike } from './across.js';
+export { acrossFindings } from './across.js';
+export { type AcrossFinding, type LookAlike } from './acrossFinding.js';
 export { cautionsFor, generalCautions } from './cautions.js';
 export { duplicateMarks } from './duplicateMarks.js';
 export { leastProgress, progressOf, type BoltState, type StageProgress } from './progress.js';

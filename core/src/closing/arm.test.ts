@@ -4,7 +4,8 @@ import { decideOpening } from '../deciding/index.js';
 import { PRACTICES } from '../project/index.js';
 import { rotated, type SwingPlan } from '../sizing/index.js';
 import { DOOR } from '../testing/door.js';
-import { armAt, armSweep, ARMS, type ArmName, type Point } from './arm.js';
+import { armAt, armSweep, type Point } from './arm.js';
+import { ARMS, type ArmName } from './armNames.js';
 import { CLOSING_VALUES, type ArmRow } from './values.js';
 
 const rows = CLOSING_VALUES.closerArms.british.value;

@@ -1,10 +1,7 @@
 import { remembered } from '../measure/index.js';
 import { rotated, type SwingPlan } from '../sizing/index.js';
+import type { ArmName } from './armNames.js';
 import type { ArmRow } from './values.js';
-
-/** Mountings whose arm is seen. */
-export const ARMS = ['regular', 'track-pull', 'parallel', 'track-push', 'top-jamb'] as const;
-export type ArmName = (typeof ARMS)[number];
 
 export interface Point {
   x: number;

@@ -1,7 +1,7 @@
 import { remembered } from '../measure/index.js';
 import { known, type OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { ArmName } from './arm.js';
+import type { ArmName } from './armNames.js';
 import type { ArmRow } from './values.js';
 
 /** The arm by its usual template, or by that which lets the leaf open wide where it shall. */

@@ -1,9 +1,8 @@
 import { known, meetsInMiddle, said, slides, swings, swingsBothWays } from '../opening/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
-import type { Role } from '../practice/index.js';
-import type { StageInput } from '../stage/index.js';
-import { ARMS, armSweep, type ArmSweep } from './arm.js';
+import { armSweep, type ArmSweep } from './arm.js';
+import { ARMS } from './armNames.js';
 import { armRow } from './armRow.js';
 import {
   CLOSER_DEVICES,
@@ -27,25 +26,8 @@ import { closingItems } from './items.js';
 import { asksOfRated, closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
 import { againstStop, stopFor, type StopCase } from './stops.js';
-
-/** What the stage is handed. */
-export type ClosingInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging' | 'securing'>;
-
-/** What later stages and the drawings read of the closing. */
-export interface Closing {
-  /** Undefined while nothing tells. */
-  readonly closes: boolean | undefined;
-  readonly device: CloserDevice | undefined;
-  readonly size: SizedCloser | undefined;
-  readonly force: OpeningForce | undefined;
-  readonly sweep: ArmSweep | undefined;
-  readonly holdOpen: HoldOpen;
-  readonly stop: StopKind | undefined;
-  readonly backCheck: boolean;
-  readonly selector: boolean;
-  /** Height of the rail that a drop plate is fixed to, where the body is higher. */
-  readonly dropPlate: number | undefined;
-}
+import { Closing, ClosingInput } from './result.js';
+import { ROLE, standsInTheOpen } from '../roles/index.js';
 
 const OPEN: Closing = {
   closes: undefined,
@@ -115,19 +97,11 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
   return closing;
 }
 
-/** Roles between two spaces of which neither is more private than the other. */
-const BETWEEN_ALIKE: ReadonlySet<Role> = new Set([
-  'cross-corridor',
-  'vestibule',
-  'stair',
-  'kitchen',
-]);
-
 /** Whether the room that the closer belongs in, away from the public, is on the pull side. */
 function insidePull({ facts, results }: ClosingInput): CloserCase['insidePull'] {
   const { hand } = results.handing;
   const { role } = results.opening;
-  if (facts.exterior !== true && role && BETWEEN_ALIKE.has(role)) return 'either';
+  if (facts.exterior !== true && role && ROLE[role].closing.eitherSide) return 'either';
   return hand && hand.swing === 'in';
 }
 
@@ -270,7 +244,8 @@ function decideHoldOpen(
   device: CloserDevice | undefined,
 ): HoldOpen {
   const recorded = known(facts.holdOpen);
-  const cross = results.opening.role === 'cross-corridor';
+  const { role } = results.opening;
+  const cross = role !== undefined && ROLE[role].closing.heldOpen;
   if (recorded !== true && !(recorded === undefined && cross)) return 'none';
   const rated = (known(facts.rating) ?? 0) > 0 || facts.rating === 'unknown';
   const byRelease = rated || cross || facts.smoke === true;
@@ -301,12 +276,13 @@ function decideBackCheck(
 ): boolean {
   if (device === undefined || device === 'spring' || device === 'operator') return false;
   const recorded = known(facts.backCheck);
+  const { role: door } = results.opening;
   const wanted =
     recorded ??
     (facts.exterior === true ||
       facts.windy === true ||
       facts.frequency === 'high' ||
-      results.opening.role === 'entrance');
+      (door !== undefined && ROLE[door].closing.backCheck));
   record.decide('backCheck', wanted ? 'yes' : 'none', {
     basis: recorded === undefined ? 'derived' : record.basisOf('backCheck'),
     reasons: () =>
@@ -335,7 +311,7 @@ function decideStop(
     widest: results.hanging.widest,
     outward: hand ? hand.swing === 'out' : false,
     held: holdOpen === 'magnet',
-    gate: results.opening.role === 'gate',
+    gate: standsInTheOpen(results.opening.role),
   };
   const wanted = stopFor(at);
   return record.propose('stop', wanted.stop, {

@@ -1,9 +1,10 @@
 import { swingPlan } from '../hanging/index.js';
 import { known, slides } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
-import { ARMS, bodyBeyond } from './arm.js';
+import { bodyBeyond } from './arm.js';
+import { ARMS } from './armNames.js';
 import { armRow } from './armRow.js';
-import type { Closing, ClosingInput } from './decide.js';
+import type { ClosingInput, Closing } from './result.js';
 import type { ClosingRecord } from './decisions.js';
 import { closerSide } from './device.js';
 import { closingMoment, latchesShut, shuttingResistance, sizeAgainst, sizesMade } from './force.js';

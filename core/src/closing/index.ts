@@ -1,7 +1,8 @@
 export { CLOSER_KINDS, closerKindOf, type CloserKind } from './facts.js';
-export { armAt, ARMS, armSweep, type ArmAt, type ArmName, type ArmSweep } from './arm.js';
+export { armAt, armSweep, type ArmAt, type ArmSweep } from './arm.js';
+export { ARMS, type ArmName } from './armNames.js';
 export { armRow } from './armRow.js';
-export type { Closing } from './decide.js';
+export type { Closing } from './result.js';
 export { closerSide, isSurface, KIND_OF } from './device.js';
 export type { CloserDevice, HoldOpen, StopKind } from './decisions.js';
 export { closingMoment, openingForce, shuttingResistance } from './force.js';

@@ -1,5 +1,5 @@
 import { itemOf, worded, type Item } from '../opening/index.js';
-import type { Closing, ClosingInput } from './decide.js';
+import type { ClosingInput, Closing } from './result.js';
 
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
   itemOf('closing', term, quantity, more);

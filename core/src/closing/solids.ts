@@ -1,6 +1,6 @@
 import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Closing } from './decide.js';
+import type { Closing } from './result.js';
 import { closerSide } from './device.js';
 
 /**

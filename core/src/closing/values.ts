@@ -1,6 +1,6 @@
 import { inches, mm } from '../measure/index.js';
 import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
-import type { ArmName } from './arm.js';
+import type { ArmName } from './armNames.js';
 
 /** One size of closer: the largest leaf, its moments in N·m, how much of the opening work it gives back. */
 export interface CloserSize {

@@ -17,7 +17,8 @@ export {
   type Point,
   type View,
 } from './model.js';
-export { layout, type Layout, type Primitive } from './layout.js';
+export { layout, type Layout } from './layout.js';
+export { type Primitive } from './primitive.js';
 export { pathData, penOf, writeSvg } from './svg.js';
 export { placeLeaves, type Placed, type PlacedLeaf } from './place.js';
 

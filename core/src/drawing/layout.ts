@@ -1,27 +1,8 @@
-import type { Basis } from '../opening/index.js';
-import { formatExact, showLength, toMm, type ShownLength } from '../measure/index.js';
+import { formatExact, showLength, toMm } from '../measure/index.js';
 import type { Units } from '../phrasing/index.js';
 import { arcPoints, type DrawingModel, type Element, type Layer, type Point } from './model.js';
 import { crosses, grown, overlap, textBox, type TextBox } from './textBoxes.js';
-
-/** A drawable thing in millimetres with y down, as SVG and PDF want it. */
-export type Primitive =
-  | { kind: 'path'; layer: Layer; part?: string; points: Point[]; closed: boolean }
-  | { kind: 'circle'; layer: Layer; part?: string; centre: Point; radius: number }
-  | {
-      kind: 'text';
-      layer: Layer;
-      part?: string;
-      at: Point;
-      anchor: 'start' | 'middle' | 'end';
-      size: number;
-      /** Degrees clockwise. */
-      turn: number;
-      text: string;
-      length?: ShownLength;
-      exact?: string;
-      basis?: Basis;
-    };
+import { Primitive } from './primitive.js';
 
 export interface Layout {
   /** Left, top, width, height for a view box. */

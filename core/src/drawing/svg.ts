@@ -1,5 +1,6 @@
 import type { Units } from '../phrasing/index.js';
-import { layout, type Primitive } from './layout.js';
+import { layout } from './layout.js';
+import { type Primitive } from './primitive.js';
 import type { DrawingModel, Layer, Point } from './model.js';
 
 /** Pen of each layer on paper: stroke width in text heights, dash, fill and how far it covers. */

@@ -1,4 +1,4 @@
-import type { Primitive } from './layout.js';
+import type { Primitive } from './primitive.js';
 import type { Point } from './model.js';
 
 /** Width of a letter and of a fraction's figure against the height of the type, as the shipped faces are set. */

@@ -1,7 +1,8 @@
 import { known, roomGraph, type OpeningFacts, type Room } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import { roleOfRoom, spaceOf, type Space } from '../role/index.js';
 import { peopleOf } from './people.js';
+import { ROLE } from '../roles/index.js';
 
 /** What of an opening the ways out of its building depend on. */
 export type DoorFacts = Pick<OpeningFacts, 'from' | 'to' | 'egress' | 'escape'>;
@@ -39,28 +40,6 @@ export interface EgressGraph {
   at: readonly (readonly number[])[];
   index: ReadonlyMap<string, number>;
 }
-
-/** Rooms in the open that nobody leaves by. */
-const UNSAFE: ReadonlySet<Role> = new Set(['roof', 'balcony']);
-/** Rooms that no way out leads through if there is another (IBC 1016.2): locked or cluttered. */
-const LAST: ReadonlySet<Role> = new Set([
-  'store',
-  'strong-room',
-  'electrical',
-  'plant',
-  'riser',
-  'server',
-  'toilet-single',
-  'toilet-group',
-  'bathroom',
-  'patient-toilet',
-  'cold-room',
-  'kitchen',
-  'closet',
-  'guest-room',
-  'apartment',
-  'bedroom',
-]);
 
 /** The building’s graph with all doors between two rooms as one edge; doors nobody leaves by are left out. */
 export function egressGraph(
@@ -124,8 +103,9 @@ function nodeFor(
     key,
     name,
     space: space ?? 'room',
-    safe: open && !(role && UNSAFE.has(role)),
-    passage: space !== 'room' ? 'free' : role && LAST.has(role) ? 'last' : 'room',
+    safe: open && !(role && ROLE[role].escape.through === 'unsafe'),
+    passage:
+      space !== 'room' ? 'free' : role && ROLE[role].escape.through === 'last' ? 'last' : 'room',
     people: open ? 0 : peopleOf(room, name, role, practice),
   };
 }

@@ -1,6 +1,7 @@
 import { remembered } from '../measure/index.js';
 import { LOAD_USES, type LoadUse, type Room } from '../opening/index.js';
-import { roleWords, type Practice, type Role } from '../practice/index.js';
+import { type Practice } from '../practice/index.js';
+import { roleWords, type Role } from '../roles/index.js';
 
 const SQUARE_FEET_PER_SQUARE_METRE = 1 / 0.09290304;
 

@@ -1,5 +1,6 @@
 import type { OpeningFacts } from '../opening/index.js';
-import { applyPatch, type FactsPatch } from './patch.js';
+import { applyPatch } from './patch.js';
+import { type FactsPatch } from './factsPatch.js';
 import { factsOfColumns, markKey } from './readList.js';
 import type { ListRow, UnreadCell } from './readRow.js';
 import type { Fault } from '../measure/index.js';

@@ -4,7 +4,8 @@ import { headingsAt } from './headingRow.js';
 import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
 import { usualMeaning } from './likelyMeaning.js';
 import { NO_MEMORY, REMARK, wordKey, type ListMapping, type ListMemory } from './listMapping.js';
-import { readColumn, type Column } from './patch.js';
+import { readColumn } from './patch.js';
+import { type Column } from './factsPatch.js';
 
 /** Why a column was taken for what it is. */
 export interface ColumnGuess {

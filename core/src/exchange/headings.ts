@@ -1,7 +1,7 @@
 import { normaliseText, own } from '../measure/index.js';
 import { FIELDS } from '../stages/index.js';
 import { TERMS } from '../phrasing/index.js';
-import type { Column } from './patch.js';
+import type { Column } from './factsPatch.js';
 
 /** The same in German. */
 const GERMAN: Record<string, Column> = {

@@ -1,6 +1,6 @@
 import { inches, type Ticks } from '../measure/index.js';
 import { known, meetsInMiddle, swingsBothWays, type OpeningKind } from '../opening/index.js';
-import type { FactsPatch } from './patch.js';
+import type { FactsPatch } from './factsPatch.js';
 import { kindInRemark } from './remarkText.js';
 
 /** How much wider the wall opening is than the widest leaf: frame and packing. */

@@ -1,5 +1,6 @@
 export { readField, writeField, type FieldValue } from './fieldText.js';
-export { applyPatch, readColumn, type CellFault, type Column, type FactsPatch } from './patch.js';
+export { applyPatch, readColumn, type CellFault } from './patch.js';
+export { type Column, type FactsPatch } from './factsPatch.js';
 export { DEFAULT_COLUMNS, readPaste, type Pasted } from './paste.js';
 export {
   basisOfFile,

@@ -2,7 +2,8 @@ import { normaliseText, own, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { fieldOf } from '../stages/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
-import { readColumn, type Column } from './patch.js';
+import { readColumn } from './patch.js';
+import { type Column } from './factsPatch.js';
 
 /**
  * What is usually meant by words that leave something open: they are never read as that by themselves, but

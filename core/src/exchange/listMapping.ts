@@ -1,6 +1,6 @@
 import { normaliseText, type System } from '../measure/index.js';
 import { headingsAt } from './headingRow.js';
-import type { Column } from './patch.js';
+import type { Column } from './factsPatch.js';
 
 /** A column's cells go into the opening's note, with their heading. */
 export const REMARK = 'remark';

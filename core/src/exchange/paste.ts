@@ -3,7 +3,8 @@ import type { Practice } from '../practice/index.js';
 import { guessList } from './guessList.js';
 import { headingsAt } from './headingRow.js';
 import { REMARK, type ListMapping } from './listMapping.js';
-import { applyPatch, type CellFault, type Column } from './patch.js';
+import { applyPatch, type CellFault } from './patch.js';
+import { type Column } from './factsPatch.js';
 import { readListRows } from './readList.js';
 import { readRow } from './readRow.js';
 

@@ -14,12 +14,7 @@ import { readHand } from './handText.js';
 import { factsOfColumn } from './headings.js';
 import { readRating } from './ratingText.js';
 import { readSize, readWallSize, readWidth } from './sizeText.js';
-
-/** Columns beyond the plain facts: a size and a four-hand code each set two facts. */
-export type Column = string;
-
-/** A change to an opening's facts; a key with `undefined` clears the fact. */
-export type FactsPatch = Partial<OpeningFacts>;
+import { Column, FactsPatch } from './factsPatch.js';
 
 /** A width with a word for two leaves. */
 const NAMES_LEAVES = /^(?:\(2\)|2 ?@|2 no|pr\b|pair\b)|\b(?:pr\.?|pair)$/i;

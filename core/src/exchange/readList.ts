@@ -4,7 +4,7 @@ import type { Practice } from '../practice/index.js';
 import { headingsAt } from './headingRow.js';
 import { columnNamed, COMPOSITE, factsOfColumn, TakenColumns } from './headings.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
-import type { Column } from './patch.js';
+import type { Column } from './factsPatch.js';
 import { readRow, type ListRow } from './readRow.js';
 
 const STOREY = /floor|storey|story|level|basement|attic|roof|ground|mezzanine/i;

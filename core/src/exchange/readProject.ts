@@ -14,7 +14,8 @@ import { readScheduleSettings } from '../scheduling/index.js';
 import { readKeying } from '../securing/index.js';
 import { readField } from './fieldText.js';
 import { COMPOSITE } from './headings.js';
-import { applyPatch, readColumn, splitPatch, type FactsPatch } from './patch.js';
+import { applyPatch, readColumn, splitPatch } from './patch.js';
+import { type FactsPatch } from './factsPatch.js';
 import { handFor } from './readRow.js';
 import type { FileFault, ReadProject } from './projectFile.js';
 

@@ -5,7 +5,8 @@ import { withPoint } from './guessList.js';
 import { impliedKind } from './impliedKind.js';
 import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import { metresAsMm } from './metresText.js';
-import { readColumn, splitPatch, type Column, type FactsPatch } from './patch.js';
+import { readColumn, splitPatch } from './patch.js';
+import type { Column, FactsPatch } from './factsPatch.js';
 import { factsInRemark } from './remarkText.js';
 
 /** A cell that was not understood. */

@@ -1,7 +1,7 @@
 import { mm } from '../measure/index.js';
 import { meetsInMiddle, type OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { FactsPatch } from './patch.js';
+import type { FactsPatch } from './factsPatch.js';
 
 /**
  * Words of remarks that hold facts, as schedules write them, with the facts. Only what names one thing is

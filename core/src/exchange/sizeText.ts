@@ -10,7 +10,7 @@ import {
   type System,
 } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
-import type { FactsPatch } from './patch.js';
+import type { FactsPatch } from './factsPatch.js';
 
 /** A single leaf is hardly wider; a pair hardly narrower than the second. Between them a list has to say which it means. */
 const WIDEST_LEAF = inches(46);

@@ -1,6 +1,5 @@
 import { itemOf, soMany, solid, span, worded } from '../opening/index.js';
-import type { Practice, UseClass } from '../practice/index.js';
-import type { Sizes } from '../sizing/index.js';
+import type { UseClass } from '../practice/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import {
   chooseBearing,
@@ -10,22 +9,13 @@ import {
   chooseWeight,
   chooseWidth,
 } from './choosing.js';
-import type { HangingRecord } from './decisions.js';
 import { decideExisting, placeOnExisting } from './existing.js';
 import { decideLongScrew, decideRecess, decideWire, springItems } from './fitting.js';
 import { decideForm } from './form.js';
+import { HangingCase } from './hangingCase.js';
 import type { HungLeaf } from './hung.js';
 import type { SurveyedHinges } from './matching.js';
 import { decideForces, decidePositions, type Placed } from './placing.js';
-
-/** A leaf to be hung, and with what. */
-export interface HangingCase {
-  record: HangingRecord;
-  practice: Practice;
-  sizes: Sizes;
-  hung: HungLeaf;
-  metal: string;
-}
 
 const cornerTrait = worded('corner.');
 const weightTrait = worded('weight.');

@@ -11,7 +11,7 @@ import {
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
-import type { HangingCase } from './butts.js';
+import type { HangingCase } from './hangingCase.js';
 import { hingeNumbers } from './count.js';
 import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';

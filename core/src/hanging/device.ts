@@ -9,9 +9,10 @@ import {
   type Said,
   type Why,
 } from '../opening/index.js';
-import type { Practice, Role, UseClass } from '../practice/index.js';
+import type { Practice, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
 import { drillInCarries } from './surfaceHinges.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What is known of the leaves when their device is chosen; absent lengths and masses are open. */
 export interface DeviceCase {
@@ -46,9 +47,9 @@ const SWINGING: readonly HangingDevice[] = [
 
 /** Those that only some leaves may hang on: gates on T-hinges, cold rooms on rising hinges, rebated leaves on drill-in hinges. */
 function swinging({ facts, role }: DeviceCase): readonly HangingDevice[] {
+  const own = role && ROLE[role].make.hinge;
   return [
-    ...(role === 'gate' ? (['tee-hinge'] as const) : []),
-    ...(role === 'cold-room' ? (['rising'] as const) : []),
+    ...(own ? [own] : []),
     ...(facts.leafEdge === 'rebated' ? (['drill-in'] as const) : []),
     ...SWINGING,
   ];
@@ -246,10 +247,10 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
     return take('continuous', () => said('hanging.device.narrow'));
   if (at.pool && stands('spring-hinge'))
     return take('spring-hinge', () => said('hanging.device.pool'));
-  if (at.role === 'gate' && stands('tee-hinge'))
+  const own = at.role && ROLE[at.role].make.hinge;
+  if (own === 'tee-hinge' && stands(own))
     return take('tee-hinge', () => said('hanging.device.gate'));
-  if (at.role === 'cold-room' && stands('rising'))
-    return take('rising', () => said('hanging.device.cold'));
+  if (own === 'rising' && stands(own)) return take('rising', () => said('hanging.device.cold'));
   if (facts.leafEdge === 'rebated' && stands('drill-in'))
     return take('drill-in', () => said('hanging.device.rebated'));
   if (!stands('butt'))

@@ -1,22 +1,17 @@
 import type { HangingRecord } from './decisions.js';
 import { known, said, type HangingDevice } from '../opening/index.js';
 import type { Handing } from '../handing/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';
-
-/** Doors of a house that nobody rates, unless somebody says so. */
-const OF_HOUSES: ReadonlySet<Role> = new Set([
-  'house-entrance',
-  'balcony',
-  'bedroom',
-  'closet',
-  'bathroom',
-]);
+import { type Role, ROLE } from '../roles/index.js';
 
 /** Whether a door is of a kind that has no rating where nobody recorded one: a gate, and most of a house. */
 function isNeverRated(role: Role | undefined, { values }: Practice): boolean {
-  if (role === 'gate') return true;
-  return values.roomsOf.value === 'dwellings' && role !== undefined && OF_HOUSES.has(role);
+  if (role === undefined) return false;
+  const { rated } = ROLE[role].make;
+  return (
+    rated === 'never' || (rated === 'not in dwellings' && values.roomsOf.value === 'dwellings')
+  );
 }
 
 /** Base metal of the hanging, and what it is fastened with: pins drilled in take no screws. */

@@ -1,6 +1,6 @@
 import { itemOf, known, said, type HangingDevice, type Item } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
-import type { HangingCase } from './butts.js';
+import type { HangingCase } from './hangingCase.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
 export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void {

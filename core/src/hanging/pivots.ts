@@ -12,7 +12,7 @@ import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { heelGap, measured, ticksUp } from '../sizing/index.js';
 import { intermediatePivots } from './count.js';
-import type { HangingCase } from './butts.js';
+import type { HangingCase } from './hangingCase.js';
 import { hingeForces } from './force.js';
 import { hungWith, type HungLeaf } from './hung.js';
 

@@ -2,7 +2,7 @@ import type { Ticks } from '../measure/index.js';
 import { itemOf, known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
-import type { HangingCase } from './butts.js';
+import type { HangingCase } from './hangingCase.js';
 import { hingeNumbers } from './count.js';
 import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';

@@ -1,5 +1,4 @@
 import type { Fact } from './factSpec.js';
-import type { SetStage } from './registry.js';
 
 export type Side = 'left' | 'right';
 export type Swing = 'in' | 'out';
@@ -22,16 +21,6 @@ export const HANGING_DEVICES = [
 ] as const;
 export type HangingDevice = (typeof HANGING_DEVICES)[number];
 
-/** A line of hardware a person wrote into a stage by hand. */
-export interface WrittenItem {
-  stage: SetStage;
-  quantity: number;
-  unit: 'each' | 'pair' | 'set' | 'length';
-  description: string;
-  size?: string | undefined;
-  finish?: string | undefined;
-}
-
 /** A finding that a person accepted; it holds while the finding rests on the same. */
 export interface Acceptance {
   /** The finding’s rule. */
@@ -43,15 +32,6 @@ export interface Acceptance {
   /** When, ISO 8601 in UTC. */
   at: string;
 }
-
-/** A decision a person took otherwise than Riegel, with the reason. */
-export interface Choice {
-  value: string | number;
-  reason: string;
-}
-
-/** How a figure came to be known. */
-export type How = 'given' | 'measured' | 'assumed';
 
 /** The value of a fact, or undefined when it is absent or unknown. */
 export function known<T>(fact: Fact<T> | undefined): T | undefined {

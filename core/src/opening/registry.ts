@@ -1,4 +1,3 @@
-import type { Choice, How, WrittenItem } from './facts.js';
 import type { OpeningKind } from './kinds.js';
 
 /*
@@ -49,3 +48,19 @@ export type SetStage = keyof HardwareStages & Stage;
 
 /** A fact that is a single value. */
 export type FieldName = keyof SingleFacts & string;
+/** How a figure came to be known. */
+export type How = 'given' | 'measured' | 'assumed';
+/** A decision a person took otherwise than Riegel, with the reason. */
+export interface Choice {
+  value: string | number;
+  reason: string;
+}
+/** A line of hardware a person wrote into a stage by hand. */
+export interface WrittenItem {
+  stage: SetStage;
+  quantity: number;
+  unit: 'each' | 'pair' | 'set' | 'length';
+  description: string;
+  size?: string | undefined;
+  finish?: string | undefined;
+}

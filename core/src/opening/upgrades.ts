@@ -1,6 +1,5 @@
 import { choiceFact, yesNoFact, type FactSpecs } from './factSpec.js';
-import type { Choice } from './facts.js';
-import type { OpeningFacts } from './registry.js';
+import type { Choice, OpeningFacts } from './registry.js';
 
 /** Facts of any version, by the names of that version. */
 export type StoredFacts = Readonly<Record<string, unknown>>;

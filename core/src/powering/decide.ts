@@ -1,3 +1,4 @@
+import { ROLE } from '../roles/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import {
   known,
@@ -8,14 +9,14 @@ import {
   type Said,
 } from '../opening/index.js';
 import { isExit } from '../securing/index.js';
-import type { StageInput } from '../stage/index.js';
 import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
 import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
-import type { Access, ELECTRIC_LOCKS } from './facts.js';
+import type { ELECTRIC_LOCKS } from './facts.js';
 import { findPowering } from './findings.js';
 import { poweringItems } from './items.js';
-import { passingIn, type PassingIn } from './passing.js';
+import { passingIn } from './passing.js';
 import type { Magnet, Release } from './release.js';
+import { Powering, PoweringInput } from './result.js';
 import type { Load, LoadRow } from './values.js';
 
 const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
@@ -23,26 +24,6 @@ const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
   'sensor-magnet': 'sensor',
   'hardware-magnet': 'hardware',
 };
-
-/** What the stage is handed. */
-export type PoweringInput = StageInput<
-  'opening' | 'sizing' | 'hanging' | 'securing' | 'closing' | 'sealing'
->;
-
-/** What later stages, the page and the sheets read of the powering. */
-export interface Powering {
-  /** What draws current. */
-  readonly loads: readonly Load[];
-  readonly access: Access | undefined;
-  readonly path: WirePath | undefined;
-  readonly currents: Currents | undefined;
-  /** The least wire, and the volts it loses. */
-  readonly wire: { readonly name: string; readonly drop: number } | undefined;
-  /** How what is electric is let go; undefined where nothing electric holds the leaf shut. */
-  readonly release: Release | undefined;
-  /** Who can enter and leave in each state, where something electric holds the leaf shut. */
-  readonly passing: readonly PassingIn[];
-}
 
 /** Decides the chain from supply over switch to load, the way of the wire, supply, battery and wire. */
 export function decidePowering(input: PoweringInput, record: PoweringRecord): Powering {
@@ -92,7 +73,9 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
       reasons: () => [said('powering.delay', { source: practice.values.exitDelay.source })],
       facts: ['securing.function'],
     });
-  if (results.opening.role === 'stair' && reentry !== undefined)
+  const { role } = results.opening;
+  const hasReentry = role !== undefined && ROLE[role].lock.reentry;
+  if (hasReentry && reentry !== undefined)
     record.decide('stairReentry', reentry, {
       basis: record.basisOf('stairReentry'),
       facts: ['stairReentry'],
@@ -124,7 +107,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
       ? {
           magnet: MAGNETS[magnet],
           delay,
-          command: results.opening.role === 'stair' && reentry === 'command',
+          command: hasReentry && reentry === 'command',
           alarm: facts.alarmReleases === true,
         }
       : undefined;

@@ -1,6 +1,7 @@
 import { known, swings } from '../opening/index.js';
-import type { Powering, PoweringInput } from './decide.js';
+import type { PoweringInput, Powering } from './result.js';
 import type { PoweringRecord } from './decisions.js';
+import { ROLE } from '../roles/index.js';
 
 const LOCKS: ReadonlySet<string> = new Set([
   'strike',
@@ -137,7 +138,8 @@ function findMagnet(record: PoweringRecord, { facts, practice, results }: Poweri
 /** Back from a stair: locks that fail safe and let go on command or alarm, or none. */
 function findStair(record: PoweringRecord, { facts, practice, results }: PoweringInput): void {
   const { spec } = results.securing;
-  if (results.opening.role !== 'stair' || spec === undefined || spec.power === 'none') return;
+  const { role } = results.opening;
+  if (!role || !ROLE[role].lock.reentry || spec === undefined || spec.power === 'none') return;
   const reentry = known(facts.stairReentry);
   const source = 'IBC 1010.2.7; NFPA 101 7.2.1.5.8';
   if (spec.power === 'fail-secure')

@@ -1,5 +1,5 @@
 export { batteryFor, currentsOf, leastWire, voltageDrop, type Currents } from './current.js';
-export type { Powering } from './decide.js';
+export type { Powering } from './result.js';
 export type { WirePath } from './decisions.js';
 export { narrativeOf } from './narrative.js';
 export { lettingGo, RESTING_RELEASE, type Release, type ReleaseEvent } from './release.js';

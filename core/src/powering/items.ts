@@ -1,5 +1,6 @@
 import { itemOf, known, worded, type Item } from '../opening/index.js';
-import type { Powering, PoweringInput } from './decide.js';
+import type { PoweringInput, Powering } from './result.js';
+import { ROLE } from '../roles/index.js';
 
 const PATH_ITEMS: Partial<Record<string, string>> = {
   hinge: 'item.power.hinge',
@@ -34,7 +35,7 @@ export function poweringItems(
   if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined))
     items.push(itemOf('powering', way, wired));
   const { role } = results.opening;
-  const watched = known(facts.monitored) ?? (role === 'server' || role === 'strong-room');
+  const watched = known(facts.monitored) ?? (role !== undefined && ROLE[role].watched);
   if (watched && loads.length > 0) push('item.power.contact');
   if (facts.operator === true) push('item.power.operator');
   if (loads.length > 0) push('item.power.supply');

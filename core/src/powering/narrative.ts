@@ -1,6 +1,6 @@
 import { said, type OpeningFacts, type Results, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Powering } from './decide.js';
+import type { Powering } from './result.js';
 import type { PowerState } from './passing.js';
 
 /**

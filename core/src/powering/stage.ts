@@ -1,9 +1,9 @@
-import { known } from '../opening/index.js';
+import { known, type MeasuredLeaf, type Solid } from '../opening/index.js';
 import { defineStage, type StageInput } from '../stage/index.js';
 import { lockCentre } from '../securing/index.js';
-import type { MeasuredLeaf, Solid } from '../opening/index.js';
 import { POWERING_DECISIONS } from './decisions.js';
-import { decidePowering, type Powering } from './decide.js';
+import { decidePowering } from './decide.js';
+import { type Powering } from './result.js';
 import { POWERING_FACTS } from './facts.js';
 import { POWERING_MESSAGES } from './messages.js';
 import { poweringSolids } from './solids.js';

@@ -1,5 +1,5 @@
 import type { Practice } from '../practice/index.js';
-import type { Powering } from './decide.js';
+import type { Powering } from './result.js';
 import type { Load } from './values.js';
 
 /** One run of cable: what hangs on it, how many of it, and what it carries. */

@@ -1,4 +1,5 @@
 export * from './types.js';
+export * from './sourcedValue.js';
 export * from './securingTypes.js';
 export { LOCK_FIGURES, type LockFigures } from './lockFigures.js';
 export { BASE_PRACTICES } from './shipped.js';
@@ -9,17 +10,7 @@ export {
   type StageValues,
   type ValuesOf,
 } from './stageValues.js';
-export {
-  LOCK_USES,
-  ROLE_CLOSINGS,
-  ROLE_SMOKES,
-  ROLE_TABLES,
-  ROLES,
-  roleWords,
-  type LockUse,
-  type Role,
-  type RoleClosing,
-} from './roles.js';
+export * from './roleAnswers.js';
 export { sourced, TRADE } from './sourced.js';
 export {
   figureAt,

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import type { Sourced } from './types.js';
+import type { Sourced } from './sourcedValue.js';
 
 /** Things a hand works, whose height above the finished floor a practice gives. */
 export const HEIGHT_ITEMS = [

@@ -2,14 +2,8 @@ import { GRAMS_PER_POUND, inches, mm, TICKS_PER_INCH } from '../measure/index.js
 import { METRIC_BODIES, US_BODIES } from './bodies.js';
 import { METRIC_SECURING, US_SECURING } from './securing.js';
 import { sourced, TRADE } from './sourced.js';
-import type {
-  CarriedRow,
-  NominalSize,
-  BaseValues,
-  Sourced,
-  SurfaceMass,
-  UseClass,
-} from './types.js';
+import type { CarriedRow, NominalSize, BaseValues, SurfaceMass, UseClass } from './types.js';
+import type { Sourced } from './sourcedValue.js';
 
 export { sourced, TRADE };
 

@@ -1,7 +1,8 @@
 import { inches, mm } from '../measure/index.js';
 import { AUSTRALASIAN_HEIGHTS, CONTINENTAL_HEIGHTS, US_RESIDENTIAL_HEIGHTS } from './securing.js';
 import { METRIC, metricNominals, sourced, TRADE, US } from './shared.js';
-import type { Gaps, Practice, PracticeId, BaseValues, Sourced } from './types.js';
+import type { Gaps, Practice, PracticeId, BaseValues } from './types.js';
+import type { Sourced } from './sourcedValue.js';
 
 /** Gaps in the order of the trade table: hinge, lock, head, meeting, undercut, over a threshold. */
 function gaps(figures: [number, number, number, number, number, number]): Sourced<Gaps> {

@@ -1,4 +1,4 @@
-import type { Sourced, ValueKind } from './types.js';
+import type { Sourced, ValueKind } from './sourcedValue.js';
 
 /** Builds one sourced value. */
 export function sourced<T>(

@@ -1,4 +1,5 @@
-import { PRACTICE_IDS, type PracticeId, type Sourced } from './types.js';
+import { PRACTICE_IDS, type PracticeId } from './types.js';
+import { type Sourced } from './sourcedValue.js';
 
 /** Values that a stage brings, by name, each for every shipped practice. */
 export type StageValues = Readonly<Record<string, Readonly<Record<PracticeId, Sourced<unknown>>>>>;

@@ -1,5 +1,5 @@
 import { LOCK_FIGURES } from './lockFigures.js';
-import { LOCK_USES, ROLE_CLOSINGS, ROLE_SMOKES } from './roles.js';
+import { LOCK_USES, ROLE_CLOSINGS, ROLE_SMOKES } from './roleAnswers.js';
 import type { PracticeValues, ValueName } from './types.js';
 
 /** What a figure within a practice's value is, so that it is read and shown in one way. */

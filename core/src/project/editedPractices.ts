@@ -4,7 +4,6 @@ import {
   figureType,
   LOCK_USES,
   PRACTICE_IDS,
-  ROLES,
   valueTable,
   type HingePattern,
   type Practice,
@@ -12,6 +11,7 @@ import {
   type PracticeValues,
   type ValueName,
 } from '../practice/index.js';
+import { ROLES } from '../roles/index.js';
 
 /** One value of a practice set otherwise, with where the new value comes from. */
 export interface PracticeChange {

@@ -5,44 +5,17 @@ import {
   slides,
   swingsBothWays,
   type Basis,
-  type LeafId,
   type MeasuredLeaf,
   type Said,
 } from '../opening/index.js';
 import { framingOf, glassPlace, measuredLeaves } from '../sizing/index.js';
-import { LOCK_FIGURES } from '../practice/index.js';
+import { LOCK_FIGURES, PLATES, type Plates } from '../practice/index.js';
 import { rodInset } from '../securing/index.js';
-import type { StageInput } from '../stage/index.js';
 import type { ProtectingRecord } from './decisions.js';
+import { type PlateSize, Protecting, ProtectingInput } from './result.js';
 import { protectingItems } from './items.js';
 import { liftOver } from './sweep.js';
-import { PLATES, type Plates } from './values.js';
-
-/** What the stage is handed. */
-export type ProtectingInput = StageInput<'opening' | 'sizing' | 'hanging' | 'securing' | 'closing'>;
-
-export interface PlateSize {
-  readonly width: number;
-  readonly height: number;
-  /** From the hinge edge to where it begins. */
-  readonly from: number;
-}
-
-/** What later stages and drawings read of the protecting. */
-export interface Protecting {
-  readonly plates: Plates;
-  /** Of each leaf that is kicked: the plate on its push face, the mop plate on the other. */
-  readonly sizes: readonly {
-    readonly leaf: LeafId;
-    readonly quantity: number;
-    readonly plate: PlateSize | undefined;
-    readonly mop: PlateSize | undefined;
-  }[];
-  readonly stretcher: { readonly size: PlateSize; readonly middle: number } | undefined;
-  readonly viewers: readonly number[];
-  /** Whether the push side’s plate wants a label. */
-  readonly labelled: boolean;
-}
+import { ROLE } from '../roles/index.js';
 
 /** Decides plates with their sizes, and viewers. */
 export function decideProtecting(input: ProtectingInput, record: ProtectingRecord): Protecting {
@@ -108,8 +81,7 @@ function platesFor({ facts, practice, results }: ProtectingInput): {
   if (!role) return by('none', () => said('protecting.plates.unknown'));
   const usual = practice.values.rolePlates.value[role];
   // Who must take a handle to open a leaf that stays where it is left does not kick it.
-  const kicked =
-    results.closing.closes !== false || role === 'patient-room' || role === 'treatment';
+  const kicked = results.closing.closes !== false || ROLE[role].plates.alsoLeftOpen;
   return by(
     kicked ? usual : 'none',
     () => said('protecting.plates.role', { role: { term: `role.${role}` } }),
@@ -238,7 +210,7 @@ function decideStretcher(
 /** Roles behind whose door somebody wants to see who stands there. */
 function wantsViewer({ facts, results }: ProtectingInput): boolean {
   const { role } = results.opening;
-  return known(facts.viewer) ?? (role === 'guest-room' || role === 'apartment');
+  return known(facts.viewer) ?? (role !== undefined && ROLE[role].viewers !== 'none');
 }
 
 function decideViewers(input: ProtectingInput, record: ProtectingRecord): readonly number[] {
@@ -246,7 +218,8 @@ function decideViewers(input: ProtectingInput, record: ProtectingRecord): readon
   if (facts.leafHole === 'viewer' || !wantsViewer(input) || facts.leafConstruction === 'glass')
     return [];
   const { viewerHeight, viewerLow } = practice.values;
-  const two = facts.accessible === true || results.opening.role === 'guest-room';
+  const { role } = results.opening;
+  const two = facts.accessible === true || (role !== undefined && ROLE[role].viewers === 'two');
   const heights = two ? [viewerHeight.value, viewerLow.value] : [viewerHeight.value];
   record.decide('viewer', heights, {
     basis: known(facts.viewer) === undefined ? 'assumed' : record.basisOf('viewer'),

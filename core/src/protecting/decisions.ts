@@ -1,5 +1,5 @@
 import { asPositions, asSize, asTerm, decisionTable, type Recorder } from '../opening/index.js';
-import type { Plates } from './values.js';
+import type { Plates } from '../practice/index.js';
 
 export const PROTECTING_DECISIONS = decisionTable('protecting', {
   plates: asTerm<Plates>('plates'),

@@ -5,8 +5,8 @@ import {
   type Item,
   type OpeningKind,
 } from '../opening/index.js';
-import type { Protecting, ProtectingInput } from './decide.js';
-import type { Plates } from './values.js';
+import type { ProtectingInput, Protecting } from './result.js';
+import type { Plates } from '../practice/index.js';
 
 /** Whether plates stand on both faces: asked for so, or the leaf is pushed from both sides. */
 export const onBothFaces = (plates: Plates, kind: OpeningKind): boolean =>

@@ -1,6 +1,6 @@
 import { solid, span, type MeasuredLeaf, type OpeningKind, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { PlateSize, Protecting } from './decide.js';
+import type { PlateSize, Protecting } from './result.js';
 import { onBothFaces } from './items.js';
 
 /** Plates on the faces, as wide as the leaf less what stays free at both edges; over a sweep where there is one. */

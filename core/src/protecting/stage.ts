@@ -1,7 +1,8 @@
 import { known } from '../opening/index.js';
 import { defineStage, type Need } from '../stage/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
-import { decideProtecting, type PlateSize, type Protecting } from './decide.js';
+import { decideProtecting } from './decide.js';
+import type { PlateSize, Protecting } from './result.js';
 import { PROTECTING_FACTS } from './facts.js';
 import { PROTECTING_MESSAGES } from './messages.js';
 import { protectingSolids } from './solids.js';

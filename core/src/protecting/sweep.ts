@@ -1,9 +1,10 @@
 import { known, swings, type OpeningFacts } from '../opening/index.js';
 import type { Hanging } from '../hanging/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { Securing } from '../securing/index.js';
 import type { Sizes } from '../sizing/index.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What of earlier stages bears on the bottom of the leaf. */
 export interface AtBottom {
@@ -31,9 +32,10 @@ export function bottomTaken({
 export function sweeps(facts: OpeningFacts, role: Role | undefined): boolean {
   const recorded = known(facts.bottomSeal);
   if (recorded !== undefined && recorded !== 'any') return recorded === 'sweep';
+  const place = role && ROLE[role].place;
   return (
-    (facts.exterior === true || role === 'garage') &&
-    role !== 'gate' &&
+    (facts.exterior === true || place?.garage === true) &&
+    place?.inTheOpen !== true &&
     swings(facts.kind) &&
     facts.threshold !== 'sealing' &&
     (known(facts.sound) ?? 0) === 0

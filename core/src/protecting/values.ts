@@ -1,48 +1,19 @@
 import { inches, mm } from '../measure/index.js';
-import {
-  everywhere,
-  ROLES,
-  sourced,
-  TRADE,
-  usAndMetric,
-  type Role,
-  type ValuesOf,
-} from '../practice/index.js';
-
-/** Plates a door of a role usually has. */
-export const PLATES = ['none', 'kick', 'kick-mop', 'armor', 'armor-both'] as const;
-export type Plates = (typeof PLATES)[number];
-
-const NONE = Object.fromEntries(ROLES.map((role) => [role, 'none'])) as Record<Role, Plates>;
-const PUBLIC: Record<Role, Plates> = {
-  ...NONE,
-  stair: 'kick',
-  'final-exit': 'kick',
-  'cross-corridor': 'kick',
-  entrance: 'kick',
-  vestibule: 'kick',
-  assembly: 'kick',
-  classroom: 'kick',
-  store: 'kick',
-  electrical: 'kick',
-  plant: 'kick',
-  'toilet-group': 'kick-mop',
-  'patient-room': 'armor',
-  treatment: 'armor',
-  kitchen: 'armor-both',
-  goods: 'armor-both',
-  shop: 'kick',
-  stage: 'kick',
-};
+import { byPractice, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import { answers } from '../roles/index.js';
 
 const source = (what: string) => `${TRADE}: ${what}`;
 
 /** Figures that only the protecting works with. */
 export const PROTECTING_VALUES = {
-  rolePlates: {
-    ...everywhere(sourced(PUBLIC, 'term', source('plates by use'), 'preference')),
-    'us-residential': sourced(NONE, 'term', source('none on doors of dwellings'), 'preference'),
-  },
+  rolePlates: byPractice((id) =>
+    sourced(
+      answers(id, ({ plates }) => plates.fitted),
+      'term',
+      source(id === 'us-residential' ? 'none on doors of dwellings' : 'plates by use'),
+      'preference',
+    ),
+  ),
   kickHeight: usAndMetric(
     sourced(inches(10), 'length', source('8 to 12 in; ADA 404.2.10 smooth to 10 in')),
     sourced(mm(250), 'length', source('200 to 300 mm')),

@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { forceCounts } from '../closing/index.js';
 import { known, said, type Said } from '../opening/index.js';
-import type { Measured } from './provingTests.js';
+import type { Measured } from './measured.js';
 
 /** A force that is measured at the handle, with its bound where one is told. */
 export interface ForceTest {

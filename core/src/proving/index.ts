@@ -2,10 +2,10 @@ export {
   acceptanceTests,
   inspectionTests,
   PROVING_PARTS,
-  type Measured,
   type ProvingPart,
   type ProvingTest,
 } from './provingTests.js';
+export { type Measured } from './measured.js';
 export { countRound, gapsWithin, withinBounds, type RoundCount } from './judge.js';
 export {
   countDue,

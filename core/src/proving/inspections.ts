@@ -1,19 +1,7 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import { known } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
 import { monthsAfter } from '../site/index.js';
-
-/** Doors that stand in the common parts of a block of flats, not in or before a dwelling. */
-const COMMON_PARTS: ReadonlySet<Role> = new Set([
-  'stair',
-  'cross-corridor',
-  'entrance',
-  'final-exit',
-  'vestibule',
-  'electrical',
-  'plant',
-  'store',
-]);
+import { ROLE } from '../roles/index.js';
 
 /**
  * Months until an opening is to be inspected again: rated leaves by their practice's interval, in common parts of
@@ -25,7 +13,7 @@ export function inspectionMonths(decided: DecidedOpening): number | undefined {
   if ((known(facts.rating) ?? 0) <= 0) return undefined;
   const { inspectionMonths: usual, commonPartsMonths } = practice.values;
   const { role } = results.opening;
-  const common = role !== undefined && COMMON_PARTS.has(role);
+  const common = role !== undefined && ROLE[role].place.commonPart;
   return common && known(facts.occupancy) === 'residential' ? commonPartsMonths.value : usual.value;
 }
 

@@ -5,7 +5,8 @@ import {
   type SiteRecordOf,
   type SiteState,
 } from '../site/index.js';
-import type { Measured, ProvingTest } from './provingTests.js';
+import type { ProvingTest } from './provingTests.js';
+import type { Measured } from './measured.js';
 
 /** Whether a figure lies where it shall; undefined where no bound is told. */
 export function withinBounds(value: number, { least, most }: Measured): boolean | undefined {

@@ -3,6 +3,7 @@ import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
 import { known, said, slides, type LeafId, type Said } from '../opening/index.js';
 import { acceptanceTest } from '../securing/index.js';
+import { Measured } from './measured.js';
 
 /** What a test is about, in the order one goes through them. */
 export const PROVING_PARTS = [
@@ -18,15 +19,6 @@ export const PROVING_PARTS = [
   'escape',
 ] as const;
 export type ProvingPart = (typeof PROVING_PARTS)[number];
-
-/** What is measured, and between which bounds; forces in newtons, times in seconds, lengths in ticks. */
-export interface Measured {
-  unit: 'seconds' | 'newtons' | 'length';
-  least?: number | undefined;
-  most?: number | undefined;
-  /** Standard or practice that the bounds come from. */
-  source: string;
-}
 
 /** One thing tried at an opening. */
 export interface ProvingTest {

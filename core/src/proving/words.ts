@@ -1,12 +1,8 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { formatLength, formatQuantity } from '../measure/index.js';
 import type { Units } from '../phrasing/index.js';
-import {
-  acceptanceTests,
-  inspectionTests,
-  type Measured,
-  type ProvingTest,
-} from './provingTests.js';
+import { acceptanceTests, inspectionTests, type ProvingTest } from './provingTests.js';
+import { type Measured } from './measured.js';
 
 /** The tests of a round: of taking over, or of an inspection. */
 export const testsOf = (round: string, decided: DecidedOpening): ProvingTest[] =>

@@ -1,44 +1,17 @@
 import { known, swings, swingsBothWays, type How, type OpeningFacts } from '../opening/index.js';
-import type { LockUse, Practice, Role } from '../practice/index.js';
-import type { Occupancy } from './facts.js';
+import type { LockUse, Practice } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf, type Space } from './spaces.js';
+import { type Role, ROLE, standsInTheOpen } from '../roles/index.js';
 
 /** Facts that follow from one thing. */
 export type Part = Partial<OpeningFacts>;
-
-/** Roles whose door people leave the building by, or pass on the way. */
-const WAYS_OUT: ReadonlySet<Role> = new Set([
-  'stair',
-  'final-exit',
-  'exit-only',
-  'cross-corridor',
-  'entrance',
-  'vestibule',
-  'assembly',
-  'shop',
-]);
-
-/** Rooms that say themselves what they are used for, by the group with the most that is asked of it. */
-const OCCUPANCY: Partial<Record<Role, Occupancy>> = {
-  classroom: 'education',
-  assembly: 'assembly',
-};
 
 /** Uses with a reader, where nobody said what lets in. */
 const READS: ReadonlySet<unknown> = new Set<LockUse>(['reader', 'guest-card']);
 
 /** Uses by which nobody can lock anybody out. */
 const FREE: ReadonlySet<LockUse> = new Set(['passage', 'push-pull', 'stair', 'communicating']);
-
-/** What a door that is usually free is locked like where somebody said that it is locked. */
-const LOCKED: Partial<Record<Role, LockUse>> = {
-  meeting: 'office',
-  bedroom: 'privacy',
-  closet: 'store',
-  'patient-room': 'classroom',
-  stage: 'classroom',
-};
 
 /** What the lock of a role is for, given whether the door is locked against people; undefined where they do not agree. */
 function useOfRole(
@@ -51,24 +24,10 @@ function useOfRole(
   // A toilet is locked by who is in it, whether or not the door is locked against others.
   if (secured === undefined || use === 'privacy') return use;
   if (secured !== FREE.has(use)) return use;
-  return (secured ? LOCKED[role] : undefined) ?? (recorded ? use : undefined);
+  const { whenLocked } = ROLE[role].lock;
+  if (secured && whenLocked) return whenLocked;
+  return recorded ? use : undefined;
 }
-
-/** Rooms whose lock is let go by whoever is let in; on a way out the device stays and its trim is let go. */
-const LET_IN: ReadonlySet<Role> = new Set([
-  'office',
-  'meeting',
-  'classroom',
-  'store',
-  'electrical',
-  'plant',
-  'riser',
-  'treatment',
-  'goods',
-  'entrance',
-  'vestibule',
-  'final-exit',
-]);
 
 /** What a lock is for where somebody is let in, or kept out of the storeys by a stair; undefined elsewhere. */
 function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
@@ -78,12 +37,12 @@ function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
   if ((known(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false) return undefined;
   const letIn = access !== undefined && access !== 'none' && access !== 'button';
   if (role === 'guest-room') return letIn ? 'guest-card' : undefined;
-  if (role === 'stair') {
+  if (ROLE[role].lock.reentry) {
     const reentry = known(facts.stairReentry);
     const back = reentry === 'command' || reentry === 'alarm';
     return letIn || back || facts.secured === true ? 'stair-locked' : undefined;
   }
-  return letIn && LET_IN.has(role) ? 'reader' : undefined;
+  return letIn && ROLE[role].lock.letIn ? 'reader' : undefined;
 }
 
 /**
@@ -110,15 +69,17 @@ export function assumedBy(
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
   if (facts.access === undefined && READS.has(assumed.lockUse)) assumed.access = 'reader';
   // A classroom with a door to the open is left by it.
-  const out = WAYS_OUT.has(role) || (role === 'classroom' && exterior);
+  const { wayOut } = ROLE[role].escape;
+  const out = wayOut === 'always' || (wayOut === 'to the open' && exterior);
   if (facts.egress === undefined && out) assumed.egress = true;
-  if (facts.occupancy === undefined && OCCUPANCY[role]) assumed.occupancy = OCCUPANCY[role];
+  const { occupancy } = ROLE[role];
+  if (facts.occupancy === undefined && occupancy) assumed.occupancy = occupancy;
   // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.
-  if (role === 'communicating' && facts.kind === 'single' && facts.twoLeaves === undefined)
+  if (ROLE[role].twoLeaves && facts.kind === 'single' && facts.twoLeaves === undefined)
     assumed.twoLeaves = true;
   if (facts.clearWanted === undefined) {
     const clear = practice.values.clearByRole.value[role];
-    const beds = role === 'patient-room';
+    const { beds } = ROLE[role];
     if (clear > 0 && (beds || known(facts.accessible) === true)) assumed.clearWanted = clear;
   }
   if (facts.closer === undefined) {
@@ -138,7 +99,7 @@ export function usualAround(
   tight: boolean,
 ): Part {
   const part: Part = {};
-  if (!role || role === 'gate' || !swings(facts.kind)) return part;
+  if (!role || ROLE[role].place.inTheOpen || !swings(facts.kind)) return part;
   const measured = facts.sideWall !== undefined || swingsBothWays(facts.kind);
   // Where the practice sets floor stops nobody counts on a wall.
   if (
@@ -155,7 +116,7 @@ export function usualAround(
 
 /** Whether it holds back weather, smoke, sound or light, as recorded. */
 export const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: boolean): boolean =>
-  (exterior && role !== 'gate') ||
+  (exterior && !standsInTheOpen(role)) ||
   facts.smoke === true ||
   facts.lightTight === true ||
   (known(facts.sound) ?? 0) > 0;

@@ -7,11 +7,12 @@ import {
   type Said,
   type Way,
 } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import { assumedBy, isTight, restsOnSeal, smokeBy, usualAround, type Part } from './assumes.js';
 import type { TwoRooms } from './guess.js';
 import { usualMake } from './make.js';
 import { spacesOf } from './spaces.js';
+import type { Role } from '../roles/index.js';
 
 /** One fact that is taken so because nobody recorded it. */
 export interface Assumption {

@@ -1,9 +1,7 @@
 import { known, type OpeningFacts } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
-import type { Occupancy } from './facts.js';
+import type { Occupancy } from '../practice/index.js';
+import { type Role, ROLE } from '../roles/index.js';
 
-/** Doors that whoever is in the building leaves by. */
-const COMMON: ReadonlySet<Role> = new Set(['entrance', 'stair']);
 /** Occupancies of so many people that a common way out serves enough of them until somebody counts. */
 const CROWDED: ReadonlySet<Occupancy> = new Set<Occupancy>(['assembly', 'education']);
 
@@ -16,7 +14,7 @@ export function isUncounted(
   return (
     known(occupants) === undefined &&
     role !== undefined &&
-    COMMON.has(role) &&
+    ROLE[role].escape.common &&
     group !== undefined &&
     CROWDED.has(group)
   );

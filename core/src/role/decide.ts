@@ -7,7 +7,7 @@ import {
   type Said,
   type Way,
 } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
 import { isUncounted } from './crowds.js';
@@ -18,6 +18,7 @@ import { guessRole, type TwoRooms } from './guess.js';
 import { likelyRoles } from './likely.js';
 import { poolBeside } from './pool.js';
 import { spacesOf } from './spaces.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What the opening is, and what follows of it for every stage. */
 export interface WholeOpening {
@@ -160,7 +161,12 @@ function decidePeople(
   }
   const from = values.panicPeople.value.assembly;
   const uncounted = isUncounted(facts, role);
-  if ((role !== 'assembly' && !uncounted) || from === 0 || facts.egress === false) return;
+  if (
+    (!(role !== undefined && ROLE[role].escape.asksPeople) && !uncounted) ||
+    from === 0 ||
+    facts.egress === false
+  )
+    return;
   record.ask('people', () => said(uncounted ? 'ask.peopleLeaving' : 'ask.people', { from }), [
     'occupants',
   ]);

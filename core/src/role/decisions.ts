@@ -1,6 +1,7 @@
 import { asCount, asTerm, decisionTable, type Recorder } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
-import type { Escape, Occupancy } from './facts.js';
+import type { Occupancy } from '../practice/index.js';
+import type { Escape } from './facts.js';
+import type { Role } from '../roles/index.js';
 
 /** What is decided of the opening as a whole. */
 export const ROLE_DECISIONS = decisionTable('opening', {

@@ -5,23 +5,9 @@ import {
   type FactsOf,
   type RecordsOf,
 } from '../opening/index.js';
-import { ROLES } from '../practice/index.js';
+import { OCCUPANCIES } from '../practice/index.js';
 import { described, list, object, words } from '../shape/index.js';
-
-/** Groups by what people do in the rooms a way out serves (IBC chapter 3; Approved Document B). */
-export const OCCUPANCIES = [
-  'assembly',
-  'education',
-  'high-hazard',
-  'business',
-  'mercantile',
-  'factory',
-  'storage',
-  'institutional',
-  'residential',
-  'dwelling',
-] as const;
-export type Occupancy = (typeof OCCUPANCIES)[number];
+import { ROLES } from '../roles/index.js';
 
 /** Which way people leave through an opening. */
 export const ESCAPES = ['to', 'from', 'both'] as const;

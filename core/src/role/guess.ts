@@ -1,9 +1,10 @@
 import { remembered } from '../measure/index.js';
 import { isPorch, type RoomUse } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import { fromOutdoors, type Reads } from './outdoors.js';
-import { isHall, OWN, sideOf, THROUGH, type Side, type Words } from './sides.js';
+import { isHall, sideOf, type Side, type Words } from './sides.js';
 import { spacesOf } from './spaces.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What is known of the two rooms an opening stands between. */
 export interface TwoRooms {
@@ -21,14 +22,8 @@ export interface TwoRooms {
 /** Garages of buildings, for many cars. */
 const PARKING = /(?<![\p{L}])(?:parking|car park|carpark|tiefgarage|parkgarage)(?![\p{L}])/iu;
 
-/** Rooms of plant that are closets in a dwelling. */
-const IN_CLOSETS: ReadonlySet<Role> = new Set(['plant', 'electrical', 'riser', 'server']);
-
 /** The door at the foot or the head of a stair to a room under the roof. */
 const LOFT = /(?<![\p{L}])(?:loft|attic)(?![\p{L}])/iu;
-
-/** In a dwelling these are rooms like others. */
-const PASSED: ReadonlySet<Role> = new Set(['kitchen', 'entrance', 'vestibule', 'stair']);
 
 const guessFor = remembered(
   (
@@ -86,7 +81,7 @@ function isOpen({ space }: Side): boolean {
 
 /** Rooms a door is named after on lists that name one room only; spaces to pass have doors of many kinds. */
 const namedAlone = ({ role, space }: Side): Role | undefined =>
-  role && !THROUGH.has(role) ? role : space === 'stair' ? 'stair' : undefined;
+  role && !ROLE[role].readAs.through ? role : space === 'stair' ? 'stair' : undefined;
 
 function between(one: Side, two: Side, reads: Reads): Role | undefined {
   const { dwelling, houses } = reads;
@@ -102,16 +97,18 @@ function between(one: Side, two: Side, reads: Reads): Role | undefined {
   }
   if (one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment'))
     return 'communicating';
-  const own = [two.role, one.role].find((role) => role && OWN.has(role));
+  const own = [two.role, one.role].find((role) => role && ROLE[role].readAs.ownDoor);
   if (own === 'store' && (dwelling || isHome(one) || isHome(two))) return 'closet';
   // What heats a house stands in a closet of it.
-  if (dwelling && own && IN_CLOSETS.has(own)) return 'closet';
+  if (dwelling && own && ROLE[own].readAs.closetInDwelling) return 'closet';
   if (own) return own;
   const home = [two, one].find((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
   if (home) return 'bedroom';
   // In a dwelling stairs and halls are rooms like others.
   if (dwelling && one.space !== undefined && two.space !== undefined)
-    return [two.role, one.role].find((role) => role && !PASSED.has(role)) ?? 'bedroom';
+    return (
+      [two.role, one.role].find((role) => role && !ROLE[role].readAs.passedInDwelling) ?? 'bedroom'
+    );
   const loft = LOFT.test(one.name ?? '') || LOFT.test(two.name ?? '');
   if (one.space === 'stair' || two.space === 'stair') return houses && loft ? 'bedroom' : 'stair';
   if (isOpen(one) && isOpen(two)) {

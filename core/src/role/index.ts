@@ -1,7 +1,7 @@
 export { fillAssumed } from './assumes.js';
 export type { WholeOpening } from './decide.js';
 export { isUncounted } from './crowds.js';
-export { ESCAPES, OCCUPANCIES, type Escape, type Occupancy } from './facts.js';
+export { ESCAPES, type Escape } from './facts.js';
 export { assumptionsOf, type Assumption } from './assumptions.js';
 export { guessRole, roleOfRoom, type TwoRooms } from './guess.js';
 export { likelyRoles } from './likely.js';

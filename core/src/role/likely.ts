@@ -1,7 +1,7 @@
 import type { OpeningFacts } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
-import type { Occupancy } from './facts.js';
+import type { Occupancy } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
+import type { Role } from '../roles/index.js';
 
 type Three = readonly [Role, Role, Role];
 

@@ -1,5 +1,6 @@
 import type { LoadUse } from '../opening/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type Role } from '../practice/index.js';
+import { everywhere, sourced, TRADE, usAndMetric } from '../practice/index.js';
+import { ROLE, ROLES } from '../roles/index.js';
 
 const US: Record<LoadUse, number> = {
   standing: 5,
@@ -51,29 +52,6 @@ const METRIC: Record<LoadUse, number> = {
   parking: 12,
 };
 
-/** How many people the room of a role holds; empty where nobody stays in it. */
-const BY_ROLE: Partial<Record<Role, LoadUse>> = {
-  office: 'office',
-  meeting: 'meeting',
-  classroom: 'classroom',
-  store: 'store',
-  'strong-room': 'store',
-  electrical: 'equipment',
-  plant: 'equipment',
-  server: 'equipment',
-  assembly: 'chairs',
-  'patient-room': 'inpatient',
-  treatment: 'treatment',
-  'guest-room': 'sleeping',
-  apartment: 'dwelling',
-  bedroom: 'sleeping',
-  garage: 'parking',
-  kitchen: 'kitchen',
-  goods: 'store',
-  shop: 'shop',
-  stage: 'stage',
-};
-
 /** Words of names that say more than the role. */
 const BY_WORDS: Record<string, string> = {
   reading: 'library, bibliothek',
@@ -102,7 +80,13 @@ export const LOAD_VALUES = {
     ),
   ),
   loadByRole: everywhere(
-    sourced(BY_ROLE as Record<string, string>, 'term', `${TRADE}: what rooms are used for`),
+    sourced(
+      Object.fromEntries(
+        ROLES.flatMap((role) => (ROLE[role].load ? [[role, ROLE[role].load as string]] : [])),
+      ) as Record<string, string>,
+      'term',
+      `${TRADE}: what rooms are used for`,
+    ),
   ),
   loadWords: everywhere(sourced(BY_WORDS, 'term', `${TRADE}: names of rooms; a guess`)),
   /** Most people that one way out may serve. */

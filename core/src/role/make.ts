@@ -1,11 +1,6 @@
 import { known, type OpeningFacts } from '../opening/index.js';
-import type {
-  FrameMaterial,
-  LeafConstruction,
-  Practice,
-  Role,
-  UseClass,
-} from '../practice/index.js';
+import type { FrameMaterial, LeafConstruction, Practice, UseClass } from '../practice/index.js';
+import type { Role } from '../roles/index.js';
 
 /**
  * What the opening is usually made of by what it is, where nobody recorded it: leaf and frame. Where

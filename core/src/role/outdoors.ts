@@ -1,6 +1,6 @@
 import { COVERED_WAYS, isPorch } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
-import { isHall, OWN, type Side } from './sides.js';
+import { isHall, type Side } from './sides.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** How rooms are read: as those of a dwelling, of what may be a house, and a hall as that of one. */
 export interface Reads {
@@ -9,7 +9,6 @@ export interface Reads {
   hall: boolean;
 }
 
-const DOMESTIC: ReadonlySet<Role> = new Set(['bedroom', 'bathroom', 'kitchen', 'apartment']);
 /** Halls that people come into from the street. */
 const ARRIVAL = /(?<![\p{L}])(lobby|concourse)(?![\p{L}])/iu;
 
@@ -18,8 +17,6 @@ const COVERED = new RegExp(`(?<![\\p{L}])(?:${COVERED_WAYS})(?![\\p{L}])`, 'iu')
 /** Rooms of a house that its back door leads to. */
 const HOUSEHOLD = /^(?:laundry|utility|utility room|boot room|mud ?room|scullery|pantry)$/i;
 
-/** Rooms that stand on roofs, with doors of their own kind. */
-const UP_THERE: ReadonlySet<Role> = new Set(['plant', 'electrical', 'server']);
 const STREET = /(?<![\p{L}])(?:street|sidewalk|pavement|straße|gehweg)(?![\p{L}])/iu;
 const YARD = /(?<![\p{L}])(?:playground|play area|schulhof|pausenhof|spielplatz)(?![\p{L}])/iu;
 
@@ -27,17 +24,17 @@ const YARD = /(?<![\p{L}])(?:playground|play area|schulhof|pausenhof|spielplatz)
 export function fromOutdoors(outer: Side, inner: Side, reads: Reads): Role | undefined {
   const { dwelling, houses } = reads;
   if (inner.space === undefined) return undefined;
-  if (inner.role && UP_THERE.has(inner.role)) return inner.role;
+  if (inner.role && ROLE[inner.role].readAs.onRoofs) return inner.role;
   if (outer.role === 'roof') return 'roof';
   if (houses && isPorch(outer.name) && inner.space !== 'stair') return 'house-entrance';
   if (houses && HOUSEHOLD.test(inner.name?.trim() ?? '')) return 'house-entrance';
   if (inner.space === 'outdoors') return 'gate';
-  if (inner.role && OWN.has(inner.role) && inner.role !== 'bathroom') return inner.role;
+  if (inner.role && ROLE[inner.role].readAs.ownDoor && inner.role !== 'bathroom') return inner.role;
   if (outer.role === 'balcony') return 'balcony';
   if (inner.space === 'entrance') return dwelling ? 'house-entrance' : 'entrance';
   if (!dwelling && ARRIVAL.test(inner.name ?? '')) return 'entrance';
   const hall = reads.hall && isHall(inner.name);
-  if (hall || dwelling || (inner.role && DOMESTIC.has(inner.role))) return 'house-entrance';
+  if (hall || dwelling || (inner.role && ROLE[inner.role].readAs.domestic)) return 'house-entrance';
   if (inner.role === 'shop' || inner.role === 'garage') return inner.role;
   // A school's own yard is where its classrooms let the children out.
   if (inner.role === 'classroom' && YARD.test(outer.name ?? '')) return 'classroom';

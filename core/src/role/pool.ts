@@ -1,5 +1,5 @@
 import type { OpeningFacts } from '../opening/index.js';
-import type { Role } from '../practice/index.js';
+import type { Role } from '../roles/index.js';
 
 const POOL = /(?<![\p{L}])(?:pools?|swimming|hot tub|schwimmbad|schwimmbecken)(?![\p{L}])/iu;
 

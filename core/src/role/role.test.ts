@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { decideOpening, decisionOf } from '../deciding/index.js';
 import type { Building, OpeningFacts, RoomUse } from '../opening/index.js';
-import { PRACTICE_IDS, type PracticeId, type Role } from '../practice/index.js';
+import { PRACTICE_IDS, type PracticeId } from '../practice/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
 import { inches, mm } from '../measure/index.js';
 import { DOOR } from '../testing/door.js';
 import { guessEscape } from './escape.js';
 import { guessRole, likelyRoles, spaceOf } from './index.js';
+import type { Role } from '../roles/index.js';
 
 const guess = (
   from: string | undefined,

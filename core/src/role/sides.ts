@@ -1,7 +1,7 @@
 import { remembered } from '../measure/index.js';
 import { headOf, type RoomUse } from '../opening/index.js';
-import { ROLES, roleWords, type Role } from '../practice/index.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
+import { ROLE, ROLES, roleWords, type Role } from '../roles/index.js';
 
 export type Words = Readonly<Record<Role, string>>;
 
@@ -27,24 +27,6 @@ const BY_USE: Partial<Record<RoomUse, Role>> = {
   plant: 'plant',
   assembly: 'assembly',
 };
-
-/** Rooms with a door of their own kind wherever it leads. */
-export const OWN: ReadonlySet<Role> = new Set([
-  'store',
-  'strong-room',
-  'electrical',
-  'plant',
-  'riser',
-  'server',
-  'toilet-single',
-  'toilet-group',
-  'bathroom',
-  'patient-toilet',
-  'cold-room',
-  'apartment',
-  'guest-room',
-  'goods',
-]);
 
 const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Whether a name is that of a hall, which may be a room of a house, be passed through, or hold many. */
@@ -72,7 +54,7 @@ export function sideOf(name: string | undefined, use: RoomUse | undefined, words
   const found = name ? roleNamed(name, patternsOf(words)) : undefined;
   // The last word says what a room is: a reception office is an office, a stage corridor a corridor.
   const named = name && !use ? spaceNamed(name) : undefined;
-  const inSpace = named !== undefined && found !== undefined && !THROUGH.has(found.role);
+  const inSpace = named !== undefined && found !== undefined && !ROLE[found.role].readAs.through;
   const later =
     inSpace &&
     (found.ends > named.ends || (found.ends === named.ends && found.starts < named.starts));
@@ -87,18 +69,6 @@ function roleNamed(name: string, patterns: Patterns): Named | undefined {
   return roleIn(patterns, head) ?? (head === name ? undefined : roleIn(patterns, name));
 }
 
-/** Rooms that people work and gather in: the last word says which. */
-const HEADS: ReadonlySet<Role> = new Set([
-  'classroom',
-  'treatment',
-  'patient-room',
-  'meeting',
-  'assembly',
-  'stage',
-  'office',
-  'shop',
-]);
-
 /**
  * The first role of the table that a name has a word of, unless a longer one of another role takes that word in
  * (“changing places” is no changing room), or a later one says what the room is: a library office is an office.
@@ -111,22 +81,12 @@ function roleIn(patterns: Patterns, name: string): Named | undefined {
     const [starts, ends] = [found.index, found.index + found[0].length];
     const takesIn = best && starts <= best.starts && ends >= best.ends;
     const longer = takesIn && ends - starts > best!.ends - best!.starts;
-    const later = best && starts >= best.ends && HEADS.has(role);
-    if (!best || longer || (later && (role === 'office' || HEADS.has(best.role))))
+    const later = best && starts >= best.ends && ROLE[role].readAs.lastWord;
+    if (!best || longer || (later && (role === 'office' || ROLE[best.role].readAs.lastWord)))
       best = { role, starts, ends };
   }
   return best;
 }
-
-/** Roles of spaces that people pass through: their own words say so. */
-export const THROUGH: ReadonlySet<Role> = new Set([
-  'stair',
-  'roof',
-  'balcony',
-  'gate',
-  'entrance',
-  'vestibule',
-]);
 
 /** A cellar stair is a stair, the cupboard under it is not. */
 function isStair(name: string): boolean {

@@ -1,24 +1,19 @@
-import { inches, mm } from '../measure/index.js';
 import {
   byPractice,
   everywhere,
   type PracticeId,
-  ROLE_TABLES,
-  ROLES,
-  type Role,
   sourced,
   TRADE,
   usAndMetric,
   type ValuesOf,
+  type Occupancy,
 } from '../practice/index.js';
-import type { Occupancy } from './facts.js';
 import { LOAD_VALUES } from './loads.js';
 import { USUAL_VALUES } from './usualMake.js';
+import { answers, ROLE_TABLES } from '../roles/index.js';
 
 /** People from which exit devices are asked for, by occupancy; 0 where number alone asks for none. */
 type PanicPeople = Record<Occupancy, number>;
-
-const NO_WIDTHS = Object.fromEntries(ROLES.map((role) => [role, 0])) as Record<Role, number>;
 
 const US: PanicPeople = {
   assembly: 50,
@@ -42,6 +37,14 @@ const METRIC = Object.fromEntries(
 const ROOMS_OF: Partial<Record<PracticeId, string>> = {
   'us-commercial': 'buildings',
   'us-residential': 'dwellings',
+};
+
+const CLEAR_WIDTHS: Record<PracticeId, string> = {
+  'us-commercial': 'IBC 1010.1.1, NFPA 101: 41 1/2 in where beds are moved',
+  'us-residential': 'ADA 404.2.3; bed movement: IBC 1010.1.1',
+  british: 'Approved Document M, volumes 1 and 2: new work; 825 at right angles to a 1200 route',
+  continental: 'DIN 18040: 900 mm, inside dwellings 800',
+  australasian: 'ADA 404.2.3; bed movement: IBC 1010.1.1',
 };
 
 /** Figures of the trade about roles and ways out. */
@@ -73,40 +76,14 @@ export const ROLE_VALUES = {
     ),
   ),
   /** Clear width that a role asks for: always where beds pass, else on accessible routes; 0 is none of its own. */
-  clearByRole: {
-    ...everywhere(sourced(NO_WIDTHS, 'length', 'ADA 404.2.3; bed movement: IBC 1010.1.1', 'limit')),
-    'us-commercial': sourced(
-      { ...NO_WIDTHS, 'patient-room': inches(41.5) },
+  clearByRole: byPractice((id) =>
+    sourced(
+      answers(id, ({ clearWidth }) => clearWidth),
       'length',
-      'IBC 1010.1.1, NFPA 101: 41 1/2 in where beds are moved',
+      CLEAR_WIDTHS[id],
       'limit',
     ),
-    british: sourced(
-      {
-        ...NO_WIDTHS,
-        entrance: mm(1000),
-        'house-entrance': mm(775),
-        apartment: mm(775),
-        bedroom: mm(750),
-        bathroom: mm(750),
-        closet: mm(750),
-      },
-      'length',
-      'Approved Document M, volumes 1 and 2: new work; 825 at right angles to a 1200 route',
-      'limit',
-    ),
-    continental: sourced(
-      {
-        ...(Object.fromEntries(ROLES.map((role) => [role, mm(900)])) as Record<Role, number>),
-        bedroom: mm(800),
-        bathroom: mm(800),
-        closet: mm(800),
-      },
-      'length',
-      'DIN 18040: 900 mm, inside dwellings 800',
-      'limit',
-    ),
-  },
+  ),
   /** Standards that hardware beside the lock is ordered by, by its term. */
   standards: usAndMetric(
     sourced<Record<string, string>>(

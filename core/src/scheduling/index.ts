@@ -24,9 +24,9 @@ export {
   type Line,
   type MatrixRow,
   type Schedule,
-  type ScheduledOpening,
   type ScheduledSet,
 } from './schedule.js';
+export { type ScheduledOpening } from './scheduledOpening.js';
 export type { AcceptedFinding, RuleFindings, Told } from './openItems.js';
 export type { RoomDoors } from './rooms.js';
 export { setName } from './setName.js';

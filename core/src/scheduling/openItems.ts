@@ -2,7 +2,7 @@ import { phraseText, termText } from '../phrasing/index.js';
 import { assumptionsOf } from '../role/index.js';
 import { fieldOf } from '../stages/index.js';
 import { unitsOf } from './heading.js';
-import type { ScheduledOpening } from './schedule.js';
+import type { ScheduledOpening } from './scheduledOpening.js';
 
 /** A text that stands for several openings. */
 export interface Told {

@@ -1,5 +1,5 @@
 import { roomGraph, roomKey } from '../opening/index.js';
-import type { ScheduledOpening } from './schedule.js';
+import type { ScheduledOpening } from './scheduledOpening.js';
 
 /** The doors at one room. */
 export interface RoomDoors {

@@ -1,4 +1,3 @@
-import type { DecidedOpening } from '../deciding/index.js';
 import { itemSizeParts, itemText, partsText, termText, type Units } from '../phrasing/index.js';
 import type { Item } from '../opening/index.js';
 import { SET_STAGES } from '../stages/index.js';
@@ -18,14 +17,7 @@ import { doorsByRoom, type RoomDoors } from './rooms.js';
 import { setName } from './setName.js';
 import { byMark, groupSets, type KnownSet } from './sets.js';
 import type { ScheduleSettings } from './settings.js';
-
-/** An opening as scheduling sees it. */
-export interface ScheduledOpening {
-  id: string;
-  mark: string;
-  items: readonly Item[];
-  decided: DecidedOpening;
-}
+import { ScheduledOpening } from './scheduledOpening.js';
 
 /** One line of a set's hardware, in words. */
 export interface Line {

@@ -12,7 +12,6 @@ import { toMm } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
 import { rodsRunDown } from '../securing/index.js';
 import { measuredLeaves } from '../sizing/index.js';
-import type { StageInput } from '../stage/index.js';
 import {
   BOTTOMS,
   type Bottom,
@@ -24,28 +23,8 @@ import { findSealing } from './findings.js';
 import { sealingItems } from './items.js';
 import { soundThrough, type SoundPath, type SoundSum } from './sound.js';
 import { PERIMETERS, type Perimeter } from './values.js';
-
-/** What the stage is handed. */
-export type SealingInput = StageInput<
-  'opening' | 'sizing' | 'hanging' | 'securing' | 'closing' | 'protecting'
->;
-
-/** What later stages and drawings read of the sealing. Ticks. */
-export interface Sealing {
-  readonly perimeter: Perimeter;
-  readonly perimeterLength: number | undefined;
-  readonly strip:
-    { readonly width: number; readonly thickness: number; readonly count: number } | undefined;
-  readonly bottom: Bottom;
-  /** The face that a surface drop seal is fixed to: where rods run down the push face, the other. */
-  readonly face: 'pull' | 'push';
-  readonly material: SealMaterial | undefined;
-  /** Of each leaf: what its bottom seal is cut to. */
-  readonly bottomLengths: readonly { readonly quantity: number; readonly length: number }[];
-  readonly threshold: { readonly width: number; readonly height: number } | undefined;
-  readonly meeting: Meeting;
-  readonly sound: SoundSum | undefined;
-}
+import { Sealing, SealingInput } from './result.js';
+import { ROLE, standsInTheOpen } from '../roles/index.js';
 
 /** Decides what seals head and jambs, the floor, the meeting edges, and what sound comes through. */
 export function decideSealing(input: SealingInput, record: SealingRecord): Sealing {
@@ -95,11 +74,11 @@ interface Wanted<T> {
 }
 
 function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perimeter> {
+  const { role } = results.opening;
   const stop = known(facts.stopSeal);
   if (slides(facts.kind)) return { is: 'none', why: () => said('sealing.perimeter.slides') };
-  if (results.opening.role === 'gate')
-    return { is: 'none', why: () => said('sealing.perimeter.gate') };
-  if (results.opening.role === 'cold-room')
+  if (standsInTheOpen(role)) return { is: 'none', why: () => said('sealing.perimeter.gate') };
+  if (role && ROLE[role].place.cold)
     return { is: 'none', why: () => said('sealing.perimeter.cold') };
   if ((known(facts.sound) ?? 0) > 0)
     return { is: 'sound', why: () => said('sealing.perimeter.sound') };
@@ -108,7 +87,7 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
     return { is: 'weather', why: () => said('sealing.perimeter.weather') };
   if (facts.lightTight === true) return { is: 'light', why: () => said('sealing.perimeter.light') };
   if (stop === 'seal') return { is: 'light', why: () => said('sealing.perimeter.recorded') };
-  if (results.opening.role === 'garage')
+  if (role && ROLE[role].place.garage)
     return { is: 'light', why: () => said('sealing.perimeter.garage') };
   // Without stops there is nothing for a silencer.
   const stops = !swingsBothWays(facts.kind) && facts.frameKind !== 'stopless';
@@ -229,7 +208,7 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
       is: 'none',
       why: () => said('sealing.bottom.smokeLabel', { source: smokeGap.source }),
     };
-  if (results.opening.role === 'gate')
+  if (standsInTheOpen(results.opening.role))
     return { is: 'none', why: () => said('sealing.perimeter.gate') };
   if (sweeps(facts, results.opening.role))
     return {
@@ -344,7 +323,7 @@ function decideThreshold(
 ): Sealing['threshold'] {
   const kind = known(facts.threshold);
   const { frameWidth } = results.sizing;
-  const open = facts.exterior === true && results.opening.role !== 'gate';
+  const open = facts.exterior === true && !standsInTheOpen(results.opening.role);
   const wanted = kind === undefined ? open : kind !== 'none';
   if (!wanted || frameWidth === undefined || slides(facts.kind)) return undefined;
   const height = known(facts.thresholdHeight) ?? practice.values.thresholdMost.value;

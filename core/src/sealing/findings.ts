@@ -1,5 +1,5 @@
 import { known, slides } from '../opening/index.js';
-import type { Sealing, SealingInput } from './decide.js';
+import type { SealingInput, Sealing } from './result.js';
 import type { SealingRecord } from './decisions.js';
 
 const DROPS: ReadonlySet<string> = new Set(['drop-surface', 'drop-half', 'drop-full']);

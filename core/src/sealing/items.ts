@@ -1,5 +1,5 @@
 import { itemOf, meetsInMiddle, worded, type Item } from '../opening/index.js';
-import type { Sealing, SealingInput } from './decide.js';
+import type { SealingInput, Sealing } from './result.js';
 
 const sealItem = worded('item.seal.');
 const bottomItem = worded('item.bottom.');

@@ -1,7 +1,7 @@
 import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { rodInset, rodsRunDown, type Securing } from '../securing/index.js';
-import type { Sealing } from './decide.js';
+import type { Sealing } from './result.js';
 
 /** What the bottom seal takes out of a leaf or puts onto it; it runs over the leaf's whole width. */
 export function sealingSolids(

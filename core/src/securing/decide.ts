@@ -3,18 +3,17 @@ import {
   known,
   meetsInMiddle,
   said,
-  slides,
   type MeasuredLeaf,
   type OpeningFacts,
 } from '../opening/index.js';
-import type { LockUse, Practice, Role } from '../practice/index.js';
+import type { LockUse, Practice } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
-import type { StageInput } from '../stage/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { boltsAbove, decideFunction, findLatching, wantsOneMotion } from './functions.js';
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
+import { SecuringInput } from './input.js';
 import { securingItems } from './items.js';
 import { cylinderOf, hasRods, isExit } from './lockForms.js';
 import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';
@@ -26,10 +25,7 @@ import { solidWidth } from './stile.js';
 import { useOf, type DerivedUse } from './uses.js';
 import { findWayOut } from './wayOut.js';
 import { findWritten } from './written.js';
-
-/** What the stage is handed. */
-export type SecuringInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging'>;
-export type { SecuringRecord };
+import { ROLE } from '../roles/index.js';
 
 /**
  * Decides the lock of an opening: kind, function, backset, height, cylinder, strike, the second leaf
@@ -95,7 +91,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
       kind,
       spec,
       second: second.spec,
-      daily: whole.role !== undefined && DAILY.has(whole.role) && !rated,
+      daily: whole.role !== undefined && ROLE[whole.role].bothLeavesDaily && !rated,
       cylinder: cylinderOf(kind, practice),
       trimApart: practice.values.boredTrim.value === 'apart',
       grade: practice.values.lockGrade.value[kind],
@@ -117,7 +113,8 @@ function pullsShut({ facts, practice, results }: SecuringInput): boolean {
   return (
     practice.values.closingRail.value &&
     facts.accessible === true &&
-    (role === 'toilet-single' || role === 'patient-toilet') &&
+    role !== undefined &&
+    ROLE[role].pulledShut &&
     results.handing.hand?.swing === 'out'
   );
 }
@@ -130,9 +127,6 @@ const ENTRANCES: ReadonlySet<LockUse> = new Set([
   'shop',
   'patio',
 ]);
-
-/** People come in by both leaves all day, while the bars are held back: each has a pull. */
-const DAILY: ReadonlySet<Role> = new Set(['entrance', 'vestibule']);
 
 /** Whether the outside is the pull face; taken so while the hand is open. */
 function hangsOut({ hand }: SecuringInput['results']['handing']): boolean {
@@ -213,11 +207,6 @@ function activeTooNarrow({ facts, practice, results }: SecuringInput): boolean {
     (facts.accessible === true ? practice.values.clearWidth.value : undefined);
   const clear = results.hanging.clearWidthActive;
   return wanted !== undefined && clear !== undefined && clear < wanted;
-}
-
-/** A swinging leaf whose edge is not decided square is bevelled, as is usual. */
-export function isBevelled({ facts, results }: SecuringInput): boolean {
-  return !slides(facts.kind) && results.hanging.lockEdge !== 'square';
 }
 
 /** The leaf a lock is in: the active one of a pair, of a stable door's the one at its height. */

@@ -7,7 +7,7 @@ import {
 } from '../opening/index.js';
 import type { StrikeForm } from '../practice/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
-import type { StrikeReuse } from './strike.js';
+import type { StrikeReuse } from './strikeReuse.js';
 
 /** What the stage decides, by name. */
 export const SECURING_DECISIONS = decisionTable('securing', {

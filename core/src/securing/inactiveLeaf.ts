@@ -1,7 +1,6 @@
 import type { OpeningFacts } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
-import type { Role } from '../practice/index.js';
 import {
   againstBolts,
   hasSecondLeaf,
@@ -10,6 +9,7 @@ import {
   secondLeaf,
   type SecondFor,
 } from './pair.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What holds the inactive leaf of a pair, and whether the leaves are made to close in their order. */
 export interface InactiveLeaf {
@@ -19,21 +19,6 @@ export interface InactiveLeaf {
 
 const OF_BOLTS: readonly string[] = ['bolts', 'rating', 'egress', 'clearWanted', 'electricLock'];
 const OF_GLASS: readonly string[] = [...OF_BOLTS, 'leafConstruction'];
-
-/** Rooms whose second leaf moves equipment, not people. */
-const EQUIPMENT: ReadonlySet<Role> = new Set([
-  'store',
-  'strong-room',
-  'electrical',
-  'plant',
-  'riser',
-  'server',
-  'goods',
-  'closet',
-]);
-
-/** Doors of dwellings, but for rooms that may be a building's. */
-const HOME: ReadonlySet<Role> = new Set(['balcony', 'house-entrance', 'bedroom']);
 
 /**
  * Decides the bolts and the coordinator of a pair.
@@ -47,11 +32,12 @@ export function decideInactive(
   { role }: { role: Role | undefined },
 ): InactiveLeaf {
   const { facts } = record;
+  const door = role && ROLE[role];
   const how = {
     needed,
-    equipment: role !== undefined && EQUIPMENT.has(role),
-    shut: role === 'riser',
-    home: role !== undefined && HOME.has(role),
+    equipment: door?.secondLeaf === 'equipment',
+    shut: door?.keptShut === true,
+    home: door?.secondLeaf === 'home',
   };
   // Leaves that nothing locks or latches need no bolts, unless somebody recorded some.
   if (!hasSecondLeaf(facts, kind) || (kind === 'none' && facts.bolts === undefined))

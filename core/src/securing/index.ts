@@ -28,7 +28,8 @@ export {
   type CylinderHalf,
   type ThroughLengths,
 } from './thickness.js';
-export { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './strike.js';
+export { fitStrike, strikeReuse, type StrikeFit } from './strike.js';
+export { type StrikeReuse } from './strikeReuse.js';
 export { boltLengths, hasSecondLeaf, secondLeaf, type SecondLeaf } from './pair.js';
 export { exitCase, fitExit, type ExitFit } from './exitDevice.js';
 export { datumsOf, heightRow, lockHeightOf, usualHeight, type Datums } from './heights.js';

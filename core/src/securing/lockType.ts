@@ -10,12 +10,13 @@ import {
 } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import { remembered } from '../measure/index.js';
-import type { LockUse, Practice, PracticeValues, Role } from '../practice/index.js';
+import type { LockUse, Practice, PracticeValues } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import { proposalFor } from './functions.js';
 import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
 import { panicOf } from './panic.js';
 import { wantsExitDevice } from './uses.js';
+import { type Role, ROLE } from '../roles/index.js';
 
 /** What the kind of lock follows from, beside the facts. */
 export interface LockPlace {
@@ -208,13 +209,15 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
       : { kind: 'deadbolt', why: said('securing.kind.swings') };
   const panic = panicOf(facts, practice, place.role);
   // A final exit keeps its bar, whoever is let in by it.
-  const letIn = use === 'reader' && place.role === 'final-exit';
+  const letIn = use === 'reader' && place.role !== undefined && ROLE[place.role].lock.barWhenLetIn;
   const exits = use === 'exit' || use === 'exit-only' || letIn || panic.wanted !== 'no';
   if (facts.kind === 'double-egress') return ofOppositeLeaves(place, free && !exits);
   // A pair that people leave by and that latches: a device on each leaf, either opens alone.
   const pair = meetsInMiddle(facts.kind);
   const freePair =
-    pair && (use === 'stair' || (use === 'passage' && place.role === 'cross-corridor'));
+    pair &&
+    (use === 'stair' ||
+      (use === 'passage' && place.role !== undefined && ROLE[place.role].closing.heldOpen));
   if (exits || freePair) {
     const why = panic.wanted === 'no' ? said('securing.kind.exit') : panic.why();
     if (pair && facts.meetingEdge !== 'mullion')

@@ -2,13 +2,7 @@ import { decideOpening, decisionOf, needsOf } from '../deciding/index.js';
 import { SHIPPED_PRODUCTS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
 import { OPENING_KINDS, type OpeningFacts, type OpeningKind } from '../opening/index.js';
-import {
-  LOCK_USES,
-  PRACTICE_IDS,
-  ROLES,
-  type LockUse,
-  type PracticeId,
-} from '../practice/index.js';
+import { LOCK_USES, PRACTICE_IDS, type LockUse, type PracticeId } from '../practice/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
 import { candidates } from '../stage/index.js';
 import { DOOR } from '../testing/door.js';
@@ -16,6 +10,7 @@ import { LOCK_KINDS, type LockKind } from './facts.js';
 import { findLocks } from './finder.js';
 import { derivedProperties, wishesFor } from './functions.js';
 import { lockKindsFor } from './lockType.js';
+import { ROLES } from '../roles/index.js';
 
 /** A complete opening of a kind, in a leaf that the practice's usual locks fit. */
 function opening(kind: OpeningKind, id: PracticeId, more: Partial<OpeningFacts>): OpeningFacts {

@@ -1,9 +1,7 @@
 import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import { isUncounted } from '../role/index.js';
-
-/** Rooms in which people gather: an assembly where they are enough, whatever the building is used for. */
-const GATHERING: ReadonlySet<Role> = new Set(['classroom', 'meeting', 'assembly']);
+import { type Role, ROLE } from '../roles/index.js';
 
 /** Whether a way out takes panic hardware, and why. */
 export interface Panic {
@@ -37,7 +35,13 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
   if (occupancy) {
     const from = values.panicPeople.value[occupancy];
     const gathering = values.panicPeople.value.assembly;
-    if (from === 0 && role && GATHERING.has(role) && people !== undefined && people >= gathering)
+    if (
+      from === 0 &&
+      role &&
+      ROLE[role].escape.gathering &&
+      people !== undefined &&
+      people >= gathering
+    )
       return {
         wanted: 'perhaps',
         why: () =>

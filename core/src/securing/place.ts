@@ -2,7 +2,7 @@ import type { LockSpec } from '../catalogue/index.js';
 import { known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { decideBackset } from './backset.js';
-import { isBevelled, type SecuringInput } from './decide.js';
+import { isBevelled, type SecuringInput } from './input.js';
 import type { SecuringRecord } from './decisions.js';
 import { decideBar, type ExitFit } from './exitDevice.js';
 import type { LockKind } from './facts.js';
@@ -18,7 +18,8 @@ import { fitLock, type LockFit } from './fit.js';
 import { heightRow, lockHeightOf } from './heights.js';
 import { isExit, LOCK_FORMS } from './lockForms.js';
 import type { Securing } from './secured.js';
-import { fitStrike, strikeReuse, type StrikeFit, type StrikeReuse } from './strike.js';
+import { fitStrike, strikeReuse, type StrikeFit } from './strike.js';
+import { type StrikeReuse } from './strikeReuse.js';
 import { throughLengths, type ThroughLengths } from './thickness.js';
 
 /** A lock that is to be placed in its leaf. */

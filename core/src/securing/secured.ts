@@ -3,7 +3,8 @@ import type { MeasuredLeaf } from '../opening/index.js';
 import type { ExitFit } from './exitDevice.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { LockFit } from './fit.js';
-import type { StrikeFit, StrikeReuse } from './strike.js';
+import type { StrikeFit } from './strike.js';
+import type { StrikeReuse } from './strikeReuse.js';
 import type { ThroughLengths } from './thickness.js';
 
 /** What later stages, drawings and sheets read of the lock. */

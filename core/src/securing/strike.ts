@@ -4,6 +4,7 @@ import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { boltGap } from './fit.js';
 import { hasRods, LOCK_FORMS } from './lockForms.js';
+import { StrikeReuse } from './strikeReuse.js';
 
 /** Where and how a strike is cut. Ticks; depths from the face of the stop towards the pull side. */
 export interface StrikeFit {
@@ -121,14 +122,6 @@ export function fitStrike(at: StrikeCase): StrikeFit {
 /** What a leaf usually comes to rest on where nobody has said: silencers on steel, nothing on timber. */
 export function usualStop(facts: OpeningFacts): 'none' | 'silencer' {
   return known(facts.frameMaterial) === 'steel' ? 'silencer' : 'none';
-}
-
-/** What becomes of a strike that is there already. */
-export interface StrikeReuse {
-  verdict: 'keep' | 'filler' | 'move' | 'new';
-  /** How far its middle is too high (or, negative, too low), and too far from the stop. */
-  high: number | undefined;
-  deep: number | undefined;
 }
 
 /**

@@ -1,8 +1,9 @@
 import { known, said, type Basis, type OpeningFacts, type Said } from '../opening/index.js';
-import type { LockUse, Practice, Role } from '../practice/index.js';
+import type { LockUse, Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { LockWishes } from './finder.js';
 import { panicOf } from './panic.js';
+import type { Role } from '../roles/index.js';
 
 /**
  * What a lock for a use must do, as wishes to the finder (handbook, “Roles”). Nobody is ever held inside

@@ -1,9 +1,11 @@
 import { known, roomNamed } from '../opening/index.js';
 import { spaceOf, type Escape } from '../role/index.js';
-import type { SecuringInput, SecuringRecord } from './decide.js';
+import type { SecuringRecord } from './decisions.js';
+import type { SecuringInput } from './input.js';
 import type { LockKind } from './facts.js';
 import { isExit } from './lockForms.js';
 import { panicOf } from './panic.js';
+import { ROLE } from '../roles/index.js';
 
 /** On which side people push the leaf open: from the room named first, or from the other. */
 function pushedFrom({ results: { handing } }: SecuringInput): 'from' | 'to' | undefined {
@@ -75,7 +77,9 @@ function findElectrical(
   kind: LockKind,
 ): void {
   const { value: from, source } = practice.values.electricalPanic;
-  const unknown = results.opening.role === 'electrical' && known(facts.amperes) === undefined;
+  const { role } = results.opening;
+  const unknown =
+    role !== undefined && ROLE[role].escape.amperes && known(facts.amperes) === undefined;
   if (from > 0 && unknown && !isExit(kind) && facts.egress !== false)
     record.report('note', 'securing.amperesOpen', { from }, source, ['amperes', 'securing.kind']);
 }

@@ -1,6 +1,6 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
 import { known, said, swingsBothWays, type OpeningFacts, type Said } from '../opening/index.js';
-import type { Practice, Role } from '../practice/index.js';
+import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizingRecord } from './decisions.js';
@@ -11,9 +11,10 @@ import { decideLining } from './lining.js';
 import { nominalOf } from './nominal.js';
 import { decideOverAll } from './rebated.js';
 import { recordChain } from './recording.js';
-import type { Sizes } from './sizes.js';
+import type { Sizes } from './result.js';
 import { heightChain, usualGaps, widthChain } from './stacks.js';
 import { wallOpening } from './wall.js';
+import { type Role, standsInTheOpen } from '../roles/index.js';
 
 /** Runs the sizing stage: both stacks as chains, leaf sizes, undercut, nominal name. */
 export function decideSizing(
@@ -67,7 +68,8 @@ function usualThickness(
   const usual = values.leafThickness.value;
   const from = values.leafThicknessRatedFrom.value;
   const rated = (known(rating) ?? 0) >= from ? values.leafThicknessRated.value : 0;
-  const outside = exterior === true && role !== 'gate' ? values.leafThicknessOutside.value : 0;
+  const outside =
+    exterior === true && !standsInTheOpen(role) ? values.leafThicknessOutside.value : 0;
   const thickness = Math.max(usual, rated, outside);
   const why = () =>
     thickness === usual

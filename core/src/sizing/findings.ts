@@ -1,14 +1,16 @@
 import { known, meetsInMiddle, swings } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import type { Sizes } from './sizes.js';
+import { ROLE } from '../roles/index.js';
+import type { Sizes } from './result.js';
 
 /** Checks sizes and gaps against what can be made and what a rating usually allows. */
 export function checkSizes(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { leafLeast, leafWidest, leafHighest, leafUsual } = practice.values;
   const { kind, role } = record.facts;
   // Gates and doors of goods are as wide as what passes.
-  const alone = swings(kind) && !meetsInMiddle(kind) && role !== 'gate' && role !== 'goods';
+  const ofAnyWidth = role !== undefined && role !== 'unknown' && ROLE[role].make.ofAnyWidth;
+  const alone = swings(kind) && !meetsInMiddle(kind) && !ofAnyWidth;
   for (const leaf of sizes.leaves) {
     const { width, height } = leaf;
     const outOfRange =

@@ -4,25 +4,10 @@ import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 import { halvesOf } from './halves.js';
-import { isDrawn, neededLeaf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
-import { orderLeaf, type LeafOrder } from './orderLeaf.js';
+import { isDrawn, neededLeaf, type AroundLeaf } from './neededLeaf.js';
+import { orderLeaf } from './orderLeaf.js';
 import { outOfSquare, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
-import type { Sizes } from './sizes.js';
-
-/** One leaf of an opening as it stands: its part of the opening, what fits, and what to order. */
-export interface FittedLeaf {
-  shape: Quadrilateral;
-  needed: NeededLeaf;
-  order: LeafOrder;
-}
-
-/** What a survey of the frame comes to. */
-export interface Fitting {
-  square: OutOfSquare;
-  gaps: AroundLeaf;
-  limits: TrimLimits | undefined;
-  leaves: FittedLeaf[];
-}
+import type { FittedLeaf, Fitting, Sizes } from './result.js';
 
 /** Length of the new leaf's hinge edge: what hinge patterns are read against. */
 export function hingeEdgeOf(fitting: Fitting | undefined): number | undefined {

@@ -3,7 +3,8 @@ export * from './swing.js';
 export { lipOf, type Lip } from './rebated.js';
 export { usualFace } from './wall.js';
 export { nominalOf } from './nominal.js';
-export { intendedDevice, wantsContinuous, type SizedLeaf, type Sizes } from './sizes.js';
+export { intendedDevice, wantsContinuous, type SizedLeaf } from './sizes.js';
+export { type Sizes } from './result.js';
 export { outOfSquare, type Corner, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
 export { cutPlan, leafAfterCuts, type CutPlan, type EdgeCut, type EdgeName } from './cutPlan.js';
@@ -11,7 +12,9 @@ export { orderLeaf, type LeafOrder } from './orderLeaf.js';
 export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';
 export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
-export { hingeEdgeOf, type FittedLeaf, type Fitting } from './fitting.js';
+export { hingeEdgeOf } from './fitting.js';
+export { type FittedLeaf } from './result.js';
+export { type Fitting } from './result.js';
 export {
   framingOf,
   glassPlace,

@@ -7,8 +7,6 @@ import {
   type OpeningFacts,
 } from '../opening/index.js';
 
-import type { Fitting } from './fitting.js';
-
 /** A leaf as sized; a length is absent while it is open. */
 export interface SizedLeaf {
   id: LeafId;
@@ -19,27 +17,6 @@ export interface SizedLeaf {
   thickness?: Ticks | undefined;
   /** Height of the leaf's bottom above the finished floor. */
   bottom?: Ticks | undefined;
-}
-
-/** What later stages read of the sizes. All in ticks. */
-export interface Sizes {
-  readonly leaves: readonly SizedLeaf[];
-  readonly frameWidth: Ticks | undefined;
-  readonly frameHeight: Ticks | undefined;
-  readonly hingeGap: Ticks | undefined;
-  readonly lockGap: Ticks | undefined;
-  readonly headGap: Ticks | undefined;
-  readonly meetingGap: Ticks | undefined;
-  readonly undercut: Ticks | undefined;
-  readonly stopWidth: Ticks;
-  /** Overlap of a rebated meeting edge. */
-  readonly rebate: Ticks;
-  /** Width of a removable mullion between the leaves; 0 when there is none. */
-  readonly mullion: Ticks;
-  /** Floor finish still to be laid: the finished floor stands this far above the measured one. */
-  readonly floorFinish: Ticks;
-  /** What a survey of the frame comes to. */
-  readonly fitting: Fitting | undefined;
 }
 
 /** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */

@@ -4,7 +4,7 @@ import { SIZING_DECISIONS } from './decisions.js';
 import { SIZING_FACTS } from './facts.js';
 import { leafBody } from './leafBody.js';
 import { SIZING_MESSAGES } from './messages.js';
-import type { Sizes } from './sizes.js';
+import type { Sizes } from './result.js';
 import { SIZING_TERMS } from './terms.js';
 import { SIZING_VALUES } from './values.js';
 

@@ -1,5 +1,5 @@
 import type { OpeningFacts } from '../opening/index.js';
-import type { Reading } from './facts.js';
+import type { Reading } from './reading.js';
 import { hingeReading, readingKinds, type ReadingKind } from './names.js';
 
 /** Two people measured the same thing, neither knowing of the other, and do not agree. */

@@ -21,5 +21,6 @@ export { currentReadings, Survey, surveyOf, withReading, type ReadingConflict } 
 export { surveyed } from './surveyed.js';
 export { nextReading, routeOf, surveyOrder, travel, travelOf } from './route.js';
 export { questionOf } from './question.js';
-export { SURVEY_RECORDS, type Reading } from './facts.js';
+export { SURVEY_RECORDS } from './facts.js';
+export { type Reading } from './reading.js';
 export { SURVEY_VALUES } from './values.js';

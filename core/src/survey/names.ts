@@ -1,4 +1,4 @@
-import type { Reading } from './facts.js';
+import type { Reading } from './reading.js';
 
 /** What kind of answer a reading is. Lengths in ticks; `lean` is a length that may be negative. */
 export type ReadingType = 'length' | 'lean' | 'count' | 'choice' | 'text';

@@ -5,7 +5,7 @@ import { decideOpening } from '../deciding/index.js';
 import { merge3 } from '../exchange/index.js';
 import { phraseText } from '../phrasing/index.js';
 import type { OpeningFacts } from '../opening/index.js';
-import type { Reading } from './facts.js';
+import type { Reading } from './reading.js';
 import {
   currentReadings,
   fitsKind,

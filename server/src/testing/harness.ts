@@ -5,10 +5,10 @@ import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import request from 'supertest';
 import type { DataSource } from 'typeorm';
-import { createApp } from '../app.js';
-import type { Config } from '../config.js';
-import { openDatabase } from '../database/dataSource.js';
-import { PeopleService } from '../people/people.service.js';
+import { createApp } from '../wiring/app.js';
+import type { Config } from '../base/config.js';
+import { openDatabase } from '../base/database/dataSource.js';
+import { PeopleService } from '../resources/people/people.service.js';
 import { holdsAnswers, type HeldAnswers } from './holdsAnswers.js';
 
 export const PASSWORD = 'a long enough password';
@@ -49,7 +49,7 @@ export async function start(
     trustedProxies: [],
     publicUrl: 'http://localhost:4310',
     // Threads run what was built; bin/test builds first.
-    workerFile: join(__dirname, '../../dist/work/worker.js'),
+    workerFile: join(__dirname, '../../dist/wiring/worker.js'),
     sessionIdleMs: 24 * HOUR,
     sessionMs: 14 * 24 * HOUR,
     requestsAMinute: 100_000,

@@ -2,7 +2,7 @@ import { gunzipSync } from 'node:zlib';
 import type { INestApplication } from '@nestjs/common';
 import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
 import type { NextFunction, Request, Response } from 'express';
-import { describeInterface } from '../openApi.js';
+import { describeInterface } from '../wiring/openApi.js';
 
 interface Described {
   paths: Record<

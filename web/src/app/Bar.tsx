@@ -3,9 +3,10 @@ import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { IconButton } from '../parts/IconButton.js';
-import { Mark } from './Mark.js';
-import { useSession, useSignOut } from './session.js';
-import { setTheme, useTheme } from './theme.js';
+import { Mark } from '../parts/Mark.js';
+import { useSession } from '../base/session.js';
+import { useSignOut } from './useSignOut.js';
+import { setTheme, useTheme } from '../base/theme.js';
 
 function PersonBar() {
   const { data } = useSession();

@@ -8,7 +8,7 @@ import {
   type OpeningFacts,
   type System,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { useProject, useSave } from '../data/project.js';
 import type { Pending } from '../data/pending.js';
 import { Modal } from '../parts/Modal.js';

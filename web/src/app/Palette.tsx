@@ -6,7 +6,7 @@ import { openingAddress, REACHED } from '../stage/reached.js';
 import { findOpenings } from './findOpenings.js';
 import { PROJECT_PAGES } from './projectPages.js';
 import { useOpenings, useProject } from '../data/project.js';
-import { setTheme, useTheme } from './theme.js';
+import { setTheme, useTheme } from '../base/theme.js';
 
 /**
  * Find an opening by mark or room, go to a screen, or do something: all from the keyboard. Mounted only

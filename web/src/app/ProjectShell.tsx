@@ -6,14 +6,16 @@ import { IconButton } from '../parts/IconButton.js';
 import { Message, Waiting } from '../parts/Message.js';
 import { RoomList } from '../parts/RoomList.js';
 import { ProjectDialog } from '../screens/projects/ProjectDialog.js';
-import { ApiProblem } from './api.js';
+import { ApiProblem } from '../base/api.js';
 import { Bar } from './Bar.js';
-import { useKeys } from './keys.js';
+import { STAGE_PARTS } from './stageParts.js';
+import { StagePartsContext } from '../stage/stageParts.js';
+import { useKeys } from '../base/keys.js';
 import { KeySheet } from './KeySheet.js';
 import { MergeDialog } from './MergeDialog.js';
 import { loadPalette, bringDialogsAhead } from './pages.js';
 import { PROJECT_PAGES } from './projectPages.js';
-import { useSession } from './session.js';
+import { useSession } from '../base/session.js';
 
 const Palette = lazy(loadPalette);
 
@@ -130,7 +132,9 @@ function ProjectFrame() {
         </div>
       </Bar>
       <main className="relative min-h-0 flex-1 overflow-hidden print:overflow-visible">
-        <Outlet />
+        <StagePartsContext value={STAGE_PARTS}>
+          <Outlet />
+        </StagePartsContext>
       </main>
       {palette && (
         <Suspense fallback={null}>

@@ -1,13 +1,20 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { Message, Waiting } from '../parts/Message.js';
-import { useSession } from './session.js';
+import { useSession } from '../base/session.js';
+import { bringProjectAhead } from './pages.js';
 
 // Whoever is signed in needs no forms to begin with, who is not no head.
 const Bar = lazy(() => import('./Bar.js').then((one) => ({ default: one.Bar })));
 const SignInScreen = lazy(() =>
   import('../screens/signIn/SignInScreen.js').then((one) => ({ default: one.SignInScreen })),
 );
+
+/** Brings what a project needs while somebody looks at the list of projects. */
+function ProjectAhead() {
+  useEffect(bringProjectAhead, []);
+  return null;
+}
 
 /** Asks for a sign-in where there is none, else shows the page that was asked for. */
 export function Shell() {
@@ -37,6 +44,7 @@ export function Shell() {
   if (projectId) return <Outlet />;
   return (
     <div className="flex h-full flex-col">
+      <ProjectAhead />
       <Suspense fallback={<div className="h-12 shrink-0 border-b-2 border-ink" />}>
         <Bar />
       </Suspense>

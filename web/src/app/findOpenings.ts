@@ -1,4 +1,4 @@
-import type { OpeningView } from './api.js';
+import type { OpeningView } from '../base/api.js';
 
 /** So many are shown; more words find fewer. */
 const MAX_SHOWN = 50;

@@ -1,4 +1,5 @@
 import { lazyPage } from '../parts/lazyPage.js';
+import { loadPaste } from '../screens/register/loadPaste.js';
 
 export const loadProjects = lazyPage(
   () => import('../screens/projects/ProjectsScreen.js'),
@@ -23,7 +24,6 @@ export const loadSurvey = lazyPage(
 export const loadSiteList = lazyPage(() => import('../screens/site/SiteList.js'), 'SiteList');
 export const loadSite = lazyPage(() => import('../screens/site/SiteScreen.js'), 'SiteScreen');
 export const loadPalette = () => import('./Palette.js');
-export const loadPaste = () => import('../screens/register/PasteDialog.js');
 
 /** What is needed where a connection may be lost: it comes with the project, before anything is shown. */
 export const loadProject = lazyPage(async () => {

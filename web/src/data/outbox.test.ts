@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import type { OpeningFacts } from '@riegel/core';
-import { applyPatch, type FactsPatch } from '@riegel/core';
-import { ApiProblem } from '../app/api.js';
+import { type OpeningFacts, applyPatch, type FactsPatch } from '@riegel/core';
+import { ApiProblem } from '../base/api.js';
 import { overlay } from './pending.js';
 import {
   SimulatedServer,

@@ -1,5 +1,5 @@
 import type { FactsPatch, OpeningFacts } from '@riegel/core';
-import { ApiProblem, call, type OpeningView } from '../app/api.js';
+import { ApiProblem, call, type OpeningView } from '../base/api.js';
 import {
   acknowledged,
   composed,

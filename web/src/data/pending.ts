@@ -6,7 +6,7 @@ import {
   type MergeField,
   type OpeningFacts,
 } from '@riegel/core';
-import type { OpeningView } from '../app/api.js';
+import type { OpeningView } from '../base/api.js';
 
 /** A change that is not known to be saved: only what was touched, never a whole opening that was there. */
 export type Pending = {

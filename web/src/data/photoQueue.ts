@@ -1,5 +1,5 @@
 import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
-import { ApiProblem, call } from '../app/api.js';
+import { ApiProblem, call } from '../base/api.js';
 
 /** A photograph that is on the device and not yet on the server. */
 export interface QueuedPhoto {

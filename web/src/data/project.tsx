@@ -11,7 +11,6 @@ import {
 } from 'react';
 import { toast } from 'sonner';
 import {
-  currentFacts,
   NO_BUILDING,
   type Building,
   type EditedPractice,
@@ -26,15 +25,16 @@ import {
   type OpeningView,
   type PersonView,
   type WholeProject,
-} from '../app/api.js';
+} from '../base/api.js';
 import { basisOf, type BasisData } from '../worker/basis.js';
 import { Outbox, sendTo, type OutboxView } from './outbox.js';
 import { overlay, shownWith } from './pending.js';
 import { browserTabs } from './tabs.js';
-import { speak } from '../words.js';
+import { speak } from '../base/words.js';
 import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
 import { useStream } from './stream.js';
 import { WaysKeeper } from './ways.js';
+import { readSome, underTodaysNames } from './readSome.js';
 
 /** The openings of a project as they stand, one's own unsaved changes among them. */
 export interface OpeningsState {
@@ -126,12 +126,6 @@ function merged(
       return newer && (anew || newer.version >= opening.version) ? newer : opening;
     });
   return [...kept, ...[...fresh.values()].filter((opening) => !gone.has(opening.id))];
-}
-
-/** An opening whose facts were stored under older names, with those of today. */
-function underTodaysNames(opening: OpeningView): OpeningView {
-  const facts = currentFacts(opening.facts);
-  return facts === opening.facts ? opening : { ...opening, facts };
 }
 
 const indexes = new WeakMap<OpeningView[], Map<string, OpeningView>>();
@@ -345,17 +339,6 @@ export function ProjectProvider({
   if (failure)
     return failed(failure, () => void Promise.all([project.refetch(), openings.refetch()]));
   return waiting;
-}
-
-/** Some openings as they stand; those that are gone are left out. */
-export async function readSome(projectId: string, ids: string[]): Promise<OpeningView[]> {
-  const read = await call('POST', '/projects/{projectId}/openings/some', {
-    path: { projectId },
-    body: {
-      ids,
-    },
-  });
-  return read.openings.map(underTodaysNames);
 }
 
 /** Asks before the page is left while something would be lost by that. */

@@ -1,6 +1,6 @@
 import { createStore, del, delMany, entries, keys, set, setMany, type UseStore } from 'idb-keyval';
 import { readSiteRecord, type SiteRecord } from '@riegel/core';
-import { ApiProblem, call } from '../app/api.js';
+import { ApiProblem, call } from '../base/api.js';
 import { browserTabs, type Tabs } from './tabs.js';
 
 /** A record that is on the device and not yet on the server. */

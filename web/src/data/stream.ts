@@ -1,7 +1,7 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { OpeningView } from '../app/api.js';
-import { readSome } from './project.js';
+import type { OpeningView } from '../base/api.js';
+import { readSome } from './readSome.js';
 import { SITE_CHANGED } from './siteChanged.js';
 
 /** A line of the project's feed; a large write names nothing. */

@@ -1,4 +1,4 @@
-import type { OpeningView } from '../app/api.js';
+import type { OpeningView } from '../base/api.js';
 
 /** What tabs of one project tell each other. */
 export interface TabNews {

@@ -6,7 +6,7 @@ import {
   type SiteRecordOf,
   type SiteState,
 } from '@riegel/core';
-import { useSession } from '../app/session.js';
+import { useSession } from '../base/session.js';
 import { SITE_CHANGED } from './siteChanged.js';
 import { siteStore, type SiteStatus, type SiteStore } from './site.js';
 

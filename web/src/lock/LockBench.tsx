@@ -8,7 +8,7 @@ import {
   type LockSpec,
   type LockState,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { stateWords } from './stateWords.js';
 
 const OUT: readonly LockAction[] = [

@@ -1,5 +1,5 @@
 import { type LockGraph, type LockSpec, type TestStep } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { stateWords } from './stateWords.js';
 
 /** A step of an acceptance test: do this, see that. */

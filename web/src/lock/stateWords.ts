@@ -1,5 +1,5 @@
 import { type LockSpec, type LockState } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 
 /** What a function is called: a project’s own by its name. */
 export function lockName(spec: LockSpec): string {

@@ -6,7 +6,7 @@ import {
   type Decision,
   type OpeningFacts,
 } from '@riegel/core';
-import { decisionName, termText } from '../words.js';
+import { decisionName, termText } from '../base/words.js';
 import { BasisMark } from '../parts/BasisMark.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';

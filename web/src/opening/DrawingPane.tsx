@@ -2,14 +2,14 @@ import { Layers, Maximize2, Minimize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { Popover, Tabs } from 'radix-ui';
 import { useCallback, useMemo, useRef, useState, type MouseEvent } from 'react';
 import { headingOf, list, VIEWS, words, type Layer, type Stage, type View } from '@riegel/core';
-import { useKeys } from '../app/keys.js';
-import { usePreference } from '../app/usePreference.js';
+import { useKeys } from '../base/keys.js';
+import { usePreference } from '../base/usePreference.js';
 import { DrawingView, VIEW_NAMES } from '../drawing/DrawingView.js';
 import { LAYER_GROUPS, assumedParts, litBy, stageOfPart } from '../drawing/parts.js';
 import { useZoom } from '../drawing/useZoom.js';
 import { CheckBox } from '../parts/CheckBox.js';
 import { IconButton } from '../parts/IconButton.js';
-import type { Bench } from '../stage/parts.js';
+import type { Bench } from '../stage/stageParts.js';
 import { stackFact } from './factNames.js';
 import { useHighlight, useOpeningPage } from './page.js';
 

@@ -8,7 +8,7 @@ import {
   type FieldName,
   type OpeningFacts,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { CheckBox } from '../parts/CheckBox.js';
 import { FieldInput } from '../parts/FieldInput.js';
 import { Say } from '../parts/Say.js';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { fieldOf, writeField, type OpeningFacts, type System } from '@riegel/core';
-import { termText } from '../words.js';
-import { call, type EventView } from '../app/api.js';
+import { termText } from '../base/words.js';
+import { call, type EventView } from '../base/api.js';
 
 const KIND: Record<EventView['kind'], string> = {
   create: 'made it',

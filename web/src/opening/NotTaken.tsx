@@ -8,7 +8,7 @@ import {
   type Part,
   type Units,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { LevelSign, Say } from '../parts/Say.js';

@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Observation, Side } from '@riegel/core';
-import { useSession } from '../app/session.js';
+import { useSession } from '../base/session.js';
 import { Select } from '../parts/Select.js';
 import { useOpeningPage } from './page.js';
 import { Fold } from '../parts/Fold.js';

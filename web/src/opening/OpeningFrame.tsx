@@ -7,7 +7,7 @@ import {
   type FieldName,
   type OpeningFacts,
 } from '@riegel/core';
-import { useKeys } from '../app/keys.js';
+import { useKeys } from '../base/keys.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { Waiting } from '../parts/Message.js';
 import { openingAddress } from '../stage/reached.js';

@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { decisionOf, headingOf, type DecidedOpening, type OpeningFacts } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { IconButton } from '../parts/IconButton.js';
 import { LevelSign } from '../parts/Say.js';
 import { WithFractions } from '../parts/WithFractions.js';

@@ -10,7 +10,7 @@ import {
   type Stage,
   type Units,
 } from '@riegel/core';
-import { itemText, termText } from '../words.js';
+import { itemText, termText } from '../base/words.js';
 import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
 import type { Stage } from '@riegel/core';
-import { useStageParts } from '../stage/parts.js';
+import { useStageParts } from '../stage/stageParts.js';
 import { DrawingPane } from './DrawingPane.js';
 import { useHighlight } from './page.js';
 

@@ -1,5 +1,5 @@
 import { writtenUse, type Stage } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { FindingLine } from '../parts/Say.js';
 import { DecisionRow } from './DecisionRow.js';
 import { useHighlight, useOpeningPage } from './page.js';

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { BOLT_STAGES, itemSizeParts, type Item, type Stage } from '@riegel/core';
-import { itemText, termText } from '../words.js';
+import { itemText, termText } from '../base/words.js';
 import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { Fold } from '../parts/Fold.js';

@@ -3,7 +3,7 @@ import { waysOut, type Finding, type TriedWay } from '@riegel/core';
 import { useProject } from '../data/project.js';
 import { LevelSign, Say } from '../parts/Say.js';
 import { askCore, coreFailed } from '../worker/client.js';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { useOpeningPage } from './page.js';
 
 /** The ways out of a finding: each decided as if it were taken, with what goes and what comes, before it is taken. */

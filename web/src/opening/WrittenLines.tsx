@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { type SetStage, type WrittenItem } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { BasisMark } from '../parts/BasisMark.js';
 import { Select } from '../parts/Select.js';
 import { useOpeningPage } from './page.js';

@@ -10,7 +10,7 @@ import {
   type Practice,
   type Units,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { fieldText, optionText } from '../parts/FieldInput.js';
 
 /** Members of a stack that are recorded under another fact than their own name. */

@@ -9,7 +9,7 @@ import {
 } from '@riegel/core';
 import { askCore, coreFailed } from '../worker/client.js';
 import type { BasisData } from '../worker/basis.js';
-import { decisionName } from '../words.js';
+import { decisionName } from '../base/words.js';
 
 /** So many changes are named; the rest are counted. */
 const NAMED = 6;

@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { call, type AuditLine } from '../app/api.js';
+import { call, type AuditLine } from '../base/api.js';
 import { AuditTable } from './AuditTable.js';
 import { Waiting } from './Message.js';
 import { problemText } from './useAsking.js';

@@ -1,4 +1,4 @@
-import type { AuditLine } from '../app/api.js';
+import type { AuditLine } from '../base/api.js';
 import { dayAndTime } from './dayAndTime.js';
 
 const WORDS: Record<AuditLine['kind'], string> = {

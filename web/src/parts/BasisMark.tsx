@@ -1,5 +1,5 @@
 import type { Basis } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 
 /** How a value came to be, by a mark as well as by colour: tape tick, r, dot, hollow. */
 export function BasisMark({ basis }: { basis: Basis | 'open' | 'none' }) {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { type StageProgress } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import type { StageCount } from '../worker/progress.js';
 
 export type Colour = 'soft' | 'verdigris' | 'oxide' | 'ochre' | 'sheet';

@@ -10,7 +10,7 @@ import {
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { useProject } from '../data/project.js';
 import { listOf } from './RoomList.js';
 import { Select, type Option } from './Select.js';

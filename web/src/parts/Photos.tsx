@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Camera, CloudOff, MapPin, X } from 'lucide-react';
 import { useEffect } from 'react';
 import { toast } from 'sonner';
-import { ApiProblem, call } from '../app/api.js';
-import { useSession } from '../app/session.js';
+import { ApiProblem, call } from '../base/api.js';
+import { useSession } from '../base/session.js';
 import {
   dropPhoto,
   queuePhoto,

@@ -1,5 +1,5 @@
 import { type Building } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 
 /** Id of the list from which rooms are picked wherever one is asked for. */
 export const ROOM_LIST = 'rooms-of-the-building';

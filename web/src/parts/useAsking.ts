@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ApiProblem } from '../app/api.js';
+import { ApiProblem } from '../base/api.js';
 
 /** What a problem says, with everything that is wrong in it. */
 export function problemText(error: unknown): string {

@@ -1,5 +1,5 @@
 import { BOLT_STAGES, type Stage } from '@riegel/core';
-import { termText } from '../words.js';
+import { termText } from '../base/words.js';
 import { SIDE_PAGES } from './sidePages.js';
 
 /** Where a stage of the bolt row stands in it, from 1: its number and its key. */

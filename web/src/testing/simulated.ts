@@ -1,5 +1,5 @@
 import type { OpeningFacts } from '@riegel/core';
-import { ApiProblem, type OpeningView } from '../app/api.js';
+import { ApiProblem, type OpeningView } from '../base/api.js';
 import { Outbox } from '../data/outbox.js';
 import type { Pending, Write } from '../data/pending.js';
 import type { TabNews, Tabs } from '../data/tabs.js';

@@ -11,7 +11,7 @@ import {
   type ProjectQuestion,
   type Searched,
 } from '@riegel/core';
-import type { OpeningView } from '../app/api.js';
+import type { OpeningView } from '../base/api.js';
 import { basisOf, wayText, type BasisData } from './basis.js';
 import type { CoreWorker, LightOpening } from './core.worker.js';
 import type { Door } from './door.js';

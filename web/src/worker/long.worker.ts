@@ -18,7 +18,7 @@ import {
   type ProjectBasis,
   type Value,
 } from '@riegel/core';
-import { decisionName } from '../words.js';
+import { decisionName } from '../base/words.js';
 import { basisOf, type BasisData } from './basis.js';
 
 /** What changes is told by values alone. */

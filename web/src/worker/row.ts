@@ -19,7 +19,7 @@ import {
   type System,
   type Ticks,
 } from '@riegel/core';
-import { itemText, termText } from '../words.js';
+import { itemText, termText } from '../base/words.js';
 import { packProgress, type PackedProgress } from './progress.js';
 
 /** What a register cell shows. */

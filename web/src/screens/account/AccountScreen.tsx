@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { call } from '../../app/api.js';
-import type { Shapes } from '../../app/routes.js';
+import { call } from '../../base/api.js';
+import type { Shapes } from '../../base/routes.js';
 import { Fault } from '../../parts/Fault.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Form, neededField, newPasswordField } from '../../parts/Form.js';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { Fault } from '../../parts/Fault.js';
 import { Form, neededField, type Fields } from '../../parts/Form.js';
 import { TextField } from '../../parts/TextField.js';

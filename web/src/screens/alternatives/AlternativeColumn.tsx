@@ -8,7 +8,7 @@ import {
   type Units,
   type Wish,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import type { AlternativesFound } from '../../worker/client.js';

@@ -8,7 +8,7 @@ import {
   type OpeningFacts,
   type Wish,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { useProject } from '../../data/project.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { CheckBox } from '../../parts/CheckBox.js';

@@ -1,16 +1,7 @@
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import {
-  applyPatch,
-  guessRoomUse,
-  renameRoom,
-  roomKey,
-  withRooms,
-  type Building,
-  type OpeningFacts,
-  type Room,
-} from '@riegel/core';
-import { ApiProblem } from '../../app/api.js';
+import { applyPatch, guessRoomUse, renameRoom, roomKey, withRooms, type Room } from '@riegel/core';
+import { ApiProblem } from '../../base/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Select } from '../../parts/Select.js';
 import { useRows } from '../../worker/client.js';
@@ -20,10 +11,7 @@ import { planOf, type Plan } from './plan.js';
 import { PlanView } from './PlanView.js';
 import { RoomPane } from './RoomPane.js';
 import { StoreyList } from './StoreyList.js';
-
-/** What of openings a changed building changes: each with its patch. */
-type Patches = readonly { id: string; patch: Partial<OpeningFacts> }[];
-export type SaveBuilding = (next: Building, patches?: Patches) => Promise<void>;
+import { SaveBuilding } from './saveBuilding.js';
 
 const ALL = '*';
 /** More rooms than this are drawn storey by storey. */

@@ -4,7 +4,7 @@ import { formatExact, roomKey, widthNeeded, type FactsPatch } from '@riegel/core
 import { useProject } from '../../data/project.js';
 import { BoltRow } from '../../parts/BoltRow.js';
 import { Select } from '../../parts/Select.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { unpackProgress } from '../../worker/progress.js';
 import type { RowStore } from '../../worker/rowStore.js';
 import type { Plan, PlanDoors } from './plan.js';

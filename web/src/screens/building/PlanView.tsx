@@ -4,7 +4,7 @@ import { leastProgress, roomKey, type StageProgress } from '@riegel/core';
 import { Bolts, boltWords } from '../../parts/BoltRow.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { unpackProgress } from '../../worker/progress.js';
 import type { RowStore } from '../../worker/rowStore.js';
 import { middleOf, type Placed } from './elkGraph.js';

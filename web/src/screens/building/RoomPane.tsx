@@ -17,8 +17,8 @@ import {
 } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Select } from '../../parts/Select.js';
-import { termText } from '../../words.js';
-import type { SaveBuilding } from './BuildingScreen.js';
+import { termText } from '../../base/words.js';
+import type { SaveBuilding } from './saveBuilding.js';
 import type { Plan, PlanRoom } from './plan.js';
 import { TextWhenLeft } from './TextWhenLeft.js';
 

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { roomKey, type Building } from '@riegel/core';
 import { IconButton } from '../../parts/IconButton.js';
 import { AddNamed } from './AddNamed.js';
-import type { SaveBuilding } from './BuildingScreen.js';
+import type { SaveBuilding } from './saveBuilding.js';
 
 /** The storeys in their order, from the top: moved, added, and taken out where nothing is on them. */
 export function StoreyList({

@@ -11,7 +11,7 @@ import {
   type CloserSettings,
   type FittedRun,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Slider } from '../../parts/Slider.js';
 import { AngleChart, SpeedChart } from './ClosingChart.js';

@@ -1,4 +1,4 @@
-import type { StageParts } from '../../stage/parts.js';
+import type { StageParts } from '../../stage/stageParts.js';
 import { ArmBench } from './ArmBench.js';
 import { ClosingBench } from './ClosingBench.js';
 import { Tuning } from './Tuning.js';

@@ -3,7 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { dueState, type DueState } from '@riegel/core';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { openingAddress } from '../../stage/reached.js';
 

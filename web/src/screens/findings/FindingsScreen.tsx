@@ -9,7 +9,7 @@ import {
   type OpeningFacts,
   type Units,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Fold } from '../../parts/Fold.js';
@@ -17,7 +17,7 @@ import { Message, Waiting } from '../../parts/Message.js';
 import { ReasonDialog } from '../../parts/ReasonDialog.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import { useFindings } from '../../worker/client.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import {
   countLevels,
   groupFindings,

@@ -1,5 +1,5 @@
 import { useOpeningPage } from '../../opening/page.js';
-import type { StageParts } from '../../stage/parts.js';
+import type { StageParts } from '../../stage/stageParts.js';
 import { Clashes } from './Clashes.js';
 import { LoadsBench } from './LoadsBench.js';
 import { Schools } from './Schools.js';

@@ -13,7 +13,7 @@ import {
   type ListMapping,
   type ListMemory,
 } from '@riegel/core';
-import { ApiProblem, call } from '../../app/api.js';
+import { ApiProblem, call } from '../../base/api.js';
 import { useOpenings, useProject, type ProjectWrite } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { ColumnsStep } from './ColumnsStep.js';

@@ -7,7 +7,7 @@ import {
   type ListDifference,
   type Practice,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { columnName } from './columnNames.js';
 import { factShown } from './shown.js';
 

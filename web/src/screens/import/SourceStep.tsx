@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { FileUp } from 'lucide-react';
-import { ApiProblem, call } from '../../app/api.js';
+import { ApiProblem, call } from '../../base/api.js';
 
 /** A list as it came in, before anything is read from it. */
 export interface Source {

@@ -9,7 +9,7 @@ import {
   type System,
 } from '@riegel/core';
 import { useProject } from '../../data/project.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { columnName } from './columnNames.js';
 import type { Compared } from './useComparison.js';
 

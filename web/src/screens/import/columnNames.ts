@@ -1,5 +1,5 @@
 import { FIELDS, REMARK } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** The columns offered first, in the order a door list has them. */
 export const USUAL_COLUMNS = [

@@ -5,7 +5,7 @@ import {
   type Observation,
   type Practice,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** A stored value of a fact as people read it. */
 export function factShown(fact: string, value: unknown, practice: Practice): string {

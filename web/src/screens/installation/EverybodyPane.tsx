@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { Fault } from '../../parts/Fault.js';
 import { Waiting } from '../../parts/Message.js';
 import { OneTimeLink } from '../../parts/OneTimeLink.js';

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Waiting } from '../../parts/Message.js';
 import { problemText } from '../../parts/useAsking.js';

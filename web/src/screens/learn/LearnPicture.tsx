@@ -21,7 +21,7 @@ import {
 } from '@riegel/core';
 import { LockBench } from '../../lock/LockBench.js';
 import { ModelView } from '../../drawing/ModelView.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 const TICK = { fill: 'var(--color-soft)', fontSize: 11 };
 

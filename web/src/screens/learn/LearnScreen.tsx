@@ -18,11 +18,11 @@ import {
   type Progress,
   type Units,
 } from '@riegel/core';
-import { useKeys } from '../../app/keys.js';
-import { Mark } from '../../app/Mark.js';
-import { useSession } from '../../app/session.js';
+import { useKeys } from '../../base/keys.js';
+import { Mark } from '../../parts/Mark.js';
+import { useSession } from '../../base/session.js';
 import { Say } from '../../parts/Say.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { LearnPicture } from './LearnPicture.js';
 import { dayNow, fetchedProgress, keepProgress, keptProgress } from './progress.js';
 

@@ -1,5 +1,5 @@
 import { mergedProgress, readProgress, type Progress } from '@riegel/core';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 
 const KEY = 'riegel-learning';
 

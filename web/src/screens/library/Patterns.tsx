@@ -9,7 +9,7 @@ import {
   type Practice,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';
 import { basisOf } from '../../worker/basis.js';

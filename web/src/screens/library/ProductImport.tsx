@@ -8,7 +8,7 @@ import {
   type ProductRow,
   type Units,
 } from '@riegel/core';
-import { ApiProblem, call } from '../../app/api.js';
+import { ApiProblem, call } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { basisOf } from '../../worker/basis.js';
 import { Modal } from '../../parts/Modal.js';

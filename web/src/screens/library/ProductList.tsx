@@ -3,7 +3,7 @@ import { Download, Trash2, Upload } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { PRODUCT_TYPES, stageOfType, type Product, type ProductType } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { useProject } from '../../data/project.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { basisOf } from '../../worker/basis.js';

@@ -1,5 +1,5 @@
 import { productFieldText, SHOWN_FIELDS, toMm, type Product, type Units } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { fieldName } from './productText.js';
 

@@ -1,5 +1,5 @@
 import { formatQuantity, lengthPart, partsText, type Product, type Units } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** The name of a product's field. */
 export function fieldName(name: keyof Product): string {

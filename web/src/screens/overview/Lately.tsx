@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { call, type EventView } from '../../app/api.js';
+import { call, type EventView } from '../../base/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 

@@ -8,7 +8,7 @@ import { useFindings, useRows } from '../../worker/client.js';
 import { countProgress, type StageCount } from '../../worker/progress.js';
 import type { RowStore } from '../../worker/rowStore.js';
 import type { FoundIn } from '../../worker/findings.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { countLevels } from '../../worker/findingGroups.js';
 import { Lately } from './Lately.js';
 

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { termText } from '../../words.js';
-import { call, type Role } from '../../app/api.js';
+import { termText } from '../../base/words.js';
+import { call, type Role } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { Message, Waiting } from '../../parts/Message.js';

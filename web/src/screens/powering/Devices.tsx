@@ -4,7 +4,7 @@ import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
 import { Toggles } from '../../parts/Toggles.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 const FACES: readonly Face[] = ['outside', 'inside'];
 

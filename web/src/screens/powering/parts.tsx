@@ -1,6 +1,6 @@
 import { narrativeOf, phraseText, termText, wiringOf } from '@riegel/core';
 import { useOpeningPage } from '../../opening/page.js';
-import type { StageParts } from '../../stage/parts.js';
+import type { StageParts } from '../../stage/stageParts.js';
 import { Devices } from './Devices.js';
 import { Riser } from './Riser.js';
 

@@ -9,7 +9,7 @@ import {
   type ValueName,
 } from '@riegel/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { ApiProblem, call } from '../../app/api.js';
+import { ApiProblem, call } from '../../base/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 import type { BasisData } from '../../worker/basis.js';

@@ -9,7 +9,7 @@ import {
   type PracticeChange,
   type ValueName,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { figureText, optionWords, readFigure } from './figureText.js';
 import { VALUE_WORDS } from './groups.js';
 

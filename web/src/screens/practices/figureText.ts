@@ -8,7 +8,7 @@ import {
   type FigureType,
   type System,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** A figure of a practice as it is typed and shown. */
 export function figureText(figure: unknown, type: FigureType, system: System): string {

@@ -7,7 +7,7 @@ import {
   type LockSpec,
   type LockTest,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { lockName } from '../../lock/stateWords.js';
 import { StepWords } from '../../lock/StepWords.js';
 

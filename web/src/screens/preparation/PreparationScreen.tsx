@@ -11,7 +11,7 @@ import {
   type Preparation,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { useProject } from '../../data/project.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
 import { ModelView } from '../../drawing/ModelView.js';

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { openingAddress } from '../../stage/reached.js';
 
 /** An opening by its mark or a room, in any of one's projects. */

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { PRACTICES } from '@riegel/core';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Fault } from '../../parts/Fault.js';
 import { Fold } from '../../parts/Fold.js';

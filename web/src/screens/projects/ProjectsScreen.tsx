@@ -2,13 +2,12 @@ import { FindOpening } from './FindOpening.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
 import Joi from 'joi';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { isOwnPractice, practiceOf, PRACTICE_IDS, PRACTICES, type PracticeId } from '@riegel/core';
-import { termText } from '../../words.js';
-import { ApiProblem, call } from '../../app/api.js';
-import { bringProjectAhead } from '../../app/pages.js';
+import { termText } from '../../base/words.js';
+import { ApiProblem, call } from '../../base/api.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Fault } from '../../parts/Fault.js';
 import { Form, neededField } from '../../parts/Form.js';
@@ -20,7 +19,6 @@ import { TextField } from '../../parts/TextField.js';
 const MAX_BYTES = 24_000_000;
 
 export function ProjectsScreen() {
-  useEffect(bringProjectAhead, []);
   const projects = useQuery({
     queryKey: ['projects'],
     queryFn: async () => (await call('GET', '/projects')).projects,

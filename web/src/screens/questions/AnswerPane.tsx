@@ -8,11 +8,11 @@ import {
   type Practice,
   type ProjectQuestion,
 } from '@riegel/core';
-import { useKeys } from '../../app/keys.js';
+import { useKeys } from '../../base/keys.js';
 import { useOpenings } from '../../data/project.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Say } from '../../parts/Say.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { askedName, comesTo, valueWords } from './words.js';
 
 /** One question with its likely answers and its openings: answered for all of them, or for those ticked. */

@@ -1,12 +1,12 @@
 import { useMemo, useState } from 'react';
 import { ADDRESSEES, type Addressee, type FactsPatch, type ProjectQuestion } from '@riegel/core';
-import { useKeys } from '../../app/keys.js';
+import { useKeys } from '../../base/keys.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Say } from '../../parts/Say.js';
 import { Select } from '../../parts/Select.js';
 import { useQuestions } from '../../worker/client.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { AnswerPane } from './AnswerPane.js';
 import { SendOut } from './SendOut.js';
 import { valueWords } from './words.js';

@@ -1,6 +1,6 @@
 import { fieldOf, type FactValue, type OpeningFacts, type Practice } from '@riegel/core';
 import { factLabel, factWords } from '../../opening/factNames.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** A value of a fact as a person would say it. */
 export function valueWords(fact: string, value: FactValue, practice: Practice): string {

@@ -1,7 +1,7 @@
 import { ChevronDown, ChevronUp, Columns3 } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useMemo, useState } from 'react';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { ALL_COLUMNS, columnOf } from './columns.js';
 import { LAYOUT, moved, toggled, type Layout } from './layout.js';

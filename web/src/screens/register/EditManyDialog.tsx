@@ -7,7 +7,7 @@ import {
   type OpeningFacts,
   type Practice,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { FieldInput } from '../../parts/FieldInput.js';
 import { Modal } from '../../parts/Modal.js';
 import { Select } from '../../parts/Select.js';

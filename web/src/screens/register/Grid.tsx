@@ -12,8 +12,8 @@ import {
   type RefObject,
 } from 'react';
 import type { FactsPatch, Practice } from '@riegel/core';
-import type { OpeningView } from '../../app/api.js';
-import { useTheme } from '../../app/theme.js';
+import type { OpeningView } from '../../base/api.js';
+import { useTheme } from '../../base/theme.js';
 import type { RowStore } from '../../worker/rowStore.js';
 import { copied, emptied, filledDown, pasted, stepTo, taken, type Written } from './cells.js';
 import { editText, type Line } from './columns.js';

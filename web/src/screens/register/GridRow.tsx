@@ -1,6 +1,6 @@
 import { memo, useCallback, useSyncExternalStore } from 'react';
 import type { OpeningFacts, Part } from '@riegel/core';
-import type { Theme } from '../../app/theme.js';
+import type { Theme } from '../../base/theme.js';
 import { boltImage, boltsWords } from '../../parts/boltImage.js';
 import { Figures } from '../../parts/Figure.js';
 import { LevelSign } from '../../parts/Say.js';

@@ -12,9 +12,9 @@ import {
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { duplicateMarks, type OpeningFacts } from '@riegel/core';
-import { useKeys } from '../../app/keys.js';
-import type { OpeningView } from '../../app/api.js';
-import { loadPaste } from '../../app/pages.js';
+import { useKeys } from '../../base/keys.js';
+import type { OpeningView } from '../../base/api.js';
+import { loadPaste } from './loadPaste.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { useRows } from '../../worker/client.js';
 import type { RowStore } from '../../worker/rowStore.js';
@@ -40,7 +40,7 @@ import { RolesDialog } from './RolesDialog.js';
 import { Totals } from './Totals.js';
 import { useSetNumbers } from './useSetNumbers.js';
 import { useUnread } from './unread.js';
-import { usePreference } from '../../app/usePreference.js';
+import { usePreference } from '../../base/usePreference.js';
 import { readViews, type View } from './views.js';
 import { ViewsMenu } from './ViewsMenu.js';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Role } from '@riegel/core';
-import type { OpeningView } from '../../app/api.js';
-import { termText } from '../../words.js';
+import type { OpeningView } from '../../base/api.js';
+import { termText } from '../../base/words.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Modal } from '../../parts/Modal.js';
 import type { RowStore } from '../../worker/rowStore.js';

@@ -1,4 +1,4 @@
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** The name of a column of a pasted list. */
 export function columnName(column: string): string {

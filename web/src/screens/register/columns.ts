@@ -15,7 +15,7 @@ import {
   type Practice,
   type Stage,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { cellOfRow, type PackedRow } from '../../worker/row.js';
 import { fieldText } from '../../parts/FieldInput.js';
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { useSave } from '../../data/project.js';
 import type { RowStore } from '../../worker/rowStore.js';
 

@@ -5,7 +5,7 @@ import {
   type EdgeCut,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { Figures } from '../../parts/Figure.js';
 
 const ENDS: Record<EdgeCut['edge'], [string, string]> = {

@@ -15,8 +15,8 @@ import {
   type PatternMatch,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
-import { ApiProblem } from '../../app/api.js';
+import { termText } from '../../base/words.js';
+import { ApiProblem } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { Figures } from '../../parts/Figure.js';

@@ -1,5 +1,5 @@
 import { lengthPart, type DecidedOpening, type Units } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { Figures } from '../../parts/Figure.js';
 import { Say } from '../../parts/Say.js';
 

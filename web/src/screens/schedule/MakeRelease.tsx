@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { ReasonDialog } from '../../parts/ReasonDialog.js';
 import { useAsking } from '../../parts/useAsking.js';

@@ -1,4 +1,4 @@
-import type { ScheduleView } from '../../app/api.js';
+import type { ScheduleView } from '../../base/api.js';
 import { LevelSign } from '../../parts/Say.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { fetchDocument } from '../../app/download.js';
+import { fetchDocument } from '../../base/download.js';
 import { useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { Select } from '../../parts/Select.js';

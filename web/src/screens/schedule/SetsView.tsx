@@ -9,7 +9,7 @@ import {
 import { GitCompareArrows } from 'lucide-react';
 import { useState } from 'react';
 import type { ScheduledSet } from '@riegel/core';
-import type { ScheduleView } from '../../app/api.js';
+import type { ScheduleView } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { ReasonDialog } from '../../parts/ReasonDialog.js';

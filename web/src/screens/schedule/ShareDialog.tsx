@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { call } from '../../app/api.js';
+import { call } from '../../base/api.js';
 import { useProject } from '../../data/project.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 import { IconButton } from '../../parts/IconButton.js';

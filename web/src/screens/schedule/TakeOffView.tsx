@@ -10,8 +10,8 @@ import {
   type TakeOffGroup,
   type TakeOffLine,
 } from '@riegel/core';
-import { ApiProblem, call } from '../../app/api.js';
-import { fetchDocument, fileName, save } from '../../app/download.js';
+import { ApiProblem, call } from '../../base/api.js';
+import { fetchDocument, fileName, save } from '../../base/download.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { IconButton } from '../../parts/IconButton.js';

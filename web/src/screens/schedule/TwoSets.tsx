@@ -17,7 +17,7 @@ import { useOpenings, useProject } from '../../data/project.js';
 import { ReasonDialog } from '../../parts/ReasonDialog.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 import { askCore, coreFailed } from '../../worker/client.js';
-import { decisionName, itemText, termText } from '../../words.js';
+import { decisionName, itemText, termText } from '../../base/words.js';
 
 type Made = MadeLike & { id: string; mark: string };
 

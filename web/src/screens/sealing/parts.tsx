@@ -1,7 +1,7 @@
 import { bottomSection, termText } from '@riegel/core';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
-import type { StageParts } from '../../stage/parts.js';
+import type { StageParts } from '../../stage/stageParts.js';
 
 /** What of the sound comes through each part of the door, the weakest first. */
 function Sound() {

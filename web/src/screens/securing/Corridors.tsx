@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { lengthPart, levelsOf, type CorridorLevel, type Units } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { openingAddress } from '../../stage/reached.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';

@@ -7,7 +7,7 @@ import {
   type HeightItem,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { WithFractions } from '../../parts/WithFractions.js';
 
 /** What a hand works, by the practice: usual height, its range, from every datum, and which band it is in. */

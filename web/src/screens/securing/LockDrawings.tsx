@@ -10,7 +10,7 @@ import {
   type DrawingModel,
   type Units,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';

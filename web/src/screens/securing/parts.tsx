@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useOpeningPage } from '../../opening/page.js';
 import { useProject } from '../../data/project.js';
-import type { StageParts } from '../../stage/parts.js';
+import type { StageParts } from '../../stage/stageParts.js';
 import { Corridors } from './Corridors.js';
 import { Heights } from './Heights.js';
 import { HeightsDrawing, LockCut, StrikeDrawing } from './LockDrawings.js';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
-import { fetchDocument, fileName, save } from '../../app/download.js';
+import { fetchDocument, fileName, save } from '../../base/download.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
 

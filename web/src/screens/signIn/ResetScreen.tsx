@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { call } from '../../app/api.js';
-import { Mark } from '../../app/Mark.js';
+import { call } from '../../base/api.js';
+import { Mark } from '../../parts/Mark.js';
 import { Fault } from '../../parts/Fault.js';
 import { Form, newPasswordField } from '../../parts/Form.js';
 import { NewPassword } from '../../parts/NewPassword.js';

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, type SessionView } from '../../app/api.js';
-import { Mark } from '../../app/Mark.js';
+import { call, type SessionView } from '../../base/api.js';
+import { Mark } from '../../parts/Mark.js';
 import { Fault } from '../../parts/Fault.js';
 import { emailField, Form, neededField } from '../../parts/Form.js';
 import { TextField } from '../../parts/TextField.js';

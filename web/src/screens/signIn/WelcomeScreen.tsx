@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { call } from '../../app/api.js';
-import { Mark } from '../../app/Mark.js';
-import { useSession } from '../../app/session.js';
+import { call } from '../../base/api.js';
+import { Mark } from '../../parts/Mark.js';
+import { useSession } from '../../base/session.js';
 import { Fault } from '../../parts/Fault.js';
 import { emailField, Form, neededField, newPasswordField } from '../../parts/Form.js';
 import { NewPassword } from '../../parts/NewPassword.js';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Camera } from 'lucide-react';
 import { toast } from 'sonner';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { useProject } from '../../data/project.js';
 import { queuePhoto, sendPhotos, smaller } from '../../data/photoQueue.js';
 import type { OpeningSite } from '../../data/useSite.js';

@@ -6,7 +6,7 @@ import { useOpeningPage } from '../../opening/page.js';
 import { FieldInput } from '../../parts/FieldInput.js';
 import { Modal } from '../../parts/Modal.js';
 import { Select } from '../../parts/Select.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** What was done otherwise and why; the fact that it changes is set there and then, and everything after follows. */
 export function DeviationDialog({ site, onClose }: { site: OpeningSite; onClose: () => void }) {

@@ -12,7 +12,7 @@ import type { OpeningSite } from '../../data/useSite.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Figures } from '../../parts/Figure.js';
 import { Say } from '../../parts/Say.js';
-import { itemText, termText } from '../../words.js';
+import { itemText, termText } from '../../base/words.js';
 import { DeviationDialog } from './DeviationDialog.js';
 
 /** The work in its order, with the numbers of this opening; what is done is ticked. */

@@ -16,12 +16,12 @@ import {
   type GapPlace,
   type ReadGaps,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
 import { useTape } from '../../devices/useTape.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Say } from '../../parts/Say.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 /** Gaps that feelers have, a press each. */
 const FEELERS = {

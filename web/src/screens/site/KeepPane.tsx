@@ -4,7 +4,7 @@ import { itemSizeParts, partsText, type Item } from '@riegel/core';
 import type { OpeningSite } from '../../data/useSite.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Modal } from '../../parts/Modal.js';
-import { itemText } from '../../words.js';
+import { itemText } from '../../base/words.js';
 import { Defects } from './Defects.js';
 
 /** What a line of the set is called by as long as it is the same line. */

@@ -16,12 +16,12 @@ import {
   type ProvingTest,
   type SiteRecordOf,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { useProject } from '../../data/project.js';
 import { Say } from '../../parts/Say.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { DefectDialog } from './DefectDialog.js';
 import { Defects } from './Defects.js';
 import { readFigure } from './readFigure.js';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { RoundCount } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
 import { Modal } from '../../parts/Modal.js';
 import { SignaturePadField } from './SignaturePadField.js';

@@ -6,7 +6,7 @@ import { useOpeningSite, type OpeningSite } from '../../data/useSite.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Photos } from '../../parts/Photos.js';
 import { Select } from '../../parts/Select.js';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 import { GapsDrawn, OpeningDrawn, type Mark } from './Drawings.js';
 import { FitPane } from './FitPane.js';
 import { GapsPane } from './GapsPane.js';

@@ -10,7 +10,7 @@ import {
   type Side,
 } from '@riegel/core';
 import { useState } from 'react';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { observationText } from '../../opening/Observations.js';
 
 type Stood = Observation['stood'];

@@ -15,7 +15,7 @@ import {
   type OpeningFacts,
   type Side,
 } from '@riegel/core';
-import { useSession } from '../../app/session.js';
+import { useSession } from '../../base/session.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';

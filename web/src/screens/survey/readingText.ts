@@ -5,7 +5,7 @@ import {
   type Reading,
   type ReadingKind,
 } from '@riegel/core';
-import { termText } from '../../words.js';
+import { termText } from '../../base/words.js';
 
 const CORNER_WORDS: Record<string, string> = {
   square: 'square',

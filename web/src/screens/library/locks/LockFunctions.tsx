@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { findLocks, LOCK_WISHES, type LockSpec, type LockWishes } from '@riegel/core';
-import { termText } from '../../../words.js';
+import { termText } from '../../../base/words.js';
 import { useProject } from '../../../data/project.js';
 import { basisOf } from '../../../worker/basis.js';
 import { LockPage } from './LockPage.js';

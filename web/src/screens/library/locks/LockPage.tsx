@@ -6,7 +6,7 @@ import {
   type LockProperties,
   type LockSpec,
 } from '@riegel/core';
-import { termText } from '../../../words.js';
+import { termText } from '../../../base/words.js';
 import { LockBench } from '../../../lock/LockBench.js';
 import { LockComposer } from './LockComposer.js';
 import { lockName, stateWords } from '../../../lock/stateWords.js';

@@ -1,0 +1,66 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** The entrance of a dwelling within a building. */
+export const apartment = defineRole({
+  id: 'apartment',
+  rooms: {
+    usual: 'flat, apartment, apt, maisonette, condominium, dwelling unit',
+    australasian: { and: 'unit, sou, sole occupancy unit' },
+    german: { and: 'wohnung, whg, wohneinheit, we' },
+  },
+  readAs: {
+    place: 4,
+    ownDoor: true,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: true,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'apartment' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'rated' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'rated', 'us-residential': 'never', australasian: 'never' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'last',
+    amperes: false,
+  },
+  occupancy: null,
+  load: 'dwelling',
+  make: {
+    leaf: { usual: 'timber-particle' },
+    frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
+    frequency: { usual: 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, british: mm(775), continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'one',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,66 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door onto a balcony or terrace. */
+export const balcony = defineRole({
+  id: 'balcony',
+  rooms: {
+    usual: 'balcony, terrace, patio, deck, loggia',
+    australasian: { and: 'alfresco' },
+    german: { and: 'balkon, terrasse, loggia' },
+  },
+  readAs: {
+    place: 28,
+    ownDoor: false,
+    lastWord: false,
+    through: true,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'patio' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'never' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'unsafe',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'timber-stave' },
+    frame: { usual: 'timber' },
+    frequency: { usual: 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'not in dwellings',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'home',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

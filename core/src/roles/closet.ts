@@ -1,0 +1,62 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door of a closet or cupboard of a dwelling. */
+export const closet = defineRole({
+  id: 'closet',
+  rooms: { usual: '' },
+  readAs: {
+    place: 36,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'passage' },
+    whenLocked: 'store',
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'never', british: 'asked' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'last',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'timber-hollow' },
+    frame: { usual: 'timber', 'us-commercial': 'steel' },
+    frequency: { usual: 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'not in dwellings',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'equipment',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, british: mm(750), continental: mm(800) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,62 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door between two rooms for guests, or two dwellings. */
+export const communicating = defineRole({
+  id: 'communicating',
+  rooms: { usual: '' },
+  readAs: {
+    place: 35,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'communicating' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'never' },
+    mayStandWithout: true,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
+    frequency: { usual: 'low', 'us-commercial': 'medium' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: true,
+  watched: false,
+});

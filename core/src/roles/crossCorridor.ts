@@ -1,0 +1,71 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door across a corridor. */
+export const crossCorridor = defineRole({
+  id: 'cross-corridor',
+  rooms: { usual: '' },
+  readAs: {
+    place: 34,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'push-pull' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'always' },
+    mayStandWithout: false,
+    eitherSide: true,
+    heldOpen: true,
+    backCheck: false,
+  },
+  smoke: { usual: 'rated', 'us-residential': 'never', continental: 'always' },
+  escape: {
+    wayOut: 'always',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'aluminium-narrow',
+    },
+    frame: {
+      usual: 'steel',
+      'us-residential': 'timber',
+      british: 'timber',
+      continental: 'aluminium',
+    },
+    frequency: { usual: 'medium' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,62 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A way out that nobody comes in by. */
+export const exitOnly = defineRole({
+  id: 'exit-only',
+  rooms: { usual: '' },
+  readAs: {
+    place: 33,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'exit-only' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'always' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'always',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'steel-honeycomb-18', 'us-commercial': 'steel-honeycomb-16' },
+    frame: { usual: 'steel' },
+    frequency: { usual: 'low', 'us-commercial': 'medium' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

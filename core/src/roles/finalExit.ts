@@ -1,0 +1,62 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** The last door of a way out. */
+export const finalExit = defineRole({
+  id: 'final-exit',
+  rooms: { usual: '' },
+  readAs: {
+    place: 32,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'exit' },
+    whenLocked: null,
+    letIn: true,
+    reentry: false,
+    barWhenLetIn: true,
+  },
+  closing: {
+    when: { usual: 'always' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'always',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'steel-honeycomb-18', 'us-commercial': 'steel-honeycomb-16' },
+    frame: { usual: 'steel' },
+    frequency: { usual: 'medium', 'us-residential': 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,62 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door between a garage and a house. */
+export const garage = defineRole({
+  id: 'garage',
+  rooms: { usual: 'garage, car port, carport', german: { and: 'tiefgarage' } },
+  readAs: {
+    place: 27,
+    ownDoor: false,
+    lastWord: false,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'dwelling' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'always', australasian: 'rated' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never', british: 'rated' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: 'parking',
+  make: {
+    leaf: { usual: 'timber-particle' },
+    frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
+    frequency: { usual: 'medium', 'us-residential': 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: true, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,66 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** The front door of a shop. */
+export const shop = defineRole({
+  id: 'shop',
+  rooms: {
+    usual: 'shop, showroom, salon, retail, sales, store front, storefront',
+    dwellings: { instead: '' },
+    german: { and: 'laden, verkauf, verkaufsraum' },
+  },
+  readAs: {
+    place: 25,
+    ownDoor: false,
+    lastWord: true,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'shop' },
+    whenLocked: null,
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'always' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'always',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: 'shop',
+  make: {
+    leaf: { usual: 'aluminium-narrow' },
+    frame: { usual: 'aluminium' },
+    frequency: { usual: 'high' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

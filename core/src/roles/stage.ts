@@ -1,0 +1,66 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** A door of a stage or scene dock. */
+export const stage = defineRole({
+  id: 'stage',
+  rooms: {
+    usual: 'stage, scene, backstage, wings, orchestra pit, trap room',
+    dwellings: { instead: '' },
+    german: { and: 'bühne, hinterbühne' },
+  },
+  readAs: {
+    place: 22,
+    ownDoor: false,
+    lastWord: true,
+    through: false,
+    closetInDwelling: false,
+    passedInDwelling: false,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'passage' },
+    whenLocked: 'classroom',
+    letIn: false,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'rated' },
+    mayStandWithout: false,
+    eitherSide: false,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never' },
+  escape: {
+    wayOut: 'no',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: 'stage',
+  make: {
+    leaf: { usual: 'steel-honeycomb-18', 'us-commercial': 'steel-honeycomb-16' },
+    frame: { usual: 'steel' },
+    frequency: { usual: 'medium', 'us-residential': 'low' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
+  secondLeaf: 'people',
+  bothLeavesDaily: false,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,60 @@
+import { byPractice, sourced, TRADE, type PracticeId } from '../practice/index.js';
+import { ROLE, ROLES, type Role } from './list.js';
+import { inPractice, type RoleRecord, type Varies } from './role.js';
+import { roomWords } from './words.js';
+
+/** One answer of every role, as it is in a practice. */
+export const answers = <T>(
+  practice: PracticeId,
+  of: (role: RoleRecord) => Varies<T>,
+): Record<Role, T> =>
+  Object.fromEntries(ROLES.map((role) => [role, inPractice(of(ROLE[role]), practice)])) as Record<
+    Role,
+    T
+  >;
+
+const CLOSING: Record<PracticeId, string> = {
+  'us-commercial': `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`,
+  'us-residential': `${TRADE}; rated leaves by NFPA 80`,
+  british: 'Approved Document B, appendix C',
+  continental: `${TRADE}: access doors of shafts are kept locked; the national rule decides`,
+  australasian: `${TRADE}; AS 1905.1 and the national code for rated leaves`,
+};
+
+const SMOKE: Record<PracticeId, string> = {
+  'us-commercial': 'IBC 716.2.2.1: rated doors of corridors and smoke barriers; NFPA 105, UL 1784',
+  'us-residential': `${TRADE}: none inside a dwelling`,
+  british: 'Approved Document B, appendix C, table C1: the doors with the suffix S',
+  continental: 'MBO 35 (6), 36 (3): stairs and corridors; DIN 18095; the national rule decides',
+  australasian: `${TRADE}: doors across corridors, rooms of servers`,
+};
+
+/** The tables of roles that a practice holds. */
+export const ROLE_TABLES = {
+  roleUse: byPractice((id) =>
+    sourced(
+      answers(id, ({ lock }) => lock.use),
+      'term',
+      `${TRADE}: what each door is for`,
+      'preference',
+    ),
+  ),
+  roleClosing: byPractice((id) =>
+    sourced(
+      answers(id, ({ closing }) => closing.when),
+      'term',
+      CLOSING[id],
+    ),
+  ),
+  roleSmoke: byPractice((id) =>
+    sourced(
+      answers(id, ({ smoke }) => smoke),
+      'term',
+      SMOKE[id],
+      'preference',
+    ),
+  ),
+  roleWords: byPractice((id) =>
+    sourced(roomWords(id), 'term', `${TRADE}: names of rooms; a guess`),
+  ),
+};

@@ -1,0 +1,65 @@
+import { mm } from '../measure/index.js';
+import { defineRole } from './role.js';
+
+/** The inner door of an entrance. */
+export const vestibule = defineRole({
+  id: 'vestibule',
+  rooms: {
+    usual: 'vestibule, vest, draught lobby, draft lobby, wind lobby, airlock, air lock',
+    german: { and: 'windfang' },
+  },
+  readAs: {
+    place: 30,
+    ownDoor: false,
+    lastWord: false,
+    through: true,
+    closetInDwelling: false,
+    passedInDwelling: true,
+    domestic: false,
+    onRoofs: false,
+  },
+  lock: {
+    use: { usual: 'push-pull' },
+    whenLocked: null,
+    letIn: true,
+    reentry: false,
+    barWhenLetIn: false,
+  },
+  closing: {
+    when: { usual: 'always' },
+    mayStandWithout: false,
+    eitherSide: true,
+    heldOpen: false,
+    backCheck: false,
+  },
+  smoke: { usual: 'never', british: 'rated' },
+  escape: {
+    wayOut: 'always',
+    common: false,
+    gathering: false,
+    asksPeople: false,
+    through: 'room',
+    amperes: false,
+  },
+  occupancy: null,
+  load: null,
+  make: {
+    leaf: { usual: 'aluminium-narrow' },
+    frame: { usual: 'aluminium' },
+    frequency: { usual: 'high' },
+    hinge: null,
+    ofAnyWidth: false,
+    rated: 'asked',
+  },
+  place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
+  secondLeaf: 'people',
+  bothLeavesDaily: true,
+  keptShut: false,
+  clearWidth: { usual: 0, continental: mm(900) },
+  beds: false,
+  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  viewers: 'none',
+  pulledShut: false,
+  twoLeaves: false,
+  watched: false,
+});

@@ -1,0 +1,10 @@
+import type { DecidedOpening } from '../deciding/index.js';
+import type { Item } from '../opening/index.js';
+
+/** An opening as scheduling sees it. */
+export interface ScheduledOpening {
+  id: string;
+  mark: string;
+  items: readonly Item[];
+  decided: DecidedOpening;
+}

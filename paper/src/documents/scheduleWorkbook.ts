@@ -1,0 +1,20 @@
+import { defineDocument, MEDIA } from './document.js';
+
+/** The schedule as a workbook, a sheet a part. */
+export const scheduleWorkbook = defineDocument({
+  id: 'schedule-workbook',
+  file: 'schedule.xlsx',
+  title: 'The schedule as a workbook',
+  type: MEDIA.xlsx,
+  scope: 'project',
+  options: {},
+  records: false,
+  heavy: false,
+  background: false,
+  released: true,
+  offline: true,
+  make: async (job) => {
+    const { scheduleXlsx } = await import('../schedule/workbooks.js');
+    return new Uint8Array(await scheduleXlsx(job));
+  },
+});

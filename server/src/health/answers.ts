@@ -1,4 +1,0 @@
-import { oneOf, record, whole } from '../http/shapes.js';
-
-export const up = record({ status: oneOf(['up']), database: oneOf(['up']), databaseMs: whole });
-export const down = record({ status: oneOf(['degraded']), database: oneOf(['down']) });

@@ -1,5 +1,0 @@
-import Joi from 'joi';
-import { record } from '../http/shapes.js';
-
-/** A link's secret, told this once. */
-export const linkToken = record({ token: Joi.string() });
