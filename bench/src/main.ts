@@ -20,7 +20,7 @@ import {
   gapBenchesOf,
   gapsAfter,
   groupSets,
-  lookAlikeOf,
+  comparisonKey,
   LOCK_SPECS,
   mm,
   monthsAfter,
@@ -133,7 +133,7 @@ row(
 const checked = median(() => {
   const alike = [];
   for (const [, decided] of decideOpenings(held, practice, { explain: false }))
-    alike.push(lookAlikeOf(String(alike.length), decided));
+    alike.push(comparisonKey(String(alike.length), decided));
   return acrossFindings(alike, egressOf(openings, new Map(), practice), practice);
 });
 row('decide and group into sets', whole, `${((whole / MANY) * 1000).toFixed(2)} µs each`);

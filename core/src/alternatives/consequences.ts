@@ -1,4 +1,4 @@
-import { said, type Finding, type Said } from '../opening/index.js';
+import { message, type Finding, type Message } from '../opening/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Found } from './search.js';
 import { sealTerm, springs, type Assignment } from './wishes.js';
@@ -6,9 +6,9 @@ import { sealTerm, springs, type Assignment } from './wishes.js';
 /** What an alternative comes to against today, for the specifier and for those who make the parts. */
 export interface Consequences {
   /** What changes at frame, strike, seals and preparation. */
-  changes: Said[];
+  changes: Message[];
   /** What must be asked of the leaf's and the closer's maker. */
-  asks: Said[];
+  asks: Message[];
   /** Findings that go, and those that come. */
   gone: Finding[];
   fresh: Finding[];
@@ -23,26 +23,26 @@ export function consequencesOf(
   was: Assignment,
 ): Consequences {
   const { choice, changed, decided } = alternative;
-  const changes: Said[] = [];
-  const asks: Said[] = [];
+  const changes: Message[] = [];
+  const asks: Message[] = [];
   if (changed.includes('device'))
     changes.push(
-      said('alternatives.hang', {
+      message('alternatives.hang', {
         from: { term: `device.${was.device}` },
         to: { term: `device.${choice.device}` },
       }),
     );
   if (changed.includes('frameKind')) {
     changes.push(
-      said(
+      message(
         choice.frameKind === 'rebated'
           ? 'alternatives.frame.rebated'
           : 'alternatives.frame.stopless',
       ),
-      said('alternatives.strike'),
+      message('alternatives.strike'),
     );
     changes.push(
-      said(
+      message(
         choice.frameKind === 'rebated'
           ? 'alternatives.seals.ordinary'
           : 'alternatives.seals.difficult',
@@ -51,46 +51,46 @@ export function consequencesOf(
   }
   if (changed.includes('foot') || (changed.includes('device') && choice.device === 'offset-pivot'))
     changes.push(
-      said(choice.foot === 'jamb' ? 'alternatives.foot.jamb' : 'alternatives.foot.floor'),
+      message(choice.foot === 'jamb' ? 'alternatives.foot.jamb' : 'alternatives.foot.floor'),
     );
   if (choice.device === 'offset-pivot' && choice.seal !== 'drop-full')
-    changes.push(said('alternatives.offset.full'));
+    changes.push(message('alternatives.offset.full'));
   if (changed.includes('closer'))
     changes.push(
-      said('alternatives.closer', {
+      message('alternatives.closer', {
         from: { term: `closer.${was.closer}` },
         to: { term: `closer.${choice.closer}` },
       }),
     );
   if (changed.includes('seal'))
     changes.push(
-      said('alternatives.seal', {
+      message('alternatives.seal', {
         from: { term: sealTerm(was.seal) },
         to: { term: sealTerm(choice.seal) },
       }),
     );
-  if (choice.seal === 'threshold') changes.push(said('alternatives.threshold'));
+  if (choice.seal === 'threshold') changes.push(message('alternatives.threshold'));
   if (changed.includes('lockKind'))
     changes.push(
-      said('alternatives.lock', {
+      message('alternatives.lock', {
         from: { term: `lockKind.${String(was.lockKind)}` },
         to: { term: `lockKind.${String(choice.lockKind)}` },
       }),
     );
   // The plunger of a drop seal rubs along an arc where the leaf turns inside its own thickness.
   if (choice.device === 'centre-pivot' && choice.seal.startsWith('drop'))
-    changes.push(said('alternatives.actuator'));
+    changes.push(message('alternatives.actuator'));
   const recesses = decided.solids.filter((one) => one.on === 'leaf' && one.how === 'in').length;
   if (CONCEALED.includes(choice.device)) {
-    if (recesses > 0) asks.push(said('alternatives.ask.leaf', { count: recesses }));
-    if (choice.closer !== 'none') asks.push(said('alternatives.ask.template'));
+    if (recesses > 0) asks.push(message('alternatives.ask.leaf', { count: recesses }));
+    if (choice.closer !== 'none') asks.push(message('alternatives.ask.template'));
   }
   if (choice.seal === 'drop-full' && !CONCEALED.includes(choice.device))
-    asks.push(said('alternatives.ask.seal'));
-  if (choice.closer === 'floor') asks.push(said('alternatives.ask.floor'));
+    asks.push(message('alternatives.ask.seal'));
+  if (choice.closer === 'floor') asks.push(message('alternatives.ask.floor'));
   if (choice.closer === 'concealed-overhead' && !CONCEALED.includes(choice.device))
-    asks.push(said('alternatives.ask.closer'));
-  if (springs(choice.device)) asks.push(said('alternatives.ask.springs'));
+    asks.push(message('alternatives.ask.closer'));
+  if (springs(choice.device)) asks.push(message('alternatives.ask.springs'));
   const key = (finding: Finding) => `${finding.code} ${finding.parts.join(' ')}`;
   const before = new Set(today.findings.map(key));
   const after = new Set(decided.findings.map(key));

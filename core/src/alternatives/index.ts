@@ -1,4 +1,4 @@
-export { insteadsOf, type Instead } from './insteads.js';
+export { rankedAlternatives, type RankedAlternative } from './insteads.js';
 export { consequencesOf, type Consequences } from './consequences.js';
 export {
   assignmentOf,
@@ -8,14 +8,14 @@ export {
   TAKEN_REASON,
   type Found,
   type Refused,
-  type Searched,
+  type SearchResult,
 } from './search.js';
 export {
   sealTerm,
-  WISHES,
+  CONSTRAINTS,
   wishesOf,
   type Assignment,
   type Kept,
   type SealChoice,
-  type Wish,
+  type Constraint,
 } from './wishes.js';

@@ -6,11 +6,11 @@ import { phraseText } from '../phrasing/index.js';
 import { projectBasis } from '../project/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
-import { insteadsOf } from './insteads.js';
+import { rankedAlternatives } from './insteads.js';
 
 const basis = projectBasis('us-commercial');
 const of = (facts: Partial<OpeningFacts>, key: string) =>
-  insteadsOf({ ...DOOR, hingeSide: 'left', swing: 'in', ...facts }, basis, key);
+  rankedAlternatives({ ...DOOR, hingeSide: 'left', swing: 'in', ...facts }, basis, key);
 const said = (one: ReturnType<typeof of>[number]) =>
   one.consequences.map((each) => phraseText(each, { system: 'inch' })).join(' ');
 
@@ -19,7 +19,7 @@ describe('what was not taken', () => {
     fc.assert(
       fc.property(soundFacts, (facts) => {
         for (const { key, alternatives, value } of decideOpening(facts, basis).decisions) {
-          const list = insteadsOf(facts, basis, key);
+          const list = rankedAlternatives(facts, basis, key);
           if (alternatives.length === 0) {
             expect(list).toEqual([]);
             continue;
@@ -77,7 +77,7 @@ describe('what was not taken', () => {
   it('changes nothing of the opening it was asked of', () => {
     const facts: OpeningFacts = { ...DOOR, secured: true, lockUse: 'store' };
     const before = JSON.stringify(facts);
-    insteadsOf(facts, basis, 'securing.kind');
+    rankedAlternatives(facts, basis, 'securing.kind');
     expect(JSON.stringify(facts)).toBe(before);
   });
 });

@@ -8,19 +8,19 @@ import {
   type DecisionChange,
 } from '../deciding/index.js';
 import {
-  said,
+  message,
   type Alternative,
   type Decision,
   type OpeningFacts,
   type Param,
   type ProjectBasis,
-  type Said,
+  type Message,
   type Solid,
   type Value,
 } from '../opening/index.js';
 
 /** Another value of a decision with what taking it comes to. */
-export interface Instead {
+export interface RankedAlternative {
   alternative: Alternative;
   /** Findings that only it brings. */
   stops: number;
@@ -28,7 +28,7 @@ export interface Instead {
   /** Cost classes more (or, below nothing, less) than what is taken, by the cheapest product that fits. */
   cost: number;
   /** What speaks against it and what it changes, the gravest first; never empty. */
-  consequences: Said[];
+  consequences: Message[];
 }
 
 /** What one stop, one check, a word against it and one cost class weigh against one changed decision. */
@@ -69,16 +69,18 @@ function recesses(solids: readonly Solid[]): Map<string, string> {
   return cut;
 }
 
-function preparation(today: DecidedOpening, then: DecidedOpening): Said[] {
+function preparation(today: DecidedOpening, then: DecidedOpening): Message[] {
   const [before, after] = [recesses(today.solids), recesses(then.solids)];
   const things = new Set([...before.keys(), ...after.keys()]);
   const anew = [...things].filter((thing) => before.get(thing) !== after.get(thing));
   if (things.size === 0) return [];
-  if (anew.length === 0) return [said('instead.samePreparation')];
+  if (anew.length === 0) return [message('instead.samePreparation')];
   const cut = anew.filter((thing) => after.has(thing));
   return cut.length > 0
-    ? cut.slice(0, MAX_CHANGES).map((thing) => said('instead.prepares', { thing: { term: thing } }))
-    : [said('instead.noRecess', { thing: { term: anew[0]! } })];
+    ? cut
+        .slice(0, MAX_CHANGES)
+        .map((thing) => message('instead.prepares', { thing: { term: thing } }))
+    : [message('instead.noRecess', { thing: { term: anew[0]! } })];
 }
 
 /** What a lock function does otherwise, the gravest first. */
@@ -95,13 +97,13 @@ const TOLD = [
   'twoMotions',
 ] as const satisfies readonly (keyof LockProperties)[];
 
-function functions(today: DecidedOpening, then: DecidedOpening): Said[] {
+function functions(today: DecidedOpening, then: DecidedOpening): Message[] {
   const [was, is] = [today.results.securing.spec, then.results.securing.spec];
   if (!was || !is || was.id === is.id) return [];
   const [before, after] = [derivedProperties(was), derivedProperties(is)];
   return TOLD.filter((name) => before[name] !== after[name])
     .slice(0, MAX_CHANGES)
-    .map((name) => said(`instead.${name}.${after[name] ? 'yes' : 'no'}`));
+    .map((name) => message(`instead.${name}.${after[name] ? 'yes' : 'no'}`));
 }
 
 /** What the cheapest products of a set come to, in cost classes; places nothing fits count as the dearest. */
@@ -117,13 +119,13 @@ function costOf(decided: DecidedOpening, basis: ProjectBasis): number {
 function consequencesOf(
   alternative: Alternative,
   changes: readonly DecisionChange[],
-  fresh: readonly Said[],
+  fresh: readonly Message[],
   cost: number,
   today: DecidedOpening,
   then: DecidedOpening,
-): Said[] {
+): Message[] {
   // What comes of it says more than the word against it, which is only foretold.
-  const list: Said[] =
+  const list: Message[] =
     fresh.length > 0
       ? [...fresh]
       : [alternative.against, ...(alternative.also ?? [])].filter(isSaid);
@@ -131,22 +133,23 @@ function consequencesOf(
   const shown = changes.flatMap((change) => {
     const value = paramOf(change.after);
     if (change.after === undefined)
-      return change.before ? [said('instead.opens', { name: nameOf(change) })] : [];
-    return value === undefined ? [] : [said('instead.becomes', { name: nameOf(change), value })];
+      return change.before ? [message('instead.opens', { name: nameOf(change) })] : [];
+    return value === undefined ? [] : [message('instead.becomes', { name: nameOf(change), value })];
   });
   list.push(...shown.slice(0, MAX_CHANGES));
   const more = shown.length - MAX_CHANGES;
-  if (more > 0) list.push(said(more === 1 ? 'instead.oneMore' : 'instead.more', { count: more }));
+  if (more > 0)
+    list.push(message(more === 1 ? 'instead.oneMore' : 'instead.more', { count: more }));
   if (cost !== 0) {
     const count = Math.abs(cost);
     const one = count === 1 ? 'One' : '';
-    list.push(said(cost > 0 ? `instead.dearer${one}` : `instead.cheaper${one}`, { count }));
+    list.push(message(cost > 0 ? `instead.dearer${one}` : `instead.cheaper${one}`, { count }));
   }
   list.push(...preparation(today, then));
-  return list.length > 0 ? list : [said('instead.nothing')];
+  return list.length > 0 ? list : [message('instead.nothing')];
 }
 
-const isSaid = (one: Said | undefined): one is Said => one !== undefined;
+const isSaid = (one: Message | undefined): one is Message => one !== undefined;
 
 /** Whether an alternative is what is taken now. */
 function taken(decision: Decision, { value, name }: Alternative): boolean {
@@ -163,17 +166,21 @@ function taken(decision: Decision, { value, name }: Alternative): boolean {
  * What else could be taken of a decision, each decided as if it were, with what it comes to; the one that
  * costs least trouble first. Nothing for a decision without alternatives.
  */
-export function insteadsOf(facts: OpeningFacts, basis: ProjectBasis, key: string): Instead[] {
+export function rankedAlternatives(
+  facts: OpeningFacts,
+  basis: ProjectBasis,
+  key: string,
+): RankedAlternative[] {
   const today = decideOpening(facts, basis);
   const decision = today.decisions.find((one) => one.key === key);
   if (!decision) return [];
-  const keyOf = (finding: Said & { parts: string[] }) =>
+  const keyOf = (finding: Message & { parts: string[] }) =>
     `${finding.code} ${finding.parts.join(' ')}`;
   const before = new Set(today.findings.map(keyOf));
   const costToday = costOf(today, basis);
   const list = decision.alternatives
     .filter((alternative) => !taken(decision, alternative))
-    .map((alternative): Instead & { weight: number } => {
+    .map((alternative): RankedAlternative & { weight: number } => {
       const then = decideOpening(
         {
           ...facts,

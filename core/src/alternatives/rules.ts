@@ -1,11 +1,11 @@
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import { springs, type Assignment } from './wishes.js';
 
 /** A rule that two or more choices break together, with why; it reads only what it names. */
 interface Rule {
   of: readonly (keyof Assignment)[];
   breaks: (choice: Assignment) => boolean;
-  why: Said;
+  why: Message;
 }
 
 const centre = (device: Assignment['device']) =>
@@ -17,35 +17,35 @@ export const RULES: readonly Rule[] = [
   {
     of: ['device', 'foot'],
     breaks: ({ device, foot }) => foot === 'jamb' && device !== 'offset-pivot',
-    why: said('alternatives.rule.foot'),
+    why: message('alternatives.rule.foot'),
   },
   {
     of: ['device', 'frameKind'],
     breaks: ({ device, frameKind }) => centre(device) !== (frameKind === 'stopless'),
-    why: said('alternatives.rule.frame'),
+    why: message('alternatives.rule.frame'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) =>
       (closer === 'floor' || closer === 'head') && (!pivot(device) || springs(device)),
-    why: said('alternatives.rule.pivotCloser'),
+    why: message('alternatives.rule.pivotCloser'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) =>
       centre(device) &&
       (closer === 'surface-pull' || closer === 'surface-push' || closer === 'concealed-overhead'),
-    why: said('alternatives.rule.centreCloser'),
+    why: message('alternatives.rule.centreCloser'),
   },
   {
     of: ['device', 'closer'],
     breaks: ({ device, closer }) => springs(device) && closer !== 'none',
-    why: said('alternatives.rule.spring'),
+    why: message('alternatives.rule.spring'),
   },
   {
     of: ['foot', 'closer'],
     breaks: ({ foot, closer }) => foot === 'jamb' && closer === 'floor',
-    why: said('alternatives.rule.footCloser'),
+    why: message('alternatives.rule.footCloser'),
   },
 ];
 

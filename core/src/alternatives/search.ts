@@ -1,12 +1,12 @@
 import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import {
   closesByItself,
-  known,
+  valueOrUndefined,
   type Finding,
   type HangingDevice,
   type OpeningFacts,
   type ProjectBasis,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import { CLOSER_KINDS, closerKindOf } from '../closing/index.js';
 import { brokenRule } from './rules.js';
@@ -19,7 +19,7 @@ import {
   type Assignment,
   type Kept,
   type SealChoice,
-  type Wish,
+  type Constraint,
 } from './wishes.js';
 
 /** Weight of a kept wish against one more change, a cost class, a check to be made, a seal that drags. */
@@ -30,7 +30,7 @@ export interface Found {
   choice: Assignment;
   facts: OpeningFacts;
   decided: DecidedOpening;
-  kept: Partial<Record<Wish, Kept>>;
+  kept: Partial<Record<Constraint, Kept>>;
   score: number;
   cost: number;
   /** Names of the choices that differ from today's. */
@@ -41,14 +41,14 @@ export interface Found {
 export interface Refused {
   family: string;
   choice: Assignment;
-  why: Said[];
+  why: Message[];
 }
 
-export interface Searched {
+export interface SearchResult {
   today: Assignment;
-  wishes: Wish[];
+  wishes: Constraint[];
   /** How far today keeps them. */
-  keptToday: Partial<Record<Wish, Kept>>;
+  keptToday: Partial<Record<Constraint, Kept>>;
   /** The best of each family, best first. */
   alternatives: Found[];
   refused: Refused[];
@@ -66,15 +66,15 @@ export function assignmentOf(decided: DecidedOpening): Assignment {
     foot: hanging.leaves[0]!.foot ?? 'floor',
     closer: closerKindOf(facts) ?? 'none',
     seal: sealOf(facts),
-    frameKind: known(facts.frameKind) ?? (centre ? 'stopless' : 'rebated'),
-    lockKind: known(facts.lockKind) ?? 'none',
+    frameKind: valueOrUndefined(facts.frameKind) ?? (centre ? 'stopless' : 'rebated'),
+    lockKind: valueOrUndefined(facts.lockKind) ?? 'none',
   };
 }
 
 /** What seals the gap under the leaf today. A plain threshold is taken as one that may get a gasket. */
 function sealOf(facts: OpeningFacts): SealChoice {
   if (facts.threshold === 'sealing') return 'threshold';
-  const seal = known(facts.bottomSeal);
+  const seal = valueOrUndefined(facts.bottomSeal);
   if (seal !== undefined && seal !== 'any') return seal;
   return facts.threshold === 'plain' ? 'threshold' : 'none';
 }
@@ -156,7 +156,7 @@ const ORDER = ['device', 'foot', 'frameKind', 'closer', 'seal', 'lockKind'] as c
  * Whether a combination is a neighbour of today's. A threshold that is not wished is put in only where
  * it saves what hangs and closes the leaf today.
  */
-function neighbour(choice: Assignment, today: Assignment, wishes: readonly Wish[]): boolean {
+function neighbour(choice: Assignment, today: Assignment, wishes: readonly Constraint[]): boolean {
   return (
     choice.seal !== 'threshold' ||
     !wishes.includes('noThreshold') ||
@@ -204,19 +204,19 @@ export function searchAlternatives(
   facts: OpeningFacts,
   basis: ProjectBasis,
   exhaustive = false,
-): Searched {
+): SearchResult {
   const now = decideOpening(facts, basis);
   const today = assignmentOf(now);
   const wishes = wishesOf(now.facts);
   const { products } = basis;
-  const keptToday: Partial<Record<Wish, Kept>> = {};
+  const keptToday: Partial<Record<Constraint, Kept>> = {};
   for (const wish of wishes)
     keptToday[wish] =
       wish === 'clearWidth' ? keepsClear(now) : keptBy(wish, today, facts, products);
   const all = consistent(options(today, now), !exhaustive);
   const near = all.filter((choice) => neighbour(choice, today, wishes));
   const candidates = near.map((choice) => {
-    const kept: Partial<Record<Wish, Kept>> = {};
+    const kept: Partial<Record<Constraint, Kept>> = {};
     for (const wish of wishes) kept[wish] = keptBy(wish, choice, facts, products);
     const changed = ORDER.filter((name) => choice[name] !== today[name]);
     const cost = costOf(choice, products);

@@ -1,11 +1,16 @@
 import type { Product, ProductType } from '../catalogue/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
-import { closesByItself, known, type HangingDevice, type OpeningFacts } from '../opening/index.js';
+import {
+  closesByItself,
+  valueOrUndefined,
+  type HangingDevice,
+  type OpeningFacts,
+} from '../opening/index.js';
 import { BOTTOM_SEALS } from '../sealing/index.js';
 import type { CloserKind } from '../closing/index.js';
 
 /** What a specifier may wish of an opening, in the order they are shown. */
-export const WISHES = [
+export const CONSTRAINTS = [
   'nothingVisible',
   'noThreshold',
   'sealed',
@@ -15,24 +20,25 @@ export const WISHES = [
   'clearWidth',
   'finish',
 ] as const;
-export type Wish = (typeof WISHES)[number];
+export type Constraint = (typeof CONSTRAINTS)[number];
 
 /** How far a wish is kept: wholly, in part, or not. */
 export type Kept = 1 | 0.5 | 0;
 
 /** The wishes that an opening's facts state. */
-export function wishesOf(facts: OpeningFacts): Wish[] {
-  const stated: Record<Wish, boolean> = {
+export function wishesOf(facts: OpeningFacts): Constraint[] {
+  const stated: Record<Constraint, boolean> = {
     nothingVisible: facts.nothingVisible === true,
     noThreshold: facts.threshold === 'none',
-    sealed: facts.threshold === 'sealing' || (known(facts.bottomSeal) ?? 'none') !== 'none',
+    sealed:
+      facts.threshold === 'sealing' || (valueOrUndefined(facts.bottomSeal) ?? 'none') !== 'none',
     closes: closesByItself(facts) === true,
     holdOpen: facts.holdOpen === true,
     rating: typeof facts.rating === 'number' && facts.rating > 0,
-    clearWidth: known(facts.clearWanted) !== undefined || facts.accessible === true,
+    clearWidth: valueOrUndefined(facts.clearWanted) !== undefined || facts.accessible === true,
     finish: facts.finish !== undefined,
   };
-  return WISHES.filter((wish) => stated[wish]);
+  return CONSTRAINTS.filter((wish) => stated[wish]);
 }
 
 export const SEAL_CHOICES = ['none', ...BOTTOM_SEALS, 'threshold'] as const;
@@ -69,7 +75,7 @@ export function springs(device: HangingDevice): boolean {
 
 /** The wishes that the choices alone decide; the clear width needs the opening decided. */
 export function keptBy(
-  wish: Wish,
+  wish: Constraint,
   choice: Assignment,
   facts: OpeningFacts,
   products: ReadonlyMap<string, Product>,

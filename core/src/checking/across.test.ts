@@ -1,4 +1,4 @@
-import { decideOpening, lookAlikeOf } from '../deciding/index.js';
+import { decideOpening, comparisonKey } from '../deciding/index.js';
 import { egressOf } from '../egress/index.js';
 import { inches } from '../measure/index.js';
 import { roomKey, type OpeningFacts, type Room } from '../opening/index.js';
@@ -11,7 +11,10 @@ const practice = PRACTICES['us-commercial'];
 const found = (list: Partial<OpeningFacts>[], rooms: Room[] = []) =>
   acrossFindings(
     list.map((facts, index) =>
-      lookAlikeOf(String(index), decideOpening({ ...DOOR, mark: `D${index}`, ...facts }, practice)),
+      comparisonKey(
+        String(index),
+        decideOpening({ ...DOOR, mark: `D${index}`, ...facts }, practice),
+      ),
     ),
     egressOf(list, new Map(rooms.map((room) => [roomKey(room.name), room])), practice),
     practice,

@@ -4,7 +4,7 @@ import type { Practice } from '../practice/index.js';
 import { spaceOf } from '../role/index.js';
 import { strikeFindings } from './acrossStrike.js';
 import { waysOutFindings } from './acrossWays.js';
-import { AcrossFinding, LookAlike } from './acrossFinding.js';
+import { AcrossFinding, ComparisonKey } from './acrossFinding.js';
 
 /** So many look-alikes make one that differs odd. */
 const ODD_FROM = 5;
@@ -14,7 +14,7 @@ const ODD_FROM = 5;
  * that is keyed from the other side, neighbours whose leaves strike each other, rooms with no way out or too few.
  */
 export function acrossFindings(
-  openings: readonly LookAlike[],
+  openings: readonly ComparisonKey[],
   egress: Egress,
   practice: Practice,
 ): AcrossFinding[] {
@@ -39,7 +39,7 @@ function groupBy<T>(list: readonly T[], keyOf: (one: T) => string | undefined): 
   return groups;
 }
 
-function marksTwice(openings: readonly LookAlike[]): AcrossFinding[] {
+function marksTwice(openings: readonly ComparisonKey[]): AcrossFinding[] {
   return [...groupBy(openings, ({ mark }) => mark.trim().toLowerCase()).values()]
     .filter((group) => group.length > 1)
     .map((group) => ({
@@ -63,7 +63,7 @@ function oddIn<T>(
   return few[1].length === 1 && group.length >= ODD_FROM ? { odd: few[1][0]! } : undefined;
 }
 
-function oddOnes(openings: readonly LookAlike[]): AcrossFinding[] {
+function oddOnes(openings: readonly ComparisonKey[]): AcrossFinding[] {
   return [...groupBy(openings, ({ alike }) => alike).values()].flatMap((group) =>
     group.length < ODD_FROM
       ? []
@@ -92,7 +92,7 @@ function oddOnes(openings: readonly LookAlike[]): AcrossFinding[] {
 }
 
 /** Of the rooms of one role along a corridor one is keyed from inside. */
-function keyedOtherwise(openings: readonly LookAlike[]): AcrossFinding[] {
+function keyedOtherwise(openings: readonly ComparisonKey[]): AcrossFinding[] {
   const locked = openings.filter(({ outside }) => outside !== undefined);
   const corridors = groupBy(
     locked.flatMap((one) => {

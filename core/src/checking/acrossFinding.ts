@@ -1,15 +1,15 @@
-import type { Said, Level, Param, OpeningFacts } from '../opening/index.js';
+import type { Message, Level, Param, OpeningFacts } from '../opening/index.js';
 import type { SwingingBeside, Beside } from './strike.js';
 
 /** Something found among openings, not in one. */
-export interface AcrossFinding extends Said {
+export interface AcrossFinding extends Message {
   level: Level;
   source: string;
   /** The openings it points at, by id. */
   openings: readonly string[];
 }
 /** What of a decided opening the rules across openings read. */
-export interface LookAlike {
+export interface ComparisonKey {
   id: string;
   mark: string;
   facts: Pick<OpeningFacts, 'from' | 'to' | 'kind'>;

@@ -1,9 +1,9 @@
 import { roomKey } from '../opening/index.js';
-import type { LookAlike, AcrossFinding } from './acrossFinding.js';
+import type { ComparisonKey, AcrossFinding } from './acrossFinding.js';
 import { strikesOf } from './strike.js';
 
 /** Leaves of neighbours that open into one room and strike each other there. */
-export function strikeFindings(openings: readonly LookAlike[]): AcrossFinding[] {
+export function strikeFindings(openings: readonly ComparisonKey[]): AcrossFinding[] {
   const beside = openings.filter((one) => one.beside !== undefined);
   const byMark = new Map(beside.map((one) => [roomKey(one.mark), one]));
   return beside.flatMap((one): AcrossFinding[] => {

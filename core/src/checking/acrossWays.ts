@@ -1,7 +1,7 @@
 import type { Egress, RoomEgress } from '../egress/index.js';
 import { roomKey } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
-import type { LookAlike, AcrossFinding } from './acrossFinding.js';
+import type { ComparisonKey, AcrossFinding } from './acrossFinding.js';
 
 /** Rooms that a space joins from which it is a corridor to be measured, not a lobby. */
 const CORRIDOR_FROM = 4;
@@ -12,7 +12,7 @@ const CORRIDOR_FROM = 4;
  * a whole building then.
  */
 export function waysOutFindings(
-  openings: readonly LookAlike[],
+  openings: readonly ComparisonKey[],
   { rooms, doors }: Egress,
   { values }: Practice,
 ): AcrossFinding[] {
@@ -55,14 +55,14 @@ export function waysOutFindings(
   ];
 }
 
-function openingsAt(openings: readonly LookAlike[], keys: readonly string[]): string[] {
+function openingsAt(openings: readonly ComparisonKey[], keys: readonly string[]): string[] {
   return openings
     .filter(({ facts }) => [facts.from, facts.to].some((one) => one && keys.includes(roomKey(one))))
     .map(({ id }) => id);
 }
 
 /** Rooms that doors join, whoever may leave by them, told together. */
-function togetherOf(rooms: readonly string[], openings: readonly LookAlike[]): string[][] {
+function togetherOf(rooms: readonly string[], openings: readonly ComparisonKey[]): string[][] {
   const left = new Set(rooms);
   const groups: string[][] = [];
   for (const first of rooms) {

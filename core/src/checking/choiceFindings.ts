@@ -1,4 +1,4 @@
-import { said, type Choice, type Decision, type Finding, type Stage } from '../opening/index.js';
+import { message, type Choice, type Decision, type Finding, type Stage } from '../opening/index.js';
 import { isStage, SET_STAGES } from '../stages/index.js';
 
 const SOURCE = 'a choice recorded for this opening';
@@ -21,11 +21,11 @@ export function choiceFindings(
     // What is open waits for its question; the choice comes into force with the answer.
     if (decision && (decision.basis === 'chosen' || decision.status === 'open')) continue;
     const told = decision
-      ? said('choice.notTaken', {
+      ? message('choice.notTaken', {
           decision: { term: `name.${decision.stage}.${decision.name}` },
           reason,
         })
-      : said('choice.nothing', { key, reason });
+      : message('choice.nothing', { key, reason });
     findings.push({
       ...told,
       level: 'check',

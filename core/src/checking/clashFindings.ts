@@ -1,5 +1,5 @@
 import {
-  known,
+  valueOrUndefined,
   type Finding,
   type OpeningFacts,
   type Solid,
@@ -46,7 +46,7 @@ const RAILS = ['topRail', 'midRail', 'midRailAt', 'bottomRail'] as const;
  * of a rail that nobody recorded is one note.
  */
 export function clashFindings(clashes: readonly Clash[], facts: OpeningFacts): Finding[] {
-  const assumed = RAILS.every((rail) => known(facts[rail]) === undefined);
+  const assumed = RAILS.every((rail) => valueOrUndefined(facts[rail]) === undefined);
   const joints = clashes.filter(({ kind }) => kind === 'joint');
   const told = assumed ? clashes.filter(({ kind }) => kind !== 'joint') : clashes;
   const found = findingsOf(told);

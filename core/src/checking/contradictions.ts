@@ -1,5 +1,10 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { closesByItself, known, type Finding, type OpeningFacts } from '../opening/index.js';
+import {
+  closesByItself,
+  valueOrUndefined,
+  type Finding,
+  type OpeningFacts,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 
@@ -39,7 +44,7 @@ export function contradictionFindings({
     parts: string[],
     params: Finding['params'] = {},
   ) => findings.push({ level, stage, code, source, parts, params });
-  const rating = known(facts.rating) ?? 0;
+  const rating = valueOrUndefined(facts.rating) ?? 0;
   const us = practice.language === 'us';
   if (rating > 0 && closesByItself(facts) === false) {
     const excepted = role !== undefined && ROLE[role].closing.mayStandWithout;
@@ -56,13 +61,13 @@ export function contradictionFindings({
       'swing',
       'handing.hand',
     ]);
-  if (known(facts.accessible) === true) {
-    if (known(facts.handle) === 'knob')
+  if (valueOrUndefined(facts.accessible) === true) {
+    if (valueOrUndefined(facts.handle) === 'knob')
       tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [
         'handle',
         'accessible',
       ]);
-    const rise = known(facts.thresholdHeight);
+    const rise = valueOrUndefined(facts.thresholdHeight);
     const { thresholdMost, thresholdSquare } = values;
     if (rise !== undefined && rise > thresholdMost.value)
       tell('stop', 'sizing', 'checking.threshold', thresholdMost.source, ['thresholdHeight'], {
@@ -75,15 +80,15 @@ export function contradictionFindings({
       ]);
   }
   const { garageStep } = values;
-  const step = known(facts.thresholdHeight) ?? 0;
+  const step = valueOrUndefined(facts.thresholdHeight) ?? 0;
   if (role && ROLE[role].place.garage && garageStep.value > 0 && step < garageStep.value)
     tell('note', 'sizing', 'checking.garageStep', garageStep.source, ['thresholdHeight', 'role'], {
       step: { ticks: garageStep.value },
     });
   if (rating > 0) {
     const { ratedGlassSide, ratedGlassFrom } = values;
-    const width = known(facts.glassWidth);
-    const height = known(facts.glassHeight);
+    const width = valueOrUndefined(facts.glassWidth);
+    const height = valueOrUndefined(facts.glassHeight);
     if (
       width !== undefined &&
       height !== undefined &&
@@ -95,14 +100,14 @@ export function contradictionFindings({
         'glassHeight',
         'rating',
       ]);
-    const hole = known(facts.leafHole);
+    const hole = valueOrUndefined(facts.leafHole);
     if (hole !== undefined && hole !== 'none')
       tell('check', 'protecting', 'checking.holeRated', values.ratedLatch.source, ['leafHole'], {
         hole: { term: `leafHole.${hole}` },
       });
   }
   if (facts.twoLeaves === true) {
-    const deep = known(facts.jambDepth);
+    const deep = valueOrUndefined(facts.jambDepth);
     const needed = 2 * (thickness ?? 0) + values.twoLeavesBetween.value;
     if (deep !== undefined && thickness !== undefined && deep < needed)
       tell(
@@ -115,9 +120,9 @@ export function contradictionFindings({
       );
     tell('note', 'sizing', 'checking.twoLeavesHand', 'trade practice', ['twoLeaves']);
   }
-  if ((known(facts.leadThickness) ?? 0) > 0)
+  if ((valueOrUndefined(facts.leadThickness) ?? 0) > 0)
     tell('note', 'sizing', 'checking.lead', 'trade practice', ['leadThickness']);
-  const seal = known(facts.bottomSeal);
+  const seal = valueOrUndefined(facts.bottomSeal);
   if (
     facts.nothingVisible === true &&
     seal &&
@@ -136,7 +141,7 @@ export function contradictionFindings({
       },
     );
   const inLeaf = lock !== undefined && lock.power !== 'none' && lock.id !== 'electric-strike';
-  if (inLeaf && known(facts.wireToLeaf) === false)
+  if (inLeaf && valueOrUndefined(facts.wireToLeaf) === false)
     tell('stop', 'powering', 'checking.noWire', 'trade practice', ['wireToLeaf']);
   return findings;
 }

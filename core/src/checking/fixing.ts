@@ -1,4 +1,4 @@
-import { known, type Finding, type OpeningFacts, type Solid } from '../opening/index.js';
+import { valueOrUndefined, type Finding, type OpeningFacts, type Solid } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { stageOfOwner } from './clashFindings.js';
 
@@ -15,10 +15,10 @@ export function fixingFindings(
   practice: Practice,
   solids: readonly Solid[],
 ): Finding[] {
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   const { cores } = practice.values;
   if (construction === undefined || cores.value[construction].holdsScrews) return [];
-  const blocking = known(facts.blocking);
+  const blocking = valueOrUndefined(facts.blocking);
   if (blocking === 'all') return [];
   const things = new Map<string, Solid>();
   for (const one of solids)

@@ -7,9 +7,9 @@ export {
   withdrawing,
 } from './acceptance.js';
 export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
-export { waysOut, type WayOut } from './waysOut.js';
+export { fixesOf, type Fix } from './waysOut.js';
 export { acrossFindings } from './across.js';
-export { type AcrossFinding, type LookAlike } from './acrossFinding.js';
+export { type AcrossFinding, type ComparisonKey } from './acrossFinding.js';
 export { cautionsFor, generalCautions } from './cautions.js';
 export { duplicateMarks } from './duplicateMarks.js';
 export { leastProgress, progressOf, type BoltState, type StageProgress } from './progress.js';

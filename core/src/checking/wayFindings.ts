@@ -1,5 +1,5 @@
 import { inches, mm, type Ticks } from '../measure/index.js';
-import type { Decision, Finding, OpeningFacts, Way } from '../opening/index.js';
+import type { Decision, Finding, OpeningFacts, EgressFlow } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**
@@ -17,7 +17,7 @@ export function widthNeeded(people: number, { values, system }: Practice): Ticks
 
 /** Whether the people who leave by an opening find it wide enough with all its leaves open. */
 export function wayFindings(
-  way: Way | undefined,
+  way: EgressFlow | undefined,
   facts: OpeningFacts,
   practice: Practice,
   decisions: readonly Decision[],

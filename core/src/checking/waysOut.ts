@@ -1,8 +1,13 @@
-import { known, type Choice, type Finding, type OpeningFacts } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  type Choice,
+  type Finding,
+  type OpeningFacts,
+} from '../opening/index.js';
 import { isExit, type LockKind } from '../securing/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
-export interface WayOut {
+export interface Fix {
   /** Term code `wayOut.…`. */
   term: string;
   patch: Partial<OpeningFacts>;
@@ -20,9 +25,9 @@ function choosing(
   return { choices: Object.keys(choices).length > 0 ? choices : undefined };
 }
 
-type Ways = (facts: OpeningFacts, params?: Finding['params']) => WayOut[];
+type Ways = (facts: OpeningFacts, params?: Finding['params']) => Fix[];
 
-const way = (term: string, patch: Partial<OpeningFacts>): WayOut => ({
+const way = (term: string, patch: Partial<OpeningFacts>): Fix => ({
   term: `wayOut.${term}`,
   patch,
 });
@@ -38,7 +43,7 @@ const heldByMagnet: Ways = (facts) => [
 
 /** Silencers in place of a seal that neither smoke nor sound asks for. */
 const lessSeal: Ways = ({ stopSeal, smoke, sound }) =>
-  stopSeal === 'seal' && smoke !== true && (known(sound) ?? 0) === 0
+  stopSeal === 'seal' && smoke !== true && (valueOrUndefined(sound) ?? 0) === 0
     ? [way('silencers', { stopSeal: 'silencer' })]
     : [];
 
@@ -149,9 +154,9 @@ const WAYS: Readonly<Record<string, Ways>> = {
 };
 
 /** The changes that may be tried against a finding, in the order they are offered. */
-export function waysOut(
+export function fixesOf(
   finding: Pick<Finding, 'code'> & Partial<Pick<Finding, 'params'>>,
   facts: OpeningFacts,
-): WayOut[] {
+): Fix[] {
   return WAYS[finding.code]?.(facts, finding.params) ?? [];
 }

@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { rotated, type SwingPlan } from '../sizing/index.js';
 import type { ArmName } from './armNames.js';
 import type { ArmRow } from './values.js';
@@ -100,7 +100,7 @@ export function armSweep(
   return sweepOf(row, name, thickness, hingeGap, axis.x, axis.y);
 }
 
-const sweepOf = remembered(
+const sweepOf = memoize(
   (
     row: ArmRow,
     name: ArmName,

@@ -1,5 +1,5 @@
 import { toMm } from '../measure/index.js';
-import { known, type OpeningFacts, type Results } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type Results } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { latchesShut } from './force.js';
 import type { ClosingLeaf, CloserMakeup, CloserSettings } from './run.js';
@@ -50,7 +50,7 @@ export function closingBench(
       latch: latches
         ? (facts.lowFrictionLatch === true ? values.lowLatchPush : values.latchPush).value
         : 0,
-      pressure: known(facts.pressure) ?? 0,
+      pressure: valueOrUndefined(facts.pressure) ?? 0,
     },
     settings: {
       closing: size.felt.closing,

@@ -1,4 +1,11 @@
-import { known, meetsInMiddle, said, slides, swings, swingsBothWays } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  message,
+  slides,
+  swings,
+  swingsBothWays,
+} from '../opening/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
 import { armSweep, type ArmSweep } from './arm.js';
@@ -52,7 +59,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
       record.ask('closes', 'ask.closesRated', ['rating', 'closer']);
     else if (asksOfRated(facts, practice, results.opening.role)) {
       const { source } = practice.values.roleClosing;
-      record.ask('closes', () => said('ask.closesDwelling', { source }), ['closer']);
+      record.ask('closes', () => message('ask.closesDwelling', { source }), ['closer']);
     } else record.ask('closes', 'ask.closes', ['closer', 'role', 'rating']);
     return swings(facts.kind) ? { ...OPEN, stop: decideStop(input, record, undefined) } : OPEN;
   }
@@ -112,7 +119,7 @@ function closerCase(input: ClosingInput): CloserCase {
     practice,
     hung: results.hanging.device,
     thickness: results.sizing.leaves[0]!.thickness,
-    headFace: known(facts.frameFace),
+    headFace: valueOrUndefined(facts.frameFace),
     insidePull: insidePull(input),
   };
 }
@@ -187,7 +194,7 @@ function decideSize(
   const force = openingForce(felt, practice, width, backset);
   record.decide('force', force.newtons, {
     reasons: () => [
-      said('closing.force', {
+      message('closing.force', {
         moment: { newtonMetres: force.moment },
         closing: { newtonMetres: felt.closing },
         efficiency: felt.efficiency,
@@ -224,12 +231,12 @@ function decideArm(
   const row = armRow(name, facts, practice);
   const sweep = armSweep(name, row, plan);
   record.decide('template', [row.spindleAlong, row.shoeAlong], {
-    reasons: () => [said('closing.template', { source: practice.values.closerArms.source })],
+    reasons: () => [message('closing.template', { source: practice.values.closerArms.source })],
     facts: ['openTo'],
   });
   record.decide('armAngle', sweep.widest, {
     reasons: () => [
-      said(row.fore === 0 ? 'closing.arm.track' : 'closing.arm', {
+      message(row.fore === 0 ? 'closing.arm.track' : 'closing.arm', {
         out: { ticks: Math.round(sweep.outClosed) },
       }),
     ],
@@ -243,11 +250,11 @@ function decideHoldOpen(
   record: ClosingRecord,
   device: CloserDevice | undefined,
 ): HoldOpen {
-  const recorded = known(facts.holdOpen);
+  const recorded = valueOrUndefined(facts.holdOpen);
   const { role } = results.opening;
   const cross = role !== undefined && ROLE[role].closing.heldOpen;
   if (recorded !== true && !(recorded === undefined && cross)) return 'none';
-  const rated = (known(facts.rating) ?? 0) > 0 || facts.rating === 'unknown';
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0 || facts.rating === 'unknown';
   const byRelease = rated || cross || facts.smoke === true;
   const derived: HoldOpen = byRelease
     ? 'magnet'
@@ -258,11 +265,11 @@ function decideHoldOpen(
         : 'arm';
   return record.propose('holdOpen', derived, {
     basis: recorded === undefined ? 'assumed' : 'derived',
-    reasons: () => [said(byRelease ? 'closing.holdOpen.release' : 'closing.holdOpen.arm')],
+    reasons: () => [message(byRelease ? 'closing.holdOpen.release' : 'closing.holdOpen.arm')],
     alternatives: () =>
       HOLD_OPENS.map((value) =>
         byRelease && value !== 'magnet' && value !== 'none'
-          ? { value, against: said('closing.against.notReleased') }
+          ? { value, against: message('closing.against.notReleased') }
           : { value },
       ),
     facts: ['holdOpen', 'rating', 'smoke'],
@@ -275,7 +282,7 @@ function decideBackCheck(
   device: CloserDevice | undefined,
 ): boolean {
   if (device === undefined || device === 'spring' || device === 'operator') return false;
-  const recorded = known(facts.backCheck);
+  const recorded = valueOrUndefined(facts.backCheck);
   const { role: door } = results.opening;
   const wanted =
     recorded ??
@@ -287,7 +294,7 @@ function decideBackCheck(
     basis: recorded === undefined ? 'derived' : record.basisOf('backCheck'),
     reasons: () =>
       recorded === undefined
-        ? [said(wanted ? 'closing.backCheck.wanted' : 'closing.backCheck.none')]
+        ? [message(wanted ? 'closing.backCheck.wanted' : 'closing.backCheck.none')]
         : [],
     facts: ['backCheck', 'exterior', 'frequency'],
   });
@@ -319,7 +326,7 @@ function decideStop(
     reasons: () => [
       wanted.why(),
       ...(wanted.stop === 'floor'
-        ? [said('closing.stop.inset', { inset: { ticks: practice.values.stopInset.value } })]
+        ? [message('closing.stop.inset', { inset: { ticks: practice.values.stopInset.value } })]
         : []),
     ],
     alternatives: () =>
@@ -339,7 +346,7 @@ function decideSelector({ facts, results }: ClosingInput, record: ClosingRecord)
   const wanted = overlaps && !coordinated;
   record.decide('selector', wanted ? 'yes' : 'none', {
     reasons: () => [
-      said(
+      message(
         coordinated
           ? 'closing.selector.coordinator'
           : overlaps

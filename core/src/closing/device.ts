@@ -1,11 +1,11 @@
 import {
-  known,
-  said,
+  valueOrUndefined,
+  message,
   swingsBothWays,
   type Alternative,
   type HangingDevice,
   type OpeningFacts,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { usualFace } from '../sizing/index.js';
@@ -68,41 +68,41 @@ export function closerSide(device: CloserDevice): 'pull' | 'push' | undefined {
 }
 
 /** What speaks against a device, what rules it out first; undefined where nothing does. */
-export function againstCloser(device: CloserDevice, at: CloserCase): Said | undefined {
+export function againstCloser(device: CloserDevice, at: CloserCase): Message | undefined {
   const { facts, practice, hung, thickness, headFace, insidePull } = at;
   const { values } = practice;
   const surface = isSurface(device);
   const asked = closerKindOf(facts);
   if (device === 'none' || device === 'spring' || device === 'operator') return undefined;
   if (asked && KIND_OF[device] !== asked && facts.provenance?.['closer'] !== 'assumed')
-    return said('closing.against.asked', { kind: { term: `closer.${asked}` } });
+    return message('closing.against.asked', { kind: { term: `closer.${asked}` } });
   if ((device === 'floor' || device === 'head') && !PIVOTS.has(hung))
-    return said('closing.against.noPivot');
+    return message('closing.against.noPivot');
   if ((surface || device === 'concealed') && hung === 'centre-pivot')
-    return said('closing.against.heel');
-  if (surface && facts.nothingVisible === true) return said('closing.against.seen');
-  if (surface && facts.leafConstruction === 'glass') return said('closing.against.glass');
+    return message('closing.against.heel');
+  if (surface && facts.nothingVisible === true) return message('closing.against.seen');
+  if (surface && facts.leafConstruction === 'glass') return message('closing.against.glass');
   const { concealedCloserLeaf, topJambFace } = values;
   if (device === 'concealed' && thickness !== undefined && thickness < concealedCloserLeaf.value)
-    return said('closing.against.thin', {
+    return message('closing.against.thin', {
       needed: { ticks: concealedCloserLeaf.value },
       leaf: { ticks: thickness },
     });
   if (device === 'top-jamb' && headFace !== undefined && headFace < topJambFace.value)
-    return said('closing.against.headFace', {
+    return message('closing.against.headFace', {
       needed: { ticks: topJambFace.value },
       has: { ticks: headFace },
     });
-  const slab = known(facts.slab);
+  const slab = valueOrUndefined(facts.slab);
   if (device === 'floor' && slab !== undefined && slab !== 'free')
-    return said('closing.against.slab', { slab: { term: `slab.${slab}` } });
+    return message('closing.against.slab', { slab: { term: `slab.${slab}` } });
   const side = closerSide(device);
   if (side !== undefined && typeof insidePull === 'boolean' && (side === 'pull') !== insidePull)
     return facts.exterior === true
-      ? said('closing.against.weather')
-      : said('closing.against.publicSide');
+      ? message('closing.against.weather')
+      : message('closing.against.publicSide');
   if (values.closerPower.value[device] < 80)
-    return said('closing.against.power', { share: values.closerPower.value[device] });
+    return message('closing.against.power', { share: values.closerPower.value[device] });
   return undefined;
 }
 
@@ -124,57 +124,61 @@ export function closerAlternatives(at: CloserCase): Alternative[] {
 }
 
 /** The device for a leaf that closes, with why; undefined while the hand is open that decides it. */
-export function closerFor(at: CloserCase): { device: CloserDevice; why: () => Said } | undefined {
+export function closerFor(
+  at: CloserCase,
+): { device: CloserDevice; why: () => Message } | undefined {
   const { facts, practice, hung, insidePull, headFace } = at;
   const { values } = practice;
   const pull = values.closerPull.value as CloserDevice;
   const push = values.closerPush.value as CloserDevice;
   const asked = facts.provenance?.['closer'] === 'assumed' ? undefined : closerKindOf(facts);
-  const face = headFace ?? usualFace(known(facts.frameMaterial), practice);
+  const face = headFace ?? usualFace(valueOrUndefined(facts.frameMaterial), practice);
   const onPush =
     facts.leafConstruction === 'aluminium-narrow' && face >= values.topJambFace.value
       ? 'top-jamb'
       : push;
   if (facts.operator === true)
-    return { device: 'operator', why: () => said('closing.device.operator') };
-  if (closesBySprings(hung)) return { device: 'spring', why: () => said('closing.device.spring') };
+    return { device: 'operator', why: () => message('closing.device.operator') };
+  if (closesBySprings(hung))
+    return { device: 'spring', why: () => message('closing.device.spring') };
   switch (asked) {
     case 'surface-pull':
-      return { device: pull, why: () => said('closing.device.asked') };
+      return { device: pull, why: () => message('closing.device.asked') };
     case 'surface-push':
-      return { device: onPush, why: () => said('closing.device.asked') };
+      return { device: onPush, why: () => message('closing.device.asked') };
     case 'concealed-overhead':
-      return { device: 'concealed', why: () => said('closing.device.asked') };
+      return { device: 'concealed', why: () => message('closing.device.asked') };
     case 'floor':
     case 'head':
-      return { device: asked, why: () => said('closing.device.asked') };
+      return { device: asked, why: () => message('closing.device.asked') };
     case undefined:
   }
-  const slab = known(facts.slab);
+  const slab = valueOrUndefined(facts.slab);
   const occupied = slab !== undefined && slab !== 'free';
   if (hung === 'centre-pivot' || swingsBothWays(facts.kind))
     return occupied
       ? {
           device: 'head',
-          why: () => said('closing.device.head', { slab: { term: `slab.${slab}` } }),
+          why: () => message('closing.device.head', { slab: { term: `slab.${slab}` } }),
         }
-      : { device: 'floor', why: () => said('closing.device.floor') };
+      : { device: 'floor', why: () => message('closing.device.floor') };
   if (facts.nothingVisible === true)
-    return { device: 'concealed', why: () => said('closing.device.hidden') };
+    return { device: 'concealed', why: () => message('closing.device.hidden') };
   // Leaves that swing opposite ways have their closers where each is pushed.
   if (facts.kind === 'double-egress')
-    return { device: push, why: () => said('closing.device.egress') };
+    return { device: push, why: () => message('closing.device.egress') };
   if (insidePull === undefined) return undefined;
-  if (insidePull === 'either') return { device: pull, why: () => said('closing.device.either') };
+  if (insidePull === 'either') return { device: pull, why: () => message('closing.device.either') };
   if (insidePull)
     return {
       device: pull,
-      why: () => said(facts.exterior === true ? 'closing.device.pullOut' : 'closing.device.pull'),
+      why: () =>
+        message(facts.exterior === true ? 'closing.device.pullOut' : 'closing.device.pull'),
     };
   return {
     device: onPush,
     why: () =>
-      said(
+      message(
         onPush === 'top-jamb'
           ? 'closing.device.topJamb'
           : facts.exterior === true

@@ -1,7 +1,7 @@
 import {
   choiceFact,
   countFact,
-  known,
+  valueOrUndefined,
   lengthFact,
   swings,
   yesNoFact,
@@ -52,6 +52,6 @@ declare module '../opening/registry.js' {
 
 /** The kind of closer, where there is one and it is known. */
 export function closerKindOf({ closer }: Pick<OpeningFacts, 'closer'>): CloserKind | undefined {
-  const kind = known(closer);
+  const kind = valueOrUndefined(closer);
   return kind === 'none' || kind === 'any' ? undefined : kind;
 }

@@ -1,5 +1,5 @@
 import { swingPlan } from '../hanging/index.js';
-import { known, slides } from '../opening/index.js';
+import { valueOrUndefined, slides } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
 import { bodyBeyond } from './arm.js';
 import { ARMS } from './armNames.js';
@@ -26,7 +26,7 @@ export function findHeldOpen(
   { facts }: ClosingInput,
   holdOpen: Closing['holdOpen'],
 ): void {
-  const rated = (known(facts.rating) ?? 0) > 0 || facts.smoke === true;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0 || facts.smoke === true;
   if (rated && holdOpen !== 'none' && holdOpen !== 'magnet')
     record.report('stop', 'closing.heldRated', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
       'closing.holdOpen',
@@ -50,7 +50,7 @@ export function findKeptLocked(
 ): void {
   const { roleClosing } = practice.values;
   const { role } = results.opening;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   if (rated && role && facts.closer === undefined && roleClosing.value[role] === 'locked')
     record.report('note', 'closing.keptLocked', {}, roleClosing.source, [
       'closing.closes',
@@ -68,7 +68,7 @@ function findForce(
   if (!force || holdOpen === 'magnet' || !forceCounts(facts, practice)) return;
   const { accessForce, accessForceRated } = practice.values;
   if (force.newtons <= accessForce.value) return;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const params = {
     force: { newtons: force.newtons },
     limit: { newtons: accessForce.value },
@@ -102,7 +102,7 @@ function findPressure(
   { size }: Closing,
 ): void {
   if (!size) return;
-  const pressure = known(facts.pressure) ?? 0;
+  const pressure = valueOrUndefined(facts.pressure) ?? 0;
   const resistance = shuttingResistance(facts, practice, latchesShut(facts, results.securing));
   const { width, height } = results.hanging.leaves[0]!.leaf;
   if (width === undefined || height === undefined || pressure + resistance === 0) return;
@@ -142,7 +142,7 @@ function findArm(
   { sweep, device, stop }: Closing,
 ): void {
   if (!sweep || !device) return;
-  const wanted = known(facts.openTo) ?? 90;
+  const wanted = valueOrUndefined(facts.openTo) ?? 90;
   if (sweep.widest < wanted)
     record.report(
       'check',
@@ -156,7 +156,7 @@ function findArm(
       'closing.stop',
       'closing.device',
     ]);
-  const wall = known(facts.sideWall);
+  const wall = valueOrUndefined(facts.sideWall);
   if (wall === undefined || closerSide(device) !== 'pull') return;
   const plan = swingPlan(practice, results.sizing, results.hanging);
   const name = ARMS.find((one) => one === device);
@@ -187,7 +187,7 @@ function findPlace(
 ): void {
   const { revealMost, topJambFace, bodies, topRail } = practice.values;
   const side = device && closerSide(device);
-  const reveal = known(facts.reveal);
+  const reveal = valueOrUndefined(facts.reveal);
   if (
     (device === 'parallel' || device === 'track-push') &&
     reveal !== undefined &&
@@ -200,7 +200,7 @@ function findPlace(
       revealMost.source,
       ['reveal', 'closing.device'],
     );
-  const face = known(facts.frameFace);
+  const face = valueOrUndefined(facts.frameFace);
   if (device === 'top-jamb' && face !== undefined && face < topJambFace.value)
     record.report(
       'check',
@@ -209,7 +209,7 @@ function findPlace(
       topJambFace.source,
       ['frameFace', 'closing.device'],
     );
-  const room = known(facts.ceilingAbove);
+  const room = valueOrUndefined(facts.ceilingAbove);
   if (device === 'regular' && room !== undefined && room < bodies.value.surfaceCloser.through)
     record.report('stop', 'closing.ceiling', { room: { ticks: room } }, 'arm and ceiling', [
       'ceilingAbove',
@@ -230,7 +230,7 @@ function findPlace(
       'closing.size',
       'leafWidth',
     ]);
-  if (device === 'spring' && (known(facts.rating) ?? 0) > 0)
+  if (device === 'spring' && (valueOrUndefined(facts.rating) ?? 0) > 0)
     record.report(
       'check',
       'closing.springRated',
@@ -253,7 +253,7 @@ function findTimes(
   { facts, practice }: ClosingInput,
   { device }: Closing,
 ): void {
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   if (facts.delayed === true && (rated || facts.smoke === true))
     record.report('check', 'closing.delayed', {}, 'trade practice: no delay on smoke leaves', [
       'delayed',

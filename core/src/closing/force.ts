@@ -1,5 +1,5 @@
 import { toMm } from '../measure/index.js';
-import { known, type OpeningFacts, type Results } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type Results } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserSize } from './values.js';
 
@@ -38,7 +38,7 @@ export function openingForce(
 export const latchesShut = (
   { rating }: OpeningFacts,
   { spec }: Pick<Results['securing'], 'spec'>,
-): boolean => (spec ? spec.latch !== 'none' : (known(rating) ?? 0) > 0);
+): boolean => (spec ? spec.latch !== 'none' : (valueOrUndefined(rating) ?? 0) > 0);
 
 /**
  * What latch and seals push back with at the lock edge as the leaf comes to its stop, by what is known of
@@ -52,9 +52,9 @@ export function shuttingResistance(
   const { sealPush, latchPush, lowLatchPush } = practice.values;
   const push = sealPush.value;
   const seal = Math.max(
-    push[known(facts.stopSeal) ?? 'none'],
+    push[valueOrUndefined(facts.stopSeal) ?? 'none'],
     facts.smoke === true ? push.smoke : 0,
-    (known(facts.sound) ?? 0) > 0 ? push.sound : 0,
+    (valueOrUndefined(facts.sound) ?? 0) > 0 ? push.sound : 0,
   );
   if (!latches) return seal;
   return seal + (facts.lowFrictionLatch === true ? lowLatchPush : latchPush).value;

@@ -1,11 +1,11 @@
-import { itemOf, worded, type Item } from '../opening/index.js';
+import { itemOf, termKeyBuilder, type Item } from '../opening/index.js';
 import type { ClosingInput, Closing } from './result.js';
 
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
   itemOf('closing', term, quantity, more);
 
-const closerItem = worded('item.closer.');
-const stopItem = worded('item.stop.');
+const closerItem = termKeyBuilder('item.closer.');
+const stopItem = termKeyBuilder('item.stop.');
 
 /** Adds what closes, holds and stops the leaves to the set. */
 export function closingItems(

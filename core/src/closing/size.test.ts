@@ -1,10 +1,10 @@
-import { decideOpening, decisionOf, tryWays } from '../deciding/index.js';
+import { decideOpening, decisionOf, evaluateFixes } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
-import { waysOut } from '../checking/index.js';
+import { fixesOf } from '../checking/index.js';
 import { closingBench } from './bench.js';
 import { latchesShut, shuttingResistance } from './force.js';
 import { closerSize } from './size.js';
@@ -165,7 +165,11 @@ describe('what latch and seals ask of a closer', () => {
     const { findings } = decideOpening(facts, PRACTICES['us-commercial']);
     const finding = findings.find(({ code }) => code === 'closing.latches')!;
     expect(finding.params['has']).toEqual({ newtonMetres: 9 });
-    const ways = tryWays(facts, bareBasis(PRACTICES['us-commercial']), waysOut(finding, facts));
+    const ways = evaluateFixes(
+      facts,
+      bareBasis(PRACTICES['us-commercial']),
+      fixesOf(finding, facts),
+    );
     expect(
       ways.map(({ way, come }) => [way.term, come.every(({ code }) => code !== finding.code)]),
     ).toEqual([
@@ -175,7 +179,7 @@ describe('what latch and seals ask of a closer', () => {
       ['wayOut.lowLatchLessSeal', true],
       ['wayOut.operator', true],
     ]);
-    expect(waysOut(finding, { ...facts, smoke: true }).map(({ term }) => term)).toEqual([
+    expect(fixesOf(finding, { ...facts, smoke: true }).map(({ term }) => term)).toEqual([
       'wayOut.lowLatch',
       'wayOut.operator',
     ]);

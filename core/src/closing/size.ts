@@ -1,4 +1,4 @@
-import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type OpeningFacts, type Message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice } from './decisions.js';
 import { closingMoment, openingForce, sizeAgainst, sizesMade } from './force.js';
@@ -36,7 +36,7 @@ const WEAK = 80;
  * The size of a closer: by width and mass (EN 1154), or by width and place; at least what a rated leaf
  * wants; a size more for tall leaves, wind and pressure; the spring a size more on arms that lose power.
  */
-export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Said[] } {
+export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Message[] } {
   const { facts, practice, width, height, mass, device } = at;
   const { closerSizes, closerWidths, closerRule, ratedCloser, closerTall, closerPower } =
     practice.values;
@@ -48,10 +48,10 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
     ? closerWidths.value.find((one) => width <= (outside ? one.outside : one.inside))
     : sizes.find(({ toWidth, toMass }) => width <= toWidth && (mass ?? 0) <= toMass);
   const table = row?.size ?? largest.size;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const least = rated ? ratedCloser.value : 0;
   const tall = height > closerTall.value;
-  const wind = facts.windy === true || (known(facts.pressure) ?? 0) > 0;
+  const wind = facts.windy === true || (valueOrUndefined(facts.pressure) ?? 0) > 0;
   const usual = Math.max(table, least) + (tall || wind ? 1 : 0);
   const need = closingMoment(width, height, 0, at.resistance);
   const pushes = (sizeAgainst(sizes, need) ?? largest).size;
@@ -71,43 +71,43 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
     },
     reasons: () => [
       byWidth
-        ? said('closing.size.width', {
+        ? message('closing.size.width', {
             size: table,
             width: { ticks: width },
             where: { term: outside ? 'where.outside' : 'where.inside' },
             source: closerWidths.source,
           })
         : mass === undefined
-          ? said('closing.size.noMass', {
+          ? message('closing.size.noMass', {
               size: table,
               width: { ticks: width },
               source: closerSizes.source,
             })
-          : said('closing.size.both', {
+          : message('closing.size.both', {
               size: table,
               width: { ticks: width },
               mass: { grams: mass },
               source: closerSizes.source,
             }),
       ...(least > table
-        ? [said('closing.size.rated', { size: least, source: ratedCloser.source })]
+        ? [message('closing.size.rated', { size: least, source: ratedCloser.source })]
         : []),
       ...(pushes > usual
-        ? [said('closing.size.latch', { size: pushes, need: { newtonMetres: need } })]
+        ? [message('closing.size.latch', { size: pushes, need: { newtonMetres: need } })]
         : []),
       ...(lighter
         ? [
-            said(rated ? 'closing.size.least' : 'closing.size.access', {
+            message(rated ? 'closing.size.least' : 'closing.size.access', {
               size: lighter.size,
               limit: { newtons: practice.values.accessForce.value },
               source: practice.values.accessForce.source,
             }),
           ]
         : []),
-      ...(tall ? [said('closing.size.tall', { height: { ticks: height } })] : []),
-      ...(wind ? [said('closing.size.wind')] : []),
+      ...(tall ? [message('closing.size.tall', { height: { ticks: height } })] : []),
+      ...(wind ? [message('closing.size.wind')] : []),
       ...(weak
-        ? [said('closing.size.weak', { device: { term: `closerDevice.${device}` }, share })]
+        ? [message('closing.size.weak', { device: { term: `closerDevice.${device}` }, share })]
         : []),
     ],
   };
@@ -121,7 +121,7 @@ export function closerSize(at: SizeCase): { size: SizedCloser; reasons: () => Sa
 function lightEnough(at: SizeCase, than: CloserSize, need: number): CloserSize | undefined {
   const { facts, practice, width, backset } = at;
   const { accessForce, accessForceRated, closerSizes } = practice.values;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   // Outside it must close against wind: an operator opens it lightly, not a weaker spring.
   if (!forceCounts(facts, practice) || facts.exterior === true || facts.windy === true)
     return undefined;

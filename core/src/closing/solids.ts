@@ -1,4 +1,4 @@
-import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
+import { centredSpan, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Closing } from './result.js';
 import { closerSide } from './device.js';
@@ -51,7 +51,7 @@ export function closingSolids(
       {
         x: span(size.up, size.across),
         y: span(height - size.up, size.up),
-        z: about(thickness / 2, size.through),
+        z: centredSpan(thickness / 2, size.through),
       },
       size.keep,
     ),

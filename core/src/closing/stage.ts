@@ -1,5 +1,5 @@
 import type { ProductType } from '../catalogue/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
 import { CLOSING_DECISIONS, type CloserDevice } from './decisions.js';
 import { decideClosing } from './decide.js';
@@ -62,8 +62,8 @@ export const closing = defineStage({
           mass,
           leafHeight: leaf.height,
           thickness: leaf.thickness,
-          rated: known(facts.rating) ?? 0,
-          opensTo: known(facts.openTo),
+          rated: valueOrUndefined(facts.rating) ?? 0,
+          opensTo: valueOrUndefined(facts.openTo),
           device: results.hanging.device,
           size: size?.set,
           traits: [
@@ -89,7 +89,7 @@ export const closing = defineStage({
           traits: [],
           rated: 0,
           wideAs: stop === 'overhead' ? width : undefined,
-          opensTo: stop === 'overhead' ? known(facts.openTo) : undefined,
+          opensTo: stop === 'overhead' ? valueOrUndefined(facts.openTo) : undefined,
         };
       },
     },
@@ -98,7 +98,7 @@ export const closing = defineStage({
       items: { holder: 'item.holder' },
       need: ({ facts, results }) =>
         results.closing.holdOpen === 'magnet'
-          ? { types: ['holder'], traits: [], rated: known(facts.rating) ?? 0 }
+          ? { types: ['holder'], traits: [], rated: valueOrUndefined(facts.rating) ?? 0 }
           : undefined,
     },
   ],

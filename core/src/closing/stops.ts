@@ -1,4 +1,10 @@
-import { known, said, type OpeningFacts, type Said, type Basis } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  type OpeningFacts,
+  type Message,
+  type Basis,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice, StopKind } from './decisions.js';
 
@@ -19,7 +25,7 @@ export interface StopCase {
 
 export interface Stopped {
   stop: StopKind;
-  why: () => Said;
+  why: () => Message;
   basis: Basis;
 }
 
@@ -31,42 +37,42 @@ export function stopFor(at: StopCase): Stopped {
   const { facts, practice, device, widest, outward, held } = at;
   const { stopAngles, stopUsual } = practice.values;
   const { from, to } = stopAngles.value;
-  const against = known(facts.openAgainst);
+  const against = valueOrUndefined(facts.openAgainst);
   const byArm = device === 'parallel' || device === 'top-jamb';
   const overhead: StopKind = byArm ? 'arm' : 'overhead';
-  const told = (stop: StopKind, why: () => Said, basis: Basis = 'derived') => ({
+  const told = (stop: StopKind, why: () => Message, basis: Basis = 'derived') => ({
     stop,
     why,
     basis,
   });
   if (device === 'floor' || device === 'head')
-    return told('none', () => said('closing.stop.inCloser'));
-  if (at.gate) return told('none', () => said('closing.stop.gate'));
-  if (held) return told('none', () => said('closing.stop.holder'));
-  if (against === 'glass') return told(overhead, () => said('closing.stop.glass'));
-  if (against === 'wall') return told('wall', () => said('closing.stop.wall'));
+    return told('none', () => message('closing.stop.inCloser'));
+  if (at.gate) return told('none', () => message('closing.stop.gate'));
+  if (held) return told('none', () => message('closing.stop.holder'));
+  if (against === 'glass') return told(overhead, () => message('closing.stop.glass'));
+  if (against === 'wall') return told('wall', () => message('closing.stop.wall'));
   if (widest !== undefined && widest >= from && widest <= to)
     return told('wall', () =>
-      said('closing.stop.meets', { angle: { degrees: Math.floor(widest) } }),
+      message('closing.stop.meets', { angle: { degrees: Math.floor(widest) } }),
     );
   if (facts.exterior === true && outward)
-    return told(overhead, () => said(byArm ? 'closing.stop.outArm' : 'closing.stop.out'));
+    return told(overhead, () => message(byArm ? 'closing.stop.outArm' : 'closing.stop.out'));
   if (against === 'nothing')
     return facts.frequency === 'high'
-      ? told(overhead, () => said('closing.stop.busy'))
-      : told('floor', () => said('closing.stop.floor'));
-  return told(stopUsual.value as StopKind, () => said('closing.stop.assumed'), 'assumed');
+      ? told(overhead, () => message('closing.stop.busy'))
+      : told('floor', () => message('closing.stop.floor'));
+  return told(stopUsual.value as StopKind, () => message('closing.stop.assumed'), 'assumed');
 }
 
 /** What speaks against a stop. */
-export function againstStop(stop: StopKind, { facts, device }: StopCase): Said | undefined {
-  const against = known(facts.openAgainst);
+export function againstStop(stop: StopKind, { facts, device }: StopCase): Message | undefined {
+  const against = valueOrUndefined(facts.openAgainst);
   if (stop === 'wall' && (against === 'glass' || against === 'nothing'))
-    return said('closing.against.noWall');
-  if (stop === 'floor' && facts.frequency === 'high') return said('closing.against.trip');
+    return message('closing.against.noWall');
+  if (stop === 'floor' && facts.frequency === 'high') return message('closing.against.trip');
   if (stop === 'arm' && device !== 'parallel' && device !== 'top-jamb')
-    return said('closing.against.noArm');
+    return message('closing.against.noArm');
   if (stop === 'overhead' && (device === 'regular' || device === 'track-pull'))
-    return said('closing.against.overhead');
+    return message('closing.against.overhead');
   return undefined;
 }

@@ -2,7 +2,7 @@ import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { bareBasis } from '../project/index.js';
 import type { DecidedOpening } from './decided.js';
-import { begin, finish, STEPS, type Underway } from './underway.js';
+import { begin, finish, STEPS, type DecisionContext } from './underway.js';
 
 export interface DecideOptions {
   /**
@@ -49,7 +49,7 @@ export function* decideOpenings<T extends { readonly facts: OpeningFacts }>(
   { explain = true }: DecideOptions = {},
 ): Generator<readonly [T, DecidedOpening], void, undefined> {
   const basis = basisOf(project);
-  let together: { readonly of: T; readonly at: Underway }[] = [];
+  let together: { readonly of: T; readonly at: DecisionContext }[] = [];
   let count = 0;
   for (const of of held) {
     together.push({ of, at: begin(of.facts, basis, explain) });
@@ -61,7 +61,7 @@ export function* decideOpenings<T extends { readonly facts: OpeningFacts }>(
 }
 
 function throughAll<T>(
-  together: readonly { readonly of: T; readonly at: Underway }[],
+  together: readonly { readonly of: T; readonly at: DecisionContext }[],
 ): (readonly [T, DecidedOpening])[] {
   for (const step of STEPS) for (const { at } of together) step(at);
   return together.map(({ of, at }) => [of, finish(at)]);

@@ -5,7 +5,7 @@ import type {
   Item,
   OpeningFacts,
   Results,
-  Said,
+  Message,
   Solid,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
@@ -24,7 +24,7 @@ export interface DecidedOpening {
   /** What of them is in each other's way. */
   clashes: readonly Clash[];
   findings: readonly Finding[];
-  cautions: readonly Said[];
+  cautions: readonly Message[];
   /** How far each stage of the bolt row has come. */
   progress: readonly StageProgress[];
 }

@@ -1,9 +1,9 @@
-import type { LookAlike } from '../checking/index.js';
-import { known, swings, type Param, type Value } from '../opening/index.js';
+import type { ComparisonKey } from '../checking/index.js';
+import { valueOrUndefined, swings, type Param, type Value } from '../opening/index.js';
 import { decisionOf, type DecidedOpening } from './decided.js';
 
 /** What of a decided opening is held against others (`acrossFindings`). */
-export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
+export function comparisonKey(id: string, decided: DecidedOpening): ComparisonKey {
   const { facts, results } = decided;
   const { sizing, handing, securing, opening } = results;
   const of = (key: string) => asParam(decisionOf(decided, key)?.value);
@@ -23,7 +23,7 @@ export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
             facts.kind,
             width,
             height,
-            known(facts.rating) ?? '?',
+            valueOrUndefined(facts.rating) ?? '?',
             facts.exterior === true,
           ].join(' ')
         : id,
@@ -46,18 +46,18 @@ export function lookAlikeOf(id: string, decided: DecidedOpening): LookAlike {
 const USUAL = 90;
 
 /** How an opening stands beside the one it names; undefined while anything of that is not recorded. */
-function besideOf({ facts, results }: DecidedOpening): LookAlike['beside'] {
+function besideOf({ facts, results }: DecidedOpening): ComparisonKey['beside'] {
   const { neighbour: mark } = facts;
-  const at = known(facts.neighbourAt);
-  const side = known(facts.neighbourSide);
-  const away = known(facts.neighbourAway);
+  const at = valueOrUndefined(facts.neighbourAt);
+  const side = valueOrUndefined(facts.neighbourSide);
+  const away = valueOrUndefined(facts.neighbourAway);
   const { width, thickness } = results.sizing.leaves[0]!;
   if (!mark || !at || !side || away === undefined) return undefined;
   if (width === undefined || thickness === undefined || !swings(facts.kind)) return undefined;
   const { hand, outside } = results.handing;
   const outer = outside === 'from' ? facts.from : facts.to;
   const inner = outside === 'from' ? facts.to : facts.from;
-  const opens = Math.min(known(facts.openTo) ?? USUAL, results.hanging.widest ?? 180);
+  const opens = Math.min(valueOrUndefined(facts.openTo) ?? USUAL, results.hanging.widest ?? 180);
   const into = hand && (hand.swing === 'out' ? outer : inner);
   return { mark, at, side, away, width, thickness, opens, into };
 }

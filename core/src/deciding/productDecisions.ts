@@ -8,7 +8,7 @@ import {
   type Finding,
   type Stage,
 } from '../opening/index.js';
-import { missing } from '../stage/index.js';
+import { unmetRequirements } from '../stage/index.js';
 import { PRODUCT_SLOTS } from '../stages/index.js';
 import type { AnyInput } from './input.js';
 import { needsFor } from './products.js';
@@ -45,7 +45,7 @@ export function productDecisions(
       );
     if (!product) continue;
     const need = needs.find((one) => one.slot === slot);
-    const lacks = need ? missing(need, product) : [];
+    const lacks = need ? unmetRequirements(need, product) : [];
     const called = `${product.maker} ${product.model}`;
     record.decide(name, `=${called}`, { basis: 'chosen', reasons: () => lacks, facts: [slot] });
     for (const lack of lacks)

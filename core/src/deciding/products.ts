@@ -1,17 +1,17 @@
 import type { Product } from '../catalogue/index.js';
 import type { Item, ProjectBasis } from '../opening/index.js';
-import type { Need } from '../stage/index.js';
+import type { ProductRequirement } from '../stage/index.js';
 import { SLOTS } from '../stages/index.js';
 import type { DecidedOpening } from './decided.js';
 import { inputOf, type AnyInput } from './input.js';
 
 /** What an opening asks of the products in its set, by slot. */
-export function needsOf(decided: DecidedOpening, project: ProjectBasis): Need[] {
+export function needsOf(decided: DecidedOpening, project: ProjectBasis): ProductRequirement[] {
   return needsFor(inputOf(decided, project));
 }
 
 /** The same of what the stages read. */
-export function needsFor(input: AnyInput): Need[] {
+export function needsFor(input: AnyInput): ProductRequirement[] {
   return SLOTS.flatMap(({ key, need }) => {
     const asked = need(input);
     return asked ? [{ ...asked, slot: key }] : [];

@@ -1,10 +1,10 @@
-import type { WayOut } from '../checking/index.js';
+import type { Fix } from '../checking/index.js';
 import type { Finding, OpeningFacts, ProjectBasis } from '../opening/index.js';
 import { decideOpening } from './decideOpening.js';
 
 /** What a way out comes to: which findings go, which come. Notes are left out. */
 export interface TriedWay {
-  way: WayOut;
+  way: Fix;
   gone: Finding[];
   come: Finding[];
 }
@@ -14,10 +14,10 @@ const same = (a: Finding, b: Finding) =>
   a.code === b.code && JSON.stringify(a.params) === JSON.stringify(b.params);
 
 /** Decides an opening as if each way out had been taken. */
-export function tryWays(
+export function evaluateFixes(
   facts: OpeningFacts,
   project: ProjectBasis,
-  ways: readonly WayOut[],
+  ways: readonly Fix[],
 ): TriedWay[] {
   const before = decideOpening(facts, project, { explain: false }).findings.filter(graver);
   return ways.map((way) => {

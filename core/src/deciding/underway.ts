@@ -39,7 +39,7 @@ import { nameProducts } from './products.js';
 import { clashesOf, solidsOf } from './solids.js';
 
 /** An opening on its way through the stages. */
-export interface Underway {
+export interface DecisionContext {
   readonly explain: boolean;
   /** As recorded, under today's names. */
   readonly recorded: OpeningFacts;
@@ -57,7 +57,11 @@ export interface Underway {
 }
 
 /** Reads an opening's facts: what every stage starts from. */
-export function begin(stored: OpeningFacts, project: ProjectBasis, explain: boolean): Underway {
+export function begin(
+  stored: OpeningFacts,
+  project: ProjectBasis,
+  explain: boolean,
+): DecisionContext {
   const recorded = currentFacts(stored);
   const known = normalizeFacts(recorded);
   const usual = practiceFor(known.practice, project);
@@ -96,10 +100,10 @@ const NO_RESULTS: Readonly<Record<string, undefined>> = Object.fromEntries(
 );
 
 /** What is done with an opening one after the other: each stage decides, then what was decided is held together. */
-export const STEPS: readonly ((at: Underway) => void)[] = [
+export const STEPS: readonly ((at: DecisionContext) => void)[] = [
   ...STAGE_LIST.flatMap(({ id, decide, decisions }) => {
     if (!decide || !decisions) return [];
-    const step = (at: Underway) => {
+    const step = (at: DecisionContext) => {
       at.results[id] = decide(
         at.input,
         new Recorder(at.input.facts, id as Stage, decisions, at.record, at.explain),
@@ -114,17 +118,17 @@ export const STEPS: readonly ((at: Underway) => void)[] = [
 ];
 
 /** What the door is says what nobody recorded, for all stages after the first. */
-function assume(at: Underway): void {
+function assume(at: DecisionContext): void {
   fillAssumed(at.input.facts, at.input.results.opening.assumed);
 }
 
 /** What is let into leaf and frame or stands on them. */
-function letIn(at: Underway): void {
+function letIn(at: DecisionContext): void {
   at.solids = solidsOf(at.input, at.record.solids);
 }
 
 /** What of it is in each other's way, or has nothing to hold on to. */
-function clash(at: Underway): void {
+function clash(at: DecisionContext): void {
   const { facts, practice, results } = at.input;
   const { findings } = at.record;
   at.clashes = clashesOf(results.sizing, practice, at.solids);
@@ -133,7 +137,7 @@ function clash(at: Underway): void {
 }
 
 /** What of the facts speaks against each other, and against the way out of the building. */
-function contradict(at: Underway): void {
+function contradict(at: DecisionContext): void {
   const { facts, practice, project, results } = at.input;
   const { findings, decisions } = at.record;
   const { role } = results.opening;
@@ -149,12 +153,12 @@ function contradict(at: Underway): void {
 }
 
 /** The set with standards, the names of products and the lines a person wrote. */
-function complete(at: Underway): void {
+function complete(at: DecisionContext): void {
   completeItems(at.input, at.record.items, at.named);
 }
 
 /** Everything that follows, put together. */
-export function finish(at: Underway): DecidedOpening {
+export function finish(at: DecisionContext): DecidedOpening {
   const { input, record, recorded, usual, named, gone, solids, clashes } = at;
   const { facts, practice, results, survey } = input;
   const products = productDecisions(input, named, gone);

@@ -1,10 +1,10 @@
-import { waysOut, whoAnswers } from '../checking/index.js';
+import { fixesOf, whoAnswers } from '../checking/index.js';
 import { mm, inches } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { DOOR } from '../testing/door.js';
-import { decideOpening, tryWays } from './index.js';
+import { decideOpening, evaluateFixes } from './index.js';
 
 const tried = (
   code: string,
@@ -15,11 +15,13 @@ const tried = (
   const { findings } = decideOpening(facts, PRACTICES[practice]);
   const finding = findings.find((one) => one.code === code);
   if (!finding) throw new Error(`${code} is not found`);
-  return tryWays(facts, bareBasis(PRACTICES[practice]), waysOut(finding, facts)).map((one) => ({
-    way: one.way.term.split('.')[1],
-    gone: one.gone.map((of) => of.code),
-    come: one.come.map((of) => of.code),
-  }));
+  return evaluateFixes(facts, bareBasis(PRACTICES[practice]), fixesOf(finding, facts)).map(
+    (one) => ({
+      way: one.way.term.split('.')[1],
+      gone: one.gone.map((of) => of.code),
+      come: one.come.map((of) => of.code),
+    }),
+  );
 };
 
 const chosen = (key: string, value: string | number) => ({ [key]: { value, reason: 'x' } });
@@ -122,10 +124,10 @@ describe('a way out', () => {
       swing: 'out',
     } as OpeningFacts;
     const keyed = (room: string) => ({ code: 'securing.stairSide', params: { room } });
-    const [fromThere] = waysOut(keyed('Stair 2'), facts);
+    const [fromThere] = fixesOf(keyed('Stair 2'), facts);
     expect(fromThere!.patch).toEqual({ outside: 'to', hingeSide: 'right', swing: 'in' });
     // A stair by its use in the building, whatever it is called.
-    const [other] = waysOut(keyed('Core A'), {
+    const [other] = fixesOf(keyed('Core A'), {
       ...facts,
       from: 'Core A',
       to: 'Office',
@@ -136,7 +138,7 @@ describe('a way out', () => {
   });
   it('of a latch that an operator pulls at is its own retraction or a strike, by its kind', () => {
     const drawn = (kind?: string) =>
-      waysOut(
+      fixesOf(
         { code: 'powering.operatorLatch', ...(kind ? { params: { kind: { term: kind } } } : {}) },
         DOOR,
       ).map(({ term }) => term);
@@ -156,7 +158,7 @@ describe('a way out', () => {
     expect(open[1]!.come).toEqual([]);
   });
   it('is none for what only somebody else can answer', () => {
-    expect(waysOut({ code: 'hanging.slabUnknown' }, DOOR)).toEqual([]);
+    expect(fixesOf({ code: 'hanging.slabUnknown' }, DOOR)).toEqual([]);
   });
 });
 

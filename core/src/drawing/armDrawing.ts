@@ -1,7 +1,7 @@
 import { armAt, armRow, ARMS, armSweep } from '../closing/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { swingPlan } from '../hanging/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { corners, rotated } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 
@@ -38,7 +38,7 @@ export function armDrawing(decided: DecidedOpening, degrees: number): DrawingMod
   const elements: Element[] = [];
   const jamb = thickness * 1.4;
   elements.push(rect('frame', -jamb, -thickness * 1.5, 0, 0, 'frameFace'));
-  const wall = known(facts.sideWall);
+  const wall = valueOrUndefined(facts.sideWall);
   if (wall !== undefined)
     elements.push(rect('wall', -wall - thickness * 0.3, 0, -wall, width * 0.8, 'sideWall'));
   elements.push({ kind: 'line', layer: 'hidden', closed: true, points: corners(plan, 0) });

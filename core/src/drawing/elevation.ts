@@ -1,7 +1,7 @@
 import { decisionOf } from '../deciding/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { toMm } from '../measure/index.js';
-import { hasActiveLeaf, known, type Decision } from '../opening/index.js';
+import { hasActiveLeaf, valueOrUndefined, type Decision } from '../opening/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
 import { butt, continuous, type Box } from './hardware/index.js';
@@ -198,8 +198,8 @@ function leafElements(
   const elements: Element[] = [
     rect('leaf', left - over, bottom, left + width + over, top + over, 'sizing.leafWidth'),
   ];
-  const glassWidth = known(decided.facts.glassWidth);
-  const glassHeight = known(decided.facts.glassHeight);
+  const glassWidth = valueOrUndefined(decided.facts.glassWidth);
+  const glassHeight = valueOrUndefined(decided.facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < width && glassHeight < height) {
     const place = glassPlace(decided.facts, leaf, glassWidth, glassHeight);
     // In the leaf's own x, from the hinge edge; the drawing's runs from the left.
@@ -311,7 +311,7 @@ function hingeDimensions(
 }
 
 function slideArrow(decided: DecidedOpening, leaf: PlacedLeaf, height: number): Element[] {
-  const to = known(decided.facts.slideTo);
+  const to = valueOrUndefined(decided.facts.slideTo);
   const middle = leaf.left + leaf.width / 2;
   const y = leaf.bottom + height / 2;
   if (!to) {

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import { level, upright, word } from './figures.js';
 import type { Element } from './model.js';
@@ -16,7 +16,7 @@ export function lockSectionFigures(
 ): Element[] {
   const { bodies } = decided.practice.values;
   const elements: Element[] = [];
-  const knob = known(decided.facts.handle) === 'knob';
+  const knob = valueOrUndefined(decided.facts.handle) === 'knob';
   const grip = bodies.value[knob ? 'knob' : 'lever'];
   const above = grip.through + text * 1.6;
   const { sits, body } = LOCK_FORMS[fit.kind];

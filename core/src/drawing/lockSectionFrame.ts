@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { known, meetsInMiddle } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle } from '../opening/index.js';
 import { isExit, type StrikeFit } from '../securing/index.js';
 import { outline, rect, type Element } from './model.js';
 
@@ -32,7 +32,7 @@ export function lockSectionFrame(decided: DecidedOpening, strike: StrikeFit, t: 
         'stopWidth',
       ),
     );
-    const trim = known(facts.trimProjection) ?? 0;
+    const trim = valueOrUndefined(facts.trimProjection) ?? 0;
     if (trim > 0)
       elements.push(rect('wall', gap + mm(6), edge, body + mm(8), edge + trim, 'trimProjection'));
     if (play > 0)

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import { exitDeviceCut, notchCut, rimLockCut } from './lockSectionDevices.js';
 import { outline, rect, type Element, type Layer } from './model.js';
@@ -31,7 +31,7 @@ export function lockSectionLeaf(
       'sizing.leafThickness',
     ),
   ];
-  const filler = known(facts.faceFiller) ?? 0;
+  const filler = valueOrUndefined(facts.faceFiller) ?? 0;
   if (filler > 0)
     elements.push(
       outline(
@@ -160,7 +160,7 @@ export function lockSectionLeaf(
 function handles(decided: DecidedOpening, fit: LockFit, t: number, plate: number): Element[] {
   const { bodies } = decided.practice.values;
   const { spec, outsidePull } = decided.results.securing;
-  const knob = known(decided.facts.handle) === 'knob';
+  const knob = valueOrUndefined(decided.facts.handle) === 'knob';
   const { rose } = bodies.value;
   const grip = bodies.value[knob ? 'knob' : 'lever'];
   const x = -fit.backset;

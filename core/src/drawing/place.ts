@@ -1,6 +1,12 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { HungLeaf } from '../hanging/index.js';
-import { known, meetsInMiddle, slides, type Side, type Swing } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  slides,
+  type Side,
+  type Swing,
+} from '../opening/index.js';
 import { usualFace } from '../sizing/index.js';
 
 /** A leaf as it stands in the frame opening, seen from outside: x from the left jamb's rabbet. */
@@ -33,9 +39,9 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
   const { frameWidth, frameHeight } = sizes;
   if (frameWidth === undefined || frameHeight === undefined || frameWidth <= 0 || frameHeight <= 0)
     return undefined;
-  const material = known(facts.frameMaterial);
+  const material = valueOrUndefined(facts.frameMaterial);
   const face =
-    known(facts.frameFace) ??
+    valueOrUndefined(facts.frameFace) ??
     Math.max(usualFace(material, practice), practice.values.frameSeen.value);
   const sliding = slides(facts.kind);
   const gap = sizes.hingeGap ?? 0;
@@ -58,7 +64,11 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     const only = base(hanging.leaves[0]!);
     const overlap = only.width - frameWidth;
     const left =
-      facts.kind === 'sliding' ? -overlap / 2 : known(facts.slideTo) === 'left' ? -overlap : 0;
+      facts.kind === 'sliding'
+        ? -overlap / 2
+        : valueOrUndefined(facts.slideTo) === 'left'
+          ? -overlap
+          : 0;
     leaves.push({ ...only, left, active: true });
   } else if (meetsInMiddle(facts.kind)) {
     const active = handing.active ?? 'left';
@@ -67,7 +77,7 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     const leftHung = active === 'left' ? first : second;
     const rightHung = active === 'left' ? second : first;
     const egress = facts.kind === 'double-egress';
-    const towards = egress ? known(facts.hingeSide) : undefined;
+    const towards = egress ? valueOrUndefined(facts.hingeSide) : undefined;
     const bothWays = facts.kind === 'double-acting-pair';
     const swingOf = (side: Side): PlacedLeaf['swing'] => {
       if (bothWays) return 'both';
@@ -87,7 +97,7 @@ export function placeLeaves(decided: DecidedOpening): Placed | undefined {
     }
   } else {
     const doubleActing = facts.kind === 'double-acting';
-    const hinges = doubleActing ? known(facts.hingeSide) : handing.hand?.hinges;
+    const hinges = doubleActing ? valueOrUndefined(facts.hingeSide) : handing.hand?.hinges;
     const swing = doubleActing ? ('both' as const) : handing.hand?.swing;
     for (const hung of hanging.leaves) {
       const leaf = base(hung);

@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import { known, swingsBothWays } from '../opening/index.js';
+import { valueOrUndefined, swingsBothWays } from '../opening/index.js';
 import { lipOf, rotated, type Lip, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 import { horizontal } from './elevation.js';
@@ -164,7 +164,7 @@ function leafPlan(
     const elements = [
       rect('leaf', leaf.left, -thickness, leaf.left + width, 0, 'sizing.leafWidth'),
     ];
-    const to = known(decided.facts.slideTo);
+    const to = valueOrUndefined(decided.facts.slideTo);
     if (to && decided.facts.kind === 'bi-fold') {
       // Folded, the leaves stand square to the opening, one against the other, at their side.
       const index = Math.round(
@@ -263,7 +263,7 @@ function onFaces(
 ): Element[] {
   const { lever, knob } = decided.practice.values.bodies.value;
   const { spec, outsidePull } = decided.results.securing;
-  const handle = known(decided.facts.handle) ?? 'lever';
+  const handle = valueOrUndefined(decided.facts.handle) ?? 'lever';
   const size = handle === 'knob' ? knob : lever;
   const above: Above = {
     handle,

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { hasRods } from '../securing/index.js';
 import { level, upright, word } from './figures.js';
 import { extentsOf, outline, rect, type DrawingModel, type Element } from './model.js';
@@ -30,7 +30,7 @@ export function rodEnds(decided: DecidedOpening): DrawingModel | undefined {
   const middle = surface ? t + rod.through / 2 : fit.z;
   const half = Math.min(rod.across, rod.through) / 2;
   const text = t * 0.24;
-  const lower = known(facts.plainFloor) !== true;
+  const lower = valueOrUndefined(facts.plainFloor) !== true;
   const stop = sizes.stopWidth;
   const break_ = SHOWN * 0.35;
   // The two ends stand above each other, the leaf between them broken off.

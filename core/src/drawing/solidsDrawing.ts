@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Clash } from '../checking/index.js';
-import { known, type Solid } from '../opening/index.js';
+import { valueOrUndefined, type Solid } from '../opening/index.js';
 import { exitTrim, faceShape, type Box, type Face, type Stroke } from './hardware/index.js';
 import { rect, type Element, type Layer, type Point } from './model.js';
 import { hingeEdge, type PlacedLeaf } from './place.js';
@@ -29,7 +29,7 @@ function faceOf(decided: DecidedOpening, leaf: PlacedLeaf, pull: boolean, head: 
   const { facts, practice } = decided;
   const { kind, spec, secondSpec, outsidePull } = decided.results.securing;
   const { lever, knob } = practice.values.bodies.value;
-  const handle = known(facts.handle) ?? 'lever';
+  const handle = valueOrUndefined(facts.handle) ?? 'lever';
   return {
     width: leaf.width,
     height: leaf.height,

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { swingPlan } from '../hanging/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { corners, rotated, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 
@@ -17,7 +17,7 @@ export function swingDrawing(decided: DecidedOpening, degrees: number): DrawingM
   const plan = swingPlan(practice, sizes, hanging);
   if (!plan) return undefined;
   const { thickness, hingeGap, axis } = plan;
-  const trim = known(facts.trimProjection) ?? 0;
+  const trim = valueOrUndefined(facts.trimProjection) ?? 0;
   const stop = sizes.stopWidth;
   const length = Math.min(plan.width, thickness * SHOWN);
   const jamb = thickness * 1.6;

@@ -1,4 +1,4 @@
-import { known, roomGraph, type OpeningFacts, type Room } from '../opening/index.js';
+import { valueOrUndefined, roomGraph, type OpeningFacts, type Room } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { roleOfRoom, spaceOf, type Space } from '../role/index.js';
 import { peopleOf } from './people.js';
@@ -57,8 +57,8 @@ export function egressGraph(
   const doors: EgressDoors[] = [];
   const between = new Map<number, number>();
   for (const { one: from, two: to, door } of graph.doors) {
-    const told = known(door.escape);
-    if (known(door.egress) === false) continue;
+    const told = valueOrUndefined(door.escape);
+    if (valueOrUndefined(door.egress) === false) continue;
     const [one, two] = from < to ? [from, to] : [to, from];
     const along = told === undefined || told === 'both';
     const toTwo = told === (one === from ? 'to' : 'from');

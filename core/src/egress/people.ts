@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { LOAD_USES, type LoadUse, type Room } from '../opening/index.js';
 import { type Practice } from '../practice/index.js';
 import { roleWords, type Role } from '../roles/index.js';
@@ -7,7 +7,7 @@ const SQUARE_FEET_PER_SQUARE_METRE = 1 / 0.09290304;
 
 type Words = Readonly<Record<string, string>>;
 
-const patternsOf = remembered((words: Words) =>
+const patternsOf = memoize((words: Words) =>
   Object.entries(words).flatMap(([use, text]): [LoadUse, RegExp][] => {
     const list = roleWords(text).map((one) => one.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
     return LOAD_USES.includes(use as LoadUse) && list.length > 0

@@ -1,4 +1,4 @@
-import { wayKey, type ProjectBasis, type Room, type Way } from '../opening/index.js';
+import { wayKey, type ProjectBasis, type Room, type EgressFlow } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Space } from '../role/index.js';
 import { egressGraph, type DoorFacts, type EgressGraph } from './graph.js';
@@ -26,7 +26,7 @@ export interface DoorEgress {
   one: string;
   two: string;
   count: number;
-  escape: Way['escape'];
+  escape: EgressFlow['escape'];
   people: number;
   share: number;
   whole: boolean;
@@ -39,7 +39,7 @@ export interface Egress {
   /** People that arrive in the open when everybody takes the shortest ways, split over them. */
   arriving: number;
   /** By the two rooms, in both orders. */
-  ways: ReadonlyMap<string, Way>;
+  ways: ReadonlyMap<string, EgressFlow>;
 }
 
 /**
@@ -229,8 +229,8 @@ function flows(
 
 const TURNED = { to: 'from', from: 'to', both: 'both' } as const;
 
-function waysBetween(doors: readonly DoorEgress[]): Map<string, Way> {
-  const ways = new Map<string, Way>();
+function waysBetween(doors: readonly DoorEgress[]): Map<string, EgressFlow> {
+  const ways = new Map<string, EgressFlow>();
   for (const { one, two, escape, people, share, whole } of doors) {
     ways.set(wayKey(one, two), { escape, people, share, whole });
     ways.set(wayKey(two, one), { escape: escape && TURNED[escape], people, share, whole });

@@ -5,7 +5,7 @@ import {
   good,
   GRAMS_PER_POUND,
   normaliseText,
-  own,
+  getOwn,
   parseLength,
   parseQuantity,
   type Result,
@@ -22,7 +22,7 @@ export type FieldValue = string | number | boolean | undefined;
 
 const YES = new Set(['yes', 'y', 'true', '1', 'x']);
 const NO = new Set(['no', 'n', 'false', '0', 'none', '-']);
-const synonymOf = (field: string, word: string) => own(own(SYNONYMS, field) ?? {}, word);
+const synonymOf = (field: string, word: string) => getOwn(getOwn(SYNONYMS, field) ?? {}, word);
 
 /** Other words people write for an option. */
 const SYNONYMS: Record<string, Readonly<Record<string, string>>> = {

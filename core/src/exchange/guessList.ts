@@ -1,4 +1,4 @@
-import { own, parseLength, parseSize, type System } from '../measure/index.js';
+import { getOwn, parseLength, parseSize, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { headingsAt } from './headingRow.js';
 import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
@@ -137,7 +137,7 @@ export function guessList(
 
 /** What a heading meant last time, if it is remembered. */
 function recalled(memory: ListMemory, heading: string): Column | '' | undefined {
-  return heading ? own(memory.headings, wordKey(heading)) : undefined;
+  return heading ? getOwn(memory.headings, wordKey(heading)) : undefined;
 }
 
 const filled = (row: string[]) => row.filter((cell) => cell.trim() !== '').length;
@@ -180,10 +180,10 @@ function share(
 ): number {
   if (cells.length === 0) return 0;
   if (column === REMARK) return 1;
-  const words = own(memory.words, column) ?? {};
+  const words = getOwn(memory.words, column) ?? {};
   const good = cells.filter(
     (cell) =>
-      own(words, wordKey(cell)) !== undefined ||
+      getOwn(words, wordKey(cell)) !== undefined ||
       (column !== 'rating' && usualMeaning(column, cell) !== undefined) ||
       readColumn(column, decimalComma ? withPoint(cell) : cell, practice, system).ok,
   ).length;

@@ -1,4 +1,4 @@
-import { bad, good, normaliseText, own, type Result } from '../measure/index.js';
+import { bad, good, normaliseText, getOwn, type Result } from '../measure/index.js';
 import type { OpeningFacts, Side, Swing } from '../opening/index.js';
 
 type Patch = Partial<OpeningFacts>;
@@ -30,7 +30,7 @@ export function readHand(typed: string): Result<Patch> {
     .replace(/[- ]?reverse([- ]?bevel)?$/, 'r')
     .replace(/^([lr]hr)b$/, '$1')
     .replace(/[\s-]/g, '');
-  const code = own(CODES, spelt);
+  const code = getOwn(CODES, spelt);
   if (code) {
     return good(active ? { active: code.hingeSide, swing: code.swing } : code);
   }

@@ -1,4 +1,4 @@
-import { normaliseText, own } from '../measure/index.js';
+import { normaliseText, getOwn } from '../measure/index.js';
 import { FIELDS } from '../stages/index.js';
 import { TERMS } from '../phrasing/index.js';
 import type { Column } from './factsPatch.js';
@@ -238,7 +238,7 @@ export function columnClaim(heading: string, byLeaf = false): Claim | undefined 
   const claim = claimOn(clean) ?? (name ? claimOn(name) : undefined);
   const column =
     group === 'leaf' || (group?.startsWith('door') && byLeaf)
-      ? own(OF_LEAF, claim?.column ?? '')
+      ? getOwn(OF_LEAF, claim?.column ?? '')
       : undefined;
   return claim && column ? { ...claim, column } : claim;
 }
@@ -257,7 +257,7 @@ function claimOn(clean: string): Claim | undefined {
       normaliseText(TERMS[`fact.${candidate.name}`] ?? '') === clean,
   );
   if (field) return { column: field.name, exact: true };
-  const alias = own(ALIASES, clean);
+  const alias = getOwn(ALIASES, clean);
   return alias ? { column: alias, exact: false } : undefined;
 }
 
@@ -270,7 +270,7 @@ export const COMPOSITE: Readonly<Record<string, readonly string[]>> = {
 
 /** The facts a column sets. */
 export function factsOfColumn(column: Column | ''): readonly string[] {
-  return own(COMPOSITE, column) ?? (column === '' ? [] : [column]);
+  return getOwn(COMPOSITE, column) ?? (column === '' ? [] : [column]);
 }
 
 /** Columns that were given to a field; a fact is set by one column only. */

@@ -1,5 +1,10 @@
 import { inches, type Ticks } from '../measure/index.js';
-import { known, meetsInMiddle, swingsBothWays, type OpeningKind } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  swingsBothWays,
+  type OpeningKind,
+} from '../opening/index.js';
 import type { FactsPatch } from './factsPatch.js';
 import { kindInRemark } from './remarkText.js';
 
@@ -23,15 +28,15 @@ export function impliedKind(
   remarks: readonly string[] = [],
   kinds: readonly OpeningKind[] = [],
 ): FactsPatch {
-  const leaf = known(patch.leafWidth);
+  const leaf = valueOrUndefined(patch.leafWidth);
   const halved =
     leaf !== undefined && leaf > widest && columns.includes('size')
       ? { leafWidth: Math.round(leaf / 2) }
       : {};
   const named = kindInRemark(remarks.join('; '));
   const said = named ? [...kinds, named] : kinds;
-  const frame = known(patch.frameWidth) ?? leaf;
-  const wall = known(patch.wallWidth);
+  const frame = valueOrUndefined(patch.frameWidth) ?? leaf;
+  const wall = valueOrUndefined(patch.wallWidth);
   const wide = frame === undefined ? wall !== undefined && wall > widest + AROUND : frame > widest;
   // A column of kinds that says “double-acting leaf” means one, however wide; a hand or a remark may mean both.
   const both =

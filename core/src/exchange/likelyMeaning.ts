@@ -1,4 +1,4 @@
-import { normaliseText, own, type System } from '../measure/index.js';
+import { normaliseText, getOwn, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { fieldOf } from '../stages/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
@@ -64,7 +64,7 @@ const OFF_OF_FOUR = 1;
 
 /** What is usually meant by a word of a column that leaves something open; undefined for all others. */
 export function usualMeaning(column: Column, typed: string): string | undefined {
-  return own(own(USUALLY, column) ?? {}, normaliseText(typed).replace(/[.\s]/g, ''));
+  return getOwn(getOwn(USUALLY, column) ?? {}, normaliseText(typed).replace(/[.\s]/g, ''));
 }
 
 /**

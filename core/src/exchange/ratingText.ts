@@ -1,4 +1,4 @@
-import { own, type System } from '../measure/index.js';
+import { getOwn, type System } from '../measure/index.js';
 
 /** A fire rating as a list writes it: minutes, and whether it also says that smoke is held back. */
 export interface RatingText {
@@ -45,7 +45,7 @@ export function readRating(clean: string, system: System): RatingText | undefine
   const letter = /^(class |label )?([a-e])([ -]label)?$/.exec(clean);
   // Alone the letter says so only where lists are written in inches: `E` is a class of its own elsewhere.
   if (letter && (system === 'inch' || letter[1] || letter[3]))
-    return { minutes: own(LABELS, letter[2]!)! };
+    return { minutes: getOwn(LABELS, letter[2]!)! };
   const hours = HOURS.exec(clean);
   if (hours) {
     const [, whole, top, under, plain] = hours;

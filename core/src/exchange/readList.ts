@@ -1,4 +1,4 @@
-import { own, type Fault } from '../measure/index.js';
+import { getOwn, type Fault } from '../measure/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { headingsAt } from './headingRow.js';
@@ -95,7 +95,7 @@ export function unknownWords(
 export function factsOfColumns(columns: readonly string[]): Set<keyof OpeningFacts> {
   const facts = new Set<keyof OpeningFacts>();
   for (const column of columns) {
-    if (own(COMPOSITE, column))
+    if (getOwn(COMPOSITE, column))
       for (const fact of factsOfColumn(column)) facts.add(fact as keyof OpeningFacts);
     else if (column === REMARK) facts.add('note');
     else if (column && columnNamed(column)) facts.add(column as keyof OpeningFacts);

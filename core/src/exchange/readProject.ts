@@ -1,4 +1,4 @@
-import { bad, good, own, type Fault, type Result } from '../measure/index.js';
+import { bad, good, getOwn, type Fault, type Result } from '../measure/index.js';
 import { readLocks, readProducts } from '../catalogue/index.js';
 import { fieldsAt, readRecord, recordAt, type Field } from '../stages/index.js';
 import {
@@ -176,7 +176,7 @@ function readOpening(
   for (const [key, value] of Object.entries(entry)) {
     if (value === null || value === undefined) continue;
     const fields = fieldsAt(key, version);
-    if (fields.length > 0 || own(COMPOSITE, key)) {
+    if (fields.length > 0 || getOwn(COMPOSITE, key)) {
       if (typeof value === 'object') {
         faults.push({
           where: `${where}, ${key}`,

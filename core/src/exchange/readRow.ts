@@ -1,4 +1,4 @@
-import { own, type Fault } from '../measure/index.js';
+import { getOwn, type Fault } from '../measure/index.js';
 import { hasActiveLeaf, type OpeningFacts, type OpeningKind } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
@@ -55,7 +55,7 @@ export function readRow(
       remarks.push(heading ? `${heading}: ${typed}` : typed);
       return;
     }
-    const word = own(own(mapping.words, column) ?? {}, wordKey(typed));
+    const word = getOwn(getOwn(mapping.words, column) ?? {}, wordKey(typed));
     if (word === '') return;
     const text = word ?? cellText(typed, column, headings[index] ?? '', mapping);
     const result = readColumn(column, text, practice, mapping.system);

@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { BASE_METALS, type BaseMetal, type FinishRow } from './values.js';
 
 export const plainFinish = (text: string) =>
@@ -32,7 +32,7 @@ const ALIASES: Readonly<Record<string, string>> = {
 };
 
 /** The appearance that a person's words or a number mean; undefined where none is known. */
-export const appearanceOf = remembered(
+export const appearanceOf = memoize(
   (finishes: readonly FinishRow[], text: string): FinishRow | undefined => {
     const said = plainFinish(text);
     const number = said.replace(/^us ?/, '');
@@ -65,7 +65,7 @@ export function finishOn(
   return codedFor(finishes, row.id, metal);
 }
 
-const codedFor = remembered(
+const codedFor = memoize(
   (finishes: readonly FinishRow[], id: string, metal: BaseMetal): CodedFinish | undefined => {
     const of = (wanted: string) => finishes.find((one) => one.id === wanted);
     // The appearance itself, the nearest, or what looks nearest to that.

@@ -1,4 +1,11 @@
-import { known, said, worded, type Item, type Said, type SetStage } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  termKeyBuilder,
+  type Item,
+  type Message,
+  type SetStage,
+} from '../opening/index.js';
 import type { StageInput } from '../stage/index.js';
 import { appearanceOf, finishOn, plainFinish } from './appearance.js';
 import type { FinishingRecord } from './decisions.js';
@@ -21,7 +28,7 @@ const GROUPS: Partial<Record<SetStage, 'hinges' | 'locks' | 'plates'>> = {
   protecting: 'plates',
 };
 
-const appearanceTerm = worded('finish.');
+const appearanceTerm = termKeyBuilder('finish.');
 
 /**
  * Reads the finish that was recorded as an appearance and gives every item of the set its number by base
@@ -31,7 +38,7 @@ export function decideFinishing(
   { facts, practice, results }: FinishingInput,
   record: FinishingRecord,
 ): Finishing {
-  const text = known(facts.finish)?.trim();
+  const text = valueOrUndefined(facts.finish)?.trim();
   if (!text) {
     record.ask('appearance', 'ask.finish', ['finish']);
     return { appearance: undefined };
@@ -42,10 +49,10 @@ export function decideFinishing(
     basis: record.basisOf('finish'),
     reasons: () =>
       !row
-        ? [said('finishing.unread')]
+        ? [message('finishing.unread')]
         : plainFinish(text) === row.id.replace(/-/g, ' ')
           ? []
-          : [said('finishing.read', { text, appearance: { term: `finish.${row.id}` } })],
+          : [message('finishing.read', { text, appearance: { term: `finish.${row.id}` } })],
     facts: ['finish'],
   });
   if (!row) {
@@ -104,15 +111,15 @@ function reason(
   metal: BaseMetal,
   nearest: boolean,
   inNumbers: boolean,
-): Said {
+): Message {
   const on = { term: `baseMetal.${metal}` };
   return nearest
-    ? said('finishing.near', {
+    ? message('finishing.near', {
         wanted: { term: `finish.${wanted.id}` },
         appearance: { term: `finish.${taken.id}` },
         metal: on,
       })
-    : said(inNumbers ? 'finishing.code' : 'finishing.words', {
+    : message(inNumbers ? 'finishing.code' : 'finishing.words', {
         appearance: { term: `finish.${taken.id}` },
         metal: on,
       });
@@ -163,6 +170,6 @@ function findFinishing(
       corrosionGrade.source,
       ['finish', 'exterior'],
     );
-  if (known(facts.salt) === true)
+  if (valueOrUndefined(facts.salt) === true)
     record.report('note', 'finishing.salt', {}, 'trade practice', ['finish', 'salt']);
 }

@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import type { Item } from '../opening/index.js';
 import type { BaseMetal, FinishRow } from './values.js';
 
@@ -42,7 +42,7 @@ const METALS: readonly [string, BaseMetal | 'sheet' | 'hinge' | 'profile'][] = [
   ['item.coordinator', 'painted'],
 ];
 
-const madeOf = remembered(
+const madeOf = memoize(
   (metals: typeof METALS, term: string) => metals.find(([of]) => term.startsWith(of))?.[1],
 );
 

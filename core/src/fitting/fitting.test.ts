@@ -9,7 +9,7 @@ import { PRACTICES } from '../project/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
 import { fittingSteps } from './fittingSteps.js';
-import { takingOff } from './takingOff.js';
+import { leafRemoval } from './takingOff.js';
 import type { WorkStep } from './workStep.js';
 
 const UNITS = { system: 'metric', denominator: 16 } as const;
@@ -23,7 +23,7 @@ function whole(decided: DecidedOpening): void {
   const fitted = steps.flatMap(({ items }) => items);
   expect(new Set(fitted).size).toBe(fitted.length);
   expect(new Set(fitted)).toEqual(new Set(decided.items));
-  const off = takingOff(decided);
+  const off = leafRemoval(decided);
   const all = [...steps, ...(off ? [...off.off, ...off.on] : [])];
   expect(new Set(ids(all)).size).toBe(all.length);
   for (const { say, cares, tools, figures } of all) {
@@ -94,7 +94,7 @@ describe('the steps of an opening', () => {
 });
 
 describe('taking a leaf off', () => {
-  const off = (facts: Partial<OpeningFacts>) => takingOff(decide(facts))!;
+  const off = (facts: Partial<OpeningFacts>) => leafRemoval(decide(facts))!;
   const choice = (device: string) => ({
     choices: { 'hanging.device': { value: device, reason: 'x' } },
   });
@@ -136,5 +136,5 @@ describe('taking a leaf off', () => {
     expect([unknown.mass, unknown.people]).toEqual([undefined, 2]);
   });
   it('is not told of leaves that slide', () =>
-    expect(takingOff(decide({ kind: 'sliding' }))).toBeUndefined());
+    expect(leafRemoval(decide({ kind: 'sliding' }))).toBeUndefined());
 });

@@ -1,5 +1,12 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
-import { known, said, slides, type Item, type OpeningFacts, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  slides,
+  type Item,
+  type OpeningFacts,
+  type Message,
+} from '../opening/index.js';
 import { Steps, type WorkStep } from './workStep.js';
 
 const startsWith =
@@ -19,10 +26,10 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
   const { results } = decided;
   const facts = wholeFacts(decided);
   const steps = new Steps(decided);
-  const rated = (known(facts.rating) ?? 0) > 0;
-  const timber = known(facts.leafConstruction)?.startsWith('timber') === true;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  const timber = valueOrUndefined(facts.leafConstruction)?.startsWith('timber') === true;
   const care = new Map(decided.cautions.map((one) => [one.code, one]));
-  const cares = (...codes: string[]): Said[] =>
+  const cares = (...codes: string[]): Message[] =>
     codes.flatMap((code) => (care.has(code) ? [care.get(code)!] : []));
   const left = new Set(decided.items);
   /** Takes the lines of a stage that fit; each is fitted once. */
@@ -32,7 +39,7 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
     return taken;
   };
 
-  steps.add('before', 'check', said('fit.check'), {
+  steps.add('before', 'check', message('fit.check'), {
     figures: [
       'sizing.frameWidth',
       'sizing.frameHeight',
@@ -44,12 +51,12 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
     cares: cares('care.aid', 'care.outOfUse', 'care.asbestos'),
   });
   if (results.sizing.fitting)
-    steps.add('leaf', 'cut', said(rated ? 'fit.cutRated' : 'fit.cut'), {
+    steps.add('leaf', 'cut', message(rated ? 'fit.cutRated' : 'fit.cut'), {
       figures: ['sizing.order', 'sizing.orderSecond', 'hanging.lockEdge'],
       tools: ['saw', 'plane', 'clamps', 'guards'],
       cares: cares('care.cutting', 'care.rated', 'care.oldPaint'),
     });
-  if (timber) steps.add('leaf', 'edges', said('fit.edges'), { tools: ['brush'] });
+  if (timber) steps.add('leaf', 'edges', message('fit.edges'), { tools: ['brush'] });
 
   const closing = take('closing');
   const closer = closing.filter(startsWith('item.closer'));
@@ -61,7 +68,7 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
     steps.add(
       below ? 'hang' : 'close',
       'closer',
-      said(
+      message(
         results.closing.device === 'floor'
           ? 'fit.closerFloor'
           : results.closing.device === 'concealed' || results.closing.device === 'head'
@@ -86,14 +93,14 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
   };
   const { fit } = results.securing;
   const made = {
-    leaf: isMetal(known(facts.leafConstruction)),
-    frame: isMetal(known(facts.frameMaterial)),
+    leaf: isMetal(valueOrUndefined(facts.leafConstruction)),
+    frame: isMetal(valueOrUndefined(facts.frameMaterial)),
   };
   if (securing.rest.length > 0)
     steps.add(
       'lock',
       'lock',
-      said(made.leaf ? 'fit.lockMade' : fit?.bore ? 'fit.lockBored' : 'fit.lock'),
+      message(made.leaf ? 'fit.lockMade' : fit?.bore ? 'fit.lockBored' : 'fit.lock'),
       {
         figures: [
           'securing.height',
@@ -111,32 +118,35 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
       },
     );
   if (securing.strike.length > 0 || (securing.rest.length > 0 && results.securing.strike))
-    steps.add('lock', 'strike', said(made.frame ? 'fit.strikeMade' : 'fit.strike'), {
+    steps.add('lock', 'strike', message(made.frame ? 'fit.strikeMade' : 'fit.strike'), {
       figures: ['securing.strike', 'securing.engagement'],
       tools: made.frame ? ['driver'] : ['pencil', 'chisel', 'bit'],
       items: securing.strike,
     });
   if (securing.bolts.length > 0)
-    steps.add('lock', 'bolts', said('fit.bolts'), {
+    steps.add('lock', 'bolts', message('fit.bolts'), {
       figures: ['securing.bolts'],
       tools: ['chisel', 'bit'],
       items: securing.bolts,
     });
   if (securing.cylinder.length > 0)
-    steps.add('lock', 'cylinder', said('fit.cylinder'), {
+    steps.add('lock', 'cylinder', message('fit.cylinder'), {
       figures: ['securing.cylinder'],
       tools: ['driver'],
       items: securing.cylinder,
       cares: cares('care.egress'),
     });
-  if (known(facts.frameMaterial) === 'timber' && known(facts.frameKind) !== 'rebated')
-    steps.add('lock', 'stops', said('fit.stops'), {
+  if (
+    valueOrUndefined(facts.frameMaterial) === 'timber' &&
+    valueOrUndefined(facts.frameKind) !== 'rebated'
+  )
+    steps.add('lock', 'stops', message('fit.stops'), {
       tools: ['hammer', 'feeler'],
     });
 
   if (!below) fitCloser();
   if (others.length > 0)
-    steps.add('close', 'stops', said('fit.closingOthers'), {
+    steps.add('close', 'stops', message('fit.closingOthers'), {
       figures: ['closing.stop', 'closing.holdOpen'],
       tools: ['bit', 'driver'],
       items: others,
@@ -144,21 +154,21 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
 
   const protecting = take('protecting');
   if (protecting.length > 0)
-    steps.add('protect', 'plates', said(rated ? 'fit.platesRated' : 'fit.plates'), {
+    steps.add('protect', 'plates', message(rated ? 'fit.platesRated' : 'fit.plates'), {
       tools: ['bit', 'driver'],
       items: protecting,
       cares: cares('care.rated'),
     });
   const sealing = take('sealing');
   if (sealing.length > 0)
-    steps.add('seal', 'seals', said('fit.seals'), {
+    steps.add('seal', 'seals', message('fit.seals'), {
       figures: ['sizing.undercut'],
       tools: ['snips', 'driver'],
       items: sealing,
     });
   const powering = take('powering');
   if (powering.length > 0 || results.powering.loads.length > 0)
-    steps.add('power', 'wires', said('fit.power'), {
+    steps.add('power', 'wires', message('fit.power'), {
       figures: ['hanging.wireHinge'],
       tools: ['meter'],
       items: powering,
@@ -167,11 +177,11 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
   // What was written by hand into a stage that fits nothing else.
   const rest = [...left];
   if (rest.length > 0)
-    steps.add('finish', 'others', said('fit.others'), { tools: ['driver'], items: rest });
-  steps.add('finish', 'finish', said(rated ? 'fit.finishRated' : 'fit.finish'), {
+    steps.add('finish', 'others', message('fit.others'), { tools: ['driver'], items: rest });
+  steps.add('finish', 'finish', message(rated ? 'fit.finishRated' : 'fit.finish'), {
     cares: cares('care.rated'),
   });
-  steps.add('finish', 'clear', said('fit.clear'));
+  steps.add('finish', 'clear', message('fit.clear'));
   return steps.list;
 }
 
@@ -179,14 +189,14 @@ function hang(
   steps: Steps,
   { facts, results }: { facts: OpeningFacts; results: DecidedOpening['results'] },
   items: Item[],
-  cares: (...codes: string[]) => Said[],
+  cares: (...codes: string[]) => Message[],
 ): void {
   const { device, leaves, metal } = results.hanging;
   const mass = Math.max(0, ...leaves.map((leaf) => leaf.mass ?? 0));
   const massFigure =
     mass > 0 ? [{ name: 'name.hanging.mass', value: { type: 'mass', grams: mass } as const }] : [];
   if (slides(facts.kind)) {
-    steps.add('hang', 'track', said('fit.track'), {
+    steps.add('hang', 'track', message('fit.track'), {
       more: massFigure,
       tools: ['level', 'bit', 'driver'],
       items,
@@ -195,17 +205,17 @@ function hang(
     return;
   }
   const pivots = device.includes('pivot');
-  const glass = known(facts.leafConstruction) === 'glass';
+  const glass = valueOrUndefined(facts.leafConstruction) === 'glass';
   const soft = metal.includes('brass') || metal.includes('stainless');
-  const madeLeaf = isMetal(known(facts.leafConstruction));
-  const madeFrame = isMetal(known(facts.frameMaterial));
+  const madeLeaf = isMetal(valueOrUndefined(facts.leafConstruction));
+  const madeFrame = isMetal(valueOrUndefined(facts.frameMaterial));
   const machine = madeLeaf && madeFrame;
   const recesses = !pivots && !glass && device !== 'tee-hinge';
   if (recesses)
     steps.add(
       'hang',
       'recess',
-      said(
+      message(
         device === 'continuous'
           ? 'fit.continuous'
           : madeFrame
@@ -228,14 +238,14 @@ function hang(
       },
     );
   if (pivots)
-    steps.add('hang', 'pivots', said('fit.pivots'), {
+    steps.add('hang', 'pivots', message('fit.pivots'), {
       figures: ['hanging.heel', 'hanging.foot', 'hanging.headPivot'],
       tools: ['plumb', 'bit', 'level'],
     });
   steps.add(
     'hang',
     'screws',
-    said(machine ? 'fit.screwsMachine' : soft ? 'fit.screwsSoft' : 'fit.screws'),
+    message(machine ? 'fit.screwsMachine' : soft ? 'fit.screwsSoft' : 'fit.screws'),
     {
       figures: ['hanging.screws', 'hanging.longScrew'],
       tools: ['bit', 'driver'],
@@ -245,14 +255,14 @@ function hang(
   steps.add(
     'hang',
     'hang',
-    said(glass ? 'fit.hangGlass' : pivots ? 'fit.hangPivots' : 'fit.hang'),
+    message(glass ? 'fit.hangGlass' : pivots ? 'fit.hangPivots' : 'fit.hang'),
     {
       more: massFigure,
       tools: ['wedges', 'lifter', 'driver'],
       cares: cares('care.heavy', 'care.massUnknown', 'care.glass', 'care.pivot'),
     },
   );
-  steps.add('hang', 'gaps', said('fit.gaps'), {
+  steps.add('hang', 'gaps', message('fit.gaps'), {
     figures: [
       'sizing.hingeGap',
       'sizing.lockGap',

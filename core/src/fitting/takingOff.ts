@@ -1,9 +1,15 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
-import { known, said, slides, type HangingDevice, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  slides,
+  type HangingDevice,
+  type Message,
+} from '../opening/index.js';
 import { Steps, type WorkStep } from './workStep.js';
 
 /** Taking a leaf off and putting it back: what it weighs, who is needed, and both ways in their order. */
-export interface TakingOff {
+export interface LeafRemoval {
   /** Of the heaviest leaf, grams; undefined while it is not known. */
   mass: number | undefined;
   people: number;
@@ -16,22 +22,22 @@ export interface TakingOff {
 /** From so many times what one person lifts a lifter is needed: four hands and no more fit to a leaf. */
 const LIFTER_FROM = 4;
 
-const UNHANG: Partial<Record<HangingDevice, [off: Said, on: Said]>> = {
-  continuous: [said('off.continuous'), said('on.continuous')],
-  concealed: [said('off.concealed'), said('on.concealed')],
-  'adjustable-concealed': [said('off.concealed'), said('on.concealed')],
-  'spring-concealed': [said('off.concealed'), said('on.concealed')],
-  'spring-hinge': [said('off.spring'), said('on.spring')],
-  rising: [said('off.rising'), said('on.rising')],
-  'drill-in': [said('off.drillIn'), said('on.drillIn')],
-  'tee-hinge': [said('off.tee'), said('on.tee')],
-  'offset-pivot': [said('off.pivot'), said('on.pivot')],
-  'centre-pivot': [said('off.pivot'), said('on.pivot')],
-  'double-acting-spring': [said('off.spring'), said('on.spring')],
+const UNHANG: Partial<Record<HangingDevice, [off: Message, on: Message]>> = {
+  continuous: [message('off.continuous'), message('on.continuous')],
+  concealed: [message('off.concealed'), message('on.concealed')],
+  'adjustable-concealed': [message('off.concealed'), message('on.concealed')],
+  'spring-concealed': [message('off.concealed'), message('on.concealed')],
+  'spring-hinge': [message('off.spring'), message('on.spring')],
+  rising: [message('off.rising'), message('on.rising')],
+  'drill-in': [message('off.drillIn'), message('on.drillIn')],
+  'tee-hinge': [message('off.tee'), message('on.tee')],
+  'offset-pivot': [message('off.pivot'), message('on.pivot')],
+  'centre-pivot': [message('off.pivot'), message('on.pivot')],
+  'double-acting-spring': [message('off.spring'), message('on.spring')],
 };
 
 /** The steps of taking the leaf off and of putting it back, by how it hangs. Nothing for leaves that slide. */
-export function takingOff(decided: DecidedOpening): TakingOff | undefined {
+export function leafRemoval(decided: DecidedOpening): LeafRemoval | undefined {
   const { results, practice } = decided;
   const facts = wholeFacts(decided);
   if (slides(facts.kind)) return undefined;
@@ -43,24 +49,27 @@ export function takingOff(decided: DecidedOpening): TakingOff | undefined {
     mass === undefined ? 2 : Math.max(mass > alone ? 2 : 1, Math.min(4, Math.ceil(mass / alone)));
   const lifter = mass !== undefined && mass > alone * LIFTER_FROM;
   const care = new Map(decided.cautions.map((one) => [one.code, one]));
-  const cares = (...codes: string[]): Said[] =>
+  const cares = (...codes: string[]): Message[] =>
     codes.flatMap((code) => (care.has(code) ? [care.get(code)!] : []));
   const steps = new Steps(decided);
   const { closing, powering, sealing } = results;
-  const glass = known(facts.leafConstruction) === 'glass';
+  const glass = valueOrUndefined(facts.leafConstruction) === 'glass';
   const arm =
     closing.device !== undefined &&
     !['none', 'spring', 'operator', 'floor'].includes(closing.device);
 
-  steps.add('off', 'watch', said('off.watch'), { cares: [said('care.outOfUse')] });
-  if (powering.loads.length > 0 || known(facts.operator) === true)
-    steps.add('off', 'wires', said('off.wires'), { tools: ['meter'], cares: cares('care.power') });
+  steps.add('off', 'watch', message('off.watch'), { cares: [message('care.outOfUse')] });
+  if (powering.loads.length > 0 || valueOrUndefined(facts.operator) === true)
+    steps.add('off', 'wires', message('off.wires'), {
+      tools: ['meter'],
+      cares: cares('care.power'),
+    });
   if (arm)
-    steps.add('off', 'arm', said('off.arm'), { tools: ['driver'], cares: cares('care.closer') });
+    steps.add('off', 'arm', message('off.arm'), { tools: ['driver'], cares: cares('care.closer') });
   if (closing.selector || results.securing.coordinator)
-    steps.add('off', 'selector', said('off.selector'));
-  if (sealing.bottom === 'threshold') steps.add('off', 'threshold', said('off.threshold'));
-  steps.add('off', 'prop', said(lifter ? 'off.propLifter' : 'off.prop', { people }), {
+    steps.add('off', 'selector', message('off.selector'));
+  if (sealing.bottom === 'threshold') steps.add('off', 'threshold', message('off.threshold'));
+  steps.add('off', 'prop', message(lifter ? 'off.propLifter' : 'off.prop', { people }), {
     ...(mass === undefined
       ? {}
       : { more: [{ name: 'name.hanging.mass', value: { type: 'mass', grams: mass } }] }),
@@ -68,27 +77,27 @@ export function takingOff(decided: DecidedOpening): TakingOff | undefined {
     cares: cares('care.heavy', 'care.massUnknown', 'care.glass'),
   });
   const fixedPins = pin !== 'removable';
-  const [off, on]: [Said, Said] = glass
-    ? [said('off.glass'), said('on.glass')]
+  const [off, on]: [Message, Message] = glass
+    ? [message('off.glass'), message('on.glass')]
     : (UNHANG[device] ??
       (fixedPins
-        ? [said('off.buttsFixed'), said('on.buttsFixed')]
-        : [said('off.butts'), said('on.butts')]));
+        ? [message('off.buttsFixed'), message('on.buttsFixed')]
+        : [message('off.butts'), message('on.butts')]));
   const handling = device.includes('pivot') ? cares('care.pivot') : [];
   steps.add('off', 'hinges', off, { tools: ['driver', 'hammer'], cares: handling });
-  steps.add('off', 'set', said(glass ? 'off.setGlass' : 'off.set'));
+  steps.add('off', 'set', message(glass ? 'off.setGlass' : 'off.set'));
 
-  steps.add('on', 'look', said('on.look'));
-  steps.add('on', 'lift', said(lifter ? 'on.liftLifter' : 'on.lift', { people }), {
+  steps.add('on', 'look', message('on.look'));
+  steps.add('on', 'lift', message(lifter ? 'on.liftLifter' : 'on.lift', { people }), {
     tools: ['wedges', 'lifter'],
     cares: cares('care.heavy', 'care.massUnknown', 'care.glass'),
   });
   steps.add('on', 'hinges', on, { tools: ['driver', 'hammer'] });
   if (arm)
-    steps.add('on', 'arm', said('on.arm'), { tools: ['driver'], cares: cares('care.closer') });
-  if (powering.loads.length > 0 || known(facts.operator) === true)
-    steps.add('on', 'wires', said('on.wires'), { tools: ['meter'], cares: cares('care.power') });
-  steps.add('on', 'prove', said('on.prove'));
+    steps.add('on', 'arm', message('on.arm'), { tools: ['driver'], cares: cares('care.closer') });
+  if (powering.loads.length > 0 || valueOrUndefined(facts.operator) === true)
+    steps.add('on', 'wires', message('on.wires'), { tools: ['meter'], cares: cares('care.power') });
+  steps.add('on', 'prove', message('on.prove'));
   const list = steps.list;
   return {
     mass,

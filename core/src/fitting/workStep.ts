@@ -1,5 +1,5 @@
 import { decisionOf, type DecidedOpening } from '../deciding/index.js';
-import { type Item, type Param, type Said, type Value } from '../opening/index.js';
+import { type Item, type Param, type Message, type Value } from '../opening/index.js';
 
 /** Where in the work a step belongs. */
 export const WORK_PARTS = [
@@ -29,13 +29,13 @@ export interface WorkStep {
   /** The same on every device and in every version: what is ticked is kept by it. */
   id: string;
   part: WorkPart;
-  say: Said;
+  say: Message;
   figures: WorkFigure[];
   /** Term codes. */
   tools: string[];
   /** What of the set is fitted in it. */
   items: readonly Item[];
-  cares: Said[];
+  cares: Message[];
 }
 
 /** Puts steps together from what an opening decided. */
@@ -48,7 +48,7 @@ export class Steps {
   add(
     part: WorkPart,
     id: string,
-    say: Said,
+    say: Message,
     {
       figures = [],
       more = [],
@@ -60,7 +60,7 @@ export class Steps {
       more?: WorkFigure[];
       tools?: string[];
       items?: readonly Item[];
-      cares?: Said[];
+      cares?: Message[];
     } = {},
   ): void {
     this.list.push({

@@ -1,9 +1,9 @@
 import {
   hasActiveLeaf,
   hasHand,
-  known,
+  valueOrUndefined,
   roomNamed,
-  said,
+  message,
   slides,
   type Side,
 } from '../opening/index.js';
@@ -35,7 +35,7 @@ export function decideHanding(
   });
   const none: Handing = { outside, hand: undefined, names: undefined, active: undefined };
   if (slides(facts.kind)) {
-    const slideTo = known(record.facts.slideTo);
+    const slideTo = valueOrUndefined(record.facts.slideTo);
     if (slideTo)
       record.decide('slide', slideTo, { basis: record.basisOf('slideTo'), facts: ['slideTo'] });
     else record.ask('slide', 'ask.slideTo', ['slideTo']);
@@ -43,16 +43,16 @@ export function decideHanding(
   }
   if (facts.kind === 'double-acting-pair') {
     record.decide('hand', 'doubleActing.pair', {
-      reasons: () => [said('handing.doubleActingPair')],
+      reasons: () => [message('handing.doubleActingPair')],
     });
     return none;
   }
   if (facts.kind === 'double-acting') {
-    const hinges = known(record.facts.hingeSide);
+    const hinges = valueOrUndefined(record.facts.hingeSide);
     if (hinges)
       record.decide('hand', `doubleActing.${hinges}`, {
         basis: record.basisOf('hingeSide'),
-        reasons: () => [said('handing.doubleActing')],
+        reasons: () => [message('handing.doubleActing')],
         facts: ['hingeSide'],
       });
     else record.ask('hand', 'ask.hingeSide', ['hingeSide']);
@@ -66,12 +66,17 @@ export function decideHanding(
   const paired = hasActiveLeaf(facts.kind);
   const hand = paired ? pairsHand(record) : singlesHand(record);
   const names = hand && recordNames(record, practice, hand);
-  return { outside, hand, names, active: paired ? known(record.facts.active) : undefined };
+  return {
+    outside,
+    hand,
+    names,
+    active: paired ? valueOrUndefined(record.facts.active) : undefined,
+  };
 }
 
 function decideOutside(record: HandingRecord, rooms: BetweenRooms): 'from' | 'to' {
   const { facts } = record;
-  const recorded = known(record.facts.outside);
+  const recorded = valueOrUndefined(record.facts.outside);
   const derived = outsideOf(facts, rooms);
   const side = recorded ?? derived.outside;
   const room = side === 'from' ? facts.from : facts.to;
@@ -85,14 +90,16 @@ function decideOutside(record: HandingRecord, rooms: BetweenRooms): 'from' | 'to
 
 /** The two leaves of a double-egress pair: that which comes towards a person outside is told. */
 function decideEgress(record: HandingRecord): Hand | undefined {
-  const hinges = known(record.facts.hingeSide);
+  const hinges = valueOrUndefined(record.facts.hingeSide);
   if (!hinges) {
     record.ask('hand', 'ask.doubleEgress', ['hingeSide']);
     return undefined;
   }
   record.decide('hand', hinges === 'left' ? 'hand.LHR-both' : 'hand.RHR-both', {
     basis: record.basisOf('hingeSide'),
-    reasons: () => [said('handing.doubleEgress', { pushed: { term: `side.${opposite(hinges)}` } })],
+    reasons: () => [
+      message('handing.doubleEgress', { pushed: { term: `side.${opposite(hinges)}` } }),
+    ],
     facts: ['hingeSide'],
   });
   return { hinges, swing: 'out' };
@@ -100,17 +107,20 @@ function decideEgress(record: HandingRecord): Hand | undefined {
 
 function singlesHand(record: HandingRecord): Hand | undefined {
   const observations = record.facts.observations ?? [];
-  const hinges = known(record.facts.hingeSide);
-  const resolved = resolveHand(observations, { hinges, swing: known(record.facts.swing) });
+  const hinges = valueOrUndefined(record.facts.hingeSide);
+  const resolved = resolveHand(observations, {
+    hinges,
+    swing: valueOrUndefined(record.facts.swing),
+  });
   if (resolved.state === 'fixed') return resolved.hand;
   if (resolved.state === 'open') {
     record.ask(
       'hand',
-      () => (resolved.ask === 'swing' ? said('ask.swing') : said('ask.hingeSide')),
+      () => (resolved.ask === 'swing' ? message('ask.swing') : message('ask.hingeSide')),
       ['hingeSide', 'swing', 'observations'],
       {
         reasons: () => [
-          said('handing.possible', {
+          message('handing.possible', {
             hands: resolved.possible.map((hand) => namesOf(hand).code).join(', '),
           }),
         ],
@@ -129,12 +139,12 @@ function contradiction(record: HandingRecord, culprits: { index: number; leaves:
     )
     .join('; ');
   const { hingeSide, swing, observations = [] } = record.facts;
-  const recorded = known(hingeSide);
+  const recorded = valueOrUndefined(hingeSide);
   const names = (hands: readonly Hand[]) => hands.map((one) => namesOf(one).code).join('/');
   const list = ALL_HANDS.filter(
     (one) =>
       (recorded === undefined || one.hinges === recorded) &&
-      (known(swing) === undefined || one.swing === known(swing)),
+      (valueOrUndefined(swing) === undefined || one.swing === valueOrUndefined(swing)),
   );
   const seen = observations
     .map((one, index) => `${index + 1} (${one.stood}) → ${names(handsSeen(one))}`)
@@ -162,8 +172,8 @@ function contradiction(record: HandingRecord, culprits: { index: number; leaves:
 
 /** A pair has the hand of its active leaf. */
 function pairsHand(record: HandingRecord): Hand | undefined {
-  const active = known(record.facts.active);
-  const swing = known(record.facts.swing);
+  const active = valueOrUndefined(record.facts.active);
+  const swing = valueOrUndefined(record.facts.swing);
   if (active && swing) return { hinges: active, swing };
   record.ask('hand', !swing ? 'ask.swing' : 'ask.active', ['active', 'swing']);
   return undefined;
@@ -173,17 +183,18 @@ function recordNames(record: HandingRecord, practice: Practice, hand: Hand): Han
   const names = namesOf(hand);
   const paired = hasActiveLeaf(record.facts.kind);
   const observed =
-    (record.facts.observations ?? []).length > 0 && known(record.facts.hingeSide) === undefined;
+    (record.facts.observations ?? []).length > 0 &&
+    valueOrUndefined(record.facts.hingeSide) === undefined;
   const basis = observed ? 'measured' : record.basisOf(paired ? 'active' : 'hingeSide');
   const group = practice.handNames === 'four-hand' ? 'hand' : 'handKnuckle';
   record.decide('hand', `${group}.${names.code}${paired ? '-active' : ''}`, {
     basis,
     reasons: () => [
-      said('handing.seen', {
+      message('handing.seen', {
         side: { term: `side.${hand.hinges}` },
         swing: { term: `swing.${hand.swing}` },
       }),
-      said('handing.names', {
+      message('handing.names', {
         bevel: { term: `bevel.${names.bevel}` },
         jamb: { term: `side.${names.backToJamb}` },
         knuckle: { term: `side.${names.knuckleSide}` },
@@ -192,7 +203,7 @@ function recordNames(record: HandingRecord, practice: Practice, hand: Hand): Han
     facts: paired ? ['active', 'swing'] : ['hingeSide', 'swing', 'observations'],
   });
   record.decide('knuckles', names.knuckles, {
-    reasons: () => [said('handing.knuckles', { bevel: { term: `bevel.${names.bevel}` } })],
+    reasons: () => [message('handing.knuckles', { bevel: { term: `bevel.${names.bevel}` } })],
   });
   return names;
 }

@@ -1,14 +1,14 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import {
   guessRoomUse,
   headOf,
   isPorch,
   ROOM_USES,
-  said,
+  message,
   type OpeningFacts,
   type Room,
   type RoomUse,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 
 /** From a gate's garden the street or lane is still the outside. */
@@ -21,7 +21,7 @@ const PRIVATE: ReadonlySet<RoomUse> = new Set(['store', 'sanitary', 'plant']);
 
 export interface Outside {
   outside: 'from' | 'to';
-  why: () => Said;
+  why: () => Message;
 }
 
 type OutsideCode = `outside.${'street' | 'closet' | 'corridor' | 'first'}`;
@@ -45,7 +45,7 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
   const pick = (outside: 'from' | 'to', code: OutsideCode): Outside => ({
     outside,
     why: () =>
-      said(code, {
+      message(code, {
         room: (outside === 'from' ? from : to) || outside,
         other: (outside === 'from' ? to : from) || '',
       }),
@@ -63,7 +63,7 @@ export function outsideOf(facts: OpeningFacts, rooms: BetweenRooms = {}): Outsid
 const PATTERNS = { lane: LANE, passed: PASSED };
 
 /** What a room's name says of the side it is. */
-const nameSays = remembered((patterns: typeof PATTERNS, name: string) => {
+const nameSays = memoize((patterns: typeof PATTERNS, name: string) => {
   const use = guessRoomUse(name);
   const passed = patterns.passed.test(headOf(name));
   return {
@@ -82,7 +82,7 @@ function outsideByUse({ from, to }: BetweenRooms): Outside | undefined {
   return {
     outside: fromFirst ? 'from' : 'to',
     why: () =>
-      said('outside.use', {
+      message('outside.use', {
         room: room.name,
         use: { term: `roomUse.${room.use!}` },
         other: other.name,

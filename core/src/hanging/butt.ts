@@ -1,5 +1,5 @@
-import { remembered, type Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { memoize, type Ticks } from '../measure/index.js';
+import { message, type Message } from '../opening/index.js';
 import { buttAxis, widestAngle } from '../sizing/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 
@@ -26,7 +26,7 @@ export function setBackFor(practice: Practice, thickness: Ticks): Ticks {
 }
 
 /** The widths a hinge of a height is made in, ascending; every made width where no pairs are listed for it. */
-export const madeWidths = remembered(
+export const madeWidths = memoize(
   ({ values }: Practice, height: Ticks | undefined): readonly Ticks[] => {
     const { hingePairs, hingeWidths } = values;
     const own = hingePairs.value.flatMap((pair) => (pair.height === height ? [pair.width] : []));
@@ -111,22 +111,22 @@ export function heavyReasons(
   mass: number | undefined,
   use: UseClass,
   row: ButtRow | undefined,
-): (() => Said)[] {
+): (() => Message)[] {
   const { heavyMass, heavyWidth, heavyThickness } = practice.values;
-  const reasons: (() => Said)[] = [];
-  if (use === 'high') reasons.push(() => said('hanging.heavy.use'));
+  const reasons: (() => Message)[] = [];
+  if (use === 'high') reasons.push(() => message('hanging.heavy.use'));
   if (mass !== undefined && mass >= heavyMass.value)
     reasons.push(() =>
-      said('hanging.heavy.mass', { mass: { grams: mass }, limit: { grams: heavyMass.value } }),
+      message('hanging.heavy.mass', { mass: { grams: mass }, limit: { grams: heavyMass.value } }),
     );
   if (leaf.width > heavyWidth.value && leaf.thickness >= heavyThickness.value)
     reasons.push(() =>
-      said('hanging.heavy.width', {
+      message('hanging.heavy.width', {
         width: { ticks: leaf.width, rounding: 'down' },
         limit: { ticks: heavyWidth.value },
       }),
     );
   if (row?.heavy)
-    reasons.push(() => said('hanging.heavy.table', { thickness: { ticks: leaf.thickness } }));
+    reasons.push(() => message('hanging.heavy.table', { thickness: { ticks: leaf.thickness } }));
   return reasons;
 }

@@ -1,4 +1,4 @@
-import { itemOf, soMany, solid, span, worded } from '../opening/index.js';
+import { itemOf, withQuantity, solid, span, termKeyBuilder } from '../opening/index.js';
 import type { UseClass } from '../practice/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import {
@@ -17,11 +17,11 @@ import type { HungLeaf } from './hung.js';
 import type { SurveyedHinges } from './matching.js';
 import { decideForces, decidePositions, type Placed } from './placing.js';
 
-const cornerTrait = worded('corner.');
-const weightTrait = worded('weight.');
-const bearingTrait = worded('bearing.');
-const metalTrait = worded('metal.');
-const pinTrait = worded('pin.');
+const cornerTrait = termKeyBuilder('corner.');
+const weightTrait = termKeyBuilder('weight.');
+const bearingTrait = termKeyBuilder('bearing.');
+const metalTrait = termKeyBuilder('metal.');
+const pinTrait = termKeyBuilder('pin.');
 
 const paired = (id: string) => id === 'active' || id === 'inactive';
 
@@ -141,7 +141,7 @@ export function hangOnButts(at: ButtCase): HungLeaf {
   });
   if (spring) record.items.push(...springItems(record, practice, done, plain));
   else record.items.push(plain);
-  if (electric > 0) record.items.push(soMany(plain, electric, ['trait.electric', ...traits]));
+  if (electric > 0) record.items.push(withQuantity(plain, electric, ['trait.electric', ...traits]));
   recesses(at, done, size, hingeHeight, gauge);
   return done;
 }

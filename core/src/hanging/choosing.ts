@@ -1,7 +1,7 @@
-import type { LeafId, Said } from '../opening/index.js';
+import type { LeafId, Message } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { known, closesByItself, said } from '../opening/index.js';
+import { valueOrUndefined, closesByItself, message } from '../opening/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, madeWidths, widthForAngle } from './butt.js';
@@ -32,7 +32,7 @@ export function chooseHeight(
   return record.propose('hingeHeight', row.height, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.height.table', {
+      message('hanging.height.table', {
         thickness: { ticks: leaf.thickness! },
         width: { ticks: leaf.width!, rounding: 'down' },
         source: practice.values.butts.source,
@@ -43,7 +43,7 @@ export function chooseHeight(
         ticks < row.height
           ? {
               value: ticks,
-              against: said('hanging.against.lowerHinge', { height: { ticks: row.height } }),
+              against: message('hanging.against.lowerHinge', { height: { ticks: row.height } }),
             }
           : { value: ticks },
       ),
@@ -73,7 +73,7 @@ export function chooseWeight(
       heavy.length > 0
         ? heavy.map((reason) => reason())
         : [
-            said(hung.mass === undefined ? 'hanging.standard.noMass' : 'hanging.standard', {
+            message(hung.mass === undefined ? 'hanging.standard.noMass' : 'hanging.standard', {
               mass: { grams: hung.mass ?? 0 },
             }),
           ],
@@ -93,20 +93,20 @@ export function chooseBearing(
   weight: 'standard' | 'heavy',
 ): 'plain' | 'bearing' {
   const closing = closesByItself(record.facts);
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   const closes = closing === true;
   const wanted = rated || closes || use !== 'low' || weight === 'heavy' || closing === undefined;
-  const reason = (): Said =>
+  const reason = (): Message =>
     rated
-      ? said('hanging.bearing.rated')
+      ? message('hanging.bearing.rated')
       : closes
-        ? said('hanging.bearing.closer')
+        ? message('hanging.bearing.closer')
         : use !== 'low'
-          ? said('hanging.bearing.use', { use: { term: `use.${use}` } })
-          : said(weight === 'heavy' ? 'hanging.bearing.heavy' : 'hanging.bearing.unknown');
+          ? message('hanging.bearing.use', { use: { term: `use.${use}` } })
+          : message(weight === 'heavy' ? 'hanging.bearing.heavy' : 'hanging.bearing.unknown');
   const bearing = record.propose('bearing', wanted ? 'bearing' : 'plain', {
     leaf: leaf.id,
-    reasons: () => [wanted ? reason() : said('hanging.bearing.plain')],
+    reasons: () => [wanted ? reason() : message('hanging.bearing.plain')],
     alternatives: () => [
       { value: 'bearing' },
       wanted ? { value: 'plain', against: reason() } : { value: 'plain' },
@@ -136,8 +136,8 @@ export function chooseWidth(
   hung: HungLeaf,
   height: Ticks | undefined,
 ): Ticks | undefined {
-  const trim = known(record.facts.trimProjection);
-  const openTo = known(record.facts.openTo);
+  const trim = valueOrUndefined(record.facts.trimProjection);
+  const openTo = valueOrUndefined(record.facts.openTo);
   const thickness = hung.leaf.thickness!;
   const toAngle =
     trim && openTo !== undefined && openTo < 180 && sizes.hingeGap !== undefined
@@ -165,12 +165,12 @@ export function chooseWidth(
     leaf: hung.leaf.id,
     reasons: () => [
       toAngle
-        ? said('hanging.width.angle', {
+        ? message('hanging.width.angle', {
             trim: { ticks: trim! },
             wanted: { degrees: openTo! },
             width: { ticks: wide.width },
           })
-        : said(trim ? 'hanging.width.trim' : 'hanging.width.least', {
+        : message(trim ? 'hanging.width.trim' : 'hanging.width.least', {
             thickness: { ticks: thickness },
             setBack: { ticks: wide.setBack },
             clearance: { ticks: wide.clearance },
@@ -183,7 +183,7 @@ export function chooseWidth(
         ticks < wide.exact
           ? {
               value: ticks,
-              against: said('hanging.against.narrowHinge', {
+              against: message('hanging.against.narrowHinge', {
                 exact: { ticks: wide.exact, rounding: 'up' },
               }),
             }
@@ -198,7 +198,7 @@ export function chooseCorner(record: HangingRecord, practice: Practice, leaf: Le
   const { corner } = practice.values;
   return record.propose('corner', corner.value, {
     leaf,
-    reasons: () => [said('hanging.corner', { source: corner.source })],
+    reasons: () => [message('hanging.corner', { source: corner.source })],
     alternatives: () => [
       { value: 'square' },
       { value: 'round-quarter' },
@@ -230,13 +230,13 @@ export function chooseCount(
     leaf: id,
     reasons: () =>
       inFrame
-        ? [said('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons()]
+        ? [message('hanging.count.surveyed', { count: inFrame }), ...wanted.reasons()]
         : wanted.reasons(),
     alternatives: () => hingeNumbers(wanted.count, 6),
     facts: ['leafHeight', 'leafMass'],
   });
   if (count < wanted.count) {
-    const rated = (known(record.facts.rating) ?? 0) > 0;
+    const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
     record.report(
       rated ? 'stop' : 'check',
       'hanging.fewHinges',

@@ -1,12 +1,12 @@
 import {
-  known,
-  about,
+  valueOrUndefined,
+  centredSpan,
   closesByItself,
   itemOf,
-  said,
+  message,
   solid,
   span,
-  worded,
+  termKeyBuilder,
 } from '../opening/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
@@ -16,7 +16,7 @@ import { hingeNumbers } from './count.js';
 import { hungWith, type HungLeaf } from './hung.js';
 import { decideForces, decidePositions } from './placing.js';
 
-const hingeItem = worded('item.');
+const hingeItem = termKeyBuilder('item.');
 
 export type ConcealedDevice = 'concealed' | 'adjustable-concealed' | 'spring-concealed';
 
@@ -56,7 +56,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       data.leastLeaf.source,
       ['hanging.device', 'leafThickness'],
     );
-  const depth = known(record.facts.jambDepth);
+  const depth = valueOrUndefined(record.facts.jambDepth);
   if (depth === undefined)
     record.report(
       'check',
@@ -78,7 +78,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       'hanging.device',
       'closer',
     ]);
-  if ((known(record.facts.rating) ?? 0) > 0)
+  if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
     record.report('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [
       'hanging.device',
       'rating',
@@ -88,7 +88,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   const hingeHeight = data.leaf.up;
   record.decide('hingeHeight', hingeHeight, {
     leaf: leaf.id,
-    reasons: () => [said('hanging.height.concealed', { thickness: { ticks: leaf.thickness } })],
+    reasons: () => [message('hanging.height.concealed', { thickness: { ticks: leaf.thickness } })],
   });
   const p = practice.values.concealedAxisOut.value;
   const rows = data.masses.value;
@@ -101,14 +101,14 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
     leaf: leaf.id,
     reasons: () => [
       row
-        ? said('hanging.count.concealed', {
+        ? message('hanging.count.concealed', {
             mass: { grams: mass! },
             count: row.count,
             carried: { grams: row.toMass },
           })
-        : said('hanging.count.massUnknown', { count: wanted }),
+        : message('hanging.count.massUnknown', { count: wanted }),
       ...(row && byHeight > row.count
-        ? [said('hanging.count.tall', { count: byHeight, limit: { ticks: low } })]
+        ? [message('hanging.count.tall', { count: byHeight, limit: { ticks: low } })]
         : []),
     ],
     alternatives: () => hingeNumbers(wanted, 4),
@@ -117,7 +117,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   record.decide('recessLeaf', data.leaf.across, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.recess.shallow', {
+      message('hanging.recess.shallow', {
         up: { ticks: data.leaf.up },
         through: { ticks: data.leaf.through },
         deep: { ticks: data.leaf.across },
@@ -127,7 +127,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   record.decide('recessFrame', data.frame.across, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.recess.deep', {
+      message('hanging.recess.deep', {
         deep: { ticks: data.frame.across },
         jamb: { ticks: data.leastJamb.value },
       }),
@@ -136,7 +136,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
   });
   record.decide('axisMoves', p, {
     leaf: leaf.id,
-    reasons: () => [said('hanging.axisMoves')],
+    reasons: () => [message('hanging.axisMoves')],
   });
   const placing = { record, practice, sizes, leaf: hung.leaf, hingeHeight, count, half: false };
   const placed = decidePositions(placing);
@@ -154,7 +154,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
         'solid.concealedHinge',
         leaf.id,
         'in',
-        { x: span(0, data.leaf.across), y, z: about(middle, data.leaf.through) },
+        { x: span(0, data.leaf.across), y, z: centredSpan(middle, data.leaf.through) },
         data.leaf.keep,
       ),
       solid(
@@ -165,7 +165,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
         {
           x: span(-gap - data.frame.across, data.frame.across),
           y,
-          z: about(middle, data.frame.through),
+          z: centredSpan(middle, data.frame.through),
         },
         data.frame.keep,
         'frame',
@@ -200,7 +200,7 @@ export function springFindings(
       ['hanging.device'],
     );
   else record.report('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
-  if (known(record.facts.accessible) === true)
+  if (valueOrUndefined(record.facts.accessible) === true)
     record.report('stop', 'hanging.springAccessible', {}, 'ADA 404.2.8.2: 1.5 s from 70°', [
       'hanging.device',
       'accessible',

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Alternative, type Why } from '../opening/index.js';
+import { message, type Alternative, type Why } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**
@@ -28,22 +28,22 @@ export function hingeCount(
     count: (halved ? 2 : byHeight) + (wide ? 1 : 0) + (heavy ? 1 : 0),
     reasons: () => [
       halved
-        ? said('hanging.count.half', { count: 2 })
-        : said('hanging.count.height', {
+        ? message('hanging.count.half', { count: 2 })
+        : message('hanging.count.height', {
             count: byHeight,
             height: { ticks: leaf.height, rounding: 'down' },
             source: counts.source,
           }),
       ...(wide
         ? [
-            said('hanging.count.wide', {
+            message('hanging.count.wide', {
               width: { ticks: leaf.width, rounding: 'down' },
               limit: { ticks: countWideFrom.value },
             }),
           ]
         : []),
       ...(heavy
-        ? [said('hanging.count.mass', { mass: { grams: mass }, limit: { grams: carried } })]
+        ? [message('hanging.count.mass', { mass: { grams: mass }, limit: { grams: carried } })]
         : []),
     ],
   };
@@ -60,7 +60,7 @@ export function hingeNumbers(wanted: number, most: number): Alternative[] {
   return Array.from({ length: most - 1 }, (_, index): Alternative => {
     const value = index + 2;
     return value < wanted
-      ? { value, against: said('hanging.against.fewer', { count: wanted }) }
+      ? { value, against: message('hanging.against.fewer', { count: wanted }) }
       : { value };
   });
 }

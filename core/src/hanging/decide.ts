@@ -1,4 +1,4 @@
-import { said, type HangingDevice } from '../opening/index.js';
+import { message, type HangingDevice } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { hangOnButts } from './butts.js';
@@ -89,7 +89,7 @@ export function decideHanging(
     decideFolded(record, sizes);
   } else if (device === 'sliding-gear' && sizes.frameWidth !== undefined) {
     record.decide('clearWidth', sizes.frameWidth, {
-      reasons: () => [said('hanging.clear.sliding')],
+      reasons: () => [message('hanging.clear.sliding')],
       facts: ['frameWidth'],
     });
   }

@@ -1,12 +1,12 @@
 import {
   closesByItself,
-  known,
-  said,
+  valueOrUndefined,
+  message,
   swingsBothWays,
   type Alternative,
   type HangingDevice,
   type OpeningFacts,
-  type Said,
+  type Message,
   type Why,
 } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
@@ -28,9 +28,9 @@ export interface DeviceCase {
 }
 
 /** What speaks against a device: what rules it out, and what only argues against it. */
-export interface Against {
-  disqualifies: Said[];
-  drawbacks: Said[];
+export interface Objections {
+  disqualifies: Message[];
+  drawbacks: Message[];
 }
 
 /** Devices that a leaf which swings one way may hang on, in the order they are offered. */
@@ -56,20 +56,20 @@ function swinging({ facts, role }: DeviceCase): readonly HangingDevice[] {
 }
 
 /** What speaks against hanging a leaf on a device, with the figures. */
-export function against(device: HangingDevice, at: DeviceCase): Against {
+export function objections(device: HangingDevice, at: DeviceCase): Objections {
   const { facts, practice, mass, thickness, use } = at;
   const { values } = practice;
   const rated = typeof facts.rating === 'number' && facts.rating > 0;
   const hidden = facts.nothingVisible === true;
-  const disqualifies: Said[] = [];
-  const drawbacks: Said[] = [];
+  const disqualifies: Message[] = [];
+  const drawbacks: Message[] = [];
   const tooHeavy = (
     code: 'hanging.against.tooHeavy' | 'hanging.against.massBeyond',
     beyond: number,
     limit = beyond,
   ) => {
     if (mass !== undefined && mass > beyond)
-      disqualifies.push(said(code, { mass: { grams: mass }, limit: { grams: limit } }));
+      disqualifies.push(message(code, { mass: { grams: mass }, limit: { grams: limit } }));
   };
   switch (device) {
     case 'butt':
@@ -78,14 +78,16 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
         values.massCarried.value.heavy * values.buttsBeyond.value,
         values.massCarried.value.heavy,
       );
-      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
-      if (wantsContinuous(facts)) drawbacks.push(said('hanging.against.screwsWorn'));
+      if (hidden) drawbacks.push(message('hanging.against.knucklesSeen'));
+      if (wantsContinuous(facts)) drawbacks.push(message('hanging.against.screwsWorn'));
       break;
     case 'continuous':
-      if (rated) drawbacks.push(said('hanging.against.continuousRated'));
-      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      if (rated) drawbacks.push(message('hanging.against.continuousRated'));
+      if (hidden) drawbacks.push(message('hanging.against.knucklesSeen'));
       drawbacks.push(
-        said('hanging.against.continuousGap', { gap: { ticks: values.continuousHingeGap.value } }),
+        message('hanging.against.continuousGap', {
+          gap: { ticks: values.continuousHingeGap.value },
+        }),
       );
       break;
     case 'concealed':
@@ -97,62 +99,62 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
       const rows = (adjustable ? values.adjustableMasses : values.concealedMasses).value;
       if (thickness !== undefined && thickness < least)
         disqualifies.push(
-          said('hanging.against.concealedThin', {
+          message('hanging.against.concealedThin', {
             thickness: { ticks: thickness },
             least: { ticks: least, rounding: 'up' },
           }),
         );
-      const depth = known(facts.jambDepth);
+      const depth = valueOrUndefined(facts.jambDepth);
       if (depth !== undefined && depth < jamb)
         disqualifies.push(
-          said('hanging.against.concealedJamb', {
+          message('hanging.against.concealedJamb', {
             depth: { ticks: depth },
             least: { ticks: jamb, rounding: 'up' },
           }),
         );
       if (device === 'spring-concealed') againstSprings(at, disqualifies, drawbacks);
       else tooHeavy('hanging.against.massBeyond', Math.max(...rows.map((row) => row.toMass)));
-      if (rated) drawbacks.push(said('hanging.against.concealedRated'));
-      if (closesByItself(facts)) drawbacks.push(said('hanging.against.concealedCloser'));
+      if (rated) drawbacks.push(message('hanging.against.concealedRated'));
+      if (closesByItself(facts)) drawbacks.push(message('hanging.against.concealedCloser'));
       if (depth === undefined)
         drawbacks.push(
-          said('hanging.against.jambUnknown', { least: { ticks: jamb, rounding: 'up' } }),
+          message('hanging.against.jambUnknown', { least: { ticks: jamb, rounding: 'up' } }),
         );
-      if (use === 'high' && !adjustable) drawbacks.push(said('hanging.against.concealedUse'));
+      if (use === 'high' && !adjustable) drawbacks.push(message('hanging.against.concealedUse'));
       break;
     }
     case 'spring-hinge':
       againstSprings(at, disqualifies, drawbacks);
-      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      if (hidden) drawbacks.push(message('hanging.against.knucklesSeen'));
       break;
     case 'offset-pivot':
-      if (known(facts.slab) && facts.slab !== 'free')
+      if (valueOrUndefined(facts.slab) && facts.slab !== 'free')
         drawbacks.push(
-          said('hanging.against.slab', { slab: { term: `slab.${String(facts.slab)}` } }),
+          message('hanging.against.slab', { slab: { term: `slab.${String(facts.slab)}` } }),
         );
-      if (hidden) drawbacks.push(said('hanging.against.pivotSeen'));
-      drawbacks.push(said('hanging.against.pivotFloor'));
+      if (hidden) drawbacks.push(message('hanging.against.pivotSeen'));
+      drawbacks.push(message('hanging.against.pivotFloor'));
       break;
     case 'tee-hinge':
-      if (rated) disqualifies.push(said('hanging.against.strapRated'));
-      if (closesByItself(facts)) drawbacks.push(said('hanging.against.strapCloser'));
-      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      if (rated) disqualifies.push(message('hanging.against.strapRated'));
+      if (closesByItself(facts)) drawbacks.push(message('hanging.against.strapCloser'));
+      if (hidden) drawbacks.push(message('hanging.against.knucklesSeen'));
       break;
     case 'rising':
-      if (rated) disqualifies.push(said('hanging.against.strapRated'));
+      if (rated) disqualifies.push(message('hanging.against.strapRated'));
       break;
     case 'drill-in': {
-      const construction = known(facts.leafConstruction);
+      const construction = valueOrUndefined(facts.leafConstruction);
       if (construction !== undefined && !construction.startsWith('timber'))
-        disqualifies.push(said('hanging.against.drillInTimber'));
+        disqualifies.push(message('hanging.against.drillInTimber'));
       tooHeavy('hanging.against.massBeyond', drillInCarries(values.drillInHeavy.value));
-      if (use === 'high') drawbacks.push(said('hanging.against.drillInUse'));
-      if (hidden) drawbacks.push(said('hanging.against.knucklesSeen'));
+      if (use === 'high') drawbacks.push(message('hanging.against.drillInUse'));
+      if (hidden) drawbacks.push(message('hanging.against.knucklesSeen'));
       break;
     }
     case 'centre-pivot':
-      if (rated) drawbacks.push(said('hanging.against.centreRated'));
-      drawbacks.push(said('hanging.against.centreSeal'));
+      if (rated) drawbacks.push(message('hanging.against.centreRated'));
+      drawbacks.push(message('hanging.against.centreSeal'));
       break;
     default:
   }
@@ -160,21 +162,21 @@ export function against(device: HangingDevice, at: DeviceCase): Against {
 }
 
 /** Springs only bring a light leaf to: they have no checking. */
-function againstSprings(at: DeviceCase, disqualifies: Said[], drawbacks: Said[]): void {
+function againstSprings(at: DeviceCase, disqualifies: Message[], drawbacks: Message[]): void {
   const { facts, practice, mass } = at;
   const { springMass, springCount, springsMost } = practice.values;
   const most = (springMass.value * springsMost.value) / springCount.value;
   if (mass !== undefined && mass > springMass.value)
     (mass > most ? disqualifies : drawbacks).push(
-      said('hanging.against.springHeavy', { mass: { grams: mass } }),
+      message('hanging.against.springHeavy', { mass: { grams: mass } }),
     );
-  if (facts.accessible === true) disqualifies.push(said('hanging.against.springAccessible'));
-  drawbacks.push(said('hanging.against.springUnchecked'));
+  if (facts.accessible === true) disqualifies.push(message('hanging.against.springAccessible'));
+  drawbacks.push(message('hanging.against.springUnchecked'));
 }
 
 function offered(devices: readonly HangingDevice[], at: DeviceCase): Alternative[] {
   return devices.map((value) => {
-    const { disqualifies, drawbacks } = against(value, at);
+    const { disqualifies, drawbacks } = objections(value, at);
     const [first, ...also] = [...disqualifies, ...drawbacks];
     return { value, ...(first ? { against: first } : {}), ...(also.length > 0 ? { also } : {}) };
   });
@@ -194,71 +196,71 @@ export function deviceFor(at: DeviceCase): DeviceChoice {
   const { facts, practice, mass } = at;
   const take = (
     device: HangingDevice,
-    reason: () => Said,
+    reason: () => Message,
     alternatives = () => offered(swinging(at), at),
   ): DeviceChoice => ({ device, reasons: () => [reason()], alternatives });
   if (facts.kind === 'bi-fold')
     return take(
       'folding-gear',
       () =>
-        said(
-          (known(facts.foldLeaves) ?? 2) >= 4
+        message(
+          (valueOrUndefined(facts.foldLeaves) ?? 2) >= 4
             ? 'hanging.device.foldingApart'
             : 'hanging.device.folding',
         ),
       NO_OTHER,
     );
   if (facts.kind === 'sliding' || facts.kind === 'pocket')
-    return take('sliding-gear', () => said('hanging.device.sliding'), NO_OTHER);
+    return take('sliding-gear', () => message('hanging.device.sliding'), NO_OTHER);
   if (swingsBothWays(facts.kind)) {
     const limit = practice.values.liftAlone.value;
     return take(
       'centre-pivot',
-      () => said('hanging.device.doubleActing'),
+      () => message('hanging.device.doubleActing'),
       () => [
         { value: 'centre-pivot' },
         mass !== undefined && mass > limit
           ? {
               value: 'double-acting-spring',
-              against: said('hanging.against.springHeavy', { mass: { grams: mass } }),
+              against: message('hanging.against.springHeavy', { mass: { grams: mass } }),
             }
           : { value: 'double-acting-spring' },
       ],
     );
   }
-  const stands = (device: HangingDevice) => against(device, at).disqualifies.length === 0;
+  const stands = (device: HangingDevice) => objections(device, at).disqualifies.length === 0;
   if (facts.nothingVisible === true) {
     const hidden = (['concealed', 'adjustable-concealed'] as const).find(stands);
     return hidden
-      ? take(hidden, () => said('hanging.device.hidden'))
-      : take('centre-pivot', () => said('hanging.device.hiddenPivot'));
+      ? take(hidden, () => message('hanging.device.hidden'))
+      : take('centre-pivot', () => message('hanging.device.hiddenPivot'));
   }
-  if (wantsContinuous(facts)) return take('continuous', () => said('hanging.device.worn'));
-  if (known(facts.leafConstruction) === 'glass')
-    return take('centre-pivot', () => said('hanging.device.glass'));
-  const passages = known(facts.passagesPerDay) ?? 0;
+  if (wantsContinuous(facts)) return take('continuous', () => message('hanging.device.worn'));
+  if (valueOrUndefined(facts.leafConstruction) === 'glass')
+    return take('centre-pivot', () => message('hanging.device.glass'));
+  const passages = valueOrUndefined(facts.passagesPerDay) ?? 0;
   const { continuousUse } = practice.values;
   if (passages >= continuousUse.value)
     return take('continuous', () =>
-      said('hanging.device.use', { passages, from: continuousUse.value }),
+      message('hanging.device.use', { passages, from: continuousUse.value }),
     );
-  const rated = (known(facts.rating) ?? 0) > 0;
-  if (known(facts.leafConstruction) === 'aluminium-narrow' && !rated)
-    return take('continuous', () => said('hanging.device.narrow'));
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  if (valueOrUndefined(facts.leafConstruction) === 'aluminium-narrow' && !rated)
+    return take('continuous', () => message('hanging.device.narrow'));
   if (at.pool && stands('spring-hinge'))
-    return take('spring-hinge', () => said('hanging.device.pool'));
+    return take('spring-hinge', () => message('hanging.device.pool'));
   const own = at.role && ROLE[at.role].make.hinge;
   if (own === 'tee-hinge' && stands(own))
-    return take('tee-hinge', () => said('hanging.device.gate'));
-  if (own === 'rising' && stands(own)) return take('rising', () => said('hanging.device.cold'));
+    return take('tee-hinge', () => message('hanging.device.gate'));
+  if (own === 'rising' && stands(own)) return take('rising', () => message('hanging.device.cold'));
   if (facts.leafEdge === 'rebated' && stands('drill-in'))
-    return take('drill-in', () => said('hanging.device.rebated'));
+    return take('drill-in', () => message('hanging.device.rebated'));
   if (!stands('butt'))
     return take('offset-pivot', () =>
-      said('hanging.device.heavy', {
+      message('hanging.device.heavy', {
         mass: { grams: mass! },
         limit: { grams: practice.values.massCarried.value.heavy },
       }),
     );
-  return take('butt', () => said('hanging.device.butt'));
+  return take('butt', () => message('hanging.device.butt'));
 }

@@ -1,6 +1,6 @@
 import type { LeafId } from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
-import { said } from '../opening/index.js';
+import { message } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { hingeEdgeOf, type SizedLeaf, type Sizes } from '../sizing/index.js';
@@ -37,14 +37,14 @@ export function decideExisting(
 ): Ticks {
   return record.propose('hingeHeight', existing.height, {
     leaf,
-    reasons: () => [said('hanging.height.surveyed', { height: { ticks: existing.height } })],
+    reasons: () => [message('hanging.height.surveyed', { height: { ticks: existing.height } })],
     alternatives: () => [
       { value: existing.height },
       ...(usualHeight !== undefined && usualHeight !== existing.height
         ? [
             {
               value: usualHeight,
-              against: said('hanging.against.recess', { height: { ticks: existing.height } }),
+              against: message('hanging.against.recess', { height: { ticks: existing.height } }),
             },
           ]
         : []),
@@ -81,8 +81,8 @@ export function placeOnExisting(
     leaf: leaf.id,
     reasons: () => [
       matches[0] && matches[0].fit !== 'misfit'
-        ? said('hanging.pattern.surveyFits', { pattern: { term: `pattern.${matches[0].id}` } })
-        : said('hanging.pattern.survey'),
+        ? message('hanging.pattern.surveyFits', { pattern: { term: `pattern.${matches[0].id}` } })
+        : message('hanging.pattern.survey'),
     ],
     alternatives: () => [
       { value: CUT_TO_SURVEY },
@@ -92,7 +92,7 @@ export function placeOnExisting(
           ? { value: match.id }
           : {
               value: match.id,
-              against: said('hanging.against.misses', {
+              against: message('hanging.against.misses', {
                 worst: { ticks: Math.round(worst), fine: true },
               }),
             };
@@ -107,8 +107,8 @@ export function placeOnExisting(
     leaf: leaf.id,
     reasons: () => [
       match
-        ? said('hanging.positions.chosenPattern', { pattern: { term: `pattern.${match.id}` } })
-        : said('hanging.positions.survey', { head: { ticks: headGap } }),
+        ? message('hanging.positions.chosenPattern', { pattern: { term: `pattern.${match.id}` } })
+        : message('hanging.positions.survey', { head: { ticks: headGap } }),
     ],
     facts: ['readings', 'hanging.pattern'],
   });

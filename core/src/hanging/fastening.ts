@@ -1,5 +1,5 @@
 import type { HangingRecord } from './decisions.js';
-import { known, said, type HangingDevice } from '../opening/index.js';
+import { valueOrUndefined, message, type HangingDevice } from '../opening/index.js';
 import type { Handing } from '../handing/index.js';
 import type { Practice } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';
@@ -24,7 +24,7 @@ export function decideMetal(
   const { facts } = record;
   const wanted = metalFor(facts);
   if (
-    known(facts.rating) === undefined &&
+    valueOrUndefined(facts.rating) === undefined &&
     !(facts.rating === undefined && isNeverRated(role, practice))
   ) {
     record.report('check', 'hanging.ratingUnknown', {}, 'fire practice; the authority decides', [
@@ -36,25 +36,27 @@ export function decideMetal(
     alternatives: wanted.alternatives,
     facts: ['exterior', 'salt', 'rating'],
   });
-  if (metal === 'brass' && known(facts.rating)) {
+  if (metal === 'brass' && valueOrUndefined(facts.rating)) {
     record.report('stop', 'hanging.brassRated', {}, 'NFPA 80', ['hanging.metal', 'rating']);
   }
   if (device === 'drill-in') return metal;
   if (device === 'tee-hinge' || device === 'rising')
     record.decide('screws', device === 'rising' ? 'through' : 'bolts', {
-      reasons: () => [said(device === 'rising' ? 'hanging.screws.cold' : 'hanging.screws.bolts')],
+      reasons: () => [
+        message(device === 'rising' ? 'hanging.screws.cold' : 'hanging.screws.bolts'),
+      ],
     });
   else if (facts.acidTimber === true) {
     record.decide('screws', 'stainless', {
-      reasons: () => [said('hanging.screws.acid')],
+      reasons: () => [message('hanging.screws.acid')],
       facts: ['acidTimber'],
     });
   } else {
-    const material = known(record.facts.frameMaterial);
+    const material = valueOrUndefined(record.facts.frameMaterial);
     if (material) {
       record.decide('screws', material === 'timber' ? 'wood' : 'machine', {
         reasons: () => [
-          said(material === 'timber' ? 'hanging.screws.wood' : 'hanging.screws.machine'),
+          message(material === 'timber' ? 'hanging.screws.wood' : 'hanging.screws.machine'),
         ],
         facts: ['frameMaterial'],
       });
@@ -77,7 +79,7 @@ export function decidePin(record: HangingRecord, handing: Handing): string | und
   });
   if (
     pin === 'removable' &&
-    known(record.facts.secured) === undefined &&
+    valueOrUndefined(record.facts.secured) === undefined &&
     handing.names?.knuckles === 'outside'
   ) {
     record.report('note', 'hanging.securedUnknown', {}, 'trade practice', [

@@ -1,6 +1,6 @@
 import { TICKS_PER_INCH, type Ticks } from '../measure/index.js';
 import type { LeafId } from '../opening/index.js';
-import { known, said, soMany, type Item } from '../opening/index.js';
+import { valueOrUndefined, message, withQuantity, type Item } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { hingeGauge, setBackFor } from './butt.js';
@@ -19,8 +19,8 @@ export function springItems(
   const springs = each * hung.leaf.quantity;
   const rest = butt.quantity - springs;
   return [
-    { ...soMany(butt, springs, butt.traits.slice(-2)), term: 'item.springHinge' },
-    ...(rest > 0 ? [soMany(butt, rest)] : []),
+    { ...withQuantity(butt, springs, butt.traits.slice(-2)), term: 'item.springHinge' },
+    ...(rest > 0 ? [withQuantity(butt, rest)] : []),
   ];
 }
 
@@ -28,14 +28,16 @@ export function springItems(
 export function decideWire(record: HangingRecord, leaf: LeafId, count: number): number | undefined {
   // The wire goes to the leaf with the lock: not to the second one, nor over a stable door's lower.
   if (leaf === 'inactive' || leaf === 'upper') return undefined;
-  if (known(record.facts.wireToLeaf) !== true || count === 0) return undefined;
+  if (valueOrUndefined(record.facts.wireToLeaf) !== true || count === 0) return undefined;
   const usual = Math.min(2, count);
   const at = record.propose('wireHinge', usual, {
     leaf,
-    reasons: () => [said('hanging.wire', { at: usual, count: count })],
+    reasons: () => [message('hanging.wire', { at: usual, count: count })],
     alternatives: () =>
       Array.from({ length: count }, (_, index) =>
-        index === 0 ? { value: 1, against: said('hanging.against.wireTop') } : { value: index + 1 },
+        index === 0
+          ? { value: 1, against: message('hanging.against.wireTop') }
+          : { value: index + 1 },
       ),
     facts: ['wireToLeaf'],
     within: [1, count],
@@ -58,14 +60,14 @@ export function decideRecess(
     leaf,
     reasons: () => [
       practice.system === 'inch'
-        ? said('hanging.recess.gauge', { gauge: (gauge / TICKS_PER_INCH).toFixed(3), source })
-        : said('hanging.recess.butt', { source }),
+        ? message('hanging.recess.gauge', { gauge: (gauge / TICKS_PER_INCH).toFixed(3), source })
+        : message('hanging.recess.butt', { source }),
     ],
     facts: ['hanging.weight'],
   });
   record.decide('setBack', setBackFor(practice, thickness), {
     leaf,
-    reasons: () => [said('hanging.setBack.why', { thickness: { ticks: thickness } })],
+    reasons: () => [message('hanging.setBack.why', { thickness: { ticks: thickness } })],
     facts: ['leafThickness'],
   });
   return gauge;
@@ -79,12 +81,12 @@ export function decideLongScrew(
   mass: number | undefined,
 ): void {
   const { longScrew, longScrewMass } = practice.values;
-  if (known(record.facts.frameMaterial) !== 'timber' || mass === undefined) return;
+  if (valueOrUndefined(record.facts.frameMaterial) !== 'timber' || mass === undefined) return;
   if (mass <= longScrewMass.value) return;
   record.decide('longScrew', longScrew.value, {
     leaf,
     reasons: () => [
-      said('hanging.longScrew', {
+      message('hanging.longScrew', {
         mass: { grams: mass },
         limit: { grams: longScrewMass.value },
       }),

@@ -1,5 +1,5 @@
 import type { ButtForm } from './decisions.js';
-import { known, meetsInMiddle, said } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, message } from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
@@ -20,8 +20,10 @@ export function decideForm(
   const { frameWidth, hingeGap, stopWidth } = sizes;
   const { thickness } = leaf;
   const wanted =
-    known(record.facts.clearWanted) ??
-    (known(record.facts.accessible) === true ? practice.values.clearWidth.value : undefined);
+    valueOrUndefined(record.facts.clearWanted) ??
+    (valueOrUndefined(record.facts.accessible) === true
+      ? practice.values.clearWidth.value
+      : undefined);
   let gained: { usual: number; clear: number } | undefined;
   // Of a pair the active leaf alone must give the way: the other one stands in it, closed.
   const second = meetsInMiddle(record.facts.kind)
@@ -42,22 +44,22 @@ export function decideForm(
     leaf: leaf.id,
     reasons: () => [
       gained
-        ? said('hanging.form.clear', {
+        ? message('hanging.form.clear', {
             usual: { ticks: Math.floor(gained.usual), rounding: 'down' },
             clear: { ticks: gained.clear, rounding: 'down' },
             wanted: { ticks: wanted! },
           })
-        : said('hanging.form.usual'),
+        : message('hanging.form.usual'),
     ],
     alternatives: () =>
       gained
         ? [
-            { value: 'full-mortise', against: said('hanging.against.clearShort') },
+            { value: 'full-mortise', against: message('hanging.against.clearShort') },
             { value: 'swing-clear' },
           ]
         : [
             { value: 'full-mortise' },
-            { value: 'swing-clear', against: said('hanging.against.swingClearSeen') },
+            { value: 'swing-clear', against: message('hanging.against.swingClearSeen') },
           ],
     facts: ['accessible', 'clearWanted', 'frameWidth'],
   });
@@ -65,7 +67,7 @@ export function decideForm(
 
 /** How far the leaf must be able to open, as asked, against how far it does. */
 export function checkOpening(record: HangingRecord, reached: number | undefined): void {
-  const wanted = known(record.facts.openTo);
+  const wanted = valueOrUndefined(record.facts.openTo);
   if (wanted === undefined) return;
   if (reached === undefined) {
     record.report('check', 'hanging.openToUnknown', { wanted: { degrees: wanted } }, 'recorded', [

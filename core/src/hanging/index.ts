@@ -17,7 +17,7 @@ export {
   type SurveyedHinges,
 } from './matching.js';
 export { CUT_TO_SURVEY } from './existing.js';
-export { against, deviceFor, type DeviceCase } from './device.js';
+export { objections, deviceFor, type DeviceCase } from './device.js';
 export { compareSchools, hingeLoads, longestRun, type HingeLoad, type School } from './loads.js';
 export { movedHinge, snapHinge, type SnapTo } from './snapping.js';
 export { concealedData, type ConcealedDevice } from './concealed.js';

@@ -1,5 +1,5 @@
 import { toMetres, toMm, type Ticks } from '../measure/index.js';
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { LeafConstruction, Practice } from '../practice/index.js';
 
 /** The parts of a leaf's mass, in grams; `total` is their sum. */
@@ -47,12 +47,12 @@ export function leafMass(
 
 /** What is allowed for hardware on a leaf: more where a closer or an exit device is on it. */
 export function hardwareOn(facts: OpeningFacts, { values }: Practice): number {
-  const kind = known(facts.lockKind);
-  const use = known(facts.lockUse);
+  const kind = valueOrUndefined(facts.lockKind);
+  const use = valueOrUndefined(facts.lockUse);
   const exit = kind
     ? kind.endsWith('exit') || kind.startsWith('rods')
     : use === 'exit' || use === 'exit-only';
-  const closer = known(facts.closer);
+  const closer = valueOrUndefined(facts.closer);
   const onLeaf = closer !== undefined && closer !== 'none' && closer !== 'floor';
   return (
     values.hardwareAllowance.value +

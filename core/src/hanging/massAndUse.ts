@@ -1,5 +1,5 @@
 import type { HangingRecord } from './decisions.js';
-import { known, said } from '../opening/index.js';
+import { valueOrUndefined, message } from '../opening/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
 import { hardwareOn, leafMass } from './mass.js';
@@ -10,7 +10,7 @@ export function decideMass(
   practice: Practice,
   leaf: SizedLeaf,
 ): number | undefined {
-  const recorded = known(record.facts.leafMass);
+  const recorded = valueOrUndefined(record.facts.leafMass);
   if (recorded !== undefined) {
     record.decide('mass', recorded, {
       basis: record.basisOf('leafMass'),
@@ -19,7 +19,7 @@ export function decideMass(
     });
     return recorded;
   }
-  const construction = known(record.facts.leafConstruction);
+  const construction = valueOrUndefined(record.facts.leafConstruction);
   const { width, height, thickness } = leaf;
   if (!construction || width === undefined || height === undefined || thickness === undefined) {
     record.ask(
@@ -34,9 +34,9 @@ export function decideMass(
     record.ask('mass', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: leaf.id });
     return undefined;
   }
-  const glassWidth = known(record.facts.glassWidth);
-  const glassHeight = known(record.facts.glassHeight);
-  const glassThickness = known(record.facts.glassThickness);
+  const glassWidth = valueOrUndefined(record.facts.glassWidth);
+  const glassHeight = valueOrUndefined(record.facts.glassHeight);
+  const glassThickness = valueOrUndefined(record.facts.glassThickness);
   const glass =
     glassWidth && glassHeight && glassThickness
       ? { width: glassWidth, height: glassHeight, thickness: glassThickness }
@@ -44,7 +44,7 @@ export function decideMass(
   // A glass leaf is as thick as its glass, not as the leaf its frame was made for.
   const body =
     construction === 'glass' ? (glassThickness ?? practice.values.glassLeaf.value) : thickness;
-  const lead = known(record.facts.leadThickness) ?? 0;
+  const lead = valueOrUndefined(record.facts.leadThickness) ?? 0;
   const mass = leafMass(
     practice,
     { width, height, thickness: body },
@@ -66,7 +66,7 @@ export function decideMass(
       'lockKind',
     ],
     reasons: () => [
-      said(glass ? 'hanging.mass.glass' : 'hanging.mass', {
+      message(glass ? 'hanging.mass.glass' : 'hanging.mass', {
         area: { squareMetres: mass.areaSquareMetres },
         surface: { gramsPerSquareMetre: mass.perSquareMetre },
         construction: { term: `construction.${construction}` },
@@ -74,9 +74,9 @@ export function decideMass(
         glass: { grams: mass.glass },
         hardware: { grams: mass.hardware },
       }),
-      ...(lead > 0 ? [said('hanging.mass.lead', { lead: { ticks: lead } })] : []),
+      ...(lead > 0 ? [message('hanging.mass.lead', { lead: { ticks: lead } })] : []),
       ...(construction === 'glass' && glassThickness === undefined
-        ? [said('hanging.mass.glassAssumed', { thickness: { ticks: body } })]
+        ? [message('hanging.mass.glassAssumed', { thickness: { ticks: body } })]
         : []),
     ],
   });
@@ -86,14 +86,14 @@ export function decideMass(
 /** Use class from passages a day, as recorded, or the practice’s usual with a note. */
 export function decideUse(record: HangingRecord, practice: Practice): UseClass {
   const { highUse, mediumUse, assumedUse } = practice.values;
-  const passages = known(record.facts.passagesPerDay);
-  const recorded = known(record.facts.frequency);
+  const passages = valueOrUndefined(record.facts.passagesPerDay);
+  const recorded = valueOrUndefined(record.facts.frequency);
   if (passages !== undefined) {
     const use = passages >= highUse.value ? 'high' : passages >= mediumUse.value ? 'medium' : 'low';
     record.decide('frequency', use, {
       basis: 'derived',
       reasons: () => [
-        said('hanging.use.passages', { passages, high: highUse.value, medium: mediumUse.value }),
+        message('hanging.use.passages', { passages, high: highUse.value, medium: mediumUse.value }),
       ],
       facts: ['passagesPerDay', 'frequency'],
     });
@@ -101,7 +101,7 @@ export function decideUse(record: HangingRecord, practice: Practice): UseClass {
   }
   record.decide('frequency', recorded ?? assumedUse.value, {
     basis: recorded ? record.basisOf('frequency') : 'derived',
-    reasons: () => (recorded ? [] : [said('hanging.use.assumed', { practice: practice.name })]),
+    reasons: () => (recorded ? [] : [message('hanging.use.assumed', { practice: practice.name })]),
     facts: ['passagesPerDay', 'frequency'],
   });
   if (!recorded) {

@@ -1,4 +1,10 @@
-import { known, said, type Alternative, type OpeningFacts, type Why } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  type Alternative,
+  type OpeningFacts,
+  type Why,
+} from '../opening/index.js';
 
 /** Base metal of the hanging: stainless in weather or salt, never brass on rated leaves. */
 export function metalFor(facts: OpeningFacts): {
@@ -9,20 +15,24 @@ export function metalFor(facts: OpeningFacts): {
   const rated = typeof facts.rating === 'number' && facts.rating > 0;
   const weather = facts.exterior === true || facts.salt === true;
   const alternatives = (): Alternative[] => [
-    weather ? { value: 'steel', against: said('hanging.against.steelRusts') } : { value: 'steel' },
+    weather
+      ? { value: 'steel', against: message('hanging.against.steelRusts') }
+      : { value: 'steel' },
     { value: 'stainless' },
-    rated ? { value: 'brass', against: said('hanging.against.brassRated') } : { value: 'brass' },
+    rated ? { value: 'brass', against: message('hanging.against.brassRated') } : { value: 'brass' },
   ];
   if (weather) {
     return {
       metal: 'stainless',
-      reasons: () => [said(facts.salt === true ? 'hanging.metal.salt' : 'hanging.metal.weather')],
+      reasons: () => [
+        message(facts.salt === true ? 'hanging.metal.salt' : 'hanging.metal.weather'),
+      ],
       alternatives,
     };
   }
   return {
     metal: 'steel',
-    reasons: () => [said(rated ? 'hanging.metal.rated' : 'hanging.metal.inside')],
+    reasons: () => [message(rated ? 'hanging.metal.rated' : 'hanging.metal.inside')],
     alternatives,
   };
 }
@@ -38,19 +48,19 @@ export function pinFor(
   return {
     pin: exposed ? 'non-removable' : 'removable',
     reasons: () => [
-      said(
+      message(
         exposed
           ? 'hanging.pin.exposed'
           : knuckles === 'inside'
             ? 'hanging.pin.inside'
-            : known(facts.secured) === undefined
+            : valueOrUndefined(facts.secured) === undefined
               ? 'hanging.pin.securedUnknown'
               : 'hanging.pin.unsecured',
       ),
     ],
     alternatives: () => [
       exposed
-        ? { value: 'removable', against: said('hanging.against.pinExposed') }
+        ? { value: 'removable', against: message('hanging.against.pinExposed') }
         : { value: 'removable' },
       { value: 'non-removable' },
     ],

@@ -1,4 +1,10 @@
-import { itemOf, known, said, type HangingDevice, type Item } from '../opening/index.js';
+import {
+  itemOf,
+  valueOrUndefined,
+  message,
+  type HangingDevice,
+  type Item,
+} from '../opening/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingCase } from './hangingCase.js';
 
@@ -31,14 +37,16 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
       record.decide('hingeLength', leaf.height, {
         leaf: leaf.id,
         reasons: () => [
-          said('hanging.continuous', {
+          message('hanging.continuous', {
             gap: { ticks: practice.values.continuousHingeGap.value },
           }),
-          ...(known(record.facts.screwHold) === 'worn' ? [said('hanging.continuous.worn')] : []),
+          ...(valueOrUndefined(record.facts.screwHold) === 'worn'
+            ? [message('hanging.continuous.worn')]
+            : []),
         ],
         facts: ['screwHold'],
       });
-      if ((known(record.facts.rating) ?? 0) > 0)
+      if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
         record.report('check', 'hanging.continuousListed', {}, 'NFPA 80', [
           'hanging.device',
           'rating',

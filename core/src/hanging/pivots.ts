@@ -1,8 +1,8 @@
 import {
-  known,
-  about,
+  valueOrUndefined,
+  centredSpan,
   itemOf,
-  said,
+  message,
   solid,
   span,
   type Item,
@@ -43,7 +43,7 @@ export function hangOnPivots(
     record.decide('count', between, {
       leaf: leaf.id,
       reasons: () => [
-        said('hanging.intermediate', {
+        message('hanging.intermediate', {
           count: between,
           height: { ticks: leaf.height, rounding: 'down' },
         }),
@@ -57,14 +57,14 @@ export function hangOnPivots(
     record.decide('heel', ticksUp(heelGap(a, leaf.thickness)), {
       leaf: leaf.id,
       reasons: () => [
-        said('hanging.heel', {
+        message('hanging.heel', {
           a: { ticks: a },
           radius: { ticks: Math.round(Math.hypot(a, leaf.thickness / 2)) },
         }),
       ],
       facts: ['leafThickness', 'hingeGap'],
     });
-    if ((known(record.facts.rating) ?? 0) > 0)
+    if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
       record.report('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
     push('item.centrePivot', leaf.quantity, 'set');
     centreSolids(record, practice, leaf);
@@ -84,7 +84,7 @@ export function hangOnPivots(
   record.decide('pull', forces.pull, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.pull.pivot', {
+      message('hanging.pull.pivot', {
         mass: { grams: mass },
         half: { ticks: Math.round(leaf.width / 2 + out) },
         distance: { ticks: leaf.height, rounding: 'down' },
@@ -100,26 +100,26 @@ type Foot = 'floor' | 'jamb';
 /** What carries the leaf: an arm on the floor, or for offset sets a bracket on the foot of the jamb. */
 function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean): Foot {
   if (!offset) return 'floor';
-  const slab = known(record.facts.slab);
+  const slab = valueOrUndefined(record.facts.slab);
   const occupied = slab !== undefined && slab !== 'free';
-  const byFloorCloser = known(record.facts.closer) === 'floor';
+  const byFloorCloser = valueOrUndefined(record.facts.closer) === 'floor';
   const derived: Foot = occupied && !byFloorCloser ? 'jamb' : 'floor';
   return record.propose('foot', derived, {
     leaf: leaf.id,
     reasons: () => [
       occupied
-        ? said('hanging.foot.jamb', { slab: { term: `slab.${slab}` } })
-        : said('hanging.foot.floor'),
+        ? message('hanging.foot.jamb', { slab: { term: `slab.${slab}` } })
+        : message('hanging.foot.floor'),
     ],
     alternatives: () => [
       occupied
         ? {
             value: 'floor',
-            against: said('hanging.against.slab', { slab: { term: `slab.${slab}` } }),
+            against: message('hanging.against.slab', { slab: { term: `slab.${slab}` } }),
           }
         : { value: 'floor' },
       byFloorCloser
-        ? { value: 'jamb', against: said('hanging.against.footByCloser') }
+        ? { value: 'jamb', against: message('hanging.against.footByCloser') }
         : { value: 'jamb' },
     ],
     facts: ['slab', 'closer'],
@@ -129,15 +129,15 @@ function decideFoot(record: HangingRecord, leaf: MeasuredLeaf, offset: boolean):
 /** The head pivot: one whose pin draws back, unless there is room to lift the leaf off its foot. */
 function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLeaf): void {
   const { liftOut } = practice.values;
-  const room = known(record.facts.headroom);
+  const room = valueOrUndefined(record.facts.headroom);
   const lifts = room !== undefined && room >= liftOut.value;
   record.propose('headPivot', lifts ? 'fixed' : 'retracting', {
     leaf: leaf.id,
     reasons: () => [
-      said(lifts ? 'hanging.headPivot.lifts' : 'hanging.headPivot.retracts', {
+      message(lifts ? 'hanging.headPivot.lifts' : 'hanging.headPivot.retracts', {
         lift: { ticks: liftOut.value },
       }),
-      said('hanging.removal'),
+      message('hanging.removal'),
     ],
     alternatives: () => [
       { value: 'retracting' },
@@ -145,7 +145,7 @@ function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLea
         ? { value: 'fixed' }
         : {
             value: 'fixed',
-            against: said('hanging.against.noHeadroom', { lift: { ticks: liftOut.value } }),
+            against: message('hanging.against.noHeadroom', { lift: { ticks: liftOut.value } }),
           },
     ],
     facts: ['headroom'],
@@ -156,9 +156,9 @@ function decideHead(record: HangingRecord, practice: Practice, leaf: MeasuredLea
 function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): void {
   if (foot !== 'floor') return;
   const { floorCase } = practice.values;
-  const slab = known(record.facts.slab);
-  const depth = known(record.facts.slabDepth);
-  const closer = known(record.facts.closer) === 'floor';
+  const slab = valueOrUndefined(record.facts.slab);
+  const depth = valueOrUndefined(record.facts.slabDepth);
+  const closer = valueOrUndefined(record.facts.closer) === 'floor';
   const parts = ['slab', 'slabDepth', closer ? 'closer' : 'hanging.device'];
   if (slab === undefined)
     record.report('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
@@ -178,7 +178,7 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
       floorCase.source,
       parts,
     );
-  if ((known(record.facts.threshold) ?? 'none') !== 'none')
+  if ((valueOrUndefined(record.facts.threshold) ?? 'none') !== 'none')
     record.report('check', 'hanging.pivotThreshold', {}, 'trade practice', [
       'threshold',
       'hanging.device',
@@ -202,7 +202,7 @@ function offsetSolids(
         thing,
         leaf.id,
         'in',
-        { x: span(0, size.across), y, z: about(middle, size.through) },
+        { x: span(0, size.across), y, z: centredSpan(middle, size.through) },
         size.keep,
       ),
     );
@@ -223,7 +223,7 @@ function offsetSolids(
     on(
       'solid.intermediatePivot',
       body.intermediatePivot,
-      about((leaf.height * index) / (between + 1), body.intermediatePivot.up),
+      centredSpan((leaf.height * index) / (between + 1), body.intermediatePivot.up),
     );
 }
 
@@ -231,7 +231,7 @@ function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredL
   const body = practice.values.bodies.value;
   const middle = leaf.thickness / 2;
   const owner = record.key('device', leaf.id);
-  const closer = known(record.facts.closer);
+  const closer = valueOrUndefined(record.facts.closer);
   const foot = closer === 'floor' ? body.floorCloserArm : body.pivotFoot;
   const head = closer === 'head' ? body.headCloserArm : body.pivotHead;
   record.solids.push(
@@ -240,7 +240,7 @@ function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredL
       'solid.pivotFoot',
       leaf.id,
       'in',
-      { x: span(0, foot.across), y: span(0, foot.up), z: about(middle, foot.through) },
+      { x: span(0, foot.across), y: span(0, foot.up), z: centredSpan(middle, foot.through) },
       foot.keep,
     ),
     solid(
@@ -251,7 +251,7 @@ function centreSolids(record: HangingRecord, practice: Practice, leaf: MeasuredL
       {
         x: span(0, head.across),
         y: span(leaf.height - head.up, head.up),
-        z: about(middle, head.through),
+        z: centredSpan(middle, head.through),
       },
       head.keep,
     ),

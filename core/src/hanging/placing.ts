@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { known, closesByItself, said } from '../opening/index.js';
+import { valueOrUndefined, closesByItself, message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';
@@ -43,14 +43,17 @@ export function decidePositions(at: Placing): Placed {
     return NOWHERE;
   }
   const { headGap } = sizes;
-  const material = known(record.facts.frameMaterial);
+  const material = valueOrUndefined(record.facts.frameMaterial);
   const steel = material !== undefined && material !== 'timber';
   const patternId = record.propose('pattern', (steel ? patternSteel : patternTimber).value, {
     leaf: leaf.id,
     reasons: () => [
-      said(material ? `hanging.pattern.${steel ? 'steel' : 'timber'}` : 'hanging.pattern.unknown', {
-        practice: practice.name,
-      }),
+      message(
+        material ? `hanging.pattern.${steel ? 'steel' : 'timber'}` : 'hanging.pattern.unknown',
+        {
+          practice: practice.name,
+        },
+      ),
     ],
     alternatives: () => patterns.value.map((pattern) => ({ value: pattern.id })),
     facts: ['frameMaterial'],
@@ -81,7 +84,7 @@ export function decidePositions(at: Placing): Placed {
   record.decide('positions', positions, {
     leaf: leaf.id,
     reasons: () => [
-      said(`hanging.positions.${pattern.top.from}`, {
+      message(`hanging.positions.${pattern.top.from}`, {
         top: { ticks: pattern.top.distance },
         head: { ticks: headGap },
         bottom: { ticks: pattern.bottom.distance },
@@ -123,7 +126,7 @@ function placedByHand(
   record.decide('positions', set, {
     basis: 'given',
     leaf: leaf.id,
-    reasons: () => [said('hanging.positions.set')],
+    reasons: () => [message('hanging.positions.set')],
     facts: ['hingePositions'],
   });
   return set;
@@ -150,7 +153,7 @@ export function decideForces(
   record.decide('pull', forces.pull, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.pull', {
+      message('hanging.pull', {
         mass: { grams: mass },
         half: { ticks: Math.round(width / 2 + offset) },
         distance: { ticks: distance },
@@ -160,15 +163,15 @@ export function decideForces(
     ],
   });
   if (practice.system !== 'metric') return { loads, grade: undefined };
-  const closes = closesByItself(record.facts) ?? (known(record.facts.rating) ?? 0) > 0;
+  const closes = closesByItself(record.facts) ?? (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   const closer = !closes
     ? 'none'
-    : known(record.facts.backCheck) === true
+    : valueOrUndefined(record.facts.backCheck) === true
       ? 'back-check'
       : 'closer';
   const graded = gradingMass(practice, mass, { width, height }, closer);
   const grade = gradeFor(practice, graded);
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   if (grade === undefined) {
     record.report(
       'stop',
@@ -184,12 +187,12 @@ export function decideForces(
   record.decide('grade', holds, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.grade', {
+      message('hanging.grade', {
         mass: { grams: mass },
         graded: { grams: graded },
         closer: { term: `graded.${closer}` },
       }),
-      ...(rated && grade < ratedGrade.value ? [said('hanging.grade.rated')] : []),
+      ...(rated && grade < ratedGrade.value ? [message('hanging.grade.rated')] : []),
     ],
     facts: ['closer', 'backCheck', 'leafMass'],
   });

@@ -1,5 +1,5 @@
-import { defineStage, type Need, type StageInput } from '../stage/index.js';
-import { known } from '../opening/index.js';
+import { defineStage, type ProductRequirement, type StageInput } from '../stage/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { decideHanging } from './decide.js';
 import { HANGING_DECISIONS } from './decisions.js';
 import { HANGING_FACTS, HANGING_RECORDS } from './facts.js';
@@ -57,7 +57,10 @@ export const hanging = defineStage({
 });
 
 /** What the opening asks of its hinges or pivots. */
-function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slot'> | undefined {
+function neededHinge({
+  facts,
+  results,
+}: StageInput<'hanging'>): Omit<ProductRequirement, 'slot'> | undefined {
   const { device, leaves, metal, pin } = results.hanging;
   // No product lines of gear or of straps: they are taken from the line in the set.
   if (
@@ -82,10 +85,10 @@ function neededHinge({ facts, results }: StageInput<'hanging'>): Omit<Need, 'slo
     mass: first.mass,
     leafHeight: leaf.height,
     thickness: leaf.thickness,
-    rated: known(facts.rating) ?? 0,
-    opensTo: known(facts.openTo),
+    rated: valueOrUndefined(facts.rating) ?? 0,
+    opensTo: valueOrUndefined(facts.openTo),
     count: first.count,
-    jambDepth: known(facts.jambDepth),
+    jambDepth: valueOrUndefined(facts.jambDepth),
     ...(butts
       ? {
           height: first.hingeHeight,

@@ -1,5 +1,11 @@
 import type { Ticks } from '../measure/index.js';
-import { itemOf, known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
+import {
+  itemOf,
+  valueOrUndefined,
+  message,
+  type MeasuredLeaf,
+  type Message,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './hangingCase.js';
@@ -84,7 +90,7 @@ function decideStrap({ record, practice }: HangingCase, leaf: MeasuredLeaf): Tic
   record.decide('hingeLength', length, {
     leaf: leaf.id,
     reasons: () => [
-      said('hanging.strap', {
+      message('hanging.strap', {
         width: { ticks: leaf.width },
         source: practice.values.straps.source,
       }),
@@ -96,7 +102,7 @@ function decideStrap({ record, practice }: HangingCase, leaf: MeasuredLeaf): Tic
 
 interface Counted {
   count: number;
-  reason: Said;
+  reason: Message;
   facts: string[];
 }
 
@@ -105,7 +111,7 @@ function ofGate({ values }: Practice, { height }: MeasuredLeaf): Counted {
   const count = height > limit ? 3 : 2;
   return {
     count,
-    reason: said(count > 2 ? 'hanging.count.tall' : 'hanging.count.low', {
+    reason: message(count > 2 ? 'hanging.count.tall' : 'hanging.count.low', {
       count,
       limit: { ticks: limit },
     }),
@@ -116,7 +122,7 @@ function ofGate({ values }: Practice, { height }: MeasuredLeaf): Counted {
 /** Two on room doors, three when heavy or rated (DIN 18101, DIN 18268). */
 function ofRoomDoor({ record, practice }: HangingCase, mass: number | undefined): Counted {
   const limit = practice.values.drillInMass.value;
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   const heavy = mass !== undefined && mass > limit;
   if (rated)
     record.report('note', 'hanging.drillInListed', {}, 'EN 1634-1, DIN 18268', [
@@ -125,9 +131,9 @@ function ofRoomDoor({ record, practice }: HangingCase, mass: number | undefined)
     ]);
   const count = rated || heavy ? DRILL_IN_MOST : DRILL_IN_LEAST;
   const reason = heavy
-    ? said('hanging.count.heavy', { count, mass: { grams: mass }, limit: { grams: limit } })
+    ? message('hanging.count.heavy', { count, mass: { grams: mass }, limit: { grams: limit } })
     : rated
-      ? said('hanging.count.rated', { count })
-      : said('hanging.count.room', { count, limit: { grams: limit } });
+      ? message('hanging.count.rated', { count })
+      : message('hanging.count.room', { count, limit: { grams: limit } });
   return { count, reason, facts: ['leafMass', 'leafConstruction', 'rating'] };
 }

@@ -1,5 +1,11 @@
 import type { Ticks } from '../measure/index.js';
-import { known, meetsInMiddle, said, type HangingDevice, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  message,
+  type HangingDevice,
+  type Message,
+} from '../opening/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import {
@@ -37,7 +43,7 @@ export function decideClearWidth(
     const both = frameWidth - 2 * reach;
     record.decide('clearWidth', both, {
       reasons: () => [
-        said('hanging.clear.both', {
+        message('hanging.clear.both', {
           frame: { ticks: frameWidth },
           reach: { ticks: reach, rounding: 'up' },
         }),
@@ -46,7 +52,7 @@ export function decideClearWidth(
     });
     record.decide('clearWidthActive', alone, {
       reasons: () => [
-        said('hanging.clear.active', {
+        message('hanging.clear.active', {
           frame: { ticks: frameWidth },
           reach: { ticks: reach, rounding: 'up' },
           second: { ticks: (second.width ?? 0) + (sizes.hingeGap ?? 0) },
@@ -62,7 +68,7 @@ export function decideClearWidth(
     const between = frameWidth - 2 * stopWidth;
     record.decide('clearWidth', between, {
       reasons: () => [
-        said('hanging.clear.rebated', {
+        message('hanging.clear.rebated', {
           frame: { ticks: frameWidth },
           stop: { ticks: stopWidth },
         }),
@@ -75,7 +81,7 @@ export function decideClearWidth(
   const clear = -ticksUp(-clearWidth(plan, frameWidth, stopWidth, 90, stopWidth));
   record.decide('clearWidth', clear, {
     reasons: () => [
-      said('hanging.clear', {
+      message('hanging.clear', {
         frame: { ticks: frameWidth },
         stop: { ticks: stopWidth },
         reach: { ticks: reach, rounding: 'up' },
@@ -99,7 +105,7 @@ function ofMullion(
   for (const name of ['clearWidth', 'clearWidthActive'] as const)
     record.decide(name, each, {
       reasons: () => [
-        said('hanging.clear.mullion', {
+        message('hanging.clear.mullion', {
           frame: { ticks: frameWidth! },
           mullion: { ticks: mullion },
           reach: { ticks: reach, rounding: 'up' },
@@ -116,7 +122,7 @@ function wantedClear(
   record: HangingRecord,
   practice: Practice,
 ): { value: Ticks; source: string } | undefined {
-  const recorded = known(record.facts.clearWanted);
+  const recorded = valueOrUndefined(record.facts.clearWanted);
   if (recorded !== undefined)
     return {
       value: recorded,
@@ -125,7 +131,9 @@ function wantedClear(
           ? practice.values.clearByRole.source
           : 'recorded',
     };
-  return known(record.facts.accessible) === true ? practice.values.clearWidth : undefined;
+  return valueOrUndefined(record.facts.accessible) === true
+    ? practice.values.clearWidth
+    : undefined;
 }
 
 function checkClear(record: HangingRecord, practice: Practice, clear: Ticks, part: string): void {
@@ -155,7 +163,7 @@ function waysToGain(
   sizes: Sizes,
   plan: SwingPlan,
   clear: Ticks,
-): Said[] {
+): Message[] {
   const wanted = wantedClear(record, practice);
   const { frameWidth, stopWidth } = sizes;
   const { wideOpen, thinnerLeaf } = practice.values;
@@ -166,7 +174,7 @@ function waysToGain(
     const enough = { term: whole >= wanted.value ? 'enough.yes' : 'enough.no' };
     return whole > clear ? { clear: clearer, enough } : undefined;
   };
-  const trim = known(record.facts.trimProjection);
+  const trim = valueOrUndefined(record.facts.trimProjection);
   const most = wideOpen.value;
   const wide = Math.min(most, trim === undefined ? most : widestAngle(plan, trim));
   const thinner = { ...plan, thickness: Math.round(plan.thickness * thinnerLeaf.value) };
@@ -175,14 +183,14 @@ function waysToGain(
   const byLeaf = gained(clearWidth(thinner, frameWidth, stopWidth, 90, stopWidth));
   const { thickness } = thinner;
   return [
-    ...(bySwing ? [said('hanging.gain.swingClear', bySwing)] : []),
+    ...(bySwing ? [message('hanging.gain.swingClear', bySwing)] : []),
     ...(byAngle
-      ? [said('hanging.gain.wide', { ...byAngle, angle: { degrees: Math.floor(wide) } })]
+      ? [message('hanging.gain.wide', { ...byAngle, angle: { degrees: Math.floor(wide) } })]
       : []),
     ...(byLeaf
-      ? [said('hanging.gain.thinner', { ...byLeaf, thickness: { ticks: thickness } })]
+      ? [message('hanging.gain.thinner', { ...byLeaf, thickness: { ticks: thickness } })]
       : []),
-    said('hanging.gain.frame', {
+    message('hanging.gain.frame', {
       frame: { ticks: frameWidth + wanted.value - clear, rounding: 'up' },
     }),
   ];
@@ -196,7 +204,7 @@ export function decideFolded(record: HangingRecord, sizes: Sizes): void {
   const pack = quantity * thickness + (sizes.hingeGap ?? 0);
   record.decide('clearWidth', frameWidth - pack, {
     reasons: () => [
-      said('hanging.clear.folded', {
+      message('hanging.clear.folded', {
         frame: { ticks: frameWidth },
         count: quantity,
         thickness: { ticks: thickness },
@@ -241,7 +249,7 @@ export function decideSwing(
     lockEdge = square ? 'square' : 'bevelled';
     record.decide('lockEdge', lockEdge, {
       reasons: () => [
-        said(square ? 'hanging.lockEdge.square' : 'hanging.lockEdge.bevelled', {
+        message(square ? 'hanging.lockEdge.square' : 'hanging.lockEdge.bevelled', {
           needed: { ticks: needed, rounding: 'up', fine: true },
           gap: { ticks: gap },
           by: { ticks: Math.max(0, needed - gap), rounding: 'up', fine: true },
@@ -260,19 +268,22 @@ function decideWidest(
   practice: Practice,
   plan: SwingPlan,
 ): number | undefined {
-  const trim = known(record.facts.trimProjection);
-  const wall = known(record.facts.sideWall);
-  const [along, out] = [known(record.facts.obstacleAlong), known(record.facts.obstacleOut)];
+  const trim = valueOrUndefined(record.facts.trimProjection);
+  const wall = valueOrUndefined(record.facts.sideWall);
+  const [along, out] = [
+    valueOrUndefined(record.facts.obstacleAlong),
+    valueOrUndefined(record.facts.obstacleOut),
+  ];
   const handle = {
     inset: practice.values.handleInset.value,
-    out: known(record.facts.handleProjection) ?? practice.values.handleProjection.value,
+    out: valueOrUndefined(record.facts.handleProjection) ?? practice.values.handleProjection.value,
   };
-  const limits: { degrees: number; why: () => Said }[] = [];
+  const limits: { degrees: number; why: () => Message }[] = [];
   if (trim !== undefined) {
     limits.push({
       degrees: widestAngle(plan, trim),
       why: () =>
-        said('hanging.widest', {
+        message('hanging.widest', {
           trim: { ticks: trim },
           barrel: { ticks: Math.round(plan.axis.y) },
         }),
@@ -282,13 +293,14 @@ function decideWidest(
     limits.push({
       degrees: widestBesideWall(plan, wall, handle),
       why: () =>
-        said('hanging.widest.wall', { wall: { ticks: wall }, handle: { ticks: handle.out } }),
+        message('hanging.widest.wall', { wall: { ticks: wall }, handle: { ticks: handle.out } }),
     });
   }
   if (along !== undefined && out !== undefined) {
     limits.push({
       degrees: widestToObstacle(plan, along, out),
-      why: () => said('hanging.widest.obstacle', { along: { ticks: along }, out: { ticks: out } }),
+      why: () =>
+        message('hanging.widest.obstacle', { along: { ticks: along }, out: { ticks: out } }),
     });
   }
   let first = limits[0];

@@ -7,7 +7,7 @@ import {
   type RunFault,
 } from '../closing/index.js';
 import { toMm } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { Answer, Exercise } from './exercise.js';
 import { quarters } from '../site/index.js';
@@ -126,7 +126,7 @@ function attempt(seed: number, drawn: number, skill: string | undefined): Exerci
     return undefined;
   const choices: Answer[] = offers.map(([p, w], at) => ({
     id: idOf(p, w),
-    say: said(`learn.closer.${p}`, {
+    say: message(`learn.closer.${p}`, {
       turns: quarters(turns),
       unit: { term: turns > 1 ? 'turn.more' : 'turn.one' },
       way: { term: `learn.way.${w}` },
@@ -137,17 +137,20 @@ function attempt(seed: number, drawn: number, skill: string | undefined): Exerci
     bench: 'closer',
     seed,
     skill: `closer.${wanted}`,
-    question: said('learn.closer.question', { what: { term: `learn.fault.${faults[0]!}` } }),
+    question: message('learn.closer.question', { what: { term: `learn.fault.${faults[0]!}` } }),
     picture: { kind: 'closer', bench, settings, after },
     choices: random.shuffled(choices),
     truth: idOf(part, other(way)),
-    why: [said(`learn.closer.why.${part}`), said('learn.closer.oil', { most: bench.makeup.most })],
+    why: [
+      message(`learn.closer.why.${part}`),
+      message('learn.closer.oil', { most: bench.makeup.most }),
+    ],
   };
 }
 
-function mistakeOf(part: Part, way: Way, faults: readonly RunFault[]): Said {
-  if (faults.includes('oil')) return said('learn.closer.leaks');
-  return said('learn.closer.then', {
+function mistakeOf(part: Part, way: Way, faults: readonly RunFault[]): Message {
+  if (faults.includes('oil')) return message('learn.closer.leaks');
+  return message('learn.closer.then', {
     part: { term: `learn.part.${part}` },
     way: { term: `learn.way.${way}` },
     what: { term: `learn.fault.${faults[0]!}` },

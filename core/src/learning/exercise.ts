@@ -1,7 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import type { ClosingBench, CloserSettings } from '../closing/index.js';
 import type { Hand } from '../handing/index.js';
-import type { Said } from '../opening/index.js';
+import type { Message } from '../opening/index.js';
 import type { GapBench, HingeMoves, ReadGaps } from '../site/index.js';
 
 /** The four things that people get wrong again and again. */
@@ -11,9 +11,9 @@ export type LearningBench = (typeof LEARNING_BENCHES)[number];
 /** One of the answers that are offered. */
 export interface Answer {
   id: string;
-  say: Said;
+  say: Message;
   /** What mistake it is; absent of the right one. */
-  mistake?: Said;
+  mistake?: Message;
 }
 
 /** What is shown with a question. */
@@ -47,9 +47,9 @@ export interface Exercise {
   seed: number;
   /** What it trains: mistakes are repeated by it. */
   skill: string;
-  question: Said;
+  question: Message;
   picture: Picture;
   choices: Answer[];
   truth: string;
-  why: Said[];
+  why: Message[];
 }

@@ -1,7 +1,7 @@
 import { decideOpening } from '../deciding/index.js';
 import { gapBenchesOf } from '../fitting/index.js';
 import { mm } from '../measure/index.js';
-import { said } from '../opening/index.js';
+import { message } from '../opening/index.js';
 import { PRACTICES } from '../project/index.js';
 import {
   GAP_PLACES,
@@ -90,7 +90,7 @@ function attempt(seed: number, drawn: number, skill: string | undefined): Exerci
     const id = idOf(at, way);
     return {
       id,
-      say: said(way === 'pack' ? 'learn.gap.pack' : 'learn.gap.deepen', {
+      say: message(way === 'pack' ? 'learn.gap.pack' : 'learn.gap.deepen', {
         hinge: { term: `learn.end.${at}` },
         by: amount,
       }),
@@ -99,10 +99,10 @@ function attempt(seed: number, drawn: number, skill: string | undefined): Exerci
         : {
             mistake:
               at === end
-                ? said('learn.gap.otherWay')
+                ? message('learn.gap.otherWay')
                 : way === truth[1]
-                  ? said('learn.gap.otherHinge')
-                  : said('learn.gap.tilts'),
+                  ? message('learn.gap.otherHinge')
+                  : message('learn.gap.tilts'),
           }),
     };
   });
@@ -110,13 +110,13 @@ function attempt(seed: number, drawn: number, skill: string | undefined): Exerci
     bench: 'gaps',
     seed,
     skill: `gaps.${wanted}`,
-    question: said('learn.gap.question'),
+    question: message('learn.gap.question'),
     picture: { kind: 'gaps', bench, gaps, moves },
     choices: random.shuffled(choices),
     truth: idOf(...truth),
     why: [
-      said(end === 'top' ? 'learn.gap.whyTop' : 'learn.gap.whyBottom'),
-      said(off === 'out' ? 'learn.gap.whyOut' : 'learn.gap.whyIn'),
+      message(end === 'top' ? 'learn.gap.whyTop' : 'learn.gap.whyBottom'),
+      message(off === 'out' ? 'learn.gap.whyOut' : 'learn.gap.whyIn'),
     ],
   };
 }

@@ -1,5 +1,5 @@
 import { ALL_HANDS, mirrored, namesOf, opposite, type Hand } from '../handing/index.js';
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import type { Answer, Exercise, HandSeen } from './exercise.js';
 import { seeded } from './random.js';
 
@@ -19,10 +19,10 @@ function wordOf(school: HandSchool, hand: Hand): string {
       : names.backToJamb;
 }
 
-const QUESTIONS: Record<HandSchool, Said> = {
-  'four-hand': said('learn.hand.four'),
-  'knuckle-side': said('learn.hand.knuckle'),
-  'back-to-jamb': said('learn.hand.jamb'),
+const QUESTIONS: Record<HandSchool, Message> = {
+  'four-hand': message('learn.hand.four'),
+  'knuckle-side': message('learn.hand.knuckle'),
+  'back-to-jamb': message('learn.hand.jamb'),
 };
 
 /** Which hand a door is, seen from a side and in a view that the seed chooses. */
@@ -38,7 +38,7 @@ export function handExercise(seed: number, school?: HandSchool): Exercise {
   const options = asked === 'four-hand' ? CODES : (['left', 'right'] as const);
   const choices: Answer[] = options.map((id) => ({
     id,
-    say: said('learn.word', {
+    say: message('learn.word', {
       word: id === 'left' || id === 'right' ? { term: `side.${id}` } : id,
     }),
     ...(id === truth ? {} : { mistake: mistakeOf(asked, hand, id) }),
@@ -53,32 +53,32 @@ export function handExercise(seed: number, school?: HandSchool): Exercise {
     choices: random.shuffled(choices),
     truth,
     why: [
-      said('learn.hand.why', {
+      message('learn.hand.why', {
         side: { term: `side.${hand.hinges}` },
         swing: { term: `learn.swing.${hand.swing}` },
         code,
       }),
-      said('learn.hand.whyKnuckle', {
+      message('learn.hand.whyKnuckle', {
         where: { term: `learn.where.${knuckles}` },
         side: { term: `side.${knuckleSide}` },
       }),
-      said('learn.hand.whyJamb', { side: { term: `side.${backToJamb}` } }),
+      message('learn.hand.whyJamb', { side: { term: `side.${backToJamb}` } }),
     ],
   };
 }
 
 /** Which mistake leads to a word: read from inside, the swing the other way, the other school's word. */
-function mistakeOf(school: HandSchool, hand: Hand, word: string): Said {
+function mistakeOf(school: HandSchool, hand: Hand, word: string): Message {
   if (school !== 'four-hand') {
     const other = school === 'knuckle-side' ? 'back-to-jamb' : 'knuckle-side';
     return wordOf(other, hand) === word
-      ? said('learn.hand.otherSchool')
-      : said('learn.hand.mirrored');
+      ? message('learn.hand.otherSchool')
+      : message('learn.hand.mirrored');
   }
   const { hinges, swing } = hand;
   const turned: Hand = { hinges: opposite(hinges), swing: swing === 'in' ? 'out' : 'in' };
-  if (namesOf(mirrored(hand)).code === word) return said('learn.hand.mirrored');
+  if (namesOf(mirrored(hand)).code === word) return message('learn.hand.mirrored');
   // From the inside the hinges change sides and the swing its direction.
-  if (namesOf(turned).code === word) return said('learn.hand.fromInside');
-  return said('learn.hand.swing');
+  if (namesOf(turned).code === word) return message('learn.hand.fromInside');
+  return message('learn.hand.swing');
 }

@@ -10,7 +10,7 @@ export { exerciseOf, seedAt, seriesOf, skillOf, SKILLS } from './series.js';
 export {
   answered,
   DAYS,
-  learnt,
+  masteryOf,
   mergedProgress,
   nextSkill,
   readProgress,

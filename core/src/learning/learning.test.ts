@@ -11,7 +11,7 @@ import { seeded } from './random.js';
 import {
   answered,
   DAYS,
-  learnt,
+  masteryOf,
   mergedProgress,
   nextSkill,
   readProgress,
@@ -248,14 +248,14 @@ describe('repetition', () => {
     ).toBe('knuckle-side');
   });
   it('tells how far a bench is learnt', () => {
-    expect(learnt({}, 'hand')).toEqual({ share: 0, right: 0, wrong: 0 });
+    expect(masteryOf({}, 'hand')).toEqual({ share: 0, right: 0, wrong: 0 });
     const full = Object.fromEntries(
       SKILLS.hand.map((skill) => [
         `hand.${skill}`,
         { box: DAYS.length - 1, due: 0, right: 6, wrong: 1 },
       ]),
     );
-    expect(learnt(full, 'hand')).toEqual({ share: 1, right: 18, wrong: 3 });
+    expect(masteryOf(full, 'hand')).toEqual({ share: 1, right: 18, wrong: 3 });
   });
   it('reads what was kept and drops what is none; two devices become one', () => {
     const good = { box: 2, due: 5, right: 2, wrong: 1 };

@@ -1,5 +1,5 @@
 import { lockSpecsWith } from '../catalogue/index.js';
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import type { LockUse } from '../practice/index.js';
 import {
   derivedProperties,
@@ -13,17 +13,17 @@ import type { Answer, Exercise } from './exercise.js';
 import { seeded } from './random.js';
 
 /** Wishes as somebody says them, and the kinds of lock they are asked for. */
-const ASKED: readonly { use: LockUse; kinds: readonly LockKind[]; say: Said }[] = [
-  { use: 'passage', kinds: ['cylindrical', 'mortise'], say: said('learn.lock.passage') },
-  { use: 'privacy', kinds: ['cylindrical', 'mortise'], say: said('learn.lock.privacy') },
-  { use: 'office', kinds: ['cylindrical', 'mortise'], say: said('learn.lock.office') },
-  { use: 'classroom', kinds: ['cylindrical', 'mortise'], say: said('learn.lock.classroom') },
-  { use: 'lock-down', kinds: ['mortise'], say: said('learn.lock.lockDown') },
-  { use: 'store', kinds: ['cylindrical', 'mortise'], say: said('learn.lock.store') },
-  { use: 'entrance', kinds: ['mortise'], say: said('learn.lock.entrance') },
-  { use: 'apartment', kinds: ['mortise'], say: said('learn.lock.apartment') },
-  { use: 'guest', kinds: ['mortise'], say: said('learn.lock.guest') },
-  { use: 'dormitory', kinds: ['mortise'], say: said('learn.lock.dormitory') },
+const ASKED: readonly { use: LockUse; kinds: readonly LockKind[]; say: Message }[] = [
+  { use: 'passage', kinds: ['cylindrical', 'mortise'], say: message('learn.lock.passage') },
+  { use: 'privacy', kinds: ['cylindrical', 'mortise'], say: message('learn.lock.privacy') },
+  { use: 'office', kinds: ['cylindrical', 'mortise'], say: message('learn.lock.office') },
+  { use: 'classroom', kinds: ['cylindrical', 'mortise'], say: message('learn.lock.classroom') },
+  { use: 'lock-down', kinds: ['mortise'], say: message('learn.lock.lockDown') },
+  { use: 'store', kinds: ['cylindrical', 'mortise'], say: message('learn.lock.store') },
+  { use: 'entrance', kinds: ['mortise'], say: message('learn.lock.entrance') },
+  { use: 'apartment', kinds: ['mortise'], say: message('learn.lock.apartment') },
+  { use: 'guest', kinds: ['mortise'], say: message('learn.lock.guest') },
+  { use: 'dormitory', kinds: ['mortise'], say: message('learn.lock.dormitory') },
 ];
 
 /** How many answers are offered. */
@@ -47,15 +47,15 @@ export function lockExercise(seed: number, skill?: string): Exercise {
     )
     .slice(0, (OFFERED - 1) * 2);
   const offered = random.shuffled(wrong).slice(0, OFFERED - 1);
-  const nameOf = (id: string) => said('learn.word', { word: { term: `lock.${id}` } });
+  const nameOf = (id: string) => message('learn.word', { word: { term: `lock.${id}` } });
   const choices: Answer[] = [
     { id: best.id, say: nameOf(best.id) },
     ...offered.map(({ spec, breaks, derived }) => ({
       id: spec.id,
       say: nameOf(spec.id),
       mistake: derived.canTrap
-        ? said('learn.lock.traps')
-        : said('learn.lock.breaks', {
+        ? message('learn.lock.traps')
+        : message('learn.lock.breaks', {
             what: {
               term: `learn.${wishes[breaks[0]!] === true ? 'lacks' : 'keeps'}.${breaks[0]!}`,
             },
@@ -74,10 +74,10 @@ export function lockExercise(seed: number, skill?: string): Exercise {
     choices: random.shuffled(choices),
     truth: best.id,
     why: [
-      said('learn.lock.why', { lock: { term: `lock.${best.id}` } }),
+      message('learn.lock.why', { lock: { term: `lock.${best.id}` } }),
       ...(Object.keys(wishes) as (keyof typeof wishes)[])
         .filter((wish) => wishes[wish] === true)
-        .map((wish) => said('learn.lock.keeps', { what: { term: `learn.keeps.${wish}` } })),
+        .map((wish) => message('learn.lock.keeps', { what: { term: `learn.keeps.${wish}` } })),
     ],
   };
 }

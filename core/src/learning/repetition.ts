@@ -59,7 +59,7 @@ export function nextSkill(
 }
 
 /** How far a bench is learnt: the mean of its boxes, from 0 to 1, and answers so far. */
-export function learnt(
+export function masteryOf(
   progress: Progress,
   bench: LearningBench,
 ): { share: number; right: number; wrong: number } {

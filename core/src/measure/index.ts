@@ -6,4 +6,4 @@ export { parseSize, type Size } from './parseSize.js';
 export * from './formatLength.js';
 export * from './quantities.js';
 export { formatFloorArea, parseFloorArea } from './floorArea.js';
-export { remembered } from './remember.js';
+export { memoize } from './remember.js';

@@ -1,4 +1,4 @@
-import { own } from './own.js';
+import { getOwn } from './own.js';
 import { bad, good, type Result } from './result.js';
 import {
   MAX_TICKS,
@@ -66,7 +66,7 @@ function unitOf(word: string): { ticks: number; system: System } | undefined {
     .replace(/^inches$/, 'inch')
     .replace(/^feet$/, 'foot')
     .replace(/metres$/, 'metre');
-  return own(UNITS, name);
+  return getOwn(UNITS, name);
 }
 
 /**

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { remembered } from './remember.js';
+import { memoize } from './remember.js';
 
 const plain = fc.oneof(fc.string(), fc.integer(), fc.boolean(), fc.constant(undefined));
 
@@ -8,7 +8,7 @@ describe('what is worked out once', () => {
     const things = [{ name: 'a' }, { name: 'b' }];
     const work = (of: { name: string }, ...args: unknown[]) =>
       JSON.stringify([of.name, args.map((one) => [typeof one, one ?? null])]);
-    const kept = remembered(
+    const kept = memoize(
       (
         of: { name: string },
         a: string | number | boolean | undefined,
@@ -26,7 +26,7 @@ describe('what is worked out once', () => {
 
   it('is worked out once for each case, nothing among them', () => {
     let asked = 0;
-    const kept = remembered((_: object, what: string, often?: boolean) => {
+    const kept = memoize((_: object, what: string, often?: boolean) => {
       asked += 1;
       return what === 'none' ? undefined : `${what} ${String(often)}`;
     });
@@ -42,7 +42,7 @@ describe('what is worked out once', () => {
 
   it('is let go where there are more cases than are kept, and then worked out anew', () => {
     let asked = 0;
-    const kept = remembered((_: object, at: number) => {
+    const kept = memoize((_: object, at: number) => {
       asked += 1;
       return at * 2;
     });
@@ -56,7 +56,7 @@ describe('what is worked out once', () => {
 
   it('of a thing alone', () => {
     let asked = 0;
-    const kept = remembered((of: { n: number }) => {
+    const kept = memoize((of: { n: number }) => {
       asked += 1;
       return of.n;
     });

@@ -13,7 +13,7 @@ interface Kept {
  * A function that works each case out once for every thing it is asked about. The key is its arguments,
  * all of them: what is not handed in cannot be depended on. `work` takes none of them by default.
  */
-export function remembered<Of extends object, Args extends Plain[], Result>(
+export function memoize<Of extends object, Args extends Plain[], Result>(
   work: (of: Of, ...args: Args) => Result,
 ): (of: Of, ...args: Args) => Result {
   const byThing = new WeakMap<Of, Kept>();

@@ -3,7 +3,7 @@ import type { Practice } from '../practice/index.js';
 import { roomKey, type Room } from './building.js';
 
 /** What the graph of rooms tells of the doors from one room to another. */
-export interface Way {
+export interface EgressFlow {
   /** Which way people leave; undefined where nobody needs to. */
   escape: 'to' | 'from' | 'both' | undefined;
   /** People whose way out leads through any of these doors, all of them, as far as rooms are counted. */
@@ -27,7 +27,7 @@ export interface ProjectBasis {
   /** Lock functions by id: what ships, and the project's own. */
   locks: ReadonlyMap<string, LockSpec>;
   /** Ways out by the two rooms of an opening (`wayKey`); empty where openings are not seen together. */
-  ways: ReadonlyMap<string, Way>;
+  ways: ReadonlyMap<string, EgressFlow>;
 }
 
 /** The key of the ways between two rooms, in their order. */
@@ -40,7 +40,7 @@ export function wayBetween(
   from: string | undefined,
   to: string | undefined,
   { ways }: ProjectBasis,
-): Way | undefined {
+): EgressFlow | undefined {
   return from && to && ways.size > 0 ? ways.get(wayKey(from, to)) : undefined;
 }
 

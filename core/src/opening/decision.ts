@@ -24,7 +24,7 @@ export type Param =
   | { term: string };
 
 /** A coded sentence: `phrasing` turns code and parameters into words. */
-export interface Said {
+export interface Message {
   code: string;
   params: Record<string, Param>;
 }
@@ -47,9 +47,9 @@ export interface Alternative {
   value: string | number;
   /** What a person called it, where it has no word of its own. */
   name?: string;
-  against?: Said;
+  against?: Message;
   /** What else speaks against it. */
-  also?: Said[];
+  also?: Message[];
 }
 
 /**
@@ -65,8 +65,8 @@ export interface Decision {
   status: 'decided' | 'open' | 'none';
   basis: Basis;
   value?: Value | undefined;
-  readonly reasons: readonly Said[];
-  question?: Said | undefined;
+  readonly reasons: readonly Message[];
+  question?: Message | undefined;
   /** Facts whose recording would change or settle this decision. */
   readonly facts: readonly string[];
   readonly alternatives: readonly Alternative[];
@@ -79,7 +79,7 @@ export interface Decision {
 export type Level = 'stop' | 'check' | 'note';
 
 /** Something that clashes, is likely wrong, or must be confirmed. */
-export interface Finding extends Said {
+export interface Finding extends Message {
   level: Level;
   stage: Stage;
   /** The rule's source. */

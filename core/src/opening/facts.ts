@@ -34,7 +34,7 @@ export interface Acceptance {
 }
 
 /** The value of a fact, or undefined when it is absent or unknown. */
-export function known<T>(fact: Fact<T> | undefined): T | undefined {
+export function valueOrUndefined<T>(fact: Fact<T> | undefined): T | undefined {
   return fact === undefined || fact === 'unknown' ? undefined : (fact as T);
 }
 
@@ -44,6 +44,6 @@ export function closesByItself({
 }: {
   closer?: Fact<string> | undefined;
 }): boolean | undefined {
-  const closing = known(closer);
+  const closing = valueOrUndefined(closer);
   return closing === undefined ? undefined : closing !== 'none';
 }

@@ -4,11 +4,11 @@ export * from './facts.js';
 export * from './factSpec.js';
 export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
-export { itemOf, soMany } from './item.js';
-export { worded } from './worded.js';
+export { itemOf, withQuantity } from './item.js';
+export { termKeyBuilder } from './worded.js';
 export * from './decisionSpec.js';
 export { blankRecord, length, Recorder, term, type Recorded, type Why } from './recorder.js';
-export { said, type MessageCode, type ParamNames, type ParamsOf } from './said.js';
+export { message, type MessageCode, type ParamNames, type ParamsOf } from './said.js';
 export {
   NO_BUILDING,
   readBuilding,
@@ -20,11 +20,11 @@ export {
   type RoomUse,
   type LoadUse,
 } from './building.js';
-export { roomNamed, wayBetween, wayKey, type ProjectBasis, type Way } from './basis.js';
+export { roomNamed, wayBetween, wayKey, type ProjectBasis, type EgressFlow } from './basis.js';
 export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { roomGraph, type RoomDoor, type RoomGraph } from './roomGraph.js';
 export { COVERED_WAYS, headOf, isPorch, SPACE_WORDS, type PassedSpace } from './spaceWords.js';
-export { about, solid, span, type MeasuredLeaf } from './solid.js';
+export { centredSpan, solid, span, type MeasuredLeaf } from './solid.js';
 export {
   currentFacts,
   FACTS_UPGRADES,

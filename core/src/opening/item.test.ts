@@ -1,4 +1,4 @@
-import { itemOf, soMany, worded, type Item } from './index.js';
+import { itemOf, withQuantity, termKeyBuilder, type Item } from './index.js';
 
 const whole: Item = {
   stage: 'hanging',
@@ -34,17 +34,17 @@ describe('a thing of the set', () => {
   });
 
   it('so many times is the same thing otherwise', () => {
-    expect(soMany(whole, 2)).toEqual({ ...whole, quantity: 2 });
-    expect(soMany(whole, 1, ['trait.electric'])).toEqual({
+    expect(withQuantity(whole, 2)).toEqual({ ...whole, quantity: 2 });
+    expect(withQuantity(whole, 1, ['trait.electric'])).toEqual({
       ...whole,
       quantity: 1,
       traits: ['trait.electric'],
     });
-    expect(Object.keys(soMany(whole, 2))).toEqual(Object.keys(whole));
+    expect(Object.keys(withQuantity(whole, 2))).toEqual(Object.keys(whole));
   });
 
   it('is named by a group and a word, put together once', () => {
-    const lock = worded('item.lock.');
+    const lock = termKeyBuilder('item.lock.');
     expect([lock('mortise'), lock('rim'), lock('mortise')]).toEqual([
       'item.lock.mortise',
       'item.lock.rim',

@@ -32,7 +32,7 @@ export function itemOf(
 }
 
 /** The same thing so many times, with other traits where they are given. */
-export function soMany(item: Item, quantity: number, traits = item.traits): Item {
+export function withQuantity(item: Item, quantity: number, traits = item.traits): Item {
   const { stage, term, written, unit, height, width, length, size } = item;
   const { finish, standard, product, handed } = item;
   return {

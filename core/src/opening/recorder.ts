@@ -5,7 +5,7 @@ import type {
   Decision,
   Finding,
   Item,
-  Said,
+  Message,
   Solid,
   Value,
 } from './decision.js';
@@ -17,28 +17,28 @@ import type {
   NativeOf,
 } from './decisionSpec.js';
 import type { Fact } from './factSpec.js';
-import { known } from './facts.js';
+import { valueOrUndefined } from './facts.js';
 import type { LeafId } from './kinds.js';
 import type { OpeningFacts, Stage } from './registry.js';
-import { said, type MessageCode } from './said.js';
+import { message, type MessageCode } from './said.js';
 
 /** What explains a decision is worked out only when somebody asks. */
-export type Why = () => Said[];
+export type Why = () => Message[];
 
-interface Told {
+interface Reported {
   leaf?: LeafId | undefined;
   reasons?: Why;
   /** Facts whose recording would change or settle the decision. */
   facts?: readonly string[];
 }
 
-interface DecideOptions extends Told {
+interface DecideOptions extends Reported {
   basis?: Basis | undefined;
   /** Of a length, where it is not rounded as usual. */
   rounding?: Rounding;
 }
 
-interface ProposeOptions<T> extends Told {
+interface ProposeOptions<T> extends Reported {
   reasons: Why;
   alternatives: () => Alternative[];
   /** What it rests on while nobody chose: derived, unless a guess. */
@@ -49,7 +49,7 @@ interface ProposeOptions<T> extends Told {
   asValue?: (value: T) => Value;
 }
 
-interface AskOptions extends Told {
+interface AskOptions extends Reported {
   alternatives?: () => Alternative[];
 }
 
@@ -111,7 +111,9 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   fact<K extends keyof OpeningFacts>(
     name: K,
   ): Exclude<OpeningFacts[K], 'unknown' | undefined> | undefined {
-    return known(this.facts[name] as Fact<Exclude<OpeningFacts[K], 'unknown' | undefined>>);
+    return valueOrUndefined(
+      this.facts[name] as Fact<Exclude<OpeningFacts[K], 'unknown' | undefined>>,
+    );
   }
 
   /** The basis of a recorded figure: as it was marked, else given. */
@@ -188,7 +190,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
       'chosen',
       asValue(chosen),
       this.explain(() => [
-        said('chosen.because', { reason: choice.reason }),
+        message('chosen.because', { reason: choice.reason }),
         ...(against ? [against] : []),
       ]),
       facts,
@@ -202,7 +204,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   /** An open decision with the one question that would decide it. */
   ask<N extends keyof D & string>(
     name: N,
-    question: MessageCode | (() => Said),
+    question: MessageCode | (() => Message),
     facts: readonly string[],
     options: AskOptions = NOTHING,
   ): void {
@@ -228,14 +230,14 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   report<Code extends MessageCode>(
     level: Finding['level'],
     code: Code,
-    params: Parameters<typeof said<Code>>[1] & object,
+    params: Parameters<typeof message<Code>>[1] & object,
     source: string,
     parts: string[],
   ): void {
     this.findings.push({
       level,
       code,
-      params: params as Said['params'],
+      params: params as Message['params'],
       source,
       parts,
       stage: this.stage,
@@ -249,7 +251,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     };
   }
 
-  private explain(why: Why | undefined): readonly Said[] {
+  private explain(why: Why | undefined): readonly Message[] {
     return why && this.explains ? why() : NONE;
   }
 
@@ -261,7 +263,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     status: Decision['status'],
     basis: Basis,
     value: Value | undefined,
-    reasons: readonly Said[],
+    reasons: readonly Message[],
     facts: readonly string[] = NONE,
     alternatives: readonly Alternative[] = NONE,
   ): Decision {

@@ -21,7 +21,7 @@ export interface OpeningFacts extends SingleFacts {
   /** The version the facts were written under; absent for the first (`upgrades.ts`). */
   version?: number | undefined;
   /** How a figure came to be known; absent means given. */
-  provenance?: Partial<Record<string, How>> | undefined;
+  provenance?: Partial<Record<string, Provenance>> | undefined;
   choices?: Record<string, Choice> | undefined;
   manualItems?: WrittenItem[] | undefined;
   /** Stages deliberately left without hardware, with the reason. */
@@ -49,7 +49,7 @@ export type SetStage = keyof HardwareStages & Stage;
 /** A fact that is a single value. */
 export type FieldName = keyof SingleFacts & string;
 /** How a figure came to be known. */
-export type How = 'given' | 'measured' | 'assumed';
+export type Provenance = 'given' | 'measured' | 'assumed';
 /** A decision a person took otherwise than Riegel, with the reason. */
 export interface Choice {
   value: string | number;

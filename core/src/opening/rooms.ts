@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { roomKey, type Building, type Room, type RoomUse } from './building.js';
 import type { OpeningFacts } from './registry.js';
 import { headOf, SPACE_WORDS } from './spaceWords.js';
@@ -56,7 +56,7 @@ const PASSED = (['stair', 'entrance', 'corridor', 'outdoors'] as const).map(
   (use) => [new RegExp(whole(SPACE_WORDS[use]), 'giu'), use] as const,
 );
 
-const useNamed = remembered((words: typeof WORDS, name: string): RoomUse | undefined => {
+const useNamed = memoize((words: typeof WORDS, name: string): RoomUse | undefined => {
   for (const [pattern, use] of words) {
     const found = pattern.exec(name);
     if (!found) continue;

@@ -1,4 +1,4 @@
-import type { Param, Said } from './decision.js';
+import type { Param, Message } from './decision.js';
 import type { Messages } from './registry.js';
 
 /** The code of a sentence. */
@@ -21,8 +21,8 @@ type Given<Code extends MessageCode> = [keyof ParamsOf<Code>] extends [never]
   : [params: ParamsOf<Code>];
 
 /** A coded sentence with its parameters, which are those its English names. */
-export function said<Code extends MessageCode>(code: Code, ...[params]: Given<Code>): Said {
-  return { code, params: (params ?? NO_PARAMS) as Said['params'] };
+export function message<Code extends MessageCode>(code: Code, ...[params]: Given<Code>): Message {
+  return { code, params: (params ?? NO_PARAMS) as Message['params'] };
 }
 
-const NO_PARAMS: Said['params'] = {};
+const NO_PARAMS: Message['params'] = {};

@@ -7,7 +7,7 @@ export function span(from: number, length: number): [number, number] {
 }
 
 /** A span of a length about a middle. */
-export function about(middle: number, length: number): [number, number] {
+export function centredSpan(middle: number, length: number): [number, number] {
   return span(middle - length / 2, length);
 }
 

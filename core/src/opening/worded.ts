@@ -5,7 +5,7 @@ const MAX_KEPT = 500;
  * Puts a group before a word, each once: `butt` of `device.` is `device.butt`. A text that is put together
  * anew has to be read anew wherever it is looked up.
  */
-export function worded<Word extends string, Group extends string = string>(
+export function termKeyBuilder<Word extends string, Group extends string = string>(
   group: Group,
 ): (word: Word) => `${Group}${Word}` {
   const made = new Map<Word, `${Group}${Word}`>();

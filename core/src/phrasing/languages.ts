@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import type { Language } from '../practice/index.js';
 import { TERMS } from './words.js';
 
@@ -85,7 +85,7 @@ function patternOf(language: Language): RegExp {
   return pattern;
 }
 
-const spelled = remembered((of: { language: Language }, text: string) => {
+const spelled = memoize((of: { language: Language }, text: string) => {
   const { words } = DICTIONARIES[of.language];
   return text.replace(patternOf(of.language), (found) => {
     const word = words[found.toLowerCase()]!;

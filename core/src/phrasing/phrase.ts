@@ -7,7 +7,7 @@ import {
   type ShownLength,
   type System,
 } from '../measure/index.js';
-import type { AmountUnit, Item, Param, Said, Value } from '../opening/index.js';
+import type { AmountUnit, Item, Param, Message, Value } from '../opening/index.js';
 import type { Language } from '../practice/index.js';
 import { termIn, wordsIn } from './languages.js';
 import { SENTENCES } from './words.js';
@@ -95,12 +95,12 @@ export interface NamedPart {
 }
 
 /** Phrases a coded sentence as parts. */
-export function phrase(said: Said, units: Units): Part[] {
+export function phrase(said: Message, units: Units): Part[] {
   return phraseNamed(said, units).map(({ part }) => part);
 }
 
 /** Phrases a coded sentence as parts that tell what fills them. */
-export function phraseNamed(said: Said, units: Units): NamedPart[] {
+export function phraseNamed(said: Message, units: Units): NamedPart[] {
   if (said.code.startsWith('sizing.chain.')) return capitalised(phraseChain(said, units));
   const template = wordsIn(SENTENCES[said.code] ?? said.code, units.language);
   const parts: NamedPart[] = [];
@@ -124,7 +124,7 @@ function capitalised(parts: NamedPart[]): NamedPart[] {
 }
 
 /** `36 in opening − 1/8 in hinge gap − 1/8 in lock gap`, halved where two leaves share it. */
-function phraseChain(said: Said, units: Units): NamedPart[] {
+function phraseChain(said: Message, units: Units): NamedPart[] {
   const { params } = said;
   const parts: NamedPart[] = [
     { part: paramPart(params['total']!, units), about: 'total' },
@@ -154,7 +154,7 @@ export function partsText(parts: Part[]): string {
 }
 
 /** A coded sentence as plain text. */
-export function phraseText(said: Said, units: Units): string {
+export function phraseText(said: Message, units: Units): string {
   return partsText(phrase(said, units));
 }
 

@@ -1,12 +1,12 @@
 import { ROLE } from '../roles/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   slides,
   type HangingDevice,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import { isExit } from '../securing/index.js';
 import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
@@ -29,16 +29,16 @@ const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {
 export function decidePowering(input: PoweringInput, record: PoweringRecord): Powering {
   const { facts, practice, results } = input;
   const { spec } = results.securing;
-  const access = known(facts.access);
+  const access = valueOrUndefined(facts.access);
   const loads = loadsOf(input);
-  const operator = known(facts.operator) === true;
+  const operator = valueOrUndefined(facts.operator) === true;
   const electric = loads.length > 0 || operator;
   const rows = practice.values.loads.value;
   const drawing = loads.filter((load) => rows[load].hold > 0);
   record.decide('electric', electric ? 'yes' : spec?.battery ? 'battery' : 'none', {
     reasons: () => [
       drawing.length === 0
-        ? said(
+        ? message(
             operator
               ? 'powering.operator'
               : spec?.battery
@@ -46,8 +46,8 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
                 : 'powering.none',
           )
         : drawing.length === 1
-          ? said('powering.electric', { load: { term: `load.${drawing[0]!}` } })
-          : said('powering.electric.more', {
+          ? message('powering.electric', { load: { term: `load.${drawing[0]!}` } })
+          : message('powering.electric.more', {
               load: { term: `load.${drawing[0]!}` },
               count: drawing.length - 1,
             }),
@@ -55,22 +55,22 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
     facts: ['lockKind', 'lockUse', 'electricLock', 'holdOpen', 'operator', 'access'],
   });
   const lock = spec !== undefined && spec.power !== 'none';
-  const magnet = known(facts.electricLock) ?? 'none';
-  const reentry = known(facts.stairReentry);
+  const magnet = valueOrUndefined(facts.electricLock) ?? 'none';
+  const reentry = valueOrUndefined(facts.stairReentry);
   const delay = lock && spec.delayed ? practice.values.exitDelay.value : 0;
   if (magnet !== 'none')
     record.decide('electricLock', magnet, {
       basis: record.basisOf('electricLock'),
       reasons: () => [
         magnet === 'sensor-magnet'
-          ? said('powering.magnet.sensor')
-          : said('powering.magnet.hardware'),
+          ? message('powering.magnet.sensor')
+          : message('powering.magnet.hardware'),
       ],
       facts: ['electricLock'],
     });
   if (delay > 0)
     record.decide('exitDelay', delay, {
-      reasons: () => [said('powering.delay', { source: practice.values.exitDelay.source })],
+      reasons: () => [message('powering.delay', { source: practice.values.exitDelay.source })],
       facts: ['securing.function'],
     });
   const { role } = results.opening;
@@ -121,10 +121,10 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
 }
 
 /** What becomes of a lock without its power. */
-function whatFails({ battery, delayed, power }: LockSpec): Said {
-  if (battery) return said('powering.fail.battery');
-  if (delayed) return said('powering.fail.delayed');
-  return said(power === 'fail-safe' ? 'powering.fail.safe' : 'powering.fail.secure');
+function whatFails({ battery, delayed, power }: LockSpec): Message {
+  if (battery) return message('powering.fail.battery');
+  if (delayed) return message('powering.fail.delayed');
+  return message(power === 'fail-safe' ? 'powering.fail.safe' : 'powering.fail.secure');
 }
 
 /** Retractions of two leaves fire one after the other: the second only holds while the first fires. */
@@ -152,7 +152,7 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
     const both = results.securing.secondSpec?.power === spec.power;
     loads.push(load, ...(both ? [load] : []));
   }
-  const shut = known(facts.electricLock) ?? 'none';
+  const shut = valueOrUndefined(facts.electricLock) ?? 'none';
   if (shut !== 'none') {
     // One on each leaf of a pair.
     loads.push('magnet');
@@ -163,7 +163,7 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
   if (results.closing.holdOpen === 'magnet')
     for (const { leaf } of results.hanging.leaves)
       for (let one = 0; one < leaf.quantity; one++) loads.push('holder');
-  const access = known(facts.access);
+  const access = valueOrUndefined(facts.access);
   const apart = access === 'intercom' || (!own && (access === 'reader' || access === 'keypad'));
   if (apart) loads.push(access);
   return loads;
@@ -194,16 +194,16 @@ function decidePath(
   const { conductors } = practice.values;
   const electric = spec !== undefined && spec.power !== 'none';
   const count = { count: conductors.value[electric ? 'lock' : 'exit-switch'] };
-  const [path, why]: [WirePath, Said] =
+  const [path, why]: [WirePath, Message] =
     spec?.id === 'electric-strike'
-      ? ['frame', said('powering.path.frame')]
+      ? ['frame', message('powering.path.frame')]
       : inrush > HINGE_MOST
-        ? ['transfer', said('powering.path.inrush', { inrush: { amount: inrush, unit: 'A' } })]
+        ? ['transfer', message('powering.path.inrush', { inrush: { amount: inrush, unit: 'A' } })]
         : WIRED.has(device)
-          ? ['hinge', said('powering.path.hinge', count)]
+          ? ['hinge', message('powering.path.hinge', count)]
           : device === 'offset-pivot' || device === 'centre-pivot'
-            ? ['transfer', said('powering.path.transfer', count)]
-            : ['loop', said('powering.path.loop')];
+            ? ['transfer', message('powering.path.transfer', count)]
+            : ['loop', message('powering.path.loop')];
   return record.propose('path', path, {
     reasons: () => [why],
     alternatives: () => WIRE_PATHS.map((value) => ({ value })),
@@ -217,12 +217,12 @@ function decideSupply(
   currents: Currents,
 ): Powering['wire'] {
   const { supplyMargin, batteryUse, standbyHours, dropMost, wires } = practice.values;
-  const volts = known(facts.supplyVolts) ?? practice.values.supplyVolts.value;
-  const hours = known(facts.standbyHours) ?? standbyHours.value;
+  const volts = valueOrUndefined(facts.supplyVolts) ?? practice.values.supplyVolts.value;
+  const hours = valueOrUndefined(facts.standbyHours) ?? standbyHours.value;
   const amperes = (amount: number) => ({ amount, unit: 'A' as const });
   record.decide('supply', currents.supply, {
     reasons: () => [
-      said('powering.supply', {
+      message('powering.supply', {
         hold: amperes(currents.hold),
         inrush: amperes(currents.inrush),
         margin: supplyMargin.value,
@@ -232,7 +232,7 @@ function decideSupply(
   });
   record.decide('battery', batteryFor(currents.hold, hours, batteryUse.value), {
     reasons: () => [
-      said('powering.battery', {
+      message('powering.battery', {
         hold: amperes(currents.hold),
         hours,
         use: Math.round(batteryUse.value * 100),
@@ -240,7 +240,7 @@ function decideSupply(
     ],
     facts: ['standbyHours'],
   });
-  const run = known(facts.cableRun);
+  const run = valueOrUndefined(facts.cableRun);
   if (run === undefined) {
     // Holders alone draw so little that any bell wire feeds them.
     if (currents.inrush > SMALL) record.ask('wire', 'ask.cableRun', ['cableRun']);
@@ -260,7 +260,7 @@ function decideSupply(
   }
   record.decide('wire', `=${least.wire.name}`, {
     reasons: () => [
-      said('powering.wire', {
+      message('powering.wire', {
         drop: { amount: least.drop, unit: 'V' },
         volts: { amount: volts, unit: 'V' },
         length: run,

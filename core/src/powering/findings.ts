@@ -1,4 +1,4 @@
-import { known, swings } from '../opening/index.js';
+import { valueOrUndefined, swings } from '../opening/index.js';
 import type { PoweringInput, Powering } from './result.js';
 import type { PoweringRecord } from './decisions.js';
 import { ROLE } from '../roles/index.js';
@@ -62,7 +62,7 @@ export function findPowering(
     );
   if (loads.includes('delayed')) {
     const { exitDelay } = practice.values;
-    const occupancy = known(facts.occupancy);
+    const occupancy = valueOrUndefined(facts.occupancy);
     const kept = occupancy !== undefined && NOT_DELAYED.has(occupancy);
     record.report(
       kept ? 'check' : 'note',
@@ -80,7 +80,7 @@ export function findPowering(
       ]);
   }
   if (operated) findOperator(record, input, loads);
-  const volts = known(facts.supplyVolts);
+  const volts = valueOrUndefined(facts.supplyVolts);
   if (volts !== undefined && loads.length > 0 && volts !== practice.values.supplyVolts.value)
     record.report(
       'check',
@@ -99,7 +99,7 @@ const NOT_DELAYED: ReadonlySet<string> = new Set(['assembly', 'education', 'high
 
 /** A magnet holds until something lets it go: sensor, button or hardware, the alarm, the want of power. */
 function findMagnet(record: PoweringRecord, { facts, practice, results }: PoweringInput): void {
-  const magnet = known(facts.electricLock) ?? 'none';
+  const magnet = valueOrUndefined(facts.electricLock) ?? 'none';
   if (magnet === 'none') return;
   const { exitButtonLow, exitButtonHigh, exitButtonNear, exitButtonSeconds } = practice.values;
   const { source } = exitButtonLow;
@@ -124,11 +124,11 @@ function findMagnet(record: PoweringRecord, { facts, practice, results }: Poweri
       source,
       ['electricLock'],
     );
-  if (known(facts.occupancy) === 'high-hazard')
+  if (valueOrUndefined(facts.occupancy) === 'high-hazard')
     record.report('stop', 'powering.magnetHazard', {}, source, ['electricLock', 'occupancy']);
   const { kind, spec } = results.securing;
   const latches = kind !== undefined && kind !== 'none' && spec?.latch !== 'none';
-  if (kind !== undefined && !latches && (known(facts.rating) ?? 0) > 0)
+  if (kind !== undefined && !latches && (valueOrUndefined(facts.rating) ?? 0) > 0)
     record.report('check', 'powering.magnetLatch', {}, 'NFPA 80', [
       'electricLock',
       'securing.kind',
@@ -140,7 +140,7 @@ function findStair(record: PoweringRecord, { facts, practice, results }: Powerin
   const { spec } = results.securing;
   const { role } = results.opening;
   if (!role || !ROLE[role].lock.reentry || spec === undefined || spec.power === 'none') return;
-  const reentry = known(facts.stairReentry);
+  const reentry = valueOrUndefined(facts.stairReentry);
   const source = 'IBC 1010.2.7; NFPA 101 7.2.1.5.8';
   if (spec.power === 'fail-secure')
     record.report('check', 'powering.stair', {}, source, ['securing.function', 'stairReentry']);

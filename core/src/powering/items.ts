@@ -1,4 +1,4 @@
-import { itemOf, known, worded, type Item } from '../opening/index.js';
+import { itemOf, valueOrUndefined, termKeyBuilder, type Item } from '../opening/index.js';
 import type { PoweringInput, Powering } from './result.js';
 import { ROLE } from '../roles/index.js';
 
@@ -8,7 +8,7 @@ const PATH_ITEMS: Partial<Record<string, string>> = {
   loop: 'item.power.loop',
 };
 
-const accessItem = worded('item.power.');
+const accessItem = termKeyBuilder('item.power.');
 
 /** Adds what releases, feeds and watches an opening to the set. */
 export function poweringItems(
@@ -35,7 +35,7 @@ export function poweringItems(
   if (way && !(path === 'hinge' && results.hanging.wireHinge !== undefined))
     items.push(itemOf('powering', way, wired));
   const { role } = results.opening;
-  const watched = known(facts.monitored) ?? (role !== undefined && ROLE[role].watched);
+  const watched = valueOrUndefined(facts.monitored) ?? (role !== undefined && ROLE[role].watched);
   if (watched && loads.length > 0) push('item.power.contact');
   if (facts.operator === true) push('item.power.operator');
   if (loads.length > 0) push('item.power.supply');

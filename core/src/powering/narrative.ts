@@ -1,4 +1,4 @@
-import { said, type OpeningFacts, type Results, type Said } from '../opening/index.js';
+import { message, type OpeningFacts, type Results, type Message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Powering } from './result.js';
 import type { PowerState } from './passing.js';
@@ -11,7 +11,7 @@ export function narrativeOf(
   facts: OpeningFacts,
   { securing, powering }: Pick<Results, 'securing' | 'powering'>,
   practice: Practice,
-): Said[] {
+): Message[] {
   const { spec } = securing;
   const { loads, release } = powering;
   const held = loads.includes('holder');
@@ -19,12 +19,12 @@ export function narrativeOf(
   const magnet = release !== undefined && release.magnet !== 'none' ? release.magnet : undefined;
   const { access } = powering;
   const lets = access !== undefined && access !== 'none' ? access : undefined;
-  const told: Said[] = [];
-  if (held) told.push(said('powering.narrative.held'));
-  else if (magnet) told.push(said('powering.narrative.magnet'));
+  const told: Message[] = [];
+  if (held) told.push(message('powering.narrative.held'));
+  else if (magnet) told.push(message('powering.narrative.magnet'));
   else if (lock)
     told.push(
-      said(
+      message(
         lock.outsideHandle === 'moves' && !lock.startsBlocked
           ? 'powering.narrative.free'
           : 'powering.narrative.locked',
@@ -33,31 +33,33 @@ export function narrativeOf(
   if (lock || magnet)
     told.push(
       lets
-        ? said(magnet ? 'powering.narrative.enterMagnet' : 'powering.narrative.enter', {
+        ? message(magnet ? 'powering.narrative.enterMagnet' : 'powering.narrative.enter', {
             access: { term: `access.${lets}` },
           })
-        : said(magnet ? 'powering.narrative.enterNobody' : 'powering.narrative.enterKey'),
+        : message(magnet ? 'powering.narrative.enterNobody' : 'powering.narrative.enterKey'),
     );
   if (magnet) tellMagnet(told, powering, practice);
   if (lock) tellLock(told, powering, magnet !== undefined, lock.battery);
-  if (held) told.push(said('powering.narrative.alarmHeld'));
-  if (facts.operator === true) told.push(said('powering.narrative.operator'));
+  if (held) told.push(message('powering.narrative.alarmHeld'));
+  if (facts.operator === true) told.push(message('powering.narrative.operator'));
   return told;
 }
 
-function tellMagnet(told: Said[], { release }: Powering, { values }: Practice): void {
+function tellMagnet(told: Message[], { release }: Powering, { values }: Practice): void {
   told.push(
     release!.magnet === 'sensor'
-      ? said('powering.narrative.leaveSensor', { seconds: values.exitButtonSeconds.value })
-      : said('powering.narrative.leaveHardware'),
-    said('powering.narrative.lostMagnet'),
-    said(release!.alarm ? 'powering.narrative.alarmMagnet' : 'powering.narrative.alarmMagnetStays'),
+      ? message('powering.narrative.leaveSensor', { seconds: values.exitButtonSeconds.value })
+      : message('powering.narrative.leaveHardware'),
+    message('powering.narrative.lostMagnet'),
+    message(
+      release!.alarm ? 'powering.narrative.alarmMagnet' : 'powering.narrative.alarmMagnetStays',
+    ),
   );
 }
 
 /** What of the lock is told follows from who its machine lets in and out in each state. */
 function tellLock(
-  told: Said[],
+  told: Message[],
   { release, passing }: Powering,
   byMagnet: boolean,
   battery: boolean,
@@ -67,17 +69,17 @@ function tellLock(
     passing.some((one) => one.state === state && one.enter === 'anybody');
   if (delay > 0) {
     told.push(
-      said('powering.narrative.delayed', { seconds: delay }),
-      said('powering.narrative.delayedLost'),
+      message('powering.narrative.delayed', { seconds: delay }),
+      message('powering.narrative.delayedLost'),
       alarm
-        ? said('powering.narrative.delayedAlarm')
-        : said('powering.narrative.delayedStays', { seconds: delay }),
+        ? message('powering.narrative.delayedAlarm')
+        : message('powering.narrative.delayedStays', { seconds: delay }),
     );
     return;
   }
-  if (!byMagnet) told.push(said('powering.narrative.leave'));
+  if (!byMagnet) told.push(message('powering.narrative.leave'));
   told.push(
-    said(
+    message(
       battery
         ? 'powering.narrative.lostBattery'
         : free('power-lost')
@@ -85,8 +87,8 @@ function tellLock(
           : 'powering.narrative.lostSecure',
     ),
   );
-  if (command) told.push(said('powering.narrative.command'));
+  if (command) told.push(message('powering.narrative.command'));
   told.push(
-    said(free('alarm') ? 'powering.narrative.alarmReleases' : 'powering.narrative.alarmStays'),
+    message(free('alarm') ? 'powering.narrative.alarmReleases' : 'powering.narrative.alarmStays'),
   );
 }

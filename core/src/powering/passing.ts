@@ -1,10 +1,10 @@
 import { LOCK_SPECS, type LockSpec } from '../catalogue/index.js';
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { motionsToOpen, restingState, type LockAction } from '../securing/index.js';
 import {
   isHeld,
   isLetGo,
-  lettingGo,
+  unlockDelay,
   releaseStep,
   RESTING_RELEASE,
   type Magnet,
@@ -17,13 +17,13 @@ export const POWER_STATES = ['normal', 'sensor-blind', 'command', 'alarm', 'powe
 export type PowerState = (typeof POWER_STATES)[number];
 
 /** Who passes: anybody, who has been let in, who has a key, nobody. */
-export type Who = 'anybody' | 'released' | 'key' | 'nobody';
+export type PassingParty = 'anybody' | 'released' | 'key' | 'nobody';
 
 /** Who can enter and who can leave in one state. */
 export interface PassingIn {
   state: PowerState;
-  enter: Who;
-  leave: Who;
+  enter: PassingParty;
+  leave: PassingParty;
   /** Seconds until it lets out; 0 at once. */
   after: number;
   /** What lets go what is electric for somebody who leaves, last of what is done; undefined where nothing holds. */
@@ -50,8 +50,8 @@ const HAPPENS: Readonly<Record<PowerState, ReleaseEvent | undefined>> = {
 };
 
 /** From everybody to nobody: of two things in the way, the one fewer people pass. */
-const FEWER: readonly Who[] = ['anybody', 'released', 'key', 'nobody'];
-const both = (one: Who, other: Who): Who =>
+const FEWER: readonly PassingParty[] = ['anybody', 'released', 'key', 'nobody'];
+const both = (one: PassingParty, other: PassingParty): PassingParty =>
   FEWER[Math.max(FEWER.indexOf(one), FEWER.indexOf(other))]!;
 
 /**
@@ -70,7 +70,7 @@ export function passingIn(
   return passing(spec ?? FREE, magnet, delay, command, alarm, letIn);
 }
 
-const passing = remembered(
+const passing = memoize(
   (
     spec: LockSpec,
     magnet: Magnet,
@@ -92,19 +92,19 @@ const passing = remembered(
       const resting = { ...restingState(spec), powered: !cut };
       const passes = (allowed: readonly LockAction[]) =>
         motionsToOpen(spec, resting, allowed) !== undefined;
-      const enters: Who = passes(IN)
+      const enters: PassingParty = passes(IN)
         ? 'anybody'
         : letIn && passes([...IN, 'outside-card'])
           ? 'released'
           : passes([...IN, 'outside-key-free'])
             ? 'key'
             : 'nobody';
-      const leaves: Who = passes(OUT)
+      const leaves: PassingParty = passes(OUT)
         ? 'anybody'
         : passes([...OUT, 'inside-key-free'])
           ? 'key'
           : 'nobody';
-      const goes = lettingGo(release, now);
+      const goes = unlockDelay(release, now);
       return {
         state,
         enter: isHeld(release, now) ? both(enters, letIn ? 'released' : 'nobody') : enters,

@@ -10,7 +10,7 @@ import { batteryFor, currentsOf, leastWire, voltageDrop } from './current.js';
 import { narrativeOf } from './narrative.js';
 import { passingIn } from './passing.js';
 import {
-  lettingGo,
+  unlockDelay,
   releaseStep,
   RESTING_RELEASE,
   type Release,
@@ -159,7 +159,7 @@ describe('what is let go beside the lock', () => {
         let state = RESTING_RELEASE;
         for (const one of events) {
           state = releaseStep(release, state, one);
-          const out = lettingGo(release, state);
+          const out = unlockDelay(release, state);
           // Whatever happened, somebody inside gets out, and waits only at a device that waits.
           expect(out).toBeDefined();
           expect(out!.seconds === 0 || (release.delay > 0 && out!.by.includes('wait'))).toBe(true);

@@ -90,13 +90,13 @@ export function isWaiting(release: Release, state: ReleaseState): boolean {
 const INSIDE: readonly ReleaseEvent[] = ['approach', 'handle', 'button', 'wait'];
 
 /** A way out of what holds: what is done for it, in order, and how long it takes. */
-export interface LettingGo {
+export interface UnlockDelay {
   readonly by: readonly ReleaseEvent[];
   readonly seconds: number;
 }
 
 /** The fewest things somebody inside does until nothing electric holds him; undefined where nothing helps. */
-export function lettingGo(release: Release, from: ReleaseState): LettingGo | undefined {
+export function unlockDelay(release: Release, from: ReleaseState): UnlockDelay | undefined {
   let front: { state: ReleaseState; by: readonly ReleaseEvent[] }[] = [{ state: from, by: [] }];
   for (let step = 0; step <= INSIDE.length; step++) {
     const free = front.find(({ state }) => !isHeld(release, state) && !isWaiting(release, state));

@@ -1,6 +1,6 @@
 import {
-  about,
-  known,
+  centredSpan,
+  valueOrUndefined,
   solid,
   type OpeningFacts,
   type Solid,
@@ -21,7 +21,8 @@ export function poweringSolids(
   leaf: MeasuredLeaf,
   at: { from: number; start: number },
 ): Solid[] {
-  if (known(facts.wireToLeaf) !== true || leaf.id === 'inactive' || leaf.id === 'upper') return [];
+  if (valueOrUndefined(facts.wireToLeaf) !== true || leaf.id === 'inactive' || leaf.id === 'upper')
+    return [];
   const { wire, lockCase } = practice.values.bodies.value;
   // It ends short of the lock; what is bored from the case to meet it is a part of the case's own work.
   const end = leaf.width - lockCase.across - 2 * lockCase.keep;
@@ -35,8 +36,8 @@ export function poweringSolids(
       'in',
       {
         x: [start, end],
-        y: about(at.from, wire.up),
-        z: about(leaf.thickness / 2, wire.through),
+        y: centredSpan(at.from, wire.up),
+        z: centredSpan(leaf.thickness / 2, wire.through),
       },
       wire.keep,
     ),

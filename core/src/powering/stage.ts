@@ -1,4 +1,4 @@
-import { known, type MeasuredLeaf, type Solid } from '../opening/index.js';
+import { valueOrUndefined, type MeasuredLeaf, type Solid } from '../opening/index.js';
 import { defineStage, type StageInput } from '../stage/index.js';
 import { lockCentre } from '../securing/index.js';
 import { POWERING_DECISIONS } from './decisions.js';
@@ -39,9 +39,9 @@ export const powering = defineStage({
         return {
           types: [path === 'transfer' ? 'power-transfer' : 'door-loop'],
           traits: [],
-          rated: known(facts.rating) ?? 0,
+          rated: valueOrUndefined(facts.rating) ?? 0,
           thickness: results.hanging.leaves[0]!.leaf.thickness,
-          opensTo: known(facts.openTo),
+          opensTo: valueOrUndefined(facts.openTo),
           current: currents?.inrush,
         };
       },

@@ -1,10 +1,10 @@
 import {
-  known,
+  valueOrUndefined,
   length,
-  said,
+  message,
   term,
   type OpeningFacts,
-  type Said,
+  type Message,
   type Value,
 } from '../opening/index.js';
 import type { LockSpec } from '../catalogue/index.js';
@@ -279,16 +279,16 @@ function wireLines(sheet: Sheet, facts: OpeningFacts, practice: Practice, fromTo
   sheet.lengths('wireFromTop', fromTop);
 }
 
-function notesFor(facts: OpeningFacts, { fit, strike, reuse }: Securing): Said[] {
-  const notes: Said[] = [];
+function notesFor(facts: OpeningFacts, { fit, strike, reuse }: Securing): Message[] {
+  const notes: Message[] = [];
   if (!fit || !strike) return notes;
-  if (fit.pocket ?? fit.bore) notes.push(said('preparing.bothFaces'));
-  if (fit.pocket && LOCK_FORMS[fit.kind].handed) notes.push(said('preparing.front'));
-  if ((known(facts.faceFiller) ?? 0) > 0)
-    notes.push(said('preparing.proper', { middle: { ticks: Math.round(fit.z) } }));
-  if (strike.on === 'jamb' || strike.on === 'leaf') notes.push(said('preparing.marking'));
-  if (strike.below > 0) notes.push(said('preparing.below', { by: { ticks: strike.below } }));
-  if (reuse && reuse.verdict !== 'keep') notes.push(said('preparing.oldStrike'));
-  notes.push(said('preparing.template'));
+  if (fit.pocket ?? fit.bore) notes.push(message('preparing.bothFaces'));
+  if (fit.pocket && LOCK_FORMS[fit.kind].handed) notes.push(message('preparing.front'));
+  if ((valueOrUndefined(facts.faceFiller) ?? 0) > 0)
+    notes.push(message('preparing.proper', { middle: { ticks: Math.round(fit.z) } }));
+  if (strike.on === 'jamb' || strike.on === 'leaf') notes.push(message('preparing.marking'));
+  if (strike.below > 0) notes.push(message('preparing.below', { by: { ticks: strike.below } }));
+  if (reuse && reuse.verdict !== 'keep') notes.push(message('preparing.oldStrike'));
+  notes.push(message('preparing.template'));
   return notes;
 }

@@ -9,7 +9,7 @@ import {
   roomKey,
   type Building,
   type ProjectBasis,
-  type Way,
+  type EgressFlow,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { buildPractice, isOwnPractice, type EditedPractice } from './editedPractices.js';
@@ -18,7 +18,7 @@ import { practiceOf, PRACTICES } from './practices.js';
 const SHIPPED_LIST = Object.values(PRACTICES);
 const SHIPPED = new Map(SHIPPED_PRODUCTS.map((product) => [product.id, product]));
 
-const NO_WAYS: ReadonlyMap<string, Way> = new Map();
+const NO_WAYS: ReadonlyMap<string, EgressFlow> = new Map();
 
 /** The shipped catalogue with a project's own products in it. */
 export function catalogueWith(own: readonly Product[]): ReadonlyMap<string, Product> {
@@ -33,7 +33,7 @@ export function projectBasis(
   building: Building = NO_BUILDING,
   products: readonly Product[] = [],
   locks: readonly LockSpec[] = [],
-  ways: ReadonlyMap<string, Way> = NO_WAYS,
+  ways: ReadonlyMap<string, EgressFlow> = NO_WAYS,
 ): ProjectBasis {
   const practices = new Map(own.map((edited) => [edited.id, buildPractice(edited)]));
   return {

@@ -1,12 +1,12 @@
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   slides,
   swingsBothWays,
   type Basis,
   type MeasuredLeaf,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import { framingOf, glassPlace, measuredLeaves } from '../sizing/index.js';
 import { LOCK_FIGURES, PLATES, type Plates } from '../practice/index.js';
@@ -33,12 +33,12 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
   const stretcher = leaves[0] && decideStretcher(input, record, leaves[0]);
   const viewers = decideViewers(input, record);
   const { plateUnlabelled } = practice.values;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const highest = Math.max(0, ...sizes.map(({ plate }) => plate?.height ?? 0));
   const labelled = rated && highest > plateUnlabelled.value;
   if (labelled)
     record.report(
-      known(facts.kickPlate) === undefined ? 'note' : 'check',
+      valueOrUndefined(facts.kickPlate) === undefined ? 'note' : 'check',
       'protecting.label',
       { height: { ticks: highest }, most: { ticks: plateUnlabelled.value } },
       plateUnlabelled.source,
@@ -55,36 +55,37 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
 /** Which plates: as recorded, by what passes, by the role of a door that closes by itself or is pushed. */
 function platesFor({ facts, practice, results }: ProtectingInput): {
   plates: Plates;
-  why: () => Said;
+  why: () => Message;
   basis: Basis;
 } {
   const { role, guessed } = results.opening;
-  const height = known(facts.kickPlate);
-  const traffic = known(facts.traffic);
-  const by = (plates: Plates, why: () => Said, basis: Basis = 'derived') => ({
+  const height = valueOrUndefined(facts.kickPlate);
+  const traffic = valueOrUndefined(facts.traffic);
+  const by = (plates: Plates, why: () => Message, basis: Basis = 'derived') => ({
     plates,
     why,
     basis,
   });
-  if (slides(facts.kind)) return by('none', () => said('protecting.plates.slides'));
-  if (facts.leafConstruction === 'glass') return by('none', () => said('protecting.plates.glass'));
+  if (slides(facts.kind)) return by('none', () => message('protecting.plates.slides'));
+  if (facts.leafConstruction === 'glass')
+    return by('none', () => message('protecting.plates.glass'));
   if (height !== undefined)
     return by(
       height === 0 ? 'none' : height > practice.values.kickHeight.value * 2 ? 'armor' : 'kick',
-      () => said('protecting.plates.recorded', { height: { ticks: height } }),
+      () => message('protecting.plates.recorded', { height: { ticks: height } }),
       facts.provenance?.['kickPlate'] ?? 'given',
     );
   if (traffic === 'carts' || traffic === 'beds')
     return by(traffic === 'beds' || swingsBothWays(facts.kind) ? 'armor-both' : 'armor', () =>
-      said('protecting.plates.traffic', { traffic: { term: `traffic.${traffic}` } }),
+      message('protecting.plates.traffic', { traffic: { term: `traffic.${traffic}` } }),
     );
-  if (!role) return by('none', () => said('protecting.plates.unknown'));
+  if (!role) return by('none', () => message('protecting.plates.unknown'));
   const usual = practice.values.rolePlates.value[role];
   // Who must take a handle to open a leaf that stays where it is left does not kick it.
   const kicked = results.closing.closes !== false || ROLE[role].plates.alsoLeftOpen;
   return by(
     kicked ? usual : 'none',
-    () => said('protecting.plates.role', { role: { term: `role.${role}` } }),
+    () => message('protecting.plates.role', { role: { term: `role.${role}` } }),
     guessed ? 'assumed' : 'derived',
   );
 }
@@ -97,7 +98,7 @@ function decidePlates(input: ProtectingInput, record: ProtectingRecord): Plates 
     alternatives: () =>
       PLATES.map((value) =>
         value === 'none' && plates !== 'none'
-          ? { value, against: said('protecting.against.bare') }
+          ? { value, against: message('protecting.against.bare') }
           : { value },
       ),
     facts: ['kickPlate', 'traffic', 'role'],
@@ -115,7 +116,7 @@ function lowestAbove({ facts, practice, results }: ProtectingInput, leaf: Measur
     const middle = fit?.y ?? lockHeight.value - leaf.bottom;
     limits.push(middle - up / 2);
   }
-  const [width, height] = [known(facts.glassWidth), known(facts.glassHeight)];
+  const [width, height] = [valueOrUndefined(facts.glassWidth), valueOrUndefined(facts.glassHeight)];
   if (width && height) limits.push(glassPlace(facts, leaf, width, height).bottom);
   const { plateClear } = practice.values;
   // Panels and glass of a framed leaf take no plate.
@@ -148,7 +149,7 @@ function decidePlate(
 ): PlateSize {
   const { kickHeight, armorHeight } = input.practice.values;
   const armor = plates === 'armor' || plates === 'armor-both';
-  const recorded = known(input.facts.kickPlate);
+  const recorded = valueOrUndefined(input.facts.kickPlate);
   const wanted = recorded || (armor ? armorHeight : kickHeight).value;
   // What somebody recorded stands, and what is in its way is told.
   const height = recorded ? wanted : Math.min(wanted, lowestAbove(input, leaf));
@@ -160,13 +161,13 @@ function decidePlate(
     leaf: leaf.id,
     reasons: () => [
       height < wanted
-        ? said('protecting.plate.cut', {
+        ? message('protecting.plate.cut', {
             less: { ticks: less },
             height: { ticks: wanted },
             to: { ticks: height },
           })
-        : said('protecting.plate', { less: { ticks: less } }),
-      ...(end < leaf.width - from ? [said('protecting.plate.rod')] : []),
+        : message('protecting.plate', { less: { ticks: less } }),
+      ...(end < leaf.width - from ? [message('protecting.plate.rod')] : []),
     ],
     facts: ['kickPlate', 'leafWidth', 'glassAt'],
   });
@@ -183,7 +184,7 @@ function decideMop(
   const size = { width: leaf.width - less, height: practice.values.mopHeight.value, from };
   record.decide('mopPlate', size, {
     leaf: leaf.id,
-    reasons: () => [said('protecting.mop', { less: { ticks: less } })],
+    reasons: () => [message('protecting.mop', { less: { ticks: less } })],
   });
   return size;
 }
@@ -193,7 +194,7 @@ function decideStretcher(
   record: ProtectingRecord,
   leaf: MeasuredLeaf,
 ): Protecting['stretcher'] {
-  const middle = known(input.facts.bumperHeight);
+  const middle = valueOrUndefined(input.facts.bumperHeight);
   if (middle === undefined || slides(input.facts.kind)) return undefined;
   const size = {
     width: leaf.width - lessOf(input),
@@ -201,7 +202,7 @@ function decideStretcher(
     from: Math.round(lessOf(input) / 2),
   };
   record.decide('stretcher', size, {
-    reasons: () => [said('protecting.stretcher', { height: { ticks: middle } })],
+    reasons: () => [message('protecting.stretcher', { height: { ticks: middle } })],
     facts: ['bumperHeight'],
   });
   return { size, middle };
@@ -210,7 +211,7 @@ function decideStretcher(
 /** Roles behind whose door somebody wants to see who stands there. */
 function wantsViewer({ facts, results }: ProtectingInput): boolean {
   const { role } = results.opening;
-  return known(facts.viewer) ?? (role !== undefined && ROLE[role].viewers !== 'none');
+  return valueOrUndefined(facts.viewer) ?? (role !== undefined && ROLE[role].viewers !== 'none');
 }
 
 function decideViewers(input: ProtectingInput, record: ProtectingRecord): readonly number[] {
@@ -222,18 +223,18 @@ function decideViewers(input: ProtectingInput, record: ProtectingRecord): readon
   const two = facts.accessible === true || (role !== undefined && ROLE[role].viewers === 'two');
   const heights = two ? [viewerHeight.value, viewerLow.value] : [viewerHeight.value];
   record.decide('viewer', heights, {
-    basis: known(facts.viewer) === undefined ? 'assumed' : record.basisOf('viewer'),
+    basis: valueOrUndefined(facts.viewer) === undefined ? 'assumed' : record.basisOf('viewer'),
     reasons: () => [
       two
-        ? said('protecting.viewer.two', {
+        ? message('protecting.viewer.two', {
             height: { ticks: viewerHeight.value },
             low: { ticks: viewerLow.value },
           })
-        : said('protecting.viewer', { height: { ticks: viewerHeight.value } }),
+        : message('protecting.viewer', { height: { ticks: viewerHeight.value } }),
     ],
     facts: ['viewer', 'accessible'],
   });
-  if ((known(facts.rating) ?? 0) > 0)
+  if ((valueOrUndefined(facts.rating) ?? 0) > 0)
     record.report('note', 'protecting.viewerRated', {}, 'NFPA 80; the listing', [
       'protecting.viewer',
       'rating',
@@ -251,7 +252,7 @@ function findSmooth(
   const { smoothBottom } = practice.values;
   if (facts.accessible !== true || slides(facts.kind) || smoothBottom.value === 0) return;
   // Only a rail that was measured: an assumed one is no reason to ask anybody.
-  const rail = framingOf(facts, practice, leaf) && known(facts.bottomRail);
+  const rail = framingOf(facts, practice, leaf) && valueOrUndefined(facts.bottomRail);
   if (rail === undefined || rail >= smoothBottom.value) return;
   if (plate !== undefined && plate.height >= smoothBottom.value) return;
   record.report(

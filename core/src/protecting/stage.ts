@@ -1,5 +1,5 @@
-import { known } from '../opening/index.js';
-import { defineStage, type Need } from '../stage/index.js';
+import { valueOrUndefined } from '../opening/index.js';
+import { defineStage, type ProductRequirement } from '../stage/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
 import { decideProtecting } from './decide.js';
 import type { PlateSize, Protecting } from './result.js';
@@ -36,7 +36,7 @@ export const protecting = defineStage({
           height: undefined,
           // Cut from the next wider plate.
           width: plate.width,
-          rated: labelled ? (known(facts.rating) ?? 0) : 0,
+          rated: labelled ? (valueOrUndefined(facts.rating) ?? 0) : 0,
         };
       },
     },
@@ -60,7 +60,7 @@ export const protecting = defineStage({
               types: ['viewer'],
               traits: [],
               thickness: results.sizing.leaves[0]!.thickness,
-              rated: known(facts.rating) ?? 0,
+              rated: valueOrUndefined(facts.rating) ?? 0,
             },
     },
   ],
@@ -79,7 +79,7 @@ export const protecting = defineStage({
 function plateNeed(
   type: 'mop-plate' | 'stretcher-plate',
   plate: PlateSize | undefined,
-): Omit<Need, 'slot'> | undefined {
+): Omit<ProductRequirement, 'slot'> | undefined {
   return plate && { types: [type], traits: [], height: plate.height, width: plate.width, rated: 0 };
 }
 

@@ -1,4 +1,4 @@
-import { known, swings, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, swings, type OpeningFacts } from '../opening/index.js';
 import type { Hanging } from '../hanging/index.js';
 import type { Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
@@ -30,7 +30,7 @@ export function bottomTaken({
 
 /** Whether a sweep runs along the leaf's bottom: as recorded, or onto the threshold of a leaf to the open. */
 export function sweeps(facts: OpeningFacts, role: Role | undefined): boolean {
-  const recorded = known(facts.bottomSeal);
+  const recorded = valueOrUndefined(facts.bottomSeal);
   if (recorded !== undefined && recorded !== 'any') return recorded === 'sweep';
   const place = role && ROLE[role].place;
   return (
@@ -38,18 +38,18 @@ export function sweeps(facts: OpeningFacts, role: Role | undefined): boolean {
     place?.inTheOpen !== true &&
     swings(facts.kind) &&
     facts.threshold !== 'sealing' &&
-    (known(facts.sound) ?? 0) === 0
+    (valueOrUndefined(facts.sound) ?? 0) === 0
   );
 }
 
 /** Whether a drop seal is wanted that a leaf of metal or a thin one only takes on its face. */
 function dropsOnFace(facts: OpeningFacts, { values }: Practice, at: AtBottom): boolean {
-  const recorded = known(facts.bottomSeal);
+  const recorded = valueOrUndefined(facts.bottomSeal);
   if (recorded !== undefined && recorded !== 'any') return recorded === 'drop-surface';
-  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const timber = valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ?? false;
   const thick = (at.sizing.leaves[0]!.thickness ?? 0) >= values.dropFullLeaf.value;
   const wanted =
-    (known(facts.sound) ?? 0) > 0 ||
+    (valueOrUndefined(facts.sound) ?? 0) > 0 ||
     facts.lightTight === true ||
     (facts.smoke === true && values.smokeGap.value > 0);
   return wanted && swings(facts.kind) && !(timber && thick && !bottomTaken(at));

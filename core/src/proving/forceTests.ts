@@ -1,12 +1,12 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { forceCounts } from '../closing/index.js';
-import { known, said, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type Message } from '../opening/index.js';
 import type { Measured } from './measured.js';
 
 /** A force that is measured at the handle, with its bound where one is told. */
 export interface ForceTest {
   id: 'release' | 'motion' | 'wide';
-  say: Said;
+  say: Message;
   measured: Measured;
 }
 
@@ -16,7 +16,7 @@ export interface ForceTest {
  */
 export function forceTests({ facts, practice, results }: DecidedOpening): ForceTest[] {
   const { escapeForces, accessForce, accessForceRated } = practice.values;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const access =
     forceCounts(facts, practice) && (!rated || accessForceRated.value) ? accessForce : undefined;
   const out = results.opening.escape !== undefined ? escapeForces : undefined;
@@ -31,9 +31,15 @@ export function forceTests({ facts, practice, results }: DecidedOpening): ForceT
   const latched = results.securing.spec !== undefined && results.securing.spec.latch !== 'none';
   return [
     ...(latched
-      ? [{ id: 'release' as const, say: said('prove.force.release'), measured: bound('release') }]
+      ? [
+          {
+            id: 'release' as const,
+            say: message('prove.force.release'),
+            measured: bound('release'),
+          },
+        ]
       : []),
-    { id: 'motion' as const, say: said('prove.force.motion'), measured: bound('motion') },
-    { id: 'wide' as const, say: said('prove.force.wide'), measured: bound('wide') },
+    { id: 'motion' as const, say: message('prove.force.motion'), measured: bound('motion') },
+    { id: 'wide' as const, say: message('prove.force.wide'), measured: bound('wide') },
   ];
 }

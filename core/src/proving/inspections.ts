@@ -1,5 +1,5 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { monthsAfter } from '../site/index.js';
 import { ROLE } from '../roles/index.js';
 
@@ -10,11 +10,13 @@ import { ROLE } from '../roles/index.js';
 export function inspectionMonths(decided: DecidedOpening): number | undefined {
   const { practice, results } = decided;
   const facts = wholeFacts(decided);
-  if ((known(facts.rating) ?? 0) <= 0) return undefined;
+  if ((valueOrUndefined(facts.rating) ?? 0) <= 0) return undefined;
   const { inspectionMonths: usual, commonPartsMonths } = practice.values;
   const { role } = results.opening;
   const common = role !== undefined && ROLE[role].place.commonPart;
-  return common && known(facts.occupancy) === 'residential' ? commonPartsMonths.value : usual.value;
+  return common && valueOrUndefined(facts.occupancy) === 'residential'
+    ? commonPartsMonths.value
+    : usual.value;
 }
 
 /** The day an opening is to be looked at again after a round signed on a day; undefined where nothing asks for it. */

@@ -1,7 +1,7 @@
 import { forceTests } from './forceTests.js';
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
-import { known, said, slides, type LeafId, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, slides, type LeafId, type Message } from '../opening/index.js';
 import { acceptanceTest } from '../securing/index.js';
 import { Measured } from './measured.js';
 
@@ -25,18 +25,18 @@ export interface ProvingTest {
   /** The same on every device: what was found is kept by it. */
   id: string;
   part: ProvingPart;
-  say: Said;
+  say: Message;
   measured?: Measured;
   /** Degrees that the leaf is let go from, where a recorder can tell the times. */
   from?: number;
   leaf?: LeafId;
-  cares: Said[];
+  cares: Message[];
 }
 
 type Add = (
   part: ProvingPart,
   id: string,
-  say: Said,
+  say: Message,
   more?: Partial<Pick<ProvingTest, 'measured' | 'from' | 'leaf' | 'cares'>>,
 ) => void;
 
@@ -49,7 +49,7 @@ export function acceptanceTests(opening: DecidedOpening): ProvingTest[] {
   const decided = { ...opening, facts: wholeFacts(opening) };
   const { list, add } = collector();
   whole(decided, add);
-  add('gaps', 'gaps', said('prove.gaps'));
+  add('gaps', 'gaps', message('prove.gaps'));
   closing(decided, add);
   forces(decided, add);
   lock(decided, add);
@@ -70,24 +70,26 @@ export function inspectionTests(opening: DecidedOpening): ProvingTest[] {
   const { list, add } = collector();
   const rated = isRated(decided);
   const glass = hasGlass(decided);
-  if (rated) add('whole', 'labels', said('inspect.labels'));
-  add('whole', 'holes', said('inspect.holes'));
-  if (glass) add('whole', 'glass', said('inspect.glass'));
-  add('whole', 'secure', said('inspect.secure'));
-  add('whole', 'missing', said('inspect.missing', { count: decided.items.length }));
-  add('gaps', 'gaps', said('inspect.gaps'));
-  if (results.closing.closes === true) add('closing', 'self', said('inspect.closes'), { from: 90 });
+  if (rated) add('whole', 'labels', message('inspect.labels'));
+  add('whole', 'holes', message('inspect.holes'));
+  if (glass) add('whole', 'glass', message('inspect.glass'));
+  add('whole', 'secure', message('inspect.secure'));
+  add('whole', 'missing', message('inspect.missing', { count: decided.items.length }));
+  add('gaps', 'gaps', message('inspect.gaps'));
+  if (results.closing.closes === true)
+    add('closing', 'self', message('inspect.closes'), { from: 90 });
   if (results.closing.selector || results.securing.coordinator)
-    add('pair', 'order', said('inspect.order'));
-  if (latches(decided)) add('lock', 'latch', said('inspect.latch'));
-  add('whole', 'auxiliary', said('inspect.auxiliary'));
-  if (rated) add('whole', 'changes', said('inspect.changes'));
+    add('pair', 'order', message('inspect.order'));
+  if (latches(decided)) add('lock', 'latch', message('inspect.latch'));
+  add('whole', 'auxiliary', message('inspect.auxiliary'));
+  if (rated) add('whole', 'changes', message('inspect.changes'));
   if (results.sealing.perimeter !== 'none' || results.sealing.bottom !== 'none')
-    add('seal', 'gaskets', said('inspect.gaskets'));
-  if (rated) add('whole', 'signs', said('inspect.signs'));
-  if (results.closing.holdOpen === 'magnet') add('power', 'holdOpen', said('prove.holdOpen'));
+    add('seal', 'gaskets', message('inspect.gaskets'));
+  if (rated) add('whole', 'signs', message('inspect.signs'));
+  if (results.closing.holdOpen === 'magnet') add('power', 'holdOpen', message('prove.holdOpen'));
   wayOut(decided, add);
-  if (known(facts.operator) === true) add('power', 'operator', said('prove.operator'));
+  if (valueOrUndefined(facts.operator) === true)
+    add('power', 'operator', message('prove.operator'));
   return list;
 }
 
@@ -98,21 +100,22 @@ function collector(): { list: ProvingTest[]; add: Add } {
   return { list, add };
 }
 
-const isRated = ({ facts }: DecidedOpening) => (known(facts.rating) ?? 0) > 0;
+const isRated = ({ facts }: DecidedOpening) => (valueOrUndefined(facts.rating) ?? 0) > 0;
 const hasGlass = ({ facts, solids }: DecidedOpening) =>
-  known(facts.leafConstruction) === 'glass' || solids.some(({ thing }) => thing === 'solid.glass');
+  valueOrUndefined(facts.leafConstruction) === 'glass' ||
+  solids.some(({ thing }) => thing === 'solid.glass');
 const latches = ({ results }: DecidedOpening) =>
   results.securing.spec !== undefined && results.securing.spec.latch !== 'none';
 
 function whole(decided: DecidedOpening, add: Add): void {
-  add('whole', 'missing', said('prove.missing', { count: decided.items.length }));
+  add('whole', 'missing', message('prove.missing', { count: decided.items.length }));
   if (isRated(decided)) {
-    add('whole', 'labels', said('prove.labels'));
-    add('whole', 'changes', said('prove.changes'));
+    add('whole', 'labels', message('prove.labels'));
+    add('whole', 'changes', message('prove.changes'));
   }
-  if (hasGlass(decided)) add('whole', 'glass', said('prove.glass'));
+  if (hasGlass(decided)) add('whole', 'glass', message('prove.glass'));
   if (decided.items.some(({ stage }) => stage === 'protecting'))
-    add('whole', 'plates', said('prove.plates'));
+    add('whole', 'plates', message('prove.plates'));
 }
 
 function closing(decided: DecidedOpening, add: Add): void {
@@ -126,7 +129,7 @@ function closing(decided: DecidedOpening, add: Add): void {
       add(
         'closing',
         `from-${degrees}-${time}`,
-        said(from, { degrees: { degrees }, time, of: closingTimesEach.value }),
+        message(from, { degrees: { degrees }, time, of: closingTimesEach.value }),
         { from: degrees },
       );
   // Springs in the hinges have no valves, and an operator its own times.
@@ -134,7 +137,7 @@ function closing(decided: DecidedOpening, add: Add): void {
     results.closing.device !== undefined &&
     !['none', 'spring', 'operator'].includes(results.closing.device);
   if (!valved) return;
-  add('closing', 'sweep', said('prove.sweep'), {
+  add('closing', 'sweep', message('prove.sweep'), {
     from: 90,
     measured: {
       unit: 'seconds',
@@ -143,7 +146,7 @@ function closing(decided: DecidedOpening, add: Add): void {
       source: closingTimes.source,
     },
   });
-  add('closing', 'latchZone', said('prove.latchZone'), {
+  add('closing', 'latchZone', message('prove.latchZone'), {
     from: 90,
     measured: {
       unit: 'seconds',
@@ -152,7 +155,7 @@ function closing(decided: DecidedOpening, add: Add): void {
       source: closingTimes.source,
     },
   });
-  if (results.closing.backCheck) add('closing', 'backCheck', said('prove.backCheck'));
+  if (results.closing.backCheck) add('closing', 'backCheck', message('prove.backCheck'));
 }
 
 function forces(decided: DecidedOpening, add: Add): void {
@@ -165,7 +168,7 @@ function lock(decided: DecidedOpening, add: Add): void {
   const { spec } = results.securing;
   if (!spec) return;
   if (latches(decided))
-    add('lock', 'engagement', said('prove.engagement'), {
+    add('lock', 'engagement', message('prove.engagement'), {
       measured: {
         unit: 'length',
         least: engagement(decided),
@@ -176,7 +179,7 @@ function lock(decided: DecidedOpening, add: Add): void {
     add(
       'lock',
       `step-${at + 1}`,
-      said(
+      message(
         refused
           ? 'prove.lock.refused'
           : opens
@@ -189,8 +192,8 @@ function lock(decided: DecidedOpening, add: Add): void {
     ),
   );
   if (spec.outsideKey.length > 0 || spec.insideKey.length > 0) {
-    add('keys', 'own', said('prove.keys'));
-    add('keys', 'other', said('prove.keysOther'));
+    add('keys', 'own', message('prove.keys'));
+    add('keys', 'other', message('prove.keysOther'));
   }
 }
 
@@ -203,9 +206,9 @@ function engagement({ decisions, practice, results }: DecidedOpening): Ticks {
 
 function pair({ results }: DecidedOpening, add: Add): void {
   if (results.closing.selector || results.securing.coordinator)
-    add('pair', 'order', said('prove.order'));
+    add('pair', 'order', message('prove.order'));
   const { bolts } = results.securing;
-  if (bolts !== undefined && bolts !== 'none') add('pair', 'bolts', said('prove.bolts'));
+  if (bolts !== undefined && bolts !== 'none') add('pair', 'bolts', message('prove.bolts'));
 }
 
 function power(decided: DecidedOpening, add: Add): void {
@@ -220,27 +223,27 @@ function power(decided: DecidedOpening, add: Add): void {
     };
     const test =
       after > 0
-        ? said('prove.passingAfter', { ...who, seconds: after })
-        : said('prove.passing', who);
+        ? message('prove.passingAfter', { ...who, seconds: after })
+        : message('prove.passing', who);
     add('power', state, test, { cares: care });
   }
   if (closes.holdOpen === 'magnet')
-    add('power', 'holdOpen', said('prove.holdOpen'), { cares: care });
-  if (known(facts.operator) === true)
-    add('power', 'operator', said('prove.operator'), { cares: care });
+    add('power', 'holdOpen', message('prove.holdOpen'), { cares: care });
+  if (valueOrUndefined(facts.operator) === true)
+    add('power', 'operator', message('prove.operator'), { cares: care });
 }
 
 function seals({ results }: DecidedOpening, add: Add): void {
   const { perimeter, bottom, meeting } = results.sealing;
   if (perimeter !== 'none' && perimeter !== 'silencers')
-    add('seal', 'perimeter', said('prove.light'));
-  if (bottom.startsWith('drop')) add('seal', 'drop', said('prove.drop'));
-  else if (bottom !== 'none') add('seal', 'bottom', said('prove.bottom'));
-  if (meeting !== 'none') add('seal', 'meeting', said('prove.meeting'));
+    add('seal', 'perimeter', message('prove.light'));
+  if (bottom.startsWith('drop')) add('seal', 'drop', message('prove.drop'));
+  else if (bottom !== 'none') add('seal', 'bottom', message('prove.bottom'));
+  if (meeting !== 'none') add('seal', 'meeting', message('prove.meeting'));
 }
 
 function wayOut({ results, facts }: DecidedOpening, add: Add): void {
   if (results.opening.escape === undefined && facts.secured !== true) return;
-  add('escape', 'oneMotion', said('prove.oneMotion'));
-  add('escape', 'clear', said('prove.clear'));
+  add('escape', 'oneMotion', message('prove.oneMotion'));
+  add('escape', 'clear', message('prove.clear'));
 }

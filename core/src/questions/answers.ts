@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
-import { known, roomNamed } from '../opening/index.js';
+import { valueOrUndefined, roomNamed } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { likelyRoles } from '../role/index.js';
 import { fieldOf } from '../stages/index.js';
@@ -98,7 +98,7 @@ function rolesFor(facts: OpeningFacts, basis: ProjectBasis) {
     {
       fromUse: roomNamed(facts.from, basis)?.use,
       toUse: roomNamed(facts.to, basis)?.use,
-      exterior: known(facts.exterior),
+      exterior: valueOrUndefined(facts.exterior),
     },
     facts,
   );

@@ -1,6 +1,6 @@
 import { hashOf } from '../checking/index.js';
 import { decideOpening, decideOpenings, type DecidedOpening } from '../deciding/index.js';
-import type { OpeningFacts, ProjectBasis, Said, Stage } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis, Message, Stage } from '../opening/index.js';
 import { assumptionsOf, type Assumption } from '../role/index.js';
 import { fieldApplies, fieldOf, FIELDS, type Field } from '../stages/index.js';
 import { addresseeOf, type Addressee } from './addressee.js';
@@ -41,7 +41,7 @@ export interface ProjectQuestion {
   column: string;
   stage: Stage;
   /** The question of one of them, or why it is assumed. */
-  said: Said;
+  said: Message;
   role: Role | undefined;
   openings: readonly AskedOpening[];
   /** Facts and values that are assumed together. */

@@ -7,7 +7,7 @@ import { matchPatterns, patternLibrary, type PatternMatch } from '../hanging/ind
 import { hingeEdgeOf, type Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 import { decideParts } from './parts.js';
-import { hingePlugs, uncovered, type Plug } from './plugging.js';
+import { hingePlugs, exposedSpans, type Plug } from './plugging.js';
 import { repairsOf, type Repair } from './repairs.js';
 
 /** What existing work comes to. */
@@ -34,7 +34,7 @@ function strikePlugs(
     Math.round(head - middle - long / 2),
     Math.round(head - middle + long / 2),
   ];
-  return uncovered(span(strike), [span(lock)], practice.values.plugLeast.value).map(
+  return exposedSpans(span(strike), [span(lock)], practice.values.plugLeast.value).map(
     ([from, to]) => ({
       of: 'strike',
       index: 1,

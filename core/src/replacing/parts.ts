@@ -1,6 +1,12 @@
 import type { Ticks } from '../measure/index.js';
 import type { ReplacingRecord } from './decisions.js';
-import { known, said, type OpeningFacts, type Param, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  type OpeningFacts,
+  type Param,
+  type Message,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { CUT_TO_SURVEY, type Hanging } from '../hanging/index.js';
 import type { Sizes } from '../sizing/index.js';
@@ -13,7 +19,7 @@ export type ExistingPart = (typeof PARTS)[number];
 
 interface Judged {
   verdict: Verdict | undefined;
-  reasons: Said[];
+  reasons: Message[];
 }
 
 const STATE: Record<ExistingPart, string | undefined> = {
@@ -81,19 +87,19 @@ function judge(part: ExistingPart, given: Given): Judged | undefined {
   }
 }
 
-const stated = (state: string) => said('replacing.state', { state });
+const stated = (state: string) => message('replacing.state', { state });
 
 function judgeFrame({ record }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (state === 'rusted' || state === 'split')
-    return { verdict: 'renew', reasons: [said('replacing.frame.renew', { state })] };
+    return { verdict: 'renew', reasons: [message('replacing.frame.renew', { state })] };
   if (state === 'sound') return { verdict: 'keep', reasons: [stated(state)] };
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   return {
     verdict: 'keep',
     reasons: [
-      said(state === 'loose' ? 'replacing.frame.refix' : 'replacing.frame.repair'),
-      ...(rated ? [said('replacing.listing')] : []),
+      message(state === 'loose' ? 'replacing.frame.refix' : 'replacing.frame.repair'),
+      ...(rated ? [message('replacing.listing')] : []),
     ],
   };
 }
@@ -101,21 +107,21 @@ function judgeFrame({ record }: Given, state: string | undefined): Judged {
 function judgeLeaf({ record, survey, sizes, practice }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (state === 'rusted' || state === 'split' || state === 'warped')
-    return { verdict: 'renew', reasons: [said('replacing.leaf.state', { state })] };
+    return { verdict: 'renew', reasons: [message('replacing.leaf.state', { state })] };
   const gap = widestGap(record.facts, survey, sizes);
   const limit =
-    (known(record.facts.rating) ?? 0) > 0
+    (valueOrUndefined(record.facts.rating) ?? 0) > 0
       ? practice.values.ratedGapLimitTimber.value
       : practice.values.gapsTimber.value.lock + 2 * practice.values.surveyTolerance.value;
   if (gap !== undefined && gap > limit) {
     return {
       verdict: 'renew',
-      reasons: [said('replacing.leaf.gap', { gap: { ticks: gap }, limit: { ticks: limit } })],
+      reasons: [message('replacing.leaf.gap', { gap: { ticks: gap }, limit: { ticks: limit } })],
     };
   }
   return {
     verdict: 'keep',
-    reasons: [state === 'sound' ? stated(state) : said('replacing.leaf.repair', { state })],
+    reasons: [state === 'sound' ? stated(state) : message('replacing.leaf.repair', { state })],
   };
 }
 
@@ -132,17 +138,19 @@ function widestGap(facts: OpeningFacts, survey: Survey, sizes: Sizes): Ticks | u
 function judgeHinges({ record, hanging, verdicts }: Given, state: string | undefined): Judged {
   if (!state) return { verdict: undefined, reasons: [] };
   if (verdicts.frame === 'renew')
-    return { verdict: 'renew', reasons: [said('replacing.withFrame')] };
+    return { verdict: 'renew', reasons: [message('replacing.withFrame')] };
   if (state !== 'sound')
-    return { verdict: 'renew', reasons: [said('replacing.hinges.state', { state })] };
+    return { verdict: 'renew', reasons: [message('replacing.hinges.state', { state })] };
   const { patternId } = hanging.leaves[0]!;
   if (patternId !== undefined && patternId !== CUT_TO_SURVEY && hanging.existing)
-    return { verdict: 'move', reasons: [said('replacing.hinges.move')] };
+    return { verdict: 'move', reasons: [message('replacing.hinges.move')] };
   return {
     verdict: 'keep',
     reasons: [
       stated(state),
-      ...((known(record.facts.rating) ?? 0) > 0 ? [said('replacing.hinges.rated')] : []),
+      ...((valueOrUndefined(record.facts.rating) ?? 0) > 0
+        ? [message('replacing.hinges.rated')]
+        : []),
     ],
   };
 }
@@ -151,9 +159,9 @@ function judgeLock({ verdicts, survey }: Given, state: string | undefined): Judg
   if (survey.number('lockHeight') === undefined && !state) return undefined;
   if (!state) return { verdict: undefined, reasons: [] };
   if (state !== 'sound')
-    return { verdict: 'renew', reasons: [said('replacing.lock.state', { state })] };
+    return { verdict: 'renew', reasons: [message('replacing.lock.state', { state })] };
   return verdicts.leaf === 'renew'
-    ? { verdict: 'move', reasons: [said('replacing.lock.move', lockFigures(survey))] }
+    ? { verdict: 'move', reasons: [message('replacing.lock.move', lockFigures(survey))] }
     : { verdict: 'keep', reasons: [stated(state)] };
 }
 
@@ -170,14 +178,14 @@ function judgeStrike({ survey, practice, verdicts }: Given): Judged | undefined 
   const lock = survey.number('lockHeight');
   if (strike === undefined || lock === undefined) return undefined;
   if (verdicts.frame === 'renew')
-    return { verdict: 'renew', reasons: [said('replacing.withFrame')] };
+    return { verdict: 'renew', reasons: [message('replacing.withFrame')] };
   const off = Math.abs(strike - lock);
   if (off <= practice.values.hingeEase.value)
-    return { verdict: 'keep', reasons: [said('replacing.strike.keep')] };
+    return { verdict: 'keep', reasons: [message('replacing.strike.keep')] };
   return {
     verdict: 'move',
     reasons: [
-      said('replacing.strike.move', {
+      message('replacing.strike.move', {
         off: { ticks: off },
         way: { term: strike > lock ? 'way.down' : 'way.up' },
       }),
@@ -189,10 +197,12 @@ function judgeCloser({ record, survey, verdicts }: Given): Judged | undefined {
   const place = survey.text('closerPlace');
   if (!place) return undefined;
   if (place === 'none') {
-    const needed = (known(record.facts.rating) ?? 0) > 0;
-    return needed ? { verdict: 'renew', reasons: [said('replacing.closer.missing')] } : undefined;
+    const needed = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
+    return needed
+      ? { verdict: 'renew', reasons: [message('replacing.closer.missing')] }
+      : undefined;
   }
   return verdicts.leaf === 'renew'
-    ? { verdict: 'move', reasons: [said('replacing.closer.move', { place })] }
-    : { verdict: 'keep', reasons: [said('replacing.closer.keep', { place })] };
+    ? { verdict: 'move', reasons: [message('replacing.closer.move', { place })] }
+    : { verdict: 'keep', reasons: [message('replacing.closer.keep', { place })] };
 }

@@ -12,7 +12,7 @@ export interface Plug {
 type Span = readonly [Ticks, Ticks];
 
 /** What of the old spans the new ones leave uncovered; shorter remainders than `least` need no plug. */
-export function uncovered(old: Span, fresh: readonly Span[], least: Ticks): Span[] {
+export function exposedSpans(old: Span, fresh: readonly Span[], least: Ticks): Span[] {
   let left: Span[] = [old];
   for (const [from, to] of fresh) {
     left = left.flatMap(([a, b]): Span[] => {
@@ -34,7 +34,7 @@ export function hingePlugs(
 ): Plug[] {
   const spans = fresh.belowHead.map((top): Span => [top, top + fresh.height]);
   return old.belowHead.flatMap((top, index) =>
-    uncovered([top, top + old.height], spans, least).map(([from, to]) => ({
+    exposedSpans([top, top + old.height], spans, least).map(([from, to]) => ({
       of: 'hinge' as const,
       index: index + 1,
       from,

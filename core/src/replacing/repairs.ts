@@ -1,11 +1,11 @@
-import { said, type OpeningFacts, type Said } from '../opening/index.js';
-import { known } from '../opening/index.js';
+import { message, type OpeningFacts, type Message } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import type { Survey } from '../survey/index.js';
 
 /** A way to make a frame hold its hinges again. */
 export interface Repair {
   way: 'long-screws' | 'plug-and-redrill' | 'other-pattern' | 'tap-frame' | 'continuous' | 'refix';
-  reasons: Said[];
+  reasons: Message[];
 }
 
 /**
@@ -17,25 +17,27 @@ export function repairsOf(facts: OpeningFacts, survey: Survey): Repair[] {
   const frame = survey.text('frameState');
   const stripped = frame === 'stripped screws' || survey.text('leafState') === 'stripped screws';
   const repairs: Repair[] = [];
-  if (frame === 'loose') repairs.push({ way: 'refix', reasons: [said('replacing.repair.refix')] });
+  if (frame === 'loose')
+    repairs.push({ way: 'refix', reasons: [message('replacing.repair.refix')] });
   if (!stripped) return repairs;
-  const rated = (known(facts.rating) ?? 0) > 0;
-  const listing = rated ? [said('replacing.listing')] : [];
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  const listing = rated ? [message('replacing.listing')] : [];
   const steel =
-    known(facts.frameMaterial) === 'steel' || known(facts.frameMaterial) === 'aluminium';
+    valueOrUndefined(facts.frameMaterial) === 'steel' ||
+    valueOrUndefined(facts.frameMaterial) === 'aluminium';
   const ways: Repair[] = steel
     ? [
-        { way: 'tap-frame', reasons: [said('replacing.repair.tap'), ...listing] },
-        { way: 'other-pattern', reasons: [said('replacing.repair.otherPattern'), ...listing] },
+        { way: 'tap-frame', reasons: [message('replacing.repair.tap'), ...listing] },
+        { way: 'other-pattern', reasons: [message('replacing.repair.otherPattern'), ...listing] },
       ]
     : [
-        { way: 'long-screws', reasons: [said('replacing.repair.long')] },
-        { way: 'plug-and-redrill', reasons: [said('replacing.repair.plug'), ...listing] },
-        { way: 'other-pattern', reasons: [said('replacing.repair.otherPattern'), ...listing] },
+        { way: 'long-screws', reasons: [message('replacing.repair.long')] },
+        { way: 'plug-and-redrill', reasons: [message('replacing.repair.plug'), ...listing] },
+        { way: 'other-pattern', reasons: [message('replacing.repair.otherPattern'), ...listing] },
       ];
   return [
     ...repairs,
     ...ways,
-    { way: 'continuous', reasons: [said('replacing.repair.continuous'), ...listing] },
+    { way: 'continuous', reasons: [message('replacing.repair.continuous'), ...listing] },
   ];
 }

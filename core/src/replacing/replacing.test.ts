@@ -5,7 +5,7 @@ import { decideOpening } from '../deciding/index.js';
 import type { OpeningFacts } from '../opening/index.js';
 import { Survey } from '../survey/index.js';
 import { phraseText, termText } from '../phrasing/index.js';
-import { compareHinges, hingePlugs, repairsOf, uncovered } from './index.js';
+import { compareHinges, hingePlugs, repairsOf, exposedSpans } from './index.js';
 import { readings } from '../testing/readings.js';
 
 const FOUND = {
@@ -102,7 +102,7 @@ describe('plugging', () => {
   it('is exactly what of the old recess nothing new covers', () => {
     fc.assert(
       fc.property(span, fc.array(span, { maxLength: 4 }), (old, fresh) => {
-        const plugs = uncovered(old, fresh, 0);
+        const plugs = exposedSpans(old, fresh, 0);
         for (let at = old[0] + 0.5; at < old[1]; at++) {
           const covered = fresh.some(([from, to]) => from <= at && at <= to);
           const plugged = plugs.some(([from, to]) => from <= at && at <= to);

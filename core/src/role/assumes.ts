@@ -1,4 +1,10 @@
-import { known, swings, swingsBothWays, type How, type OpeningFacts } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  swings,
+  swingsBothWays,
+  type Provenance,
+  type OpeningFacts,
+} from '../opening/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf, type Space } from './spaces.js';
@@ -31,14 +37,15 @@ function useOfRole(
 
 /** What a lock is for where somebody is let in, or kept out of the storeys by a stair; undefined elsewhere. */
 function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
-  const access = known(facts.access);
+  const access = valueOrUndefined(facts.access);
   if (role === 'guest-room' && access === 'none') return 'guest';
   // What a magnet shuts, or nobody locks, has nothing else to let go.
-  if ((known(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false) return undefined;
+  if ((valueOrUndefined(facts.electricLock) ?? 'none') !== 'none' || facts.secured === false)
+    return undefined;
   const letIn = access !== undefined && access !== 'none' && access !== 'button';
   if (role === 'guest-room') return letIn ? 'guest-card' : undefined;
   if (ROLE[role].lock.reentry) {
-    const reentry = known(facts.stairReentry);
+    const reentry = valueOrUndefined(facts.stairReentry);
     const back = reentry === 'command' || reentry === 'alarm';
     return letIn || back || facts.secured === true ? 'stair-locked' : undefined;
   }
@@ -62,10 +69,11 @@ export function assumedBy(
   const assumed: Partial<OpeningFacts> = {};
   if (facts.lockUse === undefined) {
     const use =
-      electricUse(role, facts) ?? useOfRole(role, practice, known(facts.secured), recorded);
+      electricUse(role, facts) ??
+      useOfRole(role, practice, valueOrUndefined(facts.secured), recorded);
     if (use) assumed.lockUse = use;
   }
-  const use = known(assumed.lockUse ?? facts.lockUse);
+  const use = valueOrUndefined(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
   if (facts.access === undefined && READS.has(assumed.lockUse)) assumed.access = 'reader';
   // A classroom with a door to the open is left by it.
@@ -80,11 +88,12 @@ export function assumedBy(
   if (facts.clearWanted === undefined) {
     const clear = practice.values.clearByRole.value[role];
     const { beds } = ROLE[role];
-    if (clear > 0 && (beds || known(facts.accessible) === true)) assumed.clearWanted = clear;
+    if (clear > 0 && (beds || valueOrUndefined(facts.accessible) === true))
+      assumed.clearWanted = clear;
   }
   if (facts.closer === undefined) {
     const closing = practice.values.roleClosing.value[role];
-    const rated = (known(facts.rating) ?? 0) > 0;
+    const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
     if (closing === 'always' || (closing === 'rated' && rated)) assumed.closer = 'any';
   }
   return assumed;
@@ -119,7 +128,7 @@ export const isTight = (facts: OpeningFacts, role: Role | undefined, exterior: b
   (exterior && !standsInTheOpen(role)) ||
   facts.smoke === true ||
   facts.lightTight === true ||
-  (known(facts.sound) ?? 0) > 0;
+  (valueOrUndefined(facts.sound) ?? 0) > 0;
 
 /** What the leaf rests on where it holds back weather, smoke, sound or light: the strike allows for it. */
 export function restsOnSeal(facts: OpeningFacts, tight: boolean): Part {
@@ -148,7 +157,7 @@ export function smokeBy(
   exterior: boolean,
 ): Part {
   if (facts.smoke !== undefined || exterior || !swings(facts.kind)) return {};
-  const rating = known(facts.rating) ?? 0;
+  const rating = valueOrUndefined(facts.rating) ?? 0;
   const usual = role ? values.roleSmoke.value[role] : 'never';
   const byRole = usual === 'always' || (usual === 'rated' && rating > 0);
   const corridor = rating > 0 && rating <= values.corridorSmoke.value;
@@ -158,7 +167,7 @@ export function smokeBy(
 
 /** Fills in what is assumed of facts that are nobody else's, each marked so. */
 export function fillAssumed(facts: OpeningFacts, assumed: Partial<OpeningFacts>): void {
-  const how: Partial<Record<string, How>> = { ...facts.provenance };
+  const how: Partial<Record<string, Provenance>> = { ...facts.provenance };
   let any = false;
   for (const name in assumed) {
     how[name] = 'assumed';

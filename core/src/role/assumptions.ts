@@ -1,11 +1,11 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import {
-  known,
-  said,
+  valueOrUndefined,
+  message,
   type OpeningFacts,
   type Results,
-  type Said,
-  type Way,
+  type Message,
+  type EgressFlow,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { assumedBy, isTight, restsOnSeal, smokeBy, usualAround, type Part } from './assumes.js';
@@ -19,7 +19,7 @@ export interface Assumption {
   fact: keyof OpeningFacts & string;
   value: string | number | boolean;
   /** Why it is; undefined where it was decided without explanations. */
-  because: Said | undefined;
+  because: Message | undefined;
 }
 
 /**
@@ -39,7 +39,7 @@ export function assumptionsOf({
     list.push({
       fact: 'role',
       value: role,
-      because: said('role.guessed', { from: facts.from ?? '–', to: facts.to ?? '–' }),
+      because: message('role.guessed', { from: facts.from ?? '–', to: facts.to ?? '–' }),
     });
   if (escape && escapeBecause) list.push({ fact: 'escape', value: escape, because: escapeBecause });
   for (const [fact, value] of Object.entries(assumed))
@@ -58,7 +58,7 @@ const SAYS_SO =
 /** Whether a room says itself that people with a wheelchair use it. */
 const isAccessible = ({ from, to }: TwoRooms): boolean =>
   (from !== undefined && saysSo(SAYS_SO, from)) || (to !== undefined && saysSo(SAYS_SO, to));
-const saysSo = remembered((words: RegExp, name: string) => words.test(name));
+const saysSo = memoize((words: RegExp, name: string) => words.test(name));
 
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
@@ -71,7 +71,7 @@ export function assumptionParts(
   facts: OpeningFacts,
   practice: Practice,
   rooms: TwoRooms,
-  way: Way | undefined,
+  way: EgressFlow | undefined,
 ): AssumptionParts {
   const outer = exteriorOf(facts, rooms);
   const exterior = (outer.exterior ?? facts.exterior) === true;
@@ -81,7 +81,7 @@ export function assumptionParts(
   if (facts.finish === undefined) make.finish = practice.values.finishUsual.value;
   const smoke = smokeBy(role, facts, practice, rooms, exterior);
   const tight = isTight(facts, role, exterior) || smoke.smoke === true;
-  const given = known(facts.role) !== undefined;
+  const given = valueOrUndefined(facts.role) !== undefined;
   return {
     named,
     outer,
@@ -100,42 +100,42 @@ export function reasonsFor(
   facts: OpeningFacts,
   practice: Practice,
   { named, outer, make, smoke, around, follows, people, rests }: AssumptionParts,
-  way: Way | undefined,
-): Record<string, Said> {
-  const of = (part: Part, because: () => Said) =>
-    Object.keys(part).map((name): [string, Said] => [name, because()]);
+  way: EgressFlow | undefined,
+): Record<string, Message> {
+  const of = (part: Part, because: () => Message) =>
+    Object.keys(part).map((name): [string, Message] => [name, because()]);
   const [from, to] = [facts.from ?? '–', facts.to ?? '–'];
   const what = { role: { term: `role.${role}` } };
   return Object.fromEntries([
-    ...of(named, () => said('assumed.accessible', { from, to })),
-    ...of(outer, () => said('assumed.exterior', { from, to })),
+    ...of(named, () => message('assumed.accessible', { from, to })),
+    ...of(outer, () => message('assumed.exterior', { from, to })),
     ...of(make, () =>
       role
-        ? said('assumed.make', { ...what, practice: practice.name })
-        : said('assumed.usual', { practice: practice.name }),
+        ? message('assumed.make', { ...what, practice: practice.name })
+        : message('assumed.usual', { practice: practice.name }),
     ),
     ...of(smoke, () => smokeBecause(role, facts, practice)),
-    ...of(around, () => said('assumed.usual', { practice: practice.name })),
-    ...of(follows, () => said('assumed.role', what)),
+    ...of(around, () => message('assumed.usual', { practice: practice.name })),
+    ...of(follows, () => message('assumed.role', what)),
     ...of(people, () => peopleBecause(way!)),
-    ...of(rests, () => said('assumed.seal')),
+    ...of(rests, () => message('assumed.seal')),
   ]);
 }
 
 /** Why it holds smoke back: what it is, or that it stands in a corridor. */
-function smokeBecause(role: Role | undefined, facts: OpeningFacts, { values }: Practice): Said {
+function smokeBecause(role: Role | undefined, facts: OpeningFacts, { values }: Practice): Message {
   const { roleSmoke, corridorSmoke } = values;
   return role === undefined || roleSmoke.value[role] === 'never'
-    ? said('assumed.smoke.corridor', {
-        minutes: known(facts.rating) ?? 0,
+    ? message('assumed.smoke.corridor', {
+        minutes: valueOrUndefined(facts.rating) ?? 0,
         source: corridorSmoke.source,
       })
-    : said('assumed.smoke.role', { role: { term: `role.${role}` }, source: roleSmoke.source });
+    : message('assumed.smoke.role', { role: { term: `role.${role}` }, source: roleSmoke.source });
 }
 
 /** Where the number of people comes from. */
-export function peopleBecause({ whole, people }: Way): Said {
-  return said(whole ? 'assumed.people' : 'assumed.peopleAtLeast', { people });
+export function peopleBecause({ whole, people }: EgressFlow): Message {
+  return message(whole ? 'assumed.people' : 'assumed.peopleAtLeast', { people });
 }
 
 /** One side in the open is enough, unless both are. */
@@ -148,7 +148,7 @@ function exteriorOf(facts: OpeningFacts, rooms: TwoRooms): Part {
 }
 
 /** Who leaves by it, by the graph of rooms; so many that it matters make it a way out. */
-function peopleBy(facts: OpeningFacts, { values }: Practice, way: Way | undefined): Part {
+function peopleBy(facts: OpeningFacts, { values }: Practice, way: EgressFlow | undefined): Part {
   if (!way?.escape || way.people === 0 || facts.egress === false) return {};
   const many = way.people >= values.panicFrom.value * values.panicNear.value;
   const part: Part = {};

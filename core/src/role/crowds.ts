@@ -1,4 +1,4 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { Occupancy } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 
@@ -10,9 +10,9 @@ export function isUncounted(
   { occupants, occupancy }: Pick<OpeningFacts, 'occupants' | 'occupancy'>,
   role: Role | undefined,
 ): boolean {
-  const group = known(occupancy);
+  const group = valueOrUndefined(occupancy);
   return (
-    known(occupants) === undefined &&
+    valueOrUndefined(occupants) === undefined &&
     role !== undefined &&
     ROLE[role].escape.common &&
     group !== undefined &&

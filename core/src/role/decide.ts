@@ -1,11 +1,11 @@
 import {
-  known,
+  valueOrUndefined,
   roomNamed,
-  said,
+  message,
   wayBetween,
   type OpeningFacts,
-  type Said,
-  type Way,
+  type Message,
+  type EgressFlow,
 } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
@@ -30,11 +30,11 @@ export interface WholeOpening {
   /** Which way people leave through it; undefined while nothing tells, or where nobody does. */
   readonly escape: Escape | undefined;
   /** Why, where nobody recorded it. */
-  readonly escapeBecause: Said | undefined;
+  readonly escapeBecause: Message | undefined;
   /** Facts that are taken so because nobody recorded them. */
   readonly assumed: Partial<OpeningFacts>;
   /** Why each of them is; empty unless somebody asks. */
-  readonly because: Readonly<Record<string, Said>>;
+  readonly because: Readonly<Record<string, Message>>;
 }
 
 /** Decides what a door is and which way people leave by it: as recorded, else guessed from its rooms. */
@@ -47,16 +47,16 @@ export function decideWhole(
     to: facts.to,
     fromUse: roomNamed(facts.from, project)?.use,
     toUse: roomNamed(facts.to, project)?.use,
-    exterior: known(facts.exterior),
+    exterior: valueOrUndefined(facts.exterior),
     ofBuilding: isOfBuilding(facts, practice),
   };
-  const recorded = known(record.facts.role);
+  const recorded = valueOrUndefined(record.facts.role);
   const role = recorded ?? guessRole(rooms, practice);
   if (role)
     record.decide('role', role, {
       basis: recorded ? record.basisOf('role') : 'assumed',
       reasons: () =>
-        recorded ? [] : [said('role.guessed', { from: facts.from ?? '–', to: facts.to ?? '–' })],
+        recorded ? [] : [message('role.guessed', { from: facts.from ?? '–', to: facts.to ?? '–' })],
       facts: ['role', 'from', 'to'],
     });
   else if (facts.lockUse === undefined && facts.lockKind === undefined && facts.secured !== false) {
@@ -64,7 +64,7 @@ export function decideWhole(
     record.ask(
       'role',
       () =>
-        said('ask.role', {
+        message('ask.role', {
           first: { term: `role.${first}` },
           second: { term: `role.${second}` },
           third: { term: `role.${third}` },
@@ -86,7 +86,7 @@ export function decideWhole(
     people,
     rests,
   );
-  const egress = known(facts.egress) ?? assumed.egress;
+  const egress = valueOrUndefined(facts.egress) ?? assumed.egress;
   const { escape, why } = egress === true ? decideEscape(record, rooms, way) : NO_ESCAPE;
   decidePeople(record, facts, parts, role, practice, way);
   askOccupancy(record, facts, assumed, practice);
@@ -106,8 +106,8 @@ const AT_HOME: ReadonlySet<unknown> = new Set(['dwelling', 'residential']);
 
 /** Whether what is recorded says that no household is behind it. */
 function isOfBuilding({ occupancy, occupants }: OpeningFacts, { values }: Practice): boolean {
-  const group = known(occupancy);
-  const people = known(occupants) ?? 0;
+  const group = valueOrUndefined(occupancy);
+  const people = valueOrUndefined(occupants) ?? 0;
   return group !== undefined ? !AT_HOME.has(group) : people >= values.panicFrom.value;
 }
 
@@ -117,9 +117,9 @@ const NO_ESCAPE = { escape: undefined, why: undefined };
 function decideEscape(
   record: RoleRecord,
   rooms: TwoRooms,
-  way: Way | undefined,
-): { escape: Escape | undefined; why: Said | undefined } {
-  const recorded = known(record.facts.escape);
+  way: EgressFlow | undefined,
+): { escape: Escape | undefined; why: Message | undefined } {
+  const recorded = valueOrUndefined(record.facts.escape);
   const escape = recorded ?? way?.escape ?? guessEscape(...spacesOf(rooms));
   if (!escape) {
     record.ask('escape', 'ask.escape', ['escape']);
@@ -129,9 +129,9 @@ function decideEscape(
     ? undefined
     : way?.escape
       ? way.people > 0
-        ? said('role.escapeWays', { people: way.people })
-        : said('role.escapeUncounted')
-      : said('role.escapeGuessed', {});
+        ? message('role.escapeWays', { people: way.people })
+        : message('role.escapeUncounted')
+      : message('role.escapeGuessed', {});
   record.decide('escape', escape, {
     basis: recorded ? record.basisOf('escape') : 'assumed',
     reasons: () => (why ? [why] : []),
@@ -147,10 +147,10 @@ function decidePeople(
   { people }: AssumptionParts,
   role: Role | undefined,
   { values }: StageInput['practice'],
-  way: Way | undefined,
+  way: EgressFlow | undefined,
 ): void {
-  const recorded = known(facts.occupants);
-  const number = recorded ?? known(people.occupants);
+  const recorded = valueOrUndefined(facts.occupants);
+  const number = recorded ?? valueOrUndefined(people.occupants);
   if (number !== undefined) {
     record.decide('people', number, {
       basis: recorded === undefined ? 'assumed' : record.basisOf('occupants'),
@@ -167,7 +167,7 @@ function decidePeople(
     facts.egress === false
   )
     return;
-  record.ask('people', () => said(uncounted ? 'ask.peopleLeaving' : 'ask.people', { from }), [
+  record.ask('people', () => message(uncounted ? 'ask.peopleLeaving' : 'ask.people', { from }), [
     'occupants',
   ]);
 }
@@ -179,8 +179,8 @@ function askOccupancy(
   assumed: Partial<OpeningFacts>,
   { values }: StageInput['practice'],
 ): void {
-  const recorded = known(record.facts.occupancy);
-  const occupancy = recorded ?? known(assumed.occupancy);
+  const recorded = valueOrUndefined(record.facts.occupancy);
+  const occupancy = recorded ?? valueOrUndefined(assumed.occupancy);
   if (occupancy) {
     record.decide('occupancy', occupancy, {
       basis: recorded ? record.basisOf('occupancy') : 'assumed',
@@ -188,10 +188,10 @@ function askOccupancy(
     });
     return;
   }
-  const people = known(facts.occupants) ?? known(assumed.occupants);
+  const people = valueOrUndefined(facts.occupants) ?? valueOrUndefined(assumed.occupants);
   const near = values.panicFrom.value * values.panicNear.value;
   if (people === undefined || people < near || facts.egress === false) return;
   const { dwelling: _, ...groups } = values.panicPeople.value;
   if (Object.values(groups).every((least) => least > 0)) return;
-  record.ask('occupancy', () => said('ask.occupancy', { people }), ['occupancy']);
+  record.ask('occupancy', () => message('ask.occupancy', { people }), ['occupancy']);
 }

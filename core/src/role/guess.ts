@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { isPorch, type RoomUse } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { fromOutdoors, type Reads } from './outdoors.js';
@@ -25,7 +25,7 @@ const PARKING = /(?<![\p{L}])(?:parking|car park|carpark|tiefgarage|parkgarage)(
 /** The door at the foot or the head of a stair to a room under the roof. */
 const LOFT = /(?<![\p{L}])(?:loft|attic)(?![\p{L}])/iu;
 
-const guessFor = remembered(
+const guessFor = memoize(
   (
     words: Words,
     // What varies most comes last: what is kept branches there.

@@ -1,4 +1,4 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { FrameMaterial, LeafConstruction, Practice, UseClass } from '../practice/index.js';
 import type { Role } from '../roles/index.js';
 
@@ -37,11 +37,11 @@ export function usualMake(
 function overlaps(facts: OpeningFacts, values: Practice['values']): boolean {
   const { leafEdgeUsual, leafOverlap, nominalSizes } = values;
   if (leafEdgeUsual.value !== 'rebated' || facts.kind !== 'single') return false;
-  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const timber = valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ?? false;
   const found = facts.work === 'replacement' || (facts.readings?.length ?? 0) > 0;
   if (!timber || found || facts.nothingVisible === true || facts.frameKind === 'stopless')
     return false;
-  const over = (known(facts.leafWidth) ?? 0) + 2 * leafOverlap.value;
+  const over = (valueOrUndefined(facts.leafWidth) ?? 0) + 2 * leafOverlap.value;
   return !nominalSizes.value.some(({ width }) => width === over);
 }
 
@@ -53,7 +53,7 @@ function usualLeaf(
 ): string {
   const usual = leafByRole.value[role];
   if (!usual.startsWith('timber')) return usual;
-  const minutes = known(facts.rating) ?? 0;
+  const minutes = valueOrUndefined(facts.rating) ?? 0;
   if (minutes >= leafRatedFrom.value) return leafRated.value;
   // A hollow leaf holds back nothing.
   if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';

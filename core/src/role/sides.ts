@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { headOf, type RoomUse } from '../opening/index.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
 import { ROLE, ROLES, roleWords, type Role } from '../roles/index.js';
@@ -6,7 +6,7 @@ import { ROLE, ROLES, roleWords, type Role } from '../roles/index.js';
 export type Words = Readonly<Record<Role, string>>;
 
 /** The patterns of a practice's words, made once; in the order of the table, “patient toilet” before “toilet”. */
-const patternsOf = remembered((words: Words) =>
+const patternsOf = memoize((words: Words) =>
   (Object.keys(words) as Role[]).flatMap((role): [Role, RegExp][] => {
     const list = roleWords(words[role]);
     if (!ROLES.includes(role) || list.length === 0) return [];

@@ -1,4 +1,4 @@
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import { headOf, isPorch, SPACE_WORDS, type RoomUse } from '../opening/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
@@ -22,7 +22,7 @@ const NAMES = (['outdoors', 'stair', 'entrance', 'corridor'] as const).map(
 /** What a name says a space is, and where in the name its last word for it stands. */
 export const spaceNamed = (name: string) => namedBy(NAMES, headOf(name));
 
-const namedBy = remembered(
+const namedBy = memoize(
   (
     names: typeof NAMES,
     name: string,

@@ -27,7 +27,7 @@ export {
   type ScheduledSet,
 } from './schedule.js';
 export { type ScheduledOpening } from './scheduledOpening.js';
-export type { AcceptedFinding, RuleFindings, Told } from './openItems.js';
+export type { AcceptedFinding, RuleFindings, OpenItem } from './openItems.js';
 export type { RoomDoors } from './rooms.js';
 export { setName } from './setName.js';
 export { keyedDoorOf } from './keyedDoor.js';

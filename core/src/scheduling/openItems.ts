@@ -5,7 +5,7 @@ import { unitsOf } from './heading.js';
 import type { ScheduledOpening } from './scheduledOpening.js';
 
 /** A text that stands for several openings. */
-export interface Told {
+export interface OpenItem {
   text: string;
   marks: string[];
 }
@@ -15,11 +15,11 @@ export interface RuleFindings {
   code: string;
   level: string;
   source: string;
-  told: Told[];
+  told: OpenItem[];
 }
 
 /** What somebody accepted, with who and why. */
-export interface AcceptedFinding extends Told {
+export interface AcceptedFinding extends OpenItem {
   by: string;
   reason: string;
 }
@@ -27,7 +27,7 @@ export interface AcceptedFinding extends Told {
 const RANK: Readonly<Record<string, number>> = { stop: 0, check: 1, note: 2 };
 
 /** Puts the marks of one text together, in the order texts first come. */
-class Tellings<T extends Told> {
+class Tellings<T extends OpenItem> {
   private readonly byText = new Map<string, T>();
 
   tell(key: string, mark: string, make: () => Omit<T, 'marks'>): void {
@@ -43,7 +43,7 @@ class Tellings<T extends Told> {
 
 /** Findings nobody accepted by rule, the gravest first; each text once with its openings. */
 export function findingsByRule(openings: readonly ScheduledOpening[]): RuleFindings[] {
-  const rules = new Map<string, RuleFindings & { tellings: Tellings<Told> }>();
+  const rules = new Map<string, RuleFindings & { tellings: Tellings<OpenItem> }>();
   for (const { decided, mark } of openings)
     for (const finding of decided.findings) {
       if (finding.accepted) continue;
@@ -73,8 +73,10 @@ export function acceptedFindings(openings: readonly ScheduledOpening[]): Accepte
 }
 
 /** What is open, the same question of several openings once, by stages in working order. */
-export function openQuestions(openings: readonly ScheduledOpening[]): (Told & { stage: string })[] {
-  const tellings = new Tellings<Told & { stage: string }>();
+export function openQuestions(
+  openings: readonly ScheduledOpening[],
+): (OpenItem & { stage: string })[] {
+  const tellings = new Tellings<OpenItem & { stage: string }>();
   for (const { decided, mark } of openings)
     for (const { status, question, stage } of decided.decisions) {
       if (status !== 'open' || !question) continue;
@@ -85,8 +87,8 @@ export function openQuestions(openings: readonly ScheduledOpening[]): (Told & { 
 }
 
 /** What is assumed of the openings and nobody confirmed. */
-export function assumedOf(openings: readonly ScheduledOpening[]): Told[] {
-  const tellings = new Tellings<Told>();
+export function assumedOf(openings: readonly ScheduledOpening[]): OpenItem[] {
+  const tellings = new Tellings<OpenItem>();
   for (const { decided, mark } of openings)
     for (const { fact, value } of assumptionsOf(decided)) {
       const { language } = unitsOf(decided);

@@ -11,7 +11,7 @@ import {
   openQuestions,
   type AcceptedFinding,
   type RuleFindings,
-  type Told,
+  type OpenItem,
 } from './openItems.js';
 import { doorsByRoom, type RoomDoors } from './rooms.js';
 import { setName } from './setName.js';
@@ -63,11 +63,11 @@ export interface Schedule {
   /** Sets that differ in one line: of the smaller, and of the other. */
   near: { first: number; second: number; one: Line | undefined; other: Line | undefined }[];
   /** Open decisions and findings are printed, never hidden. */
-  open: (Told & { stage: string })[];
+  open: (OpenItem & { stage: string })[];
   findings: RuleFindings[];
   accepted: AcceptedFinding[];
   /** What was assumed and nobody confirmed, with the openings it is assumed of. */
-  assumed: Told[];
+  assumed: OpenItem[];
   known: KnownSet[];
 }
 

@@ -1,12 +1,12 @@
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   slides,
   swingsBothWays,
   type Basis,
   type MeasuredLeaf,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import { toMm } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
@@ -69,34 +69,35 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
 
 interface Wanted<T> {
   is: T;
-  why: () => Said;
+  why: () => Message;
   basis?: Basis;
 }
 
 function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perimeter> {
   const { role } = results.opening;
-  const stop = known(facts.stopSeal);
-  if (slides(facts.kind)) return { is: 'none', why: () => said('sealing.perimeter.slides') };
-  if (standsInTheOpen(role)) return { is: 'none', why: () => said('sealing.perimeter.gate') };
+  const stop = valueOrUndefined(facts.stopSeal);
+  if (slides(facts.kind)) return { is: 'none', why: () => message('sealing.perimeter.slides') };
+  if (standsInTheOpen(role)) return { is: 'none', why: () => message('sealing.perimeter.gate') };
   if (role && ROLE[role].place.cold)
-    return { is: 'none', why: () => said('sealing.perimeter.cold') };
-  if ((known(facts.sound) ?? 0) > 0)
-    return { is: 'sound', why: () => said('sealing.perimeter.sound') };
-  if (facts.smoke === true) return { is: 'smoke', why: () => said('sealing.perimeter.smoke') };
+    return { is: 'none', why: () => message('sealing.perimeter.cold') };
+  if ((valueOrUndefined(facts.sound) ?? 0) > 0)
+    return { is: 'sound', why: () => message('sealing.perimeter.sound') };
+  if (facts.smoke === true) return { is: 'smoke', why: () => message('sealing.perimeter.smoke') };
   if (facts.exterior === true)
-    return { is: 'weather', why: () => said('sealing.perimeter.weather') };
-  if (facts.lightTight === true) return { is: 'light', why: () => said('sealing.perimeter.light') };
-  if (stop === 'seal') return { is: 'light', why: () => said('sealing.perimeter.recorded') };
+    return { is: 'weather', why: () => message('sealing.perimeter.weather') };
+  if (facts.lightTight === true)
+    return { is: 'light', why: () => message('sealing.perimeter.light') };
+  if (stop === 'seal') return { is: 'light', why: () => message('sealing.perimeter.recorded') };
   if (role && ROLE[role].place.garage)
-    return { is: 'light', why: () => said('sealing.perimeter.garage') };
+    return { is: 'light', why: () => message('sealing.perimeter.garage') };
   // Without stops there is nothing for a silencer.
   const stops = !swingsBothWays(facts.kind) && facts.frameKind !== 'stopless';
-  const glass = known(facts.leafConstruction) === 'glass';
+  const glass = valueOrUndefined(facts.leafConstruction) === 'glass';
   const silenced =
     facts.frameMaterial === 'steel' && stops && !glass && practice.values.steelSilenced.value;
   if (stop === 'silencer' || (stop === undefined && silenced))
-    return { is: 'silencers', why: () => said('sealing.perimeter.silencers') };
-  return { is: 'none', why: () => said('sealing.perimeter.none') };
+    return { is: 'silencers', why: () => message('sealing.perimeter.silencers') };
+  return { is: 'none', why: () => message('sealing.perimeter.none') };
 }
 
 function decidePerimeter(input: SealingInput, record: SealingRecord): Perimeter {
@@ -108,7 +109,7 @@ function decidePerimeter(input: SealingInput, record: SealingRecord): Perimeter 
         PERIMETERS.indexOf(value) < PERIMETERS.indexOf(is) && is !== 'silencers'
           ? {
               value,
-              against: said('sealing.against.tight', { purpose: { term: `perimeter.${is}` } }),
+              against: message('sealing.against.tight', { purpose: { term: `perimeter.${is}` } }),
             }
           : { value },
       ),
@@ -130,7 +131,7 @@ function decidePerimeterLength(
   const length = 2 * height + width;
   record.decide('perimeterLength', length, {
     reasons: () => [
-      said(meetsInMiddle(facts.kind) ? 'sealing.length.pair' : 'sealing.length.single', {
+      message(meetsInMiddle(facts.kind) ? 'sealing.length.pair' : 'sealing.length.single', {
         height: { ticks: height },
         width: { ticks: width },
       }),
@@ -142,8 +143,8 @@ function decidePerimeterLength(
 
 function decideStrip({ facts, practice }: SealingInput, record: SealingRecord): Sealing['strip'] {
   const { intumescent, strips } = practice.values;
-  const rating = known(facts.rating) ?? 0;
-  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const rating = valueOrUndefined(facts.rating) ?? 0;
+  const timber = valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ?? false;
   if (rating === 0 || !timber || !intumescent.value || slides(facts.kind)) return undefined;
   const row = strips.value.find(({ minutes }) => rating <= minutes) ?? strips.value.at(-1)!;
   record.decide(
@@ -151,7 +152,7 @@ function decideStrip({ facts, practice }: SealingInput, record: SealingRecord): 
     { width: row.width, height: row.thickness },
     {
       reasons: () => [
-        said(row.count > 1 ? 'sealing.strip.two' : 'sealing.strip', {
+        message(row.count > 1 ? 'sealing.strip.two' : 'sealing.strip', {
           minutes: rating,
           source: strips.source,
         }),
@@ -167,7 +168,7 @@ function mortises(
   { facts, practice, results }: SealingInput,
   leaf: MeasuredLeaf | undefined,
 ): boolean {
-  const timber = known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  const timber = valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ?? false;
   return (
     timber &&
     leaf !== undefined &&
@@ -178,18 +179,19 @@ function mortises(
 
 function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<Bottom> {
   const { facts, practice, results } = input;
-  const recorded = known(facts.bottomSeal);
+  const recorded = valueOrUndefined(facts.bottomSeal);
   const drop: Bottom = mortises(input, leaf) ? 'drop-full' : 'drop-surface';
   const hidden = facts.nothingVisible === true;
-  if (recorded === 'none') return { is: 'none', why: () => said('sealing.bottom.recorded') };
+  if (recorded === 'none') return { is: 'none', why: () => message('sealing.bottom.recorded') };
   if (recorded !== undefined && recorded !== 'any')
-    return { is: recorded, why: () => said('sealing.bottom.recorded') };
+    return { is: recorded, why: () => message('sealing.bottom.recorded') };
   if (facts.threshold === 'sealing')
-    return { is: 'threshold', why: () => said('sealing.bottom.threshold') };
-  if (slides(facts.kind)) return { is: 'none', why: () => said('sealing.perimeter.slides') };
-  if ((known(facts.sound) ?? 0) > 0) return { is: drop, why: () => said('sealing.bottom.sound') };
+    return { is: 'threshold', why: () => message('sealing.bottom.threshold') };
+  if (slides(facts.kind)) return { is: 'none', why: () => message('sealing.perimeter.slides') };
+  if ((valueOrUndefined(facts.sound) ?? 0) > 0)
+    return { is: drop, why: () => message('sealing.bottom.sound') };
   if (hidden && recorded === 'any')
-    return { is: 'drop-full', why: () => said('sealing.bottom.hidden') };
+    return { is: 'drop-full', why: () => message('sealing.bottom.hidden') };
   const { smokeGap } = practice.values;
   const { undercut } = results.sizing;
   if (facts.smoke === true && smokeGap.value > 0 && undercut !== undefined) {
@@ -199,28 +201,28 @@ function bottomFor(input: SealingInput, leaf: MeasuredLeaf | undefined): Wanted<
       source: smokeGap.source,
     };
     if (undercut > smokeGap.value)
-      return { is: drop, why: () => said('sealing.bottom.smoke', params) };
-    return { is: 'none', why: () => said('sealing.bottom.smokeTight', params) };
+      return { is: drop, why: () => message('sealing.bottom.smoke', params) };
+    return { is: 'none', why: () => message('sealing.bottom.smokeTight', params) };
   }
   const light = facts.lightTight === true;
   if (facts.smoke === true && smokeGap.value === 0 && facts.exterior !== true && !light)
     return {
       is: 'none',
-      why: () => said('sealing.bottom.smokeLabel', { source: smokeGap.source }),
+      why: () => message('sealing.bottom.smokeLabel', { source: smokeGap.source }),
     };
   if (standsInTheOpen(results.opening.role))
-    return { is: 'none', why: () => said('sealing.perimeter.gate') };
+    return { is: 'none', why: () => message('sealing.perimeter.gate') };
   if (sweeps(facts, results.opening.role))
     return {
       is: 'sweep',
       why: () =>
-        said(facts.exterior === true ? 'sealing.bottom.weather' : 'sealing.perimeter.garage'),
+        message(facts.exterior === true ? 'sealing.bottom.weather' : 'sealing.perimeter.garage'),
     };
   if (facts.lightTight === true || recorded === 'any')
-    return { is: drop, why: () => said('sealing.bottom.light') };
+    return { is: drop, why: () => message('sealing.bottom.light') };
   return {
     is: 'none',
-    why: () => said(facts.airUnder === true ? 'sealing.bottom.air' : 'sealing.bottom.none'),
+    why: () => message(facts.airUnder === true ? 'sealing.bottom.air' : 'sealing.bottom.none'),
   };
 }
 
@@ -231,16 +233,16 @@ function decideBottom(
 ): Bottom {
   const { facts, practice } = input;
   const { is, why } = bottomFor(input, leaf);
-  const against = (value: Bottom): Said | undefined => {
+  const against = (value: Bottom): Message | undefined => {
     if (value === 'drop-full' && leaf && leaf.thickness < practice.values.dropFullLeaf.value)
-      return said('sealing.against.thin', {
+      return message('sealing.against.thin', {
         needed: { ticks: practice.values.dropFullLeaf.value },
         leaf: { ticks: leaf.thickness },
       });
     if (facts.nothingVisible === true && value !== 'drop-full' && value !== 'none')
-      return said('sealing.against.seen');
-    if (value === 'none' && is !== 'none') return said('sealing.against.leak');
-    if (value === 'sweep' && facts.exterior !== true) return said('sealing.against.drags');
+      return message('sealing.against.seen');
+    if (value === 'none' && is !== 'none') return message('sealing.against.leak');
+    if (value === 'sweep' && facts.exterior !== true) return message('sealing.against.drags');
     return undefined;
   };
   return record.propose('bottom', is, {
@@ -259,11 +261,11 @@ function decideMaterial(
   record: SealingRecord,
   bottom: Bottom,
 ): SealMaterial {
-  const texture = known(facts.floorTexture);
-  const uneven = known(facts.floorUneven) ?? 0;
+  const texture = valueOrUndefined(facts.floorTexture);
+  const uneven = valueOrUndefined(facts.floorUneven) ?? 0;
   const { bulbUneven } = practice.values;
   // Sound is held back by a bulb only; a floor that it does not lie on gets a plate.
-  const sound = (known(facts.sound) ?? 0) > 0;
+  const sound = (valueOrUndefined(facts.sound) ?? 0) > 0;
   const rough =
     !sound && (texture === 'rough' || texture === 'carpet' || uneven > bulbUneven.value);
   const sweep = bottom === 'sweep';
@@ -276,10 +278,10 @@ function decideMaterial(
     basis: texture === undefined && !rough && !sound ? 'assumed' : 'derived',
     reasons: () => [
       rough
-        ? said('sealing.material.rough', { most: { ticks: bulbUneven.value } })
+        ? message('sealing.material.rough', { most: { ticks: bulbUneven.value } })
         : texture === 'light'
-          ? said('sealing.material.light')
-          : said(
+          ? message('sealing.material.light')
+          : message(
               sound
                 ? 'sealing.material.sound'
                 : sweep
@@ -294,7 +296,7 @@ function decideMaterial(
         rough && value !== 'brush'
           ? {
               value,
-              against: said('sealing.material.rough', { most: { ticks: bulbUneven.value } }),
+              against: message('sealing.material.rough', { most: { ticks: bulbUneven.value } }),
             }
           : { value },
       ),
@@ -311,7 +313,7 @@ function decideBottomLength(
   const length = leaf.width - short;
   record.decide('bottomLength', length, {
     leaf: leaf.id,
-    reasons: () => [said('sealing.bottomLength', { short: { ticks: short } })],
+    reasons: () => [message('sealing.bottomLength', { short: { ticks: short } })],
     facts: ['leafWidth'],
   });
   return length;
@@ -321,18 +323,18 @@ function decideThreshold(
   { facts, practice, results }: SealingInput,
   record: SealingRecord,
 ): Sealing['threshold'] {
-  const kind = known(facts.threshold);
+  const kind = valueOrUndefined(facts.threshold);
   const { frameWidth } = results.sizing;
   const open = facts.exterior === true && !standsInTheOpen(results.opening.role);
   const wanted = kind === undefined ? open : kind !== 'none';
   if (!wanted || frameWidth === undefined || slides(facts.kind)) return undefined;
-  const height = known(facts.thresholdHeight) ?? practice.values.thresholdMost.value;
+  const height = valueOrUndefined(facts.thresholdHeight) ?? practice.values.thresholdMost.value;
   record.decide(
     'threshold',
     { width: frameWidth, height },
     {
       basis: kind === undefined ? 'assumed' : 'derived',
-      reasons: () => [said('sealing.threshold')],
+      reasons: () => [message('sealing.threshold')],
       facts: ['threshold', 'thresholdHeight', 'exterior'],
     },
   );
@@ -351,7 +353,7 @@ function decideMeeting(
     !wanted || overlaps || mullion ? 'none' : perimeter === 'sound' ? 'astragal' : 'brush';
   return record.propose('meeting', derived, {
     reasons: () => [
-      said(
+      message(
         !wanted
           ? 'sealing.meeting.none'
           : derived === 'none'
@@ -372,12 +374,12 @@ function decideSound(
   record: SealingRecord,
   { perimeter, bottom, meeting }: Pick<Sealing, 'perimeter' | 'bottom' | 'meeting'>,
 ): SoundSum | undefined {
-  const wanted = known(facts.sound) ?? 0;
+  const wanted = valueOrUndefined(facts.sound) ?? 0;
   const { frameWidth, frameHeight } = results.sizing;
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   if (wanted === 0 || frameWidth === undefined || frameHeight === undefined || !construction)
     return undefined;
-  const recorded = known(facts.leafSound);
+  const recorded = valueOrUndefined(facts.leafSound);
   const leaf = recorded ?? practice.values.leafSounds.value[construction];
   const joints = practice.values.jointSounds.value;
   const [width, height] = [metres(frameWidth), metres(frameHeight)];
@@ -409,7 +411,7 @@ function decideSound(
   const total = Math.floor(sum.total);
   record.decide('sound', total, {
     reasons: () => [
-      said('sealing.sound', {
+      message('sealing.sound', {
         leaf,
         first: { term: `soundPath.${first.name}` },
         firstShare: percent(first.share),
@@ -417,7 +419,7 @@ function decideSound(
         secondShare: percent(second.share),
         rest: 100 - percent(first.share) - percent(second.share),
       }),
-      ...(recorded === undefined ? [said('sealing.sound.assumed')] : []),
+      ...(recorded === undefined ? [message('sealing.sound.assumed')] : []),
     ],
     facts: ['sound', 'leafSound', 'leafConstruction'],
   });

@@ -1,4 +1,4 @@
-import { known, slides } from '../opening/index.js';
+import { valueOrUndefined, slides } from '../opening/index.js';
 import type { SealingInput, Sealing } from './result.js';
 import type { SealingRecord } from './decisions.js';
 
@@ -15,7 +15,7 @@ export function findSealing(
   const tight = perimeter !== 'none' && perimeter !== 'silencers';
   const drops = DROPS.has(bottom);
   const { undercut } = results.sizing;
-  const uneven = known(facts.floorUneven) ?? 0;
+  const uneven = valueOrUndefined(facts.floorUneven) ?? 0;
   if (drops && undercut !== undefined && undercut + uneven > values.sealDrop.value)
     record.report(
       'check',
@@ -34,7 +34,7 @@ export function findSealing(
       'airUnder',
       'sealing.bottom',
     ]);
-  if (facts.airUnder === true && (known(facts.rating) ?? 0) > 0)
+  if (facts.airUnder === true && (valueOrUndefined(facts.rating) ?? 0) > 0)
     record.report(
       'check',
       'sealing.airRated',
@@ -61,7 +61,7 @@ export function findSealing(
         ['sealing.perimeter', 'securing.coordinator'],
       );
   }
-  const floor = known(facts.floorTexture);
+  const floor = valueOrUndefined(facts.floorTexture);
   if (
     perimeter === 'sound' &&
     (floor === 'carpet' || floor === 'rough') &&

@@ -1,8 +1,8 @@
-import { itemOf, meetsInMiddle, worded, type Item } from '../opening/index.js';
+import { itemOf, meetsInMiddle, termKeyBuilder, type Item } from '../opening/index.js';
 import type { SealingInput, Sealing } from './result.js';
 
-const sealItem = worded('item.seal.');
-const bottomItem = worded('item.bottom.');
+const sealItem = termKeyBuilder('item.seal.');
+const bottomItem = termKeyBuilder('item.bottom.');
 
 /** Adds silencers, seals, strips, sweeps and thresholds to the set. */
 export function sealingItems(

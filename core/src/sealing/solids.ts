@@ -1,4 +1,4 @@
-import { about, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
+import { centredSpan, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { rodInset, rodsRunDown, type Securing } from '../securing/index.js';
 import type { Sealing } from './result.js';
@@ -65,7 +65,7 @@ export function sealingSolids(
           'solid.dropFull',
           leaf.id,
           'in',
-          { x, y: span(0, size.up), z: about(thickness / 2, size.through) },
+          { x, y: span(0, size.up), z: centredSpan(thickness / 2, size.through) },
           size.keep,
         ),
       ];
@@ -82,5 +82,5 @@ function rodSpan(
   leaf: MeasuredLeaf,
 ): [number, number] | undefined {
   if (!securing.fit || !rodsRunDown(securing)) return undefined;
-  return about(leaf.width - rodInset(securing.fit), practice.values.bodies.value.rod.across);
+  return centredSpan(leaf.width - rodInset(securing.fit), practice.values.bodies.value.rod.across);
 }

@@ -1,5 +1,5 @@
 import type { ProductType } from '../catalogue/index.js';
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import { defineStage } from '../stage/index.js';
 import { SEALING_DECISIONS, type Bottom } from './decisions.js';
 import { decideSealing } from './decide.js';
@@ -53,8 +53,8 @@ export const sealing = defineStage({
           longAs: leaf.width,
           leafHeight: leaf.height,
           thickness: leaf.thickness,
-          rated: known(facts.rating) ?? 0,
-          opensTo: known(facts.openTo),
+          rated: valueOrUndefined(facts.rating) ?? 0,
+          opensTo: valueOrUndefined(facts.openTo),
           drop: results.sizing.undercut,
         };
       },
@@ -69,7 +69,7 @@ export const sealing = defineStage({
           types: ['perimeter-seal'],
           traits: [perimeter === 'light' ? 'weather' : perimeter],
           longAs: perimeterLength,
-          rated: perimeter === 'smoke' ? (known(facts.rating) ?? 0) : 0,
+          rated: perimeter === 'smoke' ? (valueOrUndefined(facts.rating) ?? 0) : 0,
         };
       },
     },

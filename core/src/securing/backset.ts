@@ -1,5 +1,5 @@
-import { remembered } from '../measure/index.js';
-import { known, said, type MeasuredLeaf } from '../opening/index.js';
+import { memoize } from '../measure/index.js';
+import { valueOrUndefined, message, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
@@ -8,7 +8,7 @@ import { LOCK_FORMS } from './lockForms.js';
 import { solidWidth } from './stile.js';
 
 /** The backsets that are made, the least first. */
-const madeBacksets = remembered(({ values }: Practice, kind: LockKind): readonly number[] => {
+const madeBacksets = memoize(({ values }: Practice, kind: LockKind): readonly number[] => {
   const { narrowBacksets, mortiseBacksets, backsets } = values;
   const made =
     kind === 'narrow-stile' ? narrowBacksets : kind === 'mortise' ? mortiseBacksets : backsets;
@@ -34,7 +34,7 @@ export function decideBackset(
 ): number {
   const { values } = practice;
   const { facts } = record;
-  const recorded = known(record.facts.backset);
+  const recorded = valueOrUndefined(record.facts.backset);
   // Devices on the face and sliding leaves have no backset: what is told is where the middle of the device stands.
   const centred = LOCK_FORMS[kind].sits === 'push-face' || kind === 'sliding';
   const name = centred ? 'centre' : 'backset';
@@ -66,8 +66,8 @@ export function decideBackset(
   record.decide(name, taken, {
     reasons: () => [
       taken === usual
-        ? said('securing.backset.practice', { source: values.backset.source })
-        : said('securing.backset.narrower', {
+        ? message('securing.backset.practice', { source: values.backset.source })
+        : message('securing.backset.narrower', {
             usual: { ticks: usual },
             solid: { ticks: limit!.width },
           }),

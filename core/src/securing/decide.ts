@@ -1,8 +1,8 @@
 import type { LockSpec } from '../catalogue/index.js';
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   type MeasuredLeaf,
   type OpeningFacts,
 } from '../opening/index.js';
@@ -35,7 +35,7 @@ import { ROLE } from '../roles/index.js';
 export function decideSecuring(input: SecuringInput, record: SecuringRecord): Securing {
   const { facts, practice, project, results } = input;
   const { handing, sizing: sizes, opening: whole } = results;
-  const recorded = known(record.facts.lockKind);
+  const recorded = valueOrUndefined(record.facts.lockKind);
   const use = useOf(facts, practice, whole);
   if (recorded === undefined && use === undefined) {
     record.ask('kind', 'ask.secured', ['role', 'lockUse', 'lockKind', 'secured']);
@@ -71,12 +71,12 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     if (recorded === 'none') findLatching(record, practice, kind, true);
   }
   const bolted = spec?.outsideKey.includes('bolt') === true || placed.secondHeight !== undefined;
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const entrance = use !== undefined && ENTRANCES.has(use.use);
   const longScrews =
     kind !== 'none' &&
     !isExit(kind) &&
-    known(facts.frameMaterial) === 'timber' &&
+    valueOrUndefined(facts.frameMaterial) === 'timber' &&
     !meetsInMiddle(facts.kind) &&
     (bolted || entrance);
   findWritten(record, facts, kind, spec);
@@ -203,7 +203,7 @@ function secured(
 /** Whether the active leaf of a pair alone is narrower than what is wanted, so that the other must open. */
 function activeTooNarrow({ facts, practice, results }: SecuringInput): boolean {
   const wanted =
-    known(facts.clearWanted) ??
+    valueOrUndefined(facts.clearWanted) ??
     (facts.accessible === true ? practice.values.clearWidth.value : undefined);
   const clear = results.hanging.clearWidthActive;
   return wanted !== undefined && clear !== undefined && clear < wanted;
@@ -235,7 +235,7 @@ function placeOf(
   let thickness: number | undefined;
   let stile: number | undefined;
   if (leaf) {
-    thickness = leaf.thickness - Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
+    thickness = leaf.thickness - Math.min(valueOrUndefined(facts.faceFiller) ?? 0, leaf.thickness);
     const { height } = lockHeightOf(facts, practice, recorded ?? 'none');
     stile = solidWidth(facts, practice, leaf, height - leaf.bottom)?.width;
   }
@@ -255,7 +255,7 @@ function decideKind(
       basis: record.basisOf('lockKind'),
       reasons: () => {
         const grade = place.practice.values.lockGrade.value[kind];
-        return grade ? [said('securing.kind.grade', { grade })] : [];
+        return grade ? [message('securing.kind.grade', { grade })] : [];
       },
       facts: ['lockKind'],
     });

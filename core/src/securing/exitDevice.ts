@@ -1,6 +1,6 @@
 import {
-  known,
-  said,
+  valueOrUndefined,
+  message,
   type LeafId,
   type MeasuredLeaf,
   type OpeningFacts,
@@ -25,7 +25,7 @@ export interface ExitFit {
 /** The case of an exit device at the lock stile: a narrow one where the stile is of metal. */
 export function exitCase(facts: OpeningFacts, practice: Practice): Body {
   const { narrowExit, rimCase } = practice.values.bodies.value;
-  return known(facts.leafConstruction) === 'aluminium-narrow' ? narrowExit : rimCase;
+  return valueOrUndefined(facts.leafConstruction) === 'aluminium-narrow' ? narrowExit : rimCase;
 }
 
 /** Fits an exit device to a leaf: the bar reaches over it but for a margin, the rods to head and floor. */
@@ -48,7 +48,7 @@ export function fitExit(
     bar,
     cut: made === undefined ? 0 : made - bar,
     topRod: rods ? Math.max(0, leaf.height - y - half) : 0,
-    bottomRod: rods && known(facts.plainFloor) !== true ? Math.max(0, y - half) : 0,
+    bottomRod: rods && valueOrUndefined(facts.plainFloor) !== true ? Math.max(0, y - half) : 0,
   };
 }
 
@@ -65,7 +65,7 @@ export function decideBar(
   if (made !== undefined)
     record.decide('bar', bar, {
       leaf: of,
-      reasons: () => [said('securing.bar', { made: { ticks: made }, cut: { ticks: cut } })],
+      reasons: () => [message('securing.bar', { made: { ticks: made }, cut: { ticks: cut } })],
     });
   return exit;
 }

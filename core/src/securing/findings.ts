@@ -1,4 +1,4 @@
-import { known } from '../opening/index.js';
+import { valueOrUndefined } from '../opening/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { LockFit } from './fit.js';
@@ -82,7 +82,7 @@ export function findStrike(
   // What the practice itself comes to is told, not warned of; a recorded figure is.
   const { facts } = record;
   const own = [facts.lockGap, facts.meetingGap, facts.leafWidth, facts.latchThrow, facts.boltThrow];
-  const warn = own.some((fact) => known(fact) !== undefined) ? 'check' : 'note';
+  const warn = own.some((fact) => valueOrUndefined(fact) !== undefined) ? 'check' : 'note';
   const short = (
     level: 'stop' | 'check' | 'note',
     code: 'securing.shortLatch' | 'securing.shortBolt',
@@ -113,7 +113,7 @@ export function findStrike(
   if (
     latches &&
     strike.on === 'leaf' &&
-    (known(record.facts.rating) ?? 0) > 0 &&
+    (valueOrUndefined(record.facts.rating) ?? 0) > 0 &&
     strike.latchThrow < ratedPairThrow.value
   )
     record.report(
@@ -123,8 +123,8 @@ export function findStrike(
       ratedPairThrow.source,
       ['securing.engagement', 'rating'],
     );
-  const cut = known(record.facts.strikeCutWidth);
-  const depth = known(record.facts.strikeDepth);
+  const cut = valueOrUndefined(record.facts.strikeCutWidth);
+  const depth = valueOrUndefined(record.facts.strikeDepth);
   if (spec?.latch === 'dead-latching' && cut !== undefined && depth !== undefined) {
     // The pin reaches its middle beyond the opening's edge before it is held in.
     const middle = (strike.pin[0] + strike.pin[1]) / 2;
@@ -174,9 +174,9 @@ export function findHeight(
       source,
       ['securing.height'],
     );
-  if (known(record.facts.accessible) === true && outside(reach.value))
+  if (valueOrUndefined(record.facts.accessible) === true && outside(reach.value))
     tell('check', 'securing.height.reach', reach.value, reach.source);
-  if (known(record.facts.egress) === true && outside(escape.value))
+  if (valueOrUndefined(record.facts.egress) === true && outside(escape.value))
     tell('check', 'securing.height.escape', escape.value, escape.source);
   if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
 }
@@ -226,7 +226,7 @@ export function findExit(
       practice.values.bodies.source,
       ['securing.kind', 'stileWidth'],
     );
-  if ((known(record.facts.rating) ?? 0) > 0)
+  if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
     record.report('note', 'securing.fireExit', {}, practice.values.ratedLatch.source, [
       'securing.kind',
       'rating',
@@ -237,7 +237,7 @@ export function findExit(
       'plainFloor',
       'securing.kind',
     ]);
-  else if (known(record.facts.threshold) === undefined)
+  else if (valueOrUndefined(record.facts.threshold) === undefined)
     record.report('note', 'securing.rodFloor', {}, 'trade practice', [
       'threshold',
       'securing.kind',

@@ -1,4 +1,4 @@
-import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
@@ -71,14 +71,14 @@ export function fitLock(at: FitCase): LockFit {
   const { facts, practice, sizes, leaf, kind, backset, y, bevelled } = at;
   const { values } = practice;
   const form = LOCK_FORMS[kind];
-  const filler = Math.min(known(facts.faceFiller) ?? 0, leaf.thickness);
+  const filler = Math.min(valueOrUndefined(facts.faceFiller) ?? 0, leaf.thickness);
   const proper = leaf.thickness - filler;
   const bevel = bevelled ? bevelShift(leaf.thickness, values.lockBevel.value) : 0;
   const bodies = values.bodies.value;
   const depth = caseDepth(kind, backset, practice);
   const body = form.body ? bodies[form.body] : undefined;
   const solid = solidWidth(facts, practice, leaf, y);
-  const grip = bodies[known(facts.handle) === 'knob' ? 'knob' : 'lever'].across / 2;
+  const grip = bodies[valueOrUndefined(facts.handle) === 'knob' ? 'knob' : 'lever'].across / 2;
   const reach = backset + boltGap(facts, sizes) - grip;
   const covers = form.sits === 'pocket' || form.sits === 'bore';
   const narrow = kind === 'narrow-stile';

@@ -1,6 +1,6 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { remembered } from '../measure/index.js';
-import { known, said, term, type Alternative } from '../opening/index.js';
+import { memoize } from '../measure/index.js';
+import { valueOrUndefined, message, term, type Alternative } from '../opening/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
@@ -10,7 +10,7 @@ import { propertiesOf, type LockProperties } from './properties.js';
 import { DWELLING_USES, SPECIAL, USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
 
 /** What follows from a function; derived once for each. */
-export const derivedProperties: (spec: LockSpec) => LockProperties = remembered((spec: LockSpec) =>
+export const derivedProperties: (spec: LockSpec) => LockProperties = memoize((spec: LockSpec) =>
   propertiesOf(spec),
 );
 
@@ -90,7 +90,7 @@ export interface Proposal {
 }
 
 /** The functions for a kind of lock and a use; the same for every opening, so found once. */
-export const proposalFor = remembered(
+export const proposalFor = memoize(
   (
     all: ReadonlyMap<string, LockSpec>,
     kind: LockKind,
@@ -108,9 +108,9 @@ export const proposalFor = remembered(
     const alternatives: Alternative[] = specs.map((spec) => {
       const { canTrap, freeOut } = derivedProperties(spec);
       const one = { value: spec.id, ...(spec.name ? { name: spec.name } : {}) };
-      if (canTrap) return { ...one, against: said('securing.against.traps') };
-      if (spec.delayed) return { ...one, against: said('securing.against.delayed') };
-      return freeOut ? one : { ...one, against: said('securing.against.twoMotions') };
+      if (canTrap) return { ...one, against: message('securing.against.traps') };
+      if (spec.delayed) return { ...one, against: message('securing.against.delayed') };
+      return freeOut ? one : { ...one, against: message('securing.against.twoMotions') };
     });
     // What can hold people inside is never proposed, nor what lets them out late.
     const safe = specs.filter(
@@ -158,7 +158,9 @@ export interface FunctionFor {
 
 /** Whether out must be one motion: always, or where the opening is on a way out. */
 export function wantsOneMotion(record: SecuringRecord, practice: Practice): boolean {
-  return practice.values.oneMotion.value === 'always' || known(record.facts.egress) === true;
+  return (
+    practice.values.oneMotion.value === 'always' || valueOrUndefined(record.facts.egress) === true
+  );
 }
 
 /**
@@ -171,7 +173,7 @@ export function decideFunction(
   practice: Practice,
   { kind, use, all, oneMotion, exitOnly }: FunctionFor,
 ): LockSpec | undefined {
-  const deadBolt = known(record.facts.deadBolt);
+  const deadBolt = valueOrUndefined(record.facts.deadBolt);
   const { alternatives, best, nearest, only } = proposalFor(
     all,
     kind,
@@ -195,7 +197,7 @@ export function decideFunction(
         'lockUse',
       ]);
     if (!taken && !only) {
-      record.ask('function', () => said('ask.function', params), facts, {
+      record.ask('function', () => message('ask.function', params), facts, {
         reasons: () => [use.why()],
         alternatives: () => alternatives,
       });
@@ -205,12 +207,12 @@ export function decideFunction(
   const derived = best?.id ?? (only ? nearest!.spec.id : (chosen as string));
   const id = record.propose('function', derived, {
     basis: use.basis,
-    reasons: () => (best ? [use.why()] : [said('securing.function.only')]),
+    reasons: () => (best ? [use.why()] : [message('securing.function.only')]),
     alternatives: () => alternatives,
     asValue: lockTerm(all),
     facts,
   });
-  const spec = fitted(all.get(id)!, kind, (known(record.facts.rating) ?? 0) > 0);
+  const spec = fitted(all.get(id)!, kind, (valueOrUndefined(record.facts.rating) ?? 0) > 0);
   findFunction(record, practice, kind, spec, use.use);
   return spec;
 }
@@ -219,7 +221,7 @@ export function decideFunction(
 export const fitted = (spec: LockSpec, kind: LockKind, rated: boolean): LockSpec =>
   rated && isExit(kind) && spec.heldBackBy.length > 0 ? withoutDogging(spec) : spec;
 
-const withoutDogging = remembered((spec: LockSpec): LockSpec => ({ ...spec, heldBackBy: [] }));
+const withoutDogging = memoize((spec: LockSpec): LockSpec => ({ ...spec, heldBackBy: [] }));
 
 /** A function as a value: shipped ones by their term, a project's own by their name. */
 export function lockTerm(all: ReadonlyMap<string, LockSpec>) {
@@ -236,8 +238,9 @@ function findFunction(
   const { nearGlass, doubleKeyed } = practice.values;
   const follows = derivedProperties(spec);
   const parts = ['securing.function'];
-  const egress = known(record.facts.egress);
-  const dwelling = DWELLING_USES.has(use) || known(record.facts.occupancy) === 'dwelling';
+  const egress = valueOrUndefined(record.facts.egress);
+  const dwelling =
+    DWELLING_USES.has(use) || valueOrUndefined(record.facts.occupancy) === 'dwelling';
   const lenient = egress !== true && practice.values.oneMotion.value !== 'always';
   if (follows.canTrap) {
     // Keyed on both sides in a dwelling: what the national rule says of it.
@@ -287,7 +290,7 @@ export function findLatching(
   kind: LockKind,
   loose: boolean,
 ): void {
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   if (!loose || !rated || kind === 'sliding' || hasRods(kind)) return;
   const { ratedLatch } = practice.values;
   const always = ratedLatch.value === 'always';

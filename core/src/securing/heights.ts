@@ -1,4 +1,4 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import type { HeightRow, Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
@@ -59,9 +59,9 @@ export function lockHeightOf(
   leaf?: { bottom: number; height: number },
   pool = false,
 ): { height: number; from: 'recorded' | 'strike' | 'practice' | 'pool' | 'leaf' } {
-  const recorded = known(facts.lockHeight);
+  const recorded = valueOrUndefined(facts.lockHeight);
   if (recorded !== undefined) return { height: recorded, from: 'recorded' };
-  const strike = known(facts.strikeAt);
+  const strike = valueOrUndefined(facts.strikeAt);
   if (strike !== undefined && facts.work === 'replacement')
     return { height: strike, from: 'strike' };
   const { bodies, caseMargin, poolLatch } = practice.values;

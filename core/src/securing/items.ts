@@ -1,10 +1,10 @@
 import {
   itemOf,
-  known,
+  valueOrUndefined,
   meetsInMiddle,
   swings,
   swingsBothWays,
-  worded,
+  termKeyBuilder,
   type Item,
   type OpeningFacts,
 } from '../opening/index.js';
@@ -48,11 +48,11 @@ export interface SecuredBy {
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>
   itemOf('securing', term, quantity, more);
 
-const lockItem = worded<LockKind>('item.lock.');
-const functionTerm = worded('lock.');
-const cylinderItem = worded('item.cylinder.');
-const trimItem = worded('item.trim.');
-const boltsItem = worded('item.bolts.');
+const lockItem = termKeyBuilder<LockKind>('item.lock.');
+const functionTerm = termKeyBuilder('lock.');
+const cylinderItem = termKeyBuilder('item.cylinder.');
+const trimItem = termKeyBuilder('item.trim.');
+const boltsItem = termKeyBuilder('item.bolts.');
 
 const cylindersOf = ({ outsideKey, insideKey }: LockSpec): number =>
   Number(outsideKey.length > 0) + Number(insideKey.length > 0);
@@ -82,7 +82,7 @@ function lockTraits(spec: LockSpec, { facts, kind, grade }: SecuredBy): string[]
   return [
     spec.id.startsWith('own-') ? `=${spec.name ?? spec.id}` : functionTerm(spec.id),
     ...(facts.lowFrictionLatch === true && spec.latch !== 'none' ? ['lock.lowFriction'] : []),
-    ...(isExit(kind) && (known(facts.rating) ?? 0) > 0 ? ['lock.forFire'] : []),
+    ...(isExit(kind) && (valueOrUndefined(facts.rating) ?? 0) > 0 ? ['lock.forFire'] : []),
     ...(grade ? [`=${grade}`] : []),
   ];
 }
@@ -95,7 +95,7 @@ function trimItems({ facts, spec, kind, cylinder, trimApart }: SecuredBy): Item[
     (trimApart && sits === 'bore' && kind !== 'deadbolt');
   const handled = spec && (spec.outsideHandle !== 'none' || spec.insideHandle !== 'none');
   if (!bare || !handled) return [];
-  const grip = known(facts.handle) ?? 'lever';
+  const grip = valueOrUndefined(facts.handle) ?? 'lever';
   // Where only a key opens from outside, continental and British work has a fixed knob there.
   const metric = cylinder === 'profile' || kind === 'sash';
   const form = spec.battery

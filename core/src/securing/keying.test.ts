@@ -6,7 +6,7 @@ import {
   opensDoor,
   passingOf,
   readKeying,
-  whoGoesWhere,
+  accessMatrix,
   type KeyedDoor,
   type KeyGroup,
 } from './index.js';
@@ -87,21 +87,21 @@ describe('who can go where', () => {
     door('4', 'Hall', 'Toilet', 'privacy'),
   ];
   const rooms = (of: KeyGroup | undefined, leftOpen = false) =>
-    whoGoesWhere(doors, of, ['street'], leftOpen).reached.map((one) => one.name);
+    accessMatrix(doors, of, ['street'], leftOpen).reached.map((one) => one.name);
   it('follows the keys, door by door', () => {
     expect(rooms(undefined)).toEqual(['Street']);
     expect(rooms(undefined, true)).toEqual(['Street', 'Hall', 'Toilet']);
     expect(rooms(group({ plus: ['1'] }))).toEqual(['Street', 'Hall']);
     expect(rooms(group({ plus: ['1', '2'] }))).toEqual(['Street', 'Hall', 'Office']);
     expect(rooms(group({ everywhere: true }))).toEqual(['Street', 'Hall', 'Office', 'Vault']);
-    const all = whoGoesWhere(doors, group({ everywhere: true }), ['Street'], false);
+    const all = accessMatrix(doors, group({ everywhere: true }), ['Street'], false);
     expect(all.reached[3]).toEqual({ name: 'Vault', by: ['1', '2', '3'], freeOut: false });
     expect(all.reached[2]!.freeOut).toBe(true);
     expect(all.barred).toEqual(['Toilet']);
   });
   it('tells doors nothing is known of instead of passing them', () => {
     const unknown = { ...doors[0]!, passing: passingOf(undefined, undefined) };
-    expect(whoGoesWhere([unknown], group({ everywhere: true }), ['Street'], true)).toMatchObject({
+    expect(accessMatrix([unknown], group({ everywhere: true }), ['Street'], true)).toMatchObject({
       unknown: ['1'],
       barred: ['Hall'],
     });
@@ -124,7 +124,7 @@ describe('who can go where', () => {
           );
           const holder = group({ plus: keys.map(String) });
           const found = new Set(
-            whoGoesWhere(all, holder, ['a'], leftOpen).reached.map((one) => one.name),
+            accessMatrix(all, holder, ['a'], leftOpen).reached.map((one) => one.name),
           );
           const named = all.some((one) => one.outside === 'a' || one.inside === 'a');
           const slow = new Set<string>(named ? ['a'] : []);

@@ -67,12 +67,12 @@ export function readKeying(json: unknown): Result<Keying> {
 }
 
 /** What passes a door in one direction: anybody; a key; anybody while it is left open; nobody. */
-export type Pass = 'free' | 'key' | 'left-open' | 'nobody' | 'unknown';
+export type AccessMode = 'free' | 'key' | 'left-open' | 'nobody' | 'unknown';
 
 /** How a door is passed from each side. */
 export interface Passing {
-  in: Pass;
-  out: Pass;
+  in: AccessMode;
+  out: AccessMode;
   /** Whether it can stand unlocked, so that anybody comes in. */
   canStayOpen: boolean;
   keyed: boolean;
@@ -153,7 +153,7 @@ function passedFrom({ one, two, door }: RoomDoor<KeyedDoor>, room: number) {
  * @param starts names of the rooms people come from: outdoors
  * @param leftOpen whether doors that can stand unlocked do
  */
-export function whoGoesWhere(
+export function accessMatrix(
   doors: readonly KeyedDoor[],
   group: KeyGroup | undefined,
   starts: readonly string[],

@@ -1,15 +1,15 @@
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   slides,
   swingsBothWays,
   type Alternative,
   type OpeningFacts,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import type { LockKind } from './facts.js';
-import { remembered } from '../measure/index.js';
+import { memoize } from '../measure/index.js';
 import type { LockUse, Practice, PracticeValues } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import { proposalFor } from './functions.js';
@@ -109,36 +109,36 @@ function reachFromEdge(kind: LockKind, practice: Practice): number | undefined {
 const ALONE: ReadonlySet<LockUse> = new Set(['entrance', 'dwelling', 'shop']);
 
 /** What speaks against a kind of lock at a place; undefined where nothing does. */
-export function againstKind(kind: LockKind, place: LockPlace): Said | undefined {
+export function againstKind(kind: LockKind, place: LockPlace): Message | undefined {
   const { facts, practice, thickness, stile, use } = place;
   const form = LOCK_FORMS[kind];
   const { values } = practice;
-  const rated = (known(facts.rating) ?? 0) > 0;
-  const construction = known(facts.leafConstruction);
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  const construction = valueOrUndefined(facts.leafConstruction);
   if (kind === 'none') {
     const free = use === 'passage' || use === 'push-pull' || use === 'stair';
     return free && !(rated && practice.values.ratedLatch.value === 'always')
       ? undefined
-      : said('securing.against.none');
+      : message('securing.against.none');
   }
   if (wantsExitDevice(facts, practice, place.role) && !isExit(kind))
-    return said('securing.against.notExit');
-  if (isExit(kind) && facts.egress === false) return said('securing.against.noWayOut');
+    return message('securing.against.notExit');
+  if (isExit(kind) && facts.egress === false) return message('securing.against.noWayOut');
   if (kind === 'roller' && (rated || (use !== 'passage' && use !== 'push-pull')))
-    return said('securing.against.roller');
-  if (kind === 'cold-room' && use !== 'cold-room') return said('securing.against.coldRoom');
-  if (kind === 'gate' && facts.exterior !== true) return said('securing.against.gate');
+    return message('securing.against.roller');
+  if (kind === 'cold-room' && use !== 'cold-room') return message('securing.against.coldRoom');
+  if (kind === 'gate' && facts.exterior !== true) return message('securing.against.gate');
   if (kind === 'narrow-stile' && construction !== 'aluminium-narrow')
-    return said('securing.against.narrow');
+    return message('securing.against.narrow');
   if ((kind === 'night-latch' || kind === 'deadbolt') && !ALONE.has(use))
-    return said('securing.against.alone');
+    return message('securing.against.alone');
   if (rated && (kind === 'rim-lock' || kind === 'night-latch' || kind === 'deadbolt'))
-    return said('securing.against.rated');
+    return message('securing.against.rated');
   if (thickness !== undefined && form.sits === 'pocket' && form.body) {
     const through = values.bodies.value[form.body].through;
     const needed = through + 2 * values.caseSkinLeast.value;
     if (isTimber(facts) && needed > thickness)
-      return said('securing.against.thin', {
+      return message('securing.against.thin', {
         case: { ticks: through },
         needed: { ticks: needed, rounding: 'up' },
         leaf: { ticks: thickness },
@@ -147,12 +147,12 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
   if (thickness !== undefined && form.sits === 'bore') {
     const { from, to } = values.boredLeaf.value;
     if (thickness < from)
-      return said('securing.against.boredThin', {
+      return message('securing.against.boredThin', {
         least: { ticks: from },
         leaf: { ticks: thickness },
       });
     if (thickness > to)
-      return said('securing.against.boredThick', {
+      return message('securing.against.boredThick', {
         most: { ticks: to },
         leaf: { ticks: thickness },
       });
@@ -161,7 +161,7 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
   if (stile !== undefined && depth !== undefined) {
     const needed = depth + (kind === 'narrow-stile' ? 0 : values.caseMargin.value);
     if (needed > stile)
-      return said('securing.against.stile', {
+      return message('securing.against.stile', {
         needed: { ticks: needed, rounding: 'up' },
         stile: { ticks: stile },
       });
@@ -171,11 +171,11 @@ export function againstKind(kind: LockKind, place: LockPlace): Said | undefined 
 
 /** Whether the leaf is of wood, so that a pocket needs material on both sides of it. */
 export function isTimber(facts: OpeningFacts): boolean {
-  return known(facts.leafConstruction)?.startsWith('timber') ?? false;
+  return valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ?? false;
 }
 
 /** The kinds a practice works with in the one direction or the other, and what is left for a thin leaf. */
-const kindsOf = remembered((values: PracticeValues): readonly LockKind[] => {
+const kindsOf = memoize((values: PracticeValues): readonly LockKind[] => {
   const used = [
     values.lockUsual.value,
     values.lockHighUse.value,
@@ -189,24 +189,24 @@ const kindsOf = remembered((values: PracticeValues): readonly LockKind[] => {
 });
 
 /** The kind of lock for a place, with why: the usual one, unless leaf, stile or use ask for another. */
-export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
+export function proposeKind(place: LockPlace): { kind: LockKind; why: Message } {
   const { facts, practice, use } = place;
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   const free = use === 'passage' || use === 'push-pull' || use === 'stair';
   if (construction === 'glass')
     return free
-      ? { kind: 'none', why: said('securing.kind.glassFree') }
-      : { kind: 'patch', why: said('securing.kind.glass') };
+      ? { kind: 'none', why: message('securing.kind.glassFree') }
+      : { kind: 'patch', why: message('securing.kind.glass') };
   if (facts.kind === 'bi-fold' && facts.provenance?.['secured'] === 'assumed')
-    return { kind: 'none', why: said('securing.kind.folds') };
+    return { kind: 'none', why: message('securing.kind.folds') };
   if (slides(facts.kind))
     return free
-      ? { kind: 'none', why: said('securing.kind.slidesFree') }
-      : { kind: 'sliding', why: said('securing.kind.slides') };
+      ? { kind: 'none', why: message('securing.kind.slidesFree') }
+      : { kind: 'sliding', why: message('securing.kind.slides') };
   if (swingsBothWays(facts.kind))
     return free
-      ? { kind: 'none', why: said('securing.kind.swingsFree') }
-      : { kind: 'deadbolt', why: said('securing.kind.swings') };
+      ? { kind: 'none', why: message('securing.kind.swingsFree') }
+      : { kind: 'deadbolt', why: message('securing.kind.swings') };
   const panic = panicOf(facts, practice, place.role);
   // A final exit keeps its bar, whoever is let in by it.
   const letIn = use === 'reader' && place.role !== undefined && ROLE[place.role].lock.barWhenLetIn;
@@ -219,33 +219,34 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Said } {
     (use === 'stair' ||
       (use === 'passage' && place.role !== undefined && ROLE[place.role].closing.heldOpen));
   if (exits || freePair) {
-    const why = panic.wanted === 'no' ? said('securing.kind.exit') : panic.why();
+    const why = panic.wanted === 'no' ? message('securing.kind.exit') : panic.why();
     if (pair && facts.meetingEdge !== 'mullion')
       return facts.nothingVisible === true
-        ? { kind: 'rods-concealed', why: said('securing.kind.rodsConcealed') }
-        : { kind: 'rods-surface', why: said('securing.kind.rods') };
+        ? { kind: 'rods-concealed', why: message('securing.kind.rodsConcealed') }
+        : { kind: 'rods-surface', why: message('securing.kind.rods') };
     return { kind: 'rim-exit', why };
   }
   const usual = practice.values.lockFor.value[use];
   if (usual === 'none' && !againstKind('none', place))
-    return { kind: 'none', why: said('securing.kind.pushPull') };
+    return { kind: 'none', why: message('securing.kind.pushPull') };
   if (construction === 'aluminium-narrow')
-    return { kind: 'narrow-stile', why: said('securing.kind.narrow') };
+    return { kind: 'narrow-stile', why: message('securing.kind.narrow') };
   return usualKind(place, usual);
 }
 
 /** Of the kinds that fit, the first in which some function does what is asked. */
-function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Said } {
+function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Message } {
   const { facts, practice, use } = place;
   const { values } = practice;
   const high =
-    facts.frequency === 'high' || (known(facts.passagesPerDay) ?? 0) >= values.highUse.value;
+    facts.frequency === 'high' ||
+    (valueOrUndefined(facts.passagesPerDay) ?? 0) >= values.highUse.value;
   const bored = LOCK_FORMS[usual].sits === 'bore' && usual !== 'deadbolt';
   // A latch shorter than listings of rated pairs ask for is not proposed to be warned of.
   const wanted = values.ratedPairThrow.value;
   const short = values.throws.value[LOCK_FORMS[usual].throws].latch < wanted;
   const ratedPair =
-    (known(facts.rating) ?? 0) > 0 &&
+    (valueOrUndefined(facts.rating) ?? 0) > 0 &&
     meetsInMiddle(facts.kind) &&
     facts.meetingEdge !== 'mullion' &&
     short;
@@ -255,9 +256,9 @@ function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Sa
   const grade = { grade: named || { term: `lockKind.${first}` }, source: values.lockFor.source };
   const why = stronger
     ? high
-      ? said('securing.kind.highUse', grade)
-      : said('securing.kind.ratedPair', { throw: { ticks: wanted }, ...grade })
-    : said('securing.kind.usual', { use: { term: `lockUse.${use}` }, ...grade });
+      ? message('securing.kind.highUse', grade)
+      : message('securing.kind.ratedPair', { throw: { ticks: wanted }, ...grade })
+    : message('securing.kind.usual', { use: { term: `lockUse.${use}` }, ...grade });
   const against = againstKind(first, place);
   if (!against && doesIt(first, place)) return { kind: first, why };
   const others = [...new Set([usual, ...kindsOf(values)])];
@@ -268,7 +269,7 @@ function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Sa
       kind: other,
       why:
         against ??
-        said('securing.kind.other', {
+        message('securing.kind.other', {
           kind: { term: `lockKind.${first}` },
           use: { term: `lockUse.${use}` },
         }),
@@ -278,17 +279,17 @@ function usualKind(place: LockPlace, usual: LockKind): { kind: LockKind; why: Sa
 
 /** Whether a kind is made in a function that does all that is asked. */
 function doesIt(kind: LockKind, { facts, use, all, oneMotion }: LockPlace): boolean {
-  const deadBolt = known(facts.deadBolt);
+  const deadBolt = valueOrUndefined(facts.deadBolt);
   return proposalFor(all, kind, use, deadBolt, oneMotion, false).best !== undefined;
 }
 
 /** Leaves of a double-egress pair: rods on each where they must latch, else push only. */
-function ofOppositeLeaves(place: LockPlace, free: boolean): { kind: LockKind; why: Said } {
+function ofOppositeLeaves(place: LockPlace, free: boolean): { kind: LockKind; why: Message } {
   if (free && !againstKind('none', place))
-    return { kind: 'none', why: said('securing.kind.oppositeFree') };
+    return { kind: 'none', why: message('securing.kind.oppositeFree') };
   return {
     kind: place.facts.nothingVisible === true ? 'rods-concealed' : 'rods-surface',
-    why: said('securing.kind.opposite'),
+    why: message('securing.kind.opposite'),
   };
 }
 

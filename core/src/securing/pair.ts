@@ -1,12 +1,12 @@
 import {
   closesByItself,
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   swingsBothWays,
   type Alternative,
   type OpeningFacts,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
@@ -15,10 +15,10 @@ import { hasRods, isExit } from './lockForms.js';
 /** What holds the second leaf, and whether the leaves must close in their order. */
 export interface SecondLeaf {
   bolts: LeafBolts;
-  why: () => Said;
+  why: () => Message;
   alternatives: () => Alternative[];
   coordinator: boolean;
-  coordinatorWhy: () => Said;
+  coordinatorWhy: () => Message;
 }
 
 const isPair = ({ kind }: OpeningFacts) => meetsInMiddle(kind) && kind !== 'double-egress';
@@ -51,12 +51,12 @@ const BY_HAND = ['business', 'factory', 'mercantile', 'storage'];
 
 /** Whether bolts by hand may stand where they are otherwise refused: to be checked, not stopped. */
 export function mayByHand(facts: OpeningFacts, { needed, equipment }: SecondFor): boolean {
-  return !needed && (equipment || BY_HAND.includes(known(facts.occupancy) ?? ''));
+  return !needed && (equipment || BY_HAND.includes(valueOrUndefined(facts.occupancy) ?? ''));
 }
 
 /** What speaks against a way to hold the second leaf, as a sentence without figures. */
 export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: SecondFor) {
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   if (bolts === 'none') return 'securing.against.loose';
   const byItself = bolts === 'automatic' || bolts === 'constant';
   if (byItself && facts.leafConstruction === 'glass') return 'securing.against.glassBolts';
@@ -73,19 +73,23 @@ export function againstBolts(bolts: LeafBolts, facts: OpeningFacts, second: Seco
 
 /** Whether a magnet on each leaf holds it: enough where nothing needs to latch. */
 export function heldByMagnets(facts: OpeningFacts): boolean {
-  return (known(facts.electricLock) ?? 'none') !== 'none' && (known(facts.rating) ?? 0) === 0;
+  return (
+    (valueOrUndefined(facts.electricLock) ?? 'none') !== 'none' &&
+    (valueOrUndefined(facts.rating) ?? 0) === 0
+  );
 }
 
 /** What usually holds the second leaf, and why. */
 function usualBolts(facts: OpeningFacts, second: SecondFor) {
-  const egress = known(facts.egress);
+  const egress = valueOrUndefined(facts.egress);
   if (facts.meetingEdge === 'mullion') return ['none', 'securing.bolts.mullion'] as const;
   if (heldByMagnets(facts)) return ['none', 'securing.bolts.magnet'] as const;
   if (facts.leafConstruction === 'glass') return ['surface', 'securing.bolts.glass'] as const;
   // Only bolts by hand hold a leaf that nothing stops either way, and are enough where nobody goes through.
   if (second.shut) return ['flush', 'securing.bolts.shut'] as const;
   if (swingsBothWays(facts.kind)) return ['flush', 'securing.bolts.bothWays'] as const;
-  if ((known(facts.rating) ?? 0) > 0) return ['automatic', 'securing.bolts.rated'] as const;
+  if ((valueOrUndefined(facts.rating) ?? 0) > 0)
+    return ['automatic', 'securing.bolts.rated'] as const;
   if (egress === true) return ['automatic', 'securing.bolts.egress'] as const;
   // Nobody's house has bolts that work by themselves: whoever wants the whole width draws them.
   if (second.home) return ['flush', 'securing.bolts.home'] as const;
@@ -102,11 +106,11 @@ function usualBolts(facts: OpeningFacts, second: SecondFor) {
  * coordinator where the active leaf must close last.
  */
 export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
-  const rated = (known(facts.rating) ?? 0) > 0;
-  const recorded = known(facts.bolts);
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  const recorded = valueOrUndefined(facts.bolts);
   const [usual, because] = usualBolts(facts, second);
   const bolts: LeafBolts = recorded ?? usual;
-  const why = () => said(recorded === undefined ? because : 'securing.bolts.recorded');
+  const why = () => message(recorded === undefined ? because : 'securing.bolts.recorded');
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
   const closes = rated || closesByItself(facts) === true;
   const byItself = bolts === 'automatic' || bolts === 'constant';
@@ -118,13 +122,13 @@ export function secondLeaf(facts: OpeningFacts, second: SecondFor): SecondLeaf {
       (['flush', 'automatic', 'constant', 'surface', 'none'] as const).map((value) => {
         const against =
           value === 'none' && usual === 'none' ? undefined : againstBolts(value, facts, second);
-        return against ? { value, against: said(against) } : { value };
+        return against ? { value, against: message(against) } : { value };
       }),
     coordinator,
     coordinatorWhy: () =>
       coordinator
-        ? said(overlaps ? 'securing.coordinator.overlap' : 'securing.coordinator.bolts')
-        : said(closes ? 'securing.coordinator.either' : 'securing.coordinator.noCloser'),
+        ? message(overlaps ? 'securing.coordinator.overlap' : 'securing.coordinator.bolts')
+        : message(closes ? 'securing.coordinator.either' : 'securing.coordinator.noCloser'),
   };
 }
 

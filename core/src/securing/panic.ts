@@ -1,4 +1,4 @@
-import { known, said, type OpeningFacts, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type OpeningFacts, type Message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { isUncounted } from '../role/index.js';
 import { type Role, ROLE } from '../roles/index.js';
@@ -7,11 +7,11 @@ import { type Role, ROLE } from '../roles/index.js';
 export interface Panic {
   /** `perhaps` while occupancy or number of people is not known and may be one that asks for it. */
   wanted: 'yes' | 'perhaps' | 'no';
-  why: () => Said;
+  why: () => Message;
   source: string;
 }
 
-const NO: Panic = { wanted: 'no', why: () => said('securing.panic.no'), source: '' };
+const NO: Panic = { wanted: 'no', why: () => message('securing.panic.no'), source: '' };
 
 /**
  * Whether panic hardware is asked for where the leaf has a latch or a lock: by the people and what the
@@ -20,17 +20,17 @@ const NO: Panic = { wanted: 'no', why: () => said('securing.panic.no'), source: 
  * which so many gather (IBC 303.1.2: fewer than 50).
  */
 export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | undefined): Panic {
-  if (known(facts.egress) === false) return NO;
-  const amperes = known(facts.amperes) ?? 0;
+  if (valueOrUndefined(facts.egress) === false) return NO;
+  const amperes = valueOrUndefined(facts.amperes) ?? 0;
   const electrical = values.electricalPanic.value;
   if (electrical > 0 && amperes >= electrical)
     return {
       wanted: 'yes',
-      why: () => said('securing.panic.electrical', { amperes, from: electrical }),
+      why: () => message('securing.panic.electrical', { amperes, from: electrical }),
       source: values.electricalPanic.source,
     };
-  const occupancy = known(facts.occupancy);
-  const people = known(facts.occupants);
+  const occupancy = valueOrUndefined(facts.occupancy);
+  const people = valueOrUndefined(facts.occupants);
   const { source } = values.panicPeople;
   if (occupancy) {
     const from = values.panicPeople.value[occupancy];
@@ -45,7 +45,7 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
       return {
         wanted: 'perhaps',
         why: () =>
-          said('securing.panic.gathering', {
+          message('securing.panic.gathering', {
             people,
             occupancy: { term: `occupancy.${occupancy}` },
             from: gathering,
@@ -56,7 +56,10 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
       return {
         wanted: 'perhaps',
         why: () =>
-          said('securing.panic.uncounted', { occupancy: { term: `occupancy.${occupancy}` }, from }),
+          message('securing.panic.uncounted', {
+            occupancy: { term: `occupancy.${occupancy}` },
+            from,
+          }),
         source,
       };
     const enough = occupancy === 'high-hazard' || (people ?? 0) >= from;
@@ -64,7 +67,7 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
     return {
       wanted: 'yes',
       why: () =>
-        said('securing.panic.people', {
+        message('securing.panic.people', {
           people: people ?? 1,
           occupancy: { term: `occupancy.${occupancy}` },
           from,
@@ -75,7 +78,7 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
   if (people === undefined || people < values.panicFrom.value) return NO;
   return {
     wanted: 'perhaps',
-    why: () => said('securing.panic.perhaps', { people, from: values.panicFrom.value }),
+    why: () => message('securing.panic.perhaps', { people, from: values.panicFrom.value }),
     source,
   };
 }

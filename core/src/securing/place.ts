@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { known, said, type MeasuredLeaf, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type MeasuredLeaf, type Message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { decideBackset } from './backset.js';
 import { isBevelled, type SecuringInput } from './input.js';
@@ -98,19 +98,19 @@ function whyHeight(
   practice: Practice,
   kind: LockKind,
   from: ReturnType<typeof lockHeightOf>['from'],
-): Said[] {
+): Message[] {
   const { heights, poolLatch } = practice.values;
   switch (from) {
     case 'pool':
-      return [said('securing.height.pool', { source: poolLatch.source })];
+      return [message('securing.height.pool', { source: poolLatch.source })];
     case 'practice': {
       const item = { term: `heightItem.${LOCK_FORMS[kind].height}` };
-      return [said('securing.height.practice', { item, source: heights.source })];
+      return [message('securing.height.practice', { item, source: heights.source })];
     }
     case 'strike':
-      return [said('securing.height.strike')];
+      return [message('securing.height.strike')];
     case 'leaf':
-      return [said('securing.height.leaf')];
+      return [message('securing.height.leaf')];
     case 'recorded':
       return [];
   }
@@ -149,7 +149,7 @@ function decideSecondHeight(
   boltAbove: boolean,
 ): number | undefined {
   const { facts } = record;
-  const wanted = known(facts.deadBolt);
+  const wanted = valueOrUndefined(facts.deadBolt);
   if (!(wanted ?? boltAbove) || LOCK_FORMS[kind].sits !== 'bore' || kind === 'deadbolt')
     return undefined;
   const above = practice.values.heights.value.deadbolt.usual;
@@ -157,7 +157,7 @@ function decideSecondHeight(
   if (leaf && above > leaf.bottom + leaf.height - practice.values.caseMargin.value)
     return undefined;
   record.decide('secondHeight', above, {
-    reasons: () => [said('securing.height.second')],
+    reasons: () => [message('securing.height.second')],
     facts: ['deadBolt'],
   });
   const out = facts.egress === true && !boltAbove;
@@ -173,10 +173,10 @@ function decideSecondHeight(
 
 function decideStrike(record: SecuringRecord, strike: StrikeFit): void {
   // Rods have no strike beside the leaf, but one at each end.
-  const ends = known(record.facts.plainFloor) === true ? 'top-rod' : 'rods';
+  const ends = valueOrUndefined(record.facts.plainFloor) === true ? 'top-rod' : 'rods';
   record.decide('strike', strike.on === 'ends' ? ends : strike.form, {
     reasons: () => [
-      said(`securing.strike.${strike.on}`, {
+      message(`securing.strike.${strike.on}`, {
         flat: { ticks: strike.toFlat },
         play: { ticks: strike.play },
         lip: { ticks: strike.lip ?? 0 },
@@ -187,7 +187,7 @@ function decideStrike(record: SecuringRecord, strike: StrikeFit): void {
   const byLatch = strike.latchThrow > 0;
   record.decide('engagement', byLatch ? strike.latchIn : strike.boltIn, {
     reasons: () => [
-      said('securing.engagement', {
+      message('securing.engagement', {
         throw: { ticks: byLatch ? strike.latchThrow : strike.boltThrow },
         gap: { ticks: strike.gap },
       }),
@@ -200,8 +200,8 @@ function decideOldStrike(record: SecuringRecord, reuse: StrikeReuse): void {
   record.decide('oldStrike', reuse.verdict, {
     reasons: () => [
       reuse.high === 0
-        ? said('securing.oldStrike.level')
-        : said('securing.oldStrike.off', {
+        ? message('securing.oldStrike.level')
+        : message('securing.oldStrike.off', {
             off: { ticks: Math.abs(reuse.high ?? 0) },
             way: { term: (reuse.high ?? 0) > 0 ? 'way.down' : 'way.up' },
           }),
@@ -236,7 +236,7 @@ function decideCylinder(
       { width: outer.length, height: inner.length },
       {
         reasons: () => [
-          said('securing.cylinder.profile', {
+          message('securing.cylinder.profile', {
             proud: { ticks: Math.max(0, outer.proud) },
           }),
         ],
@@ -249,8 +249,8 @@ function decideCylinder(
     record.decide('cylinder', length, {
       reasons: () => [
         ring === 0
-          ? said('securing.cylinder.even')
-          : said('securing.cylinder.mortise', { ring: { ticks: ring } }),
+          ? message('securing.cylinder.even')
+          : message('securing.cylinder.mortise', { ring: { ticks: ring } }),
       ],
       facts: ['leafThickness'],
     });

@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { known, said } from '../opening/index.js';
+import { valueOrUndefined, message } from '../opening/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
@@ -21,22 +21,22 @@ export function decideSecondFunction(
   spec: LockSpec,
   all: ReadonlyMap<string, LockSpec>,
 ): LockSpec {
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   const exitOnly = fitted(all.get('exit-only')!, kind, rated);
   // Where nothing opens the active leaf from outside there is nothing to choose; power works both alike.
   if (spec.outsideHandle === 'none' || spec.power !== 'none') return spec;
   const keyed = spec.id === ONE_LEAF;
   const id = record.propose('secondFunction', keyed ? exitOnly.id : spec.id, {
-    reasons: () => [said(keyed ? 'securing.second.keyed' : 'securing.second.same')],
+    reasons: () => [message(keyed ? 'securing.second.keyed' : 'securing.second.same')],
     alternatives: () => [
       {
         value: spec.id,
         ...(spec.name ? { name: spec.name } : {}),
-        ...(keyed ? { against: said('securing.against.secondKey') } : {}),
+        ...(keyed ? { against: message('securing.against.secondKey') } : {}),
       },
       {
         value: exitOnly.id,
-        ...(keyed ? {} : { against: said('securing.against.secondShut') }),
+        ...(keyed ? {} : { against: message('securing.against.secondShut') }),
       },
     ],
     asValue: lockTerm(all),

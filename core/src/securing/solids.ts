@@ -1,6 +1,6 @@
 import {
-  about,
-  known,
+  centredSpan,
+  valueOrUndefined,
   solid,
   span,
   type OpeningFacts,
@@ -68,8 +68,8 @@ function lockSolids(
         'in',
         {
           x: span(width - fit.pocket.across, fit.pocket.across),
-          y: about(y, fit.pocket.up),
-          z: about(fit.z, fit.pocket.through),
+          y: centredSpan(y, fit.pocket.up),
+          z: centredSpan(fit.z, fit.pocket.through),
         },
         body.keep,
       ),
@@ -82,7 +82,11 @@ function lockSolids(
         'solid.lockNotch',
         leaf.id,
         'in',
-        { x: span(width - body.across, body.across), y: about(y, body.up), z: [0, thickness] },
+        {
+          x: span(width - body.across, body.across),
+          y: centredSpan(y, body.up),
+          z: [0, thickness],
+        },
         body.keep,
       ),
     );
@@ -90,7 +94,7 @@ function lockSolids(
     solids.push(
       solid(OWNER, 'solid.rimLock', leaf.id, outsidePull ? 'on-push' : 'on-pull', {
         x: span(width - body.across, body.across),
-        y: about(y, body.up),
+        y: centredSpan(y, body.up),
         z: outsidePull ? span(thickness, body.through) : span(-body.through, body.through),
       }),
     );
@@ -105,14 +109,14 @@ function lockSolids(
       solids.push(
         solid(OWNER, 'solid.exitDevice', leaf.id, 'on-push', {
           x,
-          y: about(y, size.up),
+          y: centredSpan(y, size.up),
           z: span(thickness, size.through),
         }),
       );
     solids.push(
       solid(OWNER, 'solid.exitBar', leaf.id, 'on-push', {
         x: [fixed[1]![1], fixed[0]![0]],
-        y: about(y, size.up * 0.6),
+        y: centredSpan(y, size.up * 0.6),
         z: span(thickness + size.through * 0.4, size.through * 0.6),
       }),
     );
@@ -124,8 +128,8 @@ function lockSolids(
       const { across, up, through } = bodies.rose;
       solids.push(
         solid(OWNER, 'solid.rose', leaf.id, face, {
-          x: about(width - backset, across),
-          y: about(y, up),
+          x: centredSpan(width - backset, across),
+          y: centredSpan(y, up),
           z: face === 'on-pull' ? span(-through, through) : span(thickness, through),
         }),
       );
@@ -151,8 +155,8 @@ function boreSolids(
       leaf.id,
       'in',
       {
-        x: about(width - backset, lockBore.across),
-        y: about(y, lockBore.up),
+        x: centredSpan(width - backset, lockBore.across),
+        y: centredSpan(y, lockBore.up),
         z: [0, thickness],
       },
       lockBore.keep,
@@ -164,8 +168,8 @@ function boreSolids(
       'in',
       {
         x: span(width - backset, backset),
-        y: about(y, latchBore.up),
-        z: about(fit.z, latchBore.through),
+        y: centredSpan(y, latchBore.up),
+        z: centredSpan(fit.z, latchBore.through),
       },
       latchBore.keep,
     ),
@@ -188,13 +192,13 @@ function rodSolids(
   const { y } = fit;
   const inward = rodInset(fit);
   const solids: Solid[] = [];
-  const below = known(facts.plainFloor) === true ? [] : [span(0, y - rimCase.up / 2)];
+  const below = valueOrUndefined(facts.plainFloor) === true ? [] : [span(0, y - rimCase.up / 2)];
   for (const part of [...below, span(y + rimCase.up / 2, height - y - rimCase.up / 2)]) {
     if (part[1] <= part[0]) continue;
     if (fit.kind === 'rods-surface')
       solids.push(
         solid(OWNER, 'solid.rod', leaf.id, 'on-push', {
-          x: about(width - inward, rod.across),
+          x: centredSpan(width - inward, rod.across),
           y: part,
           z: span(thickness, rod.through),
         }),
@@ -207,9 +211,9 @@ function rodSolids(
           leaf.id,
           'in',
           {
-            x: about(width - inward, concealedRod.across),
+            x: centredSpan(width - inward, concealedRod.across),
             y: part,
-            z: about(fit.z, concealedRod.through),
+            z: centredSpan(fit.z, concealedRod.through),
           },
           concealedRod.keep,
         ),
@@ -224,8 +228,8 @@ function strikeSolids(leaf: MeasuredLeaf, securing: Securing): Solid[] {
   if (!strike || !fit || !own || height === undefined) return [];
   if (strike.on === 'face' || strike.on === 'ends') return [];
   const deep = Math.max(strike.latchHole, strike.boltHole, strike.plate.recess);
-  const z = about(fit.z, strike.plate.width);
-  const y = about(height - strike.below - leaf.bottom, strike.plate.height);
+  const z = centredSpan(fit.z, strike.plate.width);
+  const y = centredSpan(height - strike.below - leaf.bottom, strike.plate.height);
   if (strike.on === 'jamb')
     return own.id === leaf.id
       ? [
@@ -269,7 +273,7 @@ function boltSolids(practice: Practice, leaf: MeasuredLeaf, { bolts, fit }: Secu
       {
         x: span(width - size.across, size.across),
         y,
-        z: surface ? span(thickness, size.through) : about(middle, size.through),
+        z: surface ? span(thickness, size.through) : centredSpan(middle, size.through),
       },
       size.keep,
     ),
@@ -286,9 +290,9 @@ function boltSolids(practice: Practice, leaf: MeasuredLeaf, { bolts, fit }: Secu
       .filter(([from, to]) => to > from)
       .map((y) =>
         solid('bolts', 'solid.boltRod', leaf.id, 'in', {
-          x: about(width - size.across / 2, rod),
+          x: centredSpan(width - size.across / 2, rod),
           y,
-          z: about(middle, rod),
+          z: centredSpan(middle, rod),
         }),
       ),
   ];

@@ -1,6 +1,6 @@
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { ProductType } from '../catalogue/index.js';
-import { defineStage, type Need, type StageInput } from '../stage/index.js';
+import { defineStage, type ProductRequirement, type StageInput } from '../stage/index.js';
 import { decideSecuring } from './decide.js';
 import { SECURING_DECISIONS } from './decisions.js';
 import { LOCK_KINDS, SECURING_FACTS, SECURING_RECORDS, type LeafBolts } from './facts.js';
@@ -72,14 +72,14 @@ function ofLeaf(facts: OpeningFacts, { leaves }: StageInput<'hanging'>['results'
     wideAs: leaf.width,
     leafHeight: leaf.height,
     thickness: leaf.thickness,
-    rated: known(facts.rating) ?? 0,
+    rated: valueOrUndefined(facts.rating) ?? 0,
   };
 }
 
 function neededLock({
   facts,
   results,
-}: StageInput<'hanging' | 'securing'>): Omit<Need, 'slot'> | undefined {
+}: StageInput<'hanging' | 'securing'>): Omit<ProductRequirement, 'slot'> | undefined {
   const { kind, spec, backset, exit } = results.securing;
   if (kind === undefined || kind === 'none') return undefined;
   return {

@@ -1,4 +1,4 @@
-import { known, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import { framingOf, glassPlace } from '../sizing/index.js';
 
@@ -30,15 +30,15 @@ export function solidWidth(
     const { mid } = framing;
     if (!mid || y < mid.from || y > mid.to) limit(framing.stile, 'stile');
   }
-  const glassWidth = known(facts.glassWidth);
-  const glassHeight = known(facts.glassHeight);
+  const glassWidth = valueOrUndefined(facts.glassWidth);
+  const glassHeight = valueOrUndefined(facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < leaf.width && glassHeight < leaf.height) {
     const { left, bottom } = glassPlace(facts, leaf, glassWidth, glassHeight);
     if (y >= bottom && y <= bottom + glassHeight) limit(leaf.width - left - glassWidth, 'glass');
   }
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   const soft = construction && !practice.values.cores.value[construction].holdsLock;
-  if (known(facts.blocking) === 'lock' && soft)
+  if (valueOrUndefined(facts.blocking) === 'lock' && soft)
     limit(practice.values.lockBlocking.value, 'blocking');
   return least;
 }

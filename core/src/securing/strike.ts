@@ -1,4 +1,4 @@
-import { known, meetsInMiddle, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, type OpeningFacts } from '../opening/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
@@ -68,25 +68,25 @@ export function fitStrike(at: StrikeCase): StrikeFit {
   const { facts, practice, sizes, kind, thickness, z, latches, bolts } = at;
   const { values } = practice;
   const form = LOCK_FORMS[kind];
-  const play = values.stopPlay.value[known(facts.stopSeal) ?? usualStop(facts)];
+  const play = values.stopPlay.value[valueOrUndefined(facts.stopSeal) ?? usualStop(facts)];
   const half = values.latchBolt.value / 2;
   const centre = play + thickness - z;
   const onLeaf = meetsInMiddle(facts.kind) && facts.meetingEdge !== 'mullion';
   const beyond = values.jambBeyond.value;
-  const rabbet = known(facts.rabbetDepth);
+  const rabbet = valueOrUndefined(facts.rabbetDepth);
   const rest =
     rabbet !== undefined
       ? rabbet - thickness - play
-      : beyond[known(facts.frameMaterial) === 'timber' ? 'timber' : 'steel'];
+      : beyond[valueOrUndefined(facts.frameMaterial) === 'timber' ? 'timber' : 'steel'];
   const toEdge = z + rest;
-  const past = Math.max(values.lipPast.value, known(facts.trimProjection) ?? 0);
+  const past = Math.max(values.lipPast.value, valueOrUndefined(facts.trimProjection) ?? 0);
   const step = values.lipStep.value;
   const throws = values.throws.value[form.throws];
   const inRabbet = form.sits !== 'inside-face' && form.sits !== 'push-face';
   const ends = hasRods(kind);
   const gap = ends ? (sizes.headGap ?? 0) : boltGap(facts, sizes);
-  const latchThrow = latches ? (known(facts.latchThrow) ?? throws.latch) : 0;
-  const boltThrow = bolts ? (known(facts.boltThrow) ?? throws.bolt) : 0;
+  const latchThrow = latches ? (valueOrUndefined(facts.latchThrow) ?? throws.latch) : 0;
+  const boltThrow = bolts ? (valueOrUndefined(facts.boltThrow) ?? throws.bolt) : 0;
   // A rebated edge is crossed as well, unless the lock is made to follow it.
   const crossed =
     gap + (facts.meetingEdge === 'rebated' && form.sits !== 'pocket' && onLeaf ? sizes.rebate : 0);
@@ -104,7 +104,7 @@ export function fitStrike(at: StrikeCase): StrikeFit {
     opening: [centre - half - spare, centre + half + spare],
     toEdge: onLeaf || !inRabbet ? undefined : toEdge,
     lip: onLeaf || !inRabbet ? undefined : Math.ceil((toEdge + past) / step) * step,
-    lipShape: onLeaf || (known(facts.trimProjection) ?? 0) === 0 ? 'flat' : 'curved',
+    lipShape: onLeaf || (valueOrUndefined(facts.trimProjection) ?? 0) === 0 ? 'flat' : 'curved',
     plate: { height: plate.height, width: plate.width, recess: plate.gauge, radius: plate.radius },
     latchHole: hole(latchThrow),
     boltHole: hole(boltThrow),
@@ -121,7 +121,7 @@ export function fitStrike(at: StrikeCase): StrikeFit {
 
 /** What a leaf usually comes to rest on where nobody has said: silencers on steel, nothing on timber. */
 export function usualStop(facts: OpeningFacts): 'none' | 'silencer' {
-  return known(facts.frameMaterial) === 'steel' ? 'silencer' : 'none';
+  return valueOrUndefined(facts.frameMaterial) === 'steel' ? 'silencer' : 'none';
 }
 
 /**
@@ -137,15 +137,15 @@ export function strikeReuse(
   strike: StrikeFit,
   centre: number,
 ): StrikeReuse | undefined {
-  const at = known(facts.strikeAt);
+  const at = valueOrUndefined(facts.strikeAt);
   if (at === undefined) return undefined;
   const { strikeTolerance, strikeSpare } = practice.values;
   const tolerance = strikeTolerance.value;
-  const depth = known(facts.strikeDepth);
+  const depth = valueOrUndefined(facts.strikeDepth);
   const high = at - centre;
   const deep = depth === undefined ? undefined : depth - strike.opening[1];
-  const cutHeight = known(facts.strikeCutHeight);
-  const cutWidth = known(facts.strikeCutWidth);
+  const cutHeight = valueOrUndefined(facts.strikeCutHeight);
+  const cutWidth = valueOrUndefined(facts.strikeCutWidth);
   const small =
     (cutHeight !== undefined && cutHeight < strike.plate.height - strikeSpare.value) ||
     (cutWidth !== undefined && cutWidth < strike.plate.width - strikeSpare.value);

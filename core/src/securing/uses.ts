@@ -1,4 +1,10 @@
-import { known, said, type Basis, type OpeningFacts, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  type Basis,
+  type OpeningFacts,
+  type Message,
+} from '../opening/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { LockWishes } from './finder.js';
@@ -77,7 +83,7 @@ export const DWELLING_USES: ReadonlySet<LockUse> = new Set(['dwelling', 'patio']
 /** What a lock is for, why, and whether that is a guess. */
 export interface DerivedUse {
   use: LockUse;
-  why: () => Said;
+  why: () => Message;
   basis: Basis;
 }
 
@@ -100,29 +106,29 @@ export function useOf(
   practice: Practice,
   whole: Pick<WholeOpening, 'role' | 'guessed'>,
 ): DerivedUse | undefined {
-  const use = known(facts.lockUse);
+  const use = valueOrUndefined(facts.lockUse);
   const assumed = facts.provenance?.['lockUse'] === 'assumed';
   if (use) {
     const basis = assumed && whole.guessed ? 'assumed' : 'derived';
-    const rated = (known(facts.rating) ?? 0) > 0;
+    const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
     if (use === 'push-pull' && rated && practice.values.ratedLatch.value === 'always')
       return {
         use: 'passage',
         basis,
-        why: () => said('securing.use.rated', { source: practice.values.ratedLatch.source }),
+        why: () => message('securing.use.rated', { source: practice.values.ratedLatch.source }),
       };
     return {
       use,
       basis,
       why: () =>
         assumed && whole.role
-          ? said('securing.use.role', { role: { term: `role.${whole.role}` } })
-          : said('securing.use.recorded', { use: { term: `lockUse.${use}` } }),
+          ? message('securing.use.role', { role: { term: `role.${whole.role}` } })
+          : message('securing.use.recorded', { use: { term: `lockUse.${use}` } }),
     };
   }
   const panic = panicOf(facts, practice, whole.role);
   if (panic.wanted !== 'no') return { use: 'exit', why: panic.why, basis: 'derived' };
-  return known(facts.secured) === false
-    ? { use: 'passage', why: () => said('securing.function.free'), basis: 'derived' }
+  return valueOrUndefined(facts.secured) === false
+    ? { use: 'passage', why: () => message('securing.function.free'), basis: 'derived' }
     : undefined;
 }

@@ -1,6 +1,6 @@
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { known, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
@@ -35,7 +35,7 @@ describe('a rated pair across a corridor', () => {
 
 describe('panic hardware', () => {
   const wanted = (facts: Partial<OpeningFacts>, practice: PracticeId) =>
-    panicOf({ ...DOOR, ...facts }, PRACTICES[practice], known(facts.role)).wanted;
+    panicOf({ ...DOOR, ...facts }, PRACTICES[practice], valueOrUndefined(facts.role)).wanted;
   it.each([
     ['assembly', 49, 'no', 'no'],
     ['assembly', 50, 'yes', 'no'],

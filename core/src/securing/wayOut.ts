@@ -1,4 +1,4 @@
-import { known, roomNamed } from '../opening/index.js';
+import { valueOrUndefined, roomNamed } from '../opening/index.js';
 import { spaceOf, type Escape } from '../role/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { SecuringInput } from './input.js';
@@ -28,7 +28,7 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
   const { escape } = results.opening;
   const panic = panicOf(facts, practice, results.opening.role);
   const parts = ['escape', 'swing', 'securing.kind'];
-  const told = known(record.facts.escape) !== undefined;
+  const told = valueOrUndefined(record.facts.escape) !== undefined;
   const level = told ? 'stop' : 'check';
   const device = practice.values.lockGrade.value['rim-exit'];
   if (panic.wanted !== 'no' && kind !== 'none' && kind !== 'roller' && !isExit(kind))
@@ -58,9 +58,9 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
     record.report(level, 'securing.barOnPull', {}, device, parts);
     return;
   }
-  const people = known(facts.occupants) ?? 0;
+  const people = valueOrUndefined(facts.occupants) ?? 0;
   const from = practice.values.panicFrom;
-  if (people >= from.value || known(facts.occupancy) === 'high-hazard')
+  if (people >= from.value || valueOrUndefined(facts.occupancy) === 'high-hazard')
     record.report(
       level,
       'securing.swingsAgainst',
@@ -79,7 +79,9 @@ function findElectrical(
   const { value: from, source } = practice.values.electricalPanic;
   const { role } = results.opening;
   const unknown =
-    role !== undefined && ROLE[role].escape.amperes && known(facts.amperes) === undefined;
+    role !== undefined &&
+    ROLE[role].escape.amperes &&
+    valueOrUndefined(facts.amperes) === undefined;
   if (from > 0 && unknown && !isExit(kind) && facts.egress !== false)
     record.report('note', 'securing.amperesOpen', { from }, source, ['amperes', 'securing.kind']);
 }
@@ -89,7 +91,7 @@ function findStairSide(
   record: SecuringRecord,
   { facts, practice, project, results }: SecuringInput,
 ): void {
-  if (known(facts.lockUse) !== 'stair-locked') return;
+  if (valueOrUndefined(facts.lockUse) !== 'stair-locked') return;
   const isStair = (room: string | undefined) =>
     spaceOf(room, roomNamed(room, project)?.use) === 'stair';
   const inside = results.handing.outside === 'from' ? facts.to : facts.from;

@@ -1,4 +1,4 @@
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import { mm, type Ticks } from '../measure/index.js';
 import { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
 import type { GapBench } from './gapBench.js';
@@ -16,7 +16,7 @@ export interface HingeWork {
   /** Shims of the thinnest kind, or turns of the screw. */
   count: number;
   turnsUp: number;
-  said: Said;
+  said: Message;
 }
 
 /** What is done where hinges cannot help. */
@@ -28,10 +28,10 @@ export interface EdgeWork {
 }
 
 /** What each way of helping an edge is called. */
-export const EDGE_WORK: Readonly<Record<EdgeWork['how'], Said>> = {
-  plane: said('site.edge.plane'),
-  wide: said('site.edge.wide'),
-  cannot: said('site.edge.cannot'),
+export const EDGE_WORK: Readonly<Record<EdgeWork['how'], Message>> = {
+  plane: message('site.edge.plane'),
+  wide: message('site.edge.wide'),
+  cannot: message('site.edge.cannot'),
 };
 
 /** Less than this no feeler tells. */
@@ -39,17 +39,17 @@ const FEELER = mm(0.1);
 
 /** Gaps judged, what they tell, and what to do. */
 export interface GapAdjustment {
-  diagnosis: Said[];
+  diagnosis: Message[];
   /** All within what is allowed as they stand. */
   within: boolean;
   moves: HingeMoves;
   hinges: HingeWork[];
   edges: EdgeWork[];
   /** What the latch moves by, if more than its strike takes. */
-  strike: Said | undefined;
+  strike: Message | undefined;
   /** The gaps that are to be found after the hinges are moved. */
   predicted: ReadGaps;
-  notes: Said[];
+  notes: Message[];
 }
 
 const still: HingeMoves = { top: 0, bottom: 0, up: 0 };
@@ -78,7 +78,7 @@ export function adjustmentOf(gaps: ReadGaps, bench: GapBench): GapAdjustment {
       .map((one) => edgeWork(one, solved.gaps, bench)),
     strike:
       far &&
-      said('site.strikeMoves', {
+      message('site.strikeMoves', {
         across: { ticks: Math.round(Math.abs(far.across)) },
         up: { ticks: Math.round(Math.abs(far.up)) },
         way: { term: far.up < 0 ? 'way.down' : 'way.up' },
@@ -88,12 +88,12 @@ export function adjustmentOf(gaps: ReadGaps, bench: GapBench): GapAdjustment {
   };
 }
 
-function notesOf({ means, bendMost }: GapBench, within: boolean): Said[] {
+function notesOf({ means, bendMost }: GapBench, within: boolean): Message[] {
   if (within) return [];
-  if (!means) return [said('site.noHingeMoves')];
-  const notes: Said[] = [];
-  if (means.by === 'pack' && means.rated) notes.push(said('site.ratedPacking'));
-  if (means.bend) notes.push(said('site.mayBend', { most: { ticks: bendMost } }));
+  if (!means) return [message('site.noHingeMoves')];
+  const notes: Message[] = [];
+  if (means.by === 'pack' && means.rated) notes.push(message('site.ratedPacking'));
+  if (means.bend) notes.push(message('site.mayBend', { most: { ticks: bendMost } }));
   return notes;
 }
 
@@ -108,16 +108,16 @@ function hingeWork({ geometry, means }: GapBench, moves: HingeMoves): HingeWork[
     const params = { hinge, by: { ticks: Math.round(Math.abs(side)) } };
     if (means!.by === 'pack') {
       if (steps === 0)
-        return { ...nothing, how: 'leave', said: said('site.hinge.leave', { hinge }) };
+        return { ...nothing, how: 'leave', said: message('site.hinge.leave', { hinge }) };
       const count = Math.abs(steps);
       return steps > 0
-        ? { ...nothing, count, how: 'pack', said: said('site.hinge.pack', { ...params, count }) }
-        : { ...nothing, count, how: 'deepen', said: said('site.hinge.deepen', params) };
+        ? { ...nothing, count, how: 'pack', said: message('site.hinge.pack', { ...params, count }) }
+        : { ...nothing, count, how: 'deepen', said: message('site.hinge.deepen', params) };
     }
     const turns = side / means!.aTurn;
     const turnsUp = up / means!.aTurn;
     if (turns === 0 && turnsUp === 0)
-      return { ...nothing, how: 'leave', said: said('site.hinge.leave', { hinge }) };
+      return { ...nothing, how: 'leave', said: message('site.hinge.leave', { hinge }) };
     return {
       ...nothing,
       how: 'turn',
@@ -125,20 +125,20 @@ function hingeWork({ geometry, means }: GapBench, moves: HingeMoves): HingeWork[
       turnsUp,
       said:
         turnsUp === 0
-          ? said('site.hinge.turn', {
+          ? message('site.hinge.turn', {
               hinge,
               turns: quarters(turns),
               unit: unit(turns),
               way: towards(turns),
             })
           : turns === 0
-            ? said('site.hinge.raise', {
+            ? message('site.hinge.raise', {
                 hinge,
                 up: quarters(turnsUp),
                 upUnit: unit(turnsUp),
                 height: upward(turnsUp),
               })
-            : said('site.hinge.turnBoth', {
+            : message('site.hinge.turnBoth', {
                 hinge,
                 turns: quarters(turns),
                 unit: unit(turns),
@@ -178,22 +178,26 @@ function edgeWork(
 }
 
 /** What is odd about a gap as it was typed, or nothing. */
-export function oddGap(place: GapPlace, gap: Ticks, { readMost }: GapBench): Said | undefined {
-  if (gap < 0) return said('site.read.negative');
+export function oddGap(place: GapPlace, gap: Ticks, { readMost }: GapBench): Message | undefined {
+  if (gap < 0) return message('site.read.negative');
   return gap > readMost
-    ? said('site.read.far', { gap: { ticks: gap }, at: { term: `gapPlace.${place}` } })
+    ? message('site.read.far', { gap: { ticks: gap }, at: { term: `gapPlace.${place}` } })
     : undefined;
 }
 
 /** Gaps as they came out against what was foretold: where they differ by more than a feeler reads. */
-export interface Foretold {
+export interface PredictionError {
   place: GapPlace;
   predicted: Ticks;
   read: Ticks;
 }
 
 /** Where the next readings are not as foretold; `least` is what a feeler reads. */
-export function missed(predicted: ReadGaps, read: ReadGaps, least: Ticks): Foretold[] {
+export function predictionErrors(
+  predicted: ReadGaps,
+  read: ReadGaps,
+  least: Ticks,
+): PredictionError[] {
   return (Object.keys(predicted) as GapPlace[]).flatMap((place) => {
     const [was, is] = [predicted[place], read[place]];
     return was === undefined || is === undefined || Math.abs(was - is) <= least
@@ -207,16 +211,16 @@ export function missed(predicted: ReadGaps, read: ReadGaps, least: Ticks): Foret
  * from the hinges (a screw drew, or a middle hinge was left), along one edge alone (that edge was worked or its frame
  * gave).
  */
-export function whyMissed(list: readonly Foretold[]): Said[] {
+export function explainErrors(list: readonly PredictionError[]): Message[] {
   if (list.length === 0) return [];
   const edges = new Set(list.map(({ place }) => edgeOf(place)));
   const level = list.filter(({ place }) => edgeOf(place) === 'head' || edgeOf(place) === 'floor');
   const sides = list.filter(({ place }) => edgeOf(place) === 'hinge' || edgeOf(place) === 'lock');
-  const told: Said[] = [said('site.foretold.missed', { count: list.length })];
-  if (level.length > 0 && sides.length === 0) told.push(said('site.foretold.height'));
-  else if (edges.size === 1) told.push(said('site.foretold.oneEdge'));
+  const told: Message[] = [message('site.foretold.missed', { count: list.length })];
+  if (level.length > 0 && sides.length === 0) told.push(message('site.foretold.height'));
+  else if (edges.size === 1) told.push(message('site.foretold.oneEdge'));
   else if (sides.some(({ place }) => place.endsWith('middle')) && sides.length <= 2)
-    told.push(said('site.foretold.middle'));
-  else told.push(said('site.foretold.screws'));
+    told.push(message('site.foretold.middle'));
+  else told.push(message('site.foretold.screws'));
   return told;
 }

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import { edgeOf, GAP_PLACES, type ReadGaps, type HungGeometry } from './places.js';
 import type { WantedGaps } from './solveGaps.js';
 
@@ -39,13 +39,13 @@ export function diagnoseGaps(
   leaf: HungGeometry,
   wanted: WantedGaps,
   least: Ticks,
-): Said[] {
-  const told: Said[] = [];
+): Message[] {
+  const told: Message[] = [];
   const amount = (value: Ticks) => ({ ticks: Math.round(Math.abs(value)) });
   const tight = GAP_PLACES.filter(
     (place) => edgeOf(place) === 'hinge' && (gaps[place] ?? Infinity) < wanted.hinge.least,
   );
-  if (tight.length > 0) told.push(said('site.gap.hingeBound', { places: tight.length }));
+  if (tight.length > 0) told.push(message('site.gap.hingeBound', { places: tight.length }));
 
   const inner = leaf.height - 2 * leaf.inset;
   const across = leaf.width - 2 * leaf.inset;
@@ -58,17 +58,17 @@ export function diagnoseGaps(
     if (turned > 0)
       told.push(
         withHinges && Math.abs(lean) > least / 2
-          ? said('site.gap.sprung', { by: amount(turned) })
-          : said('site.gap.dropped', { by: amount(turned) }),
+          ? message('site.gap.sprung', { by: amount(turned) })
+          : message('site.gap.dropped', { by: amount(turned) }),
       );
-    else told.push(said('site.gap.raised', { by: amount(turned) }));
+    else told.push(message('site.gap.raised', { by: amount(turned) }));
   }
   // A head that is square to its jamb shows the same angle as the hinge edge.
   if (down !== undefined && lean !== undefined) {
     const crooked = (down / across - lean / inner) * leaf.width;
     if (Math.abs(crooked) > least)
       told.push(
-        said(crooked > 0 ? 'site.gap.headRises' : 'site.gap.headFalls', { by: amount(crooked) }),
+        message(crooked > 0 ? 'site.gap.headRises' : 'site.gap.headFalls', { by: amount(crooked) }),
       );
   }
   const both = (['top', 'middle', 'bottom'] as const).map((at) =>
@@ -77,7 +77,7 @@ export function diagnoseGaps(
   const taper = both[0] === undefined || both[2] === undefined ? undefined : both[2] - both[0];
   if (taper !== undefined && Math.abs(taper) > least)
     told.push(
-      said(taper > 0 ? 'site.gap.widerBelow' : 'site.gap.widerAbove', { by: amount(taper) }),
+      message(taper > 0 ? 'site.gap.widerBelow' : 'site.gap.widerAbove', { by: amount(taper) }),
     );
   const widths = both.filter((one) => one !== undefined);
   if (widths.length > 0) {
@@ -86,8 +86,8 @@ export function diagnoseGaps(
       wanted.hinge.least + wanted.lock.least,
       wanted.hinge.most + wanted.lock.most,
     ];
-    if (mean < low) told.push(said('site.gap.leafWide', { by: amount(low - mean) }));
-    else if (mean > high) told.push(said('site.gap.leafNarrow', { by: amount(mean - high) }));
+    if (mean < low) told.push(message('site.gap.leafWide', { by: amount(low - mean) }));
+    else if (mean > high) told.push(message('site.gap.leafNarrow', { by: amount(mean - high) }));
   }
   const heights = (['hinge', 'middle', 'lock'] as const)
     .map((at) => sum(gaps[`head-${at}`], gaps[`floor-${at}`]))
@@ -98,13 +98,13 @@ export function diagnoseGaps(
       wanted.head.least + wanted.floor.least,
       wanted.head.most + wanted.floor.most,
     ];
-    if (mean < low) told.push(said('site.gap.leafHigh', { by: amount(low - mean) }));
-    else if (mean > high) told.push(said('site.gap.leafLow', { by: amount(mean - high) }));
+    if (mean < low) told.push(message('site.gap.leafHigh', { by: amount(low - mean) }));
+    else if (mean > high) told.push(message('site.gap.leafLow', { by: amount(mean - high) }));
   }
   const bows = { hinge: belly(gaps, 'hinge'), lock: belly(gaps, 'lock') };
   if (bows.hinge !== undefined && Math.abs(bows.hinge) > least)
     told.push(
-      said(
+      message(
         // A leaf that is bowed in its plane shows on both edges, opposite; one alone is the frame's, or a hinge's.
         bows.lock !== undefined && Math.abs(bows.hinge + bows.lock) < least
           ? 'site.gap.bowed'
@@ -113,7 +113,7 @@ export function diagnoseGaps(
       ),
     );
   else if (bows.lock !== undefined && Math.abs(bows.lock) > least)
-    told.push(said('site.gap.jambBowed', { by: amount(bows.lock) }));
+    told.push(message('site.gap.jambBowed', { by: amount(bows.lock) }));
   return told;
 }
 

@@ -1,5 +1,10 @@
 import type { Ticks } from '../measure/index.js';
-import { known, type LeafId, type OpeningFacts, type Results } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  type LeafId,
+  type OpeningFacts,
+  type Results,
+} from '../opening/index.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { HungGeometry } from './places.js';
 import type { MoveReach, WantedGaps } from './solveGaps.js';
@@ -73,7 +78,7 @@ export function gapBenches(facts: OpeningFacts, practice: Practice, results: Ben
   });
 }
 
-const isRated = ({ rating }: OpeningFacts) => (known(rating) ?? 0) > 0;
+const isRated = ({ rating }: OpeningFacts) => (valueOrUndefined(rating) ?? 0) > 0;
 
 function meansOf(
   facts: OpeningFacts,
@@ -107,7 +112,8 @@ function wantedGaps(
 ): WantedGaps {
   const rated = isRated(facts);
   const timber =
-    known(facts.leafConstruction)?.startsWith('timber') ?? known(facts.frameMaterial) === 'timber';
+    valueOrUndefined(facts.leafConstruction)?.startsWith('timber') ??
+    valueOrUndefined(facts.frameMaterial) === 'timber';
   const limit = (timber ? values.ratedGapLimitTimber : values.ratedGapLimitSteel).value;
   const usual = (timber ? values.gapsTimber : values.gapsSteel).value;
   const off = values.gapOff.value;
@@ -136,10 +142,10 @@ function wantedGaps(
 }
 
 function trimOf(facts: OpeningFacts, { values }: Practice): GapBench['trim'] {
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   const limits: TrimLimits | undefined = construction && values.trimLimits.value[construction];
   if (!limits) return { lock: 0, head: 0, floor: 0 };
-  const listed = isRated(facts) ? (known(facts.listedTrim) ?? 0) : Infinity;
+  const listed = isRated(facts) ? (valueOrUndefined(facts.listedTrim) ?? 0) : Infinity;
   return {
     lock: Math.min(limits.lock, listed),
     head: Math.min(limits.head, listed),

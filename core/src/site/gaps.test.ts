@@ -4,7 +4,7 @@ import { inches, mm } from '../measure/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
-import { adjustmentOf, EDGE_WORK, missed, quarters, whyMissed } from './adjust.js';
+import { adjustmentOf, EDGE_WORK, predictionErrors, quarters, explainErrors } from './adjust.js';
 import { gapBenches, type GapBench } from './gapBench.js';
 import {
   GAP_PLACES,
@@ -431,12 +431,12 @@ describe('what gaps tell', () => {
 describe('what was foretold', () => {
   it('is held against the next readings, and says why it may have failed', () => {
     const predicted = even();
-    expect(missed(predicted, even(mm(0.4)), mm(0.5))).toEqual([]);
+    expect(predictionErrors(predicted, even(mm(0.4)), mm(0.5))).toEqual([]);
     const raised = { ...even(), 'head-middle': mm(4), 'floor-middle': mm(7) };
-    const list = missed(predicted, raised, mm(0.5));
+    const list = predictionErrors(predicted, raised, mm(0.5));
     expect(list.map(({ place }) => place)).toEqual(['head-middle', 'floor-middle']);
     const codes = (gaps: ReadGaps) =>
-      whyMissed(missed(predicted, gaps, mm(0.5))).map(({ code }) => code.slice(14));
+      explainErrors(predictionErrors(predicted, gaps, mm(0.5))).map(({ code }) => code.slice(14));
     expect(codes(raised)).toEqual(['missed', 'height']);
     expect(codes({ ...even(), 'lock-top': mm(4), 'lock-bottom': mm(4) })).toEqual([
       'missed',

@@ -25,13 +25,13 @@ export { gapBenches, type GapBench, type HingeMeans } from './gapBench.js';
 export {
   adjustmentOf,
   EDGE_WORK,
-  missed,
+  predictionErrors,
   oddGap,
   quarters,
-  whyMissed,
+  explainErrors,
   type GapAdjustment,
   type EdgeWork,
-  type Foretold,
+  type PredictionError,
   type HingeWork,
 } from './adjust.js';
 export {

@@ -1,5 +1,11 @@
 import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
-import { known, said, swingsBothWays, type OpeningFacts, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  message,
+  swingsBothWays,
+  type OpeningFacts,
+  type Message,
+} from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stage/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
@@ -39,9 +45,9 @@ export function decideSizing(
     headGap: at(height.result, 'headGap'),
     undercut: at(height.result, 'undercut'),
     stopWidth:
-      known(record.facts.stopWidth) ??
+      valueOrUndefined(record.facts.stopWidth) ??
       (swingsBothWays(facts.kind) || facts.frameKind === 'stopless' ? 0 : values.stopWidth.value),
-    floorFinish: known(record.facts.floorFinish) ?? 0,
+    floorFinish: valueOrUndefined(record.facts.floorFinish) ?? 0,
     rebate: values.rebate.value,
     mullion: at(width.result, 'mullion') ?? 0,
     fitting: undefined,
@@ -63,28 +69,28 @@ function usualThickness(
   { rating, exterior }: OpeningFacts,
   practice: Practice,
   role: Role | undefined,
-): { thickness: Ticks; why: () => Said } {
+): { thickness: Ticks; why: () => Message } {
   const { values, name } = practice;
   const usual = values.leafThickness.value;
   const from = values.leafThicknessRatedFrom.value;
-  const rated = (known(rating) ?? 0) >= from ? values.leafThicknessRated.value : 0;
+  const rated = (valueOrUndefined(rating) ?? 0) >= from ? values.leafThicknessRated.value : 0;
   const outside =
     exterior === true && !standsInTheOpen(role) ? values.leafThicknessOutside.value : 0;
   const thickness = Math.max(usual, rated, outside);
   const why = () =>
     thickness === usual
-      ? said('sizing.thickness.practice', { practice: name })
+      ? message('sizing.thickness.practice', { practice: name })
       : thickness === rated
-        ? said('sizing.thickness.rated', { practice: name, from })
-        : said('sizing.thickness.outside', { practice: name });
+        ? message('sizing.thickness.rated', { practice: name, from })
+        : message('sizing.thickness.outside', { practice: name });
   return { thickness, why };
 }
 
 function decideThickness(record: SizingRecord, practice: Practice, role: Role | undefined): Ticks {
   // A leaf all of glass is as thick as its glass, not as the leaf its frame was made for.
-  const glass = known(record.facts.leafConstruction) === 'glass';
+  const glass = valueOrUndefined(record.facts.leafConstruction) === 'glass';
   const fact = glass ? 'glassThickness' : 'leafThickness';
-  const recorded = known(record.facts[fact]);
+  const recorded = valueOrUndefined(record.facts[fact]);
   const usual = usualThickness(record.facts, practice, role);
   const thickness = recorded ?? (glass ? practice.values.glassLeaf.value : usual.thickness);
   record.decide('leafThickness', thickness, {
@@ -119,7 +125,7 @@ function decideNominal(
   const nominal = nominalOf(practice, single, frame);
   record.decide('nominal', nominal ? `=${nominal.name}` : 'nominal.madeToMeasure', {
     reasons: () => [
-      said(
+      message(
         nominal ? (byLeaf ? 'sizing.nominal.leaf' : 'sizing.nominal.frame') : 'sizing.nominal.none',
       ),
     ],
@@ -142,7 +148,7 @@ function decideVentilation(record: SizingRecord, sizes: Sizes): void {
     Math.round((width / TICKS_PER_MM) * (Math.max(0, undercut) / TICKS_PER_MM)),
     {
       reasons: () => [
-        said('sizing.ventilation', { undercut: { ticks: undercut }, width: { ticks: width } }),
+        message('sizing.ventilation', { undercut: { ticks: undercut }, width: { ticks: width } }),
       ],
     },
   );

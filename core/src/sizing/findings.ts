@@ -1,4 +1,4 @@
-import { known, meetsInMiddle, swings } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, swings } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { ROLE } from '../roles/index.js';
@@ -49,15 +49,15 @@ export function checkSizes(record: SizingRecord, practice: Practice, sizes: Size
       );
     }
   }
-  const rating = known(record.facts.rating);
+  const rating = valueOrUndefined(record.facts.rating);
   if (rating) checkRatedGaps(record, practice, sizes);
 }
 
 function checkRatedGaps(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { values } = practice;
-  const construction = known(record.facts.leafConstruction);
+  const construction = valueOrUndefined(record.facts.leafConstruction);
   const timber =
-    construction?.startsWith('timber') ?? known(record.facts.frameMaterial) === 'timber';
+    construction?.startsWith('timber') ?? valueOrUndefined(record.facts.frameMaterial) === 'timber';
   const limit = timber ? values.ratedGapLimitTimber : values.ratedGapLimitSteel;
   for (const gap of ['hingeGap', 'lockGap', 'headGap', 'meetingGap'] as const) {
     const ticks = sizes[gap];

@@ -1,5 +1,11 @@
 import { type Ticks } from '../measure/index.js';
-import { known, meetsInMiddle, said, slides, type Said } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  message,
+  slides,
+  type Message,
+} from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
@@ -57,25 +63,25 @@ function decideSquareness(record: SizingRecord, practice: Practice, square: OutO
     Math.abs(rack ?? 0),
     Math.abs(shape.bow),
   );
-  const reasons = (): Said[] => [
-    said('sizing.square.width', {
+  const reasons = (): Message[] => [
+    message('sizing.square.width', {
       taper: { ticks: Math.abs(Math.round(taperWidth)) },
       where: { term: taperWidth < 0 ? 'where.head' : 'where.foot' },
     }),
-    said('sizing.square.height', {
+    message('sizing.square.height', {
       taper: { ticks: Math.abs(Math.round(taperHeight)) },
       where: { term: taperHeight < 0 ? 'where.hingeSide' : 'where.lockSide' },
       angle: { degrees: Math.abs(Math.round(square.headDegrees * 100) / 100) },
     }),
     rack === undefined
-      ? said(square.by === 'plumb' ? 'sizing.square.plumb' : 'sizing.square.noRack')
-      : said('sizing.square.rack', {
+      ? message(square.by === 'plumb' ? 'sizing.square.plumb' : 'sizing.square.noRack')
+      : message('sizing.square.rack', {
           rack: { ticks: Math.abs(Math.round(rack)) },
           where: { term: rack < 0 ? 'where.hingeSide' : 'where.lockSide' },
         }),
     ...(Math.abs(shape.bow) > tolerance.value / 2
       ? [
-          said('sizing.square.bow', {
+          message('sizing.square.bow', {
             bow: { ticks: Math.abs(Math.round(shape.bow)) },
             way: { term: shape.bow > 0 ? 'way.in' : 'way.out' },
           }),
@@ -113,8 +119,8 @@ function aroundLeaf(
   // Where the leaf itself is fixed its gaps follow; what is wanted around a new one is the practice's.
   const wanted = (gap: Ticks | undefined, name: 'hinge' | 'lock' | 'head') =>
     record.fact(`${name}Gap`) ??
-    (known(record.facts.leafWidth) ? usual[name] : (gap ?? usual[name]));
-  const threshold = known(record.facts.thresholdHeight) ?? 0;
+    (valueOrUndefined(record.facts.leafWidth) ? usual[name] : (gap ?? usual[name]));
+  const threshold = valueOrUndefined(record.facts.thresholdHeight) ?? 0;
   return {
     hinge: wanted(hingeGap, 'hinge'),
     lock: wanted(sizes.lockGap, 'lock'),
@@ -135,7 +141,7 @@ function partsOf(
   const [first, second] = sizes.leaves;
   const width = first?.width ?? 1;
   const share = second?.width === undefined ? 0.5 : width / (width + second.width);
-  const overlap = known(record.facts.meetingEdge) === 'rebated' ? sizes.rebate : 0;
+  const overlap = valueOrUndefined(record.facts.meetingEdge) === 'rebated' ? sizes.rebate : 0;
   const lock =
     sizes.mullion > 0
       ? (sizes.lockGap ?? usual.lock) + sizes.mullion / 2
@@ -145,12 +151,12 @@ function partsOf(
 
 /** What may come off each edge: by construction; of a rated leaf only what its listing says. */
 function trimLimits(record: SizingRecord, practice: Practice): TrimLimits | undefined {
-  const construction = known(record.facts.leafConstruction);
+  const construction = valueOrUndefined(record.facts.leafConstruction);
   if (!construction) return undefined;
   const limits = practice.values.trimLimits.value[construction];
-  const rated = (known(record.facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   if (!rated) return limits;
-  const listed = known(record.facts.listedTrim) ?? 0;
+  const listed = valueOrUndefined(record.facts.listedTrim) ?? 0;
   return {
     hinge: Math.min(limits.hinge, listed),
     head: Math.min(limits.head, listed),
@@ -169,14 +175,14 @@ function recordOrder(record: SizingRecord, fitted: FittedLeaf, index: number, of
     {
       reasons: () => [
         order.kind === 'stock'
-          ? said('sizing.order.stock', { name: order.name })
+          ? message('sizing.order.stock', { name: order.name })
           : order.kind === 'made'
-            ? said('sizing.order.made')
-            : said('sizing.order.asMade', {
+            ? message('sizing.order.made')
+            : message('sizing.order.asMade', {
                 lock: { ticks: Math.round(order.widest.lock), rounding: 'up' },
                 head: { ticks: Math.round(order.widest.head), rounding: 'up' },
               }),
-        ...(of > 1 ? [said('sizing.order.half')] : []),
+        ...(of > 1 ? [message('sizing.order.half')] : []),
       ],
       facts: ['readings', 'leafConstruction', 'rating', 'listedTrim'],
     },
@@ -189,8 +195,8 @@ function findFaults(
   leaves: FittedLeaf[],
   limits: TrimLimits | undefined,
 ): void {
-  const rated = (known(record.facts.rating) ?? 0) > 0;
-  if (rated && known(record.facts.listedTrim) === undefined) {
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
+  if (rated && valueOrUndefined(record.facts.listedTrim) === undefined) {
     record.report(
       'check',
       'sizing.ratedTrim',

@@ -1,6 +1,6 @@
 import {
-  about,
-  known,
+  centredSpan,
+  valueOrUndefined,
   solid,
   span,
   type MeasuredLeaf,
@@ -56,17 +56,17 @@ export function framingOf(
   practice: Practice,
   leaf: MeasuredLeaf,
 ): Framing | undefined {
-  const construction = known(facts.leafConstruction);
+  const construction = valueOrUndefined(facts.leafConstruction);
   if (!isFramed(construction)) return undefined;
   const { values } = practice;
   const narrow = construction === 'aluminium-narrow';
   const usual = narrow ? values.narrowStile.value : values.stileWidth.value;
-  const mid = known(facts.midRail) ?? (narrow ? 0 : values.midRail.value);
-  const at = known(facts.midRailAt) ?? values.midRailAt.value;
-  const topRail = known(facts.topRail) ?? (narrow ? usual : values.topRail.value);
+  const mid = valueOrUndefined(facts.midRail) ?? (narrow ? 0 : values.midRail.value);
+  const at = valueOrUndefined(facts.midRailAt) ?? values.midRailAt.value;
+  const topRail = valueOrUndefined(facts.topRail) ?? (narrow ? usual : values.topRail.value);
   return {
-    stile: known(facts.stileWidth) ?? usual,
-    bottomRail: known(facts.bottomRail) ?? values.bottomRail.value,
+    stile: valueOrUndefined(facts.stileWidth) ?? usual,
+    bottomRail: valueOrUndefined(facts.bottomRail) ?? values.bottomRail.value,
     topRail,
     mid: mid > 0 && at + mid < leaf.height - topRail ? { from: at, to: at + mid } : undefined,
   };
@@ -85,7 +85,7 @@ export function leafBody(facts: OpeningFacts, practice: Practice, leaf: Measured
   if (framing) {
     const { stile, bottomRail, topRail, mid } = framing;
     const inside: [number, number] = [stile, width - stile];
-    const glazed = known(facts.leafConstruction) === 'aluminium-narrow';
+    const glazed = valueOrUndefined(facts.leafConstruction) === 'aluminium-narrow';
     const fields: [number, number][] = mid
       ? [
           [bottomRail, mid.from],
@@ -110,15 +110,15 @@ export function leafBody(facts: OpeningFacts, practice: Practice, leaf: Measured
       if (mid) rails.push([mid.from, mid.to]);
       const { tenonLength, tenonThickness } = practice.values;
       const long = stile * tenonLength.value;
-      const z = about(thickness / 2, thickness * tenonThickness.value);
+      const z = centredSpan(thickness / 2, thickness * tenonThickness.value);
       for (const y of rails) {
         for (const x of [span(stile - long, long), span(width - stile, long)])
           solids.push(solid('leafConstruction', 'solid.tenon', leaf.id, 'joint', { x, y, z }));
       }
     }
   }
-  const glassWidth = known(facts.glassWidth);
-  const glassHeight = known(facts.glassHeight);
+  const glassWidth = valueOrUndefined(facts.glassWidth);
+  const glassHeight = valueOrUndefined(facts.glassHeight);
   if (glassWidth && glassHeight && glassWidth < width && glassHeight < height) {
     const { left, bottom } = glassPlace(facts, leaf, glassWidth, glassHeight);
     solids.push(
@@ -139,8 +139,8 @@ export function glassPlace(
   glassWidth: number,
   glassHeight: number,
 ): { left: number; bottom: number } {
-  const fromLock = known(facts.glassFromLock);
-  const at = known(facts.glassAt);
+  const fromLock = valueOrUndefined(facts.glassFromLock);
+  const at = valueOrUndefined(facts.glassAt);
   const { width, height } = leaf;
   return {
     left: fromLock === undefined ? (width - glassWidth) / 2 : width - fromLock - glassWidth,

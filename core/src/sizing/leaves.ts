@@ -1,11 +1,16 @@
 import type { Ticks } from '../measure/index.js';
-import { known, meetsInMiddle, type LeafId, type OpeningFacts } from '../opening/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  type LeafId,
+  type OpeningFacts,
+} from '../opening/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizedLeaf } from './sizes.js';
 
 /** How many leaves a bi-fold door has: as recorded, at least two; two where nobody said. */
 export function foldLeavesOf(facts: OpeningFacts): number {
-  return Math.max(2, known(facts.foldLeaves) ?? 2);
+  return Math.max(2, valueOrUndefined(facts.foldLeaves) ?? 2);
 }
 
 /** The leaves of an opening out of its two solved stacks. */

@@ -1,4 +1,4 @@
-import { known, said } from '../opening/index.js';
+import { valueOrUndefined, message } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 
@@ -7,12 +7,12 @@ import type { Practice } from '../practice/index.js';
  * that the trim sits square. Only where the wall was measured.
  */
 export function decideLining(record: SizingRecord, practice: Practice): void {
-  const wall = known(record.facts.wallThickness);
+  const wall = valueOrUndefined(record.facts.wallThickness);
   if (wall === undefined) return;
   const { boardAllowance } = practice.values;
   record.decide('liningDepth', wall + 2 * boardAllowance.value, {
     reasons: () => [
-      said('sizing.lining', {
+      message('sizing.lining', {
         wall: { ticks: wall },
         board: { ticks: boardAllowance.value },
         source: boardAllowance.source,

@@ -1,12 +1,12 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type Message } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 
 /** What a timber leaf gains in damp, and why. */
 export interface Movement {
   ticks: Ticks;
-  why: () => Said;
+  why: () => Message;
 }
 
 /**
@@ -22,23 +22,23 @@ export function timberMovement(
   about: Ticks | undefined,
 ): Movement | undefined {
   const { movementFlat, movementQuarter, moistureSwing, stileWidth } = practice.values;
-  const construction = known(record.facts.leafConstruction);
+  const construction = valueOrUndefined(record.facts.leafConstruction);
   if (!construction?.startsWith('timber')) return undefined;
-  const boarded = known(record.facts.boarded) === true;
+  const boarded = valueOrUndefined(record.facts.boarded) === true;
   const framed = construction.startsWith('timber-panelled');
-  const stile = known(record.facts.stileWidth) ?? stileWidth.value;
+  const stile = valueOrUndefined(record.facts.stileWidth) ?? stileWidth.value;
   const across = boarded ? about : framed ? 2 * stile : undefined;
   const change =
-    known(record.facts.moistureChange) ??
-    (known(record.facts.exterior) === true ? moistureSwing.value : undefined);
+    valueOrUndefined(record.facts.moistureChange) ??
+    (valueOrUndefined(record.facts.exterior) === true ? moistureSwing.value : undefined);
   if (across === undefined || !change) return undefined;
-  const quarter = known(record.facts.sawn) === 'quarter';
+  const quarter = valueOrUndefined(record.facts.sawn) === 'quarter';
   const rate = quarter ? movementQuarter : movementFlat;
   const ticks = Math.ceil(across * rate.value * change);
   return {
     ticks,
     why: () =>
-      said('sizing.movement', {
+      message('sizing.movement', {
         across: { ticks: across },
         rate: String(rate.value),
         change,

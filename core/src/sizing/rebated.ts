@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, message, type OpeningFacts } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { SizedLeaf } from './sizes.js';
@@ -25,13 +25,13 @@ export function lipOf(facts: OpeningFacts, practice: Practice, thickness: Ticks)
 
 /** Width within the frame of a leaf whose width is recorded over all. */
 export function bodyWidth(facts: OpeningFacts, practice: Practice): Ticks | undefined {
-  const width = known(facts.leafWidth);
+  const width = valueOrUndefined(facts.leafWidth);
   return width === undefined ? undefined : width - 2 * overlapOf(facts, practice);
 }
 
 /** Height within the frame of a leaf whose height is recorded over all: it overlaps at the head only. */
 export function bodyHeight(facts: OpeningFacts, practice: Practice): Ticks | undefined {
-  const height = known(facts.leafHeight);
+  const height = valueOrUndefined(facts.leafHeight);
   return height === undefined ? undefined : height - overlapOf(facts, practice);
 }
 
@@ -46,7 +46,7 @@ export function decideOverAll(
   const size = { width: width + 2 * overlap, height: height + overlap };
   record.decide('overAll', size, {
     reasons: () => [
-      said('sizing.overAll', {
+      message('sizing.overAll', {
         overlap: { ticks: overlap },
         source: practice.values.leafOverlap.source,
       }),

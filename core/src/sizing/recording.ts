@@ -1,5 +1,5 @@
 import type { SizingRecord } from './decisions.js';
-import { known, said, type Basis, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type Basis, type Message } from '../opening/index.js';
 import { memberOf, type SolvedChain, type SolvedFrom } from './chain.js';
 import type { ChainNote, ChainRun } from './stacks.js';
 
@@ -22,7 +22,7 @@ export function recordChain(record: SizingRecord, run: ChainRun, axis: 'width' |
       run.totalWhy
         ? [run.totalWhy()]
         : result.totalFrom === 'chain'
-          ? [said('sizing.frame.fromLeaf')]
+          ? [message('sizing.frame.fromLeaf')]
           : [],
     facts: [totalFact],
   });
@@ -42,7 +42,7 @@ function memberReasons(
   chain: SolvedChain & { solved: true },
   { key, name, why }: ChainNote,
   from: SolvedFrom,
-): Said[] {
+): Message[] {
   if (from === 'usual') return why ? [why()] : [];
   if (from === 'fixed') return [];
   const sum = chainReason(axis, chain, key);
@@ -54,8 +54,8 @@ function chainReason(
   axis: 'width' | 'height',
   chain: SolvedChain & { solved: true },
   key: string,
-): Said {
-  const params: Said['params'] = {
+): Message {
+  const params: Message['params'] = {
     total: { ticks: chain.total },
     times: memberOf(chain, key)!.each.length,
   };
@@ -91,7 +91,8 @@ function openChain(
   }
   const recorded = record.fact(run.totalFact);
   const needsMaterial =
-    known(record.facts.frameMaterial) === undefined && result.missing.includes('undercut');
+    valueOrUndefined(record.facts.frameMaterial) === undefined &&
+    result.missing.includes('undercut');
   const question = needsMaterial
     ? 'ask.frameMaterial'
     : recorded !== undefined && result.missing.includes('thresholdHeight')

@@ -1,14 +1,14 @@
 import { roundTo, type Ticks } from '../measure/index.js';
 import type { SizingRecord } from './decisions.js';
 import {
-  known,
+  valueOrUndefined,
   meetsInMiddle,
-  said,
+  message,
   slides,
   type Decisions,
   type FieldName,
   type LeafId,
-  type Said,
+  type Message,
 } from '../opening/index.js';
 import type { Gaps, Practice } from '../practice/index.js';
 import { bodyHeight, bodyWidth } from './rebated.js';
@@ -22,7 +22,7 @@ import { frameOpening } from './wall.js';
 /** Gaps by the frame's material; undefined where they depend on a material nobody has said. */
 export function usualGaps(record: SizingRecord, practice: Practice): Partial<Gaps> {
   const { gapsSteel, gapsTimber } = practice.values;
-  const material = known(record.facts.frameMaterial);
+  const material = valueOrUndefined(record.facts.frameMaterial);
   if (material) return (material === 'timber' ? gapsTimber : gapsSteel).value;
   const same: Partial<Gaps> = {};
   for (const key of Object.keys(gapsSteel.value) as (keyof Gaps)[]) {
@@ -36,7 +36,7 @@ export interface ChainRun {
   result: SolvedChain;
   totalFact: 'frameWidth' | 'frameHeight';
   /** Why the frame opening is what it is, when it follows from the wall's. */
-  totalWhy: (() => Said) | undefined;
+  totalWhy: (() => Message) | undefined;
   members: ChainNote[];
 }
 
@@ -45,7 +45,7 @@ export interface ChainNote {
   key: string;
   name: keyof Decisions['sizing'] & ('leafWidth' | 'leafHeight' | GapName);
   fact: string;
-  why?: (() => Said) | undefined;
+  why?: (() => Message) | undefined;
   leaf?: LeafId | undefined;
 }
 
@@ -73,7 +73,7 @@ export function widthChain(
   const device = intendedDevice(facts);
   const frame = frameOpening(record, practice, 'Width');
   const gapReason = () =>
-    said('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
+    message('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
   const members: Member[] = [];
   const notes: ChainRun['members'] = [];
   const add = (
@@ -82,7 +82,7 @@ export function widthChain(
     fact: FieldName,
     times: number,
     usualTicks: Ticks | undefined,
-    why?: () => Said,
+    why?: () => Message,
     leaf?: LeafId,
   ) => {
     members.push({
@@ -113,11 +113,11 @@ export function widthChain(
   if (slides(facts.kind)) {
     const overlap = values.slidingOverlap;
     const why = () =>
-      said('sizing.overlap.practice', {
+      message('sizing.overlap.practice', {
         overlap: { ticks: overlap.value },
         source: overlap.source,
       });
-    const fixed = known(record.facts.leafWidth);
+    const fixed = valueOrUndefined(record.facts.leafWidth);
     members.push({ key: 'leafWidth', times: 1, fixed, usual: undefined });
     members.push({
       key: 'overlap',
@@ -146,13 +146,13 @@ export function widthChain(
   let hingeWhy = gapReason;
   if (continuous) {
     hingeUsual = values.continuousHingeGap.value;
-    hingeWhy = () => said('sizing.gap.continuous', { source: values.continuousHingeGap.source });
+    hingeWhy = () => message('sizing.gap.continuous', { source: values.continuousHingeGap.source });
   } else if (device === 'centre-pivot') {
     const a = values.centrePivotIn.value;
     const needed = roundTo(heelGap(a, thickness), values.gapStep.value, 'up');
     hingeUsual = Math.max(usual.hinge ?? 0, needed);
     hingeWhy = () =>
-      said('sizing.gap.heel', {
+      message('sizing.gap.heel', {
         needed: { ticks: Math.ceil(heelGap(a, thickness)), rounding: 'up' },
         inset: { ticks: a },
         thickness: { ticks: thickness },
@@ -160,7 +160,7 @@ export function widthChain(
   }
   add('hingeGap', 'hingeGap', 'hingeGap', paired ? 2 : 1, hingeUsual, hingeWhy);
   if (paired) {
-    const edge = known(record.facts.meetingEdge) ?? 'square';
+    const edge = valueOrUndefined(record.facts.meetingEdge) ?? 'square';
     const mullion = edge === 'mullion';
     if (edge === 'rebated') {
       members.push({ key: 'rebate', times: 1, usual: -values.rebate.value });
@@ -177,7 +177,7 @@ export function widthChain(
       const { mullionWidth } = values;
       add('lockGap', 'lockGap', 'lockGap', 2, usual.lock, gapReason);
       add('mullion', 'mullion', 'mullionWidth', 1, mullionWidth.value, () =>
-        said('sizing.mullion', { source: mullionWidth.source }),
+        message('sizing.mullion', { source: mullionWidth.source }),
       );
     } else {
       add(
@@ -218,18 +218,18 @@ export function heightChain(
   const { facts } = record;
   const { values } = practice;
   const gapReason = () =>
-    said('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
-  const threshold = (known(record.facts.threshold) ?? 'none') !== 'none';
+    message('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
+  const threshold = (valueOrUndefined(record.facts.threshold) ?? 'none') !== 'none';
   let undercut = threshold ? usual.undercutOverThreshold : usual.undercut;
-  let why = (): Said =>
-    said(threshold ? 'sizing.undercut.threshold' : 'sizing.undercut.practice', {
+  let why = (): Message =>
+    message(threshold ? 'sizing.undercut.threshold' : 'sizing.undercut.practice', {
       practice: practice.name,
     });
   if (slides(facts.kind)) {
     undercut = values.slidingUndercut.value;
-    why = () => said('sizing.undercut.sliding', { source: values.slidingUndercut.source });
+    why = () => message('sizing.undercut.sliding', { source: values.slidingUndercut.source });
   }
-  const rise = known(record.facts.floorRise);
+  const rise = valueOrUndefined(record.facts.floorRise);
   if (
     rise !== undefined &&
     undercut !== undefined &&
@@ -237,20 +237,20 @@ export function heightChain(
   ) {
     undercut = rise + values.floorRiseClearance.value;
     why = () =>
-      said('sizing.undercut.rise', {
+      message('sizing.undercut.rise', {
         rise: { ticks: rise },
         clearance: { ticks: values.floorRiseClearance.value },
       });
   }
   const members: Member[] = [
-    { key: 'floorFinish', times: 1, fixed: known(record.facts.floorFinish), usual: 0 },
+    { key: 'floorFinish', times: 1, fixed: valueOrUndefined(record.facts.floorFinish), usual: 0 },
     {
       key: 'thresholdHeight',
       times: 1,
-      fixed: threshold ? known(record.facts.thresholdHeight) : 0,
+      fixed: threshold ? valueOrUndefined(record.facts.thresholdHeight) : 0,
       usual: undefined,
     },
-    { key: 'undercut', times: 1, fixed: known(record.facts.undercut), usual: undercut },
+    { key: 'undercut', times: 1, fixed: valueOrUndefined(record.facts.undercut), usual: undercut },
   ];
   const notes: ChainRun['members'] = [
     { key: 'undercut', name: 'undercut', fact: 'undercut', why },
@@ -258,10 +258,10 @@ export function heightChain(
   ];
   if (threshold)
     notes.push({ key: 'thresholdHeight', name: 'thresholdHeight', fact: 'thresholdHeight' });
-  const finish = known(record.facts.floorFinish);
+  const finish = valueOrUndefined(record.facts.floorFinish);
   if (finish) notes.push({ key: 'floorFinish', name: 'floorFinish', fact: 'floorFinish' });
   if (facts.kind === 'stable') {
-    const lower = known(record.facts.lowerLeafHeight);
+    const lower = valueOrUndefined(record.facts.lowerLeafHeight);
     const division = values.stableDivision;
     members.push(
       {
@@ -271,7 +271,7 @@ export function heightChain(
         usual:
           undercut === undefined
             ? undefined
-            : division.value - (known(record.facts.undercut) ?? undercut),
+            : division.value - (valueOrUndefined(record.facts.undercut) ?? undercut),
       },
       { key: 'stableGap', times: 1, usual: values.stableGap.value },
       { key: 'upperHeight', times: 1 },
@@ -283,7 +283,7 @@ export function heightChain(
         fact: 'lowerLeafHeight',
         leaf: 'lower',
         why: () =>
-          said('sizing.stable.division', {
+          message('sizing.stable.division', {
             division: { ticks: division.value },
             source: division.source,
           }),
@@ -294,7 +294,12 @@ export function heightChain(
     members.push({ key: 'leafHeight', times: 1, fixed: bodyHeight(record.facts, practice) });
     notes.push({ key: 'leafHeight', name: 'leafHeight', fact: 'leafHeight' });
   }
-  members.push({ key: 'headGap', times: 1, fixed: known(record.facts.headGap), usual: usual.head });
+  members.push({
+    key: 'headGap',
+    times: 1,
+    fixed: valueOrUndefined(record.facts.headGap),
+    usual: usual.head,
+  });
   const gives = facts.heightGives ?? 'undercut';
   return {
     result: solveChain(frame.total, members, gives),

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { known, said, type Said } from '../opening/index.js';
+import { valueOrUndefined, message, type Message } from '../opening/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { FrameMaterial, Practice } from '../practice/index.js';
 import type { SolvedChain } from './chain.js';
@@ -32,11 +32,13 @@ export function usualFace(material: FrameMaterial | undefined, { values }: Pract
 /** Face (or jamb) and packing of one side; absent while the frame's material is open. */
 function around(record: SizingRecord, practice: Practice): Around {
   const { packingSteel, packingTimber } = practice.values;
-  const material = known(record.facts.frameMaterial);
+  const material = valueOrUndefined(record.facts.frameMaterial);
   const steel = material !== 'timber';
-  const face = known(record.facts.frameFace) ?? (material && usualFace(material, practice));
+  const face =
+    valueOrUndefined(record.facts.frameFace) ?? (material && usualFace(material, practice));
   const packing =
-    known(record.facts.packing) ?? (material && (steel ? packingSteel : packingTimber).value);
+    valueOrUndefined(record.facts.packing) ??
+    (material && (steel ? packingSteel : packingTimber).value);
   return { face, packing };
 }
 
@@ -51,7 +53,7 @@ export function frameOpening(
   record: SizingRecord,
   practice: Practice,
   axis: Axis,
-): { total?: Ticks; why?: () => Said } {
+): { total?: Ticks; why?: () => Message } {
   const recorded = record.fact(NAMES[axis].frame);
   if (recorded !== undefined) return { total: recorded };
   const wall = record.fact(NAMES[axis].wall);
@@ -61,7 +63,7 @@ export function frameOpening(
   return {
     total: wall - sidesOf(axis) * (face + packing),
     why: () =>
-      said(axis === 'Width' ? 'sizing.frame.fromWall' : 'sizing.frame.fromWallHead', {
+      message(axis === 'Width' ? 'sizing.frame.fromWall' : 'sizing.frame.fromWallHead', {
         wall: { ticks: wall },
         face: { ticks: face },
         packing: { ticks: packing },
@@ -79,7 +81,7 @@ function frameOutside(
   if (!chain.solved || face === undefined) return;
   record.decide(NAMES[axis].outside, chain.total + sidesOf(axis) * face, {
     reasons: () => [
-      said(axis === 'Width' ? 'sizing.outside' : 'sizing.outside.head', {
+      message(axis === 'Width' ? 'sizing.outside' : 'sizing.outside.head', {
         total: { ticks: chain.total },
         face: { ticks: face },
       }),
@@ -110,7 +112,7 @@ export function wallOpening(
     } else if (chain.solved && face !== undefined && packing !== undefined) {
       record.decide(fact, chain.total + sidesOf(axis) * (face + packing), {
         reasons: () => [
-          said(axis === 'Width' ? 'sizing.wall' : 'sizing.wall.head', {
+          message(axis === 'Width' ? 'sizing.wall' : 'sizing.wall.head', {
             total: { ticks: chain.total },
             face: { ticks: face },
             packing: { ticks: packing },

@@ -14,7 +14,7 @@ import type {
 } from '../opening/index.js';
 import type { Practice, StageValues } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
-import type { Need } from './need.js';
+import type { ProductRequirement } from './need.js';
 import type { Preparation } from './preparation.js';
 
 /** What a stage may read: the facts, what the project gives, and the results of the stages it needs. */
@@ -34,7 +34,7 @@ export interface ProductSlot<Reads extends Stage = never> {
   /** Types of products that may stand there, with the item that carries the name; `…*` for a group of items. */
   readonly items: Partial<Record<ProductType, string>>;
   /** What is asked of a product; undefined where the opening has no such place. */
-  need(input: StageInput<Reads>): Omit<Need, 'slot'> | undefined;
+  need(input: StageInput<Reads>): Omit<ProductRequirement, 'slot'> | undefined;
 }
 
 /**

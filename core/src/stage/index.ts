@@ -5,6 +5,6 @@ export {
   type StageDefinition,
   type StageInput,
 } from './define.js';
-export { candidates, missing, type Candidate, type Need } from './need.js';
+export { candidates, unmetRequirements, type Candidate, type ProductRequirement } from './need.js';
 export { survey } from './survey.js';
 export type { HoleRow, PrepBit, Preparation, PrepGroup, PrepLine } from './preparation.js';

@@ -1,8 +1,8 @@
 import type { Product, ProductType } from '../catalogue/index.js';
-import { said, type MessageCode, type ParamsOf, type Said } from '../opening/index.js';
+import { message, type MessageCode, type ParamsOf, type Message } from '../opening/index.js';
 
 /** What a slot asks of a product; absent parts are not asked. */
-export interface Need {
+export interface ProductRequirement {
   /** The decision it would be named by. */
   slot: string;
   types: ProductType[];
@@ -36,13 +36,13 @@ export interface Need {
 type LackCode = Extract<MessageCode, `catalogue.lacks.${string}`>;
 
 /** What a product lacks of what is asked; empty when it satisfies all. */
-export function missing(need: Need, product: Product): Said[] {
-  const lacks: Said[] = [];
+export function unmetRequirements(need: ProductRequirement, product: Product): Message[] {
+  const lacks: Message[] = [];
   const lack = <Code extends LackCode>(code: Code, params: ParamsOf<Code>) =>
     lacks.push({ code, params });
   const at = (ticks: number | undefined) => ({ ticks: ticks ?? 0 });
   // What is of another kind altogether lacks that alone.
-  if (!need.types.includes(product.type)) return [said('catalogue.lacks.type')];
+  if (!need.types.includes(product.type)) return [message('catalogue.lacks.type')];
   if (need.height !== undefined && product.height !== undefined && product.height !== need.height)
     lack('catalogue.lacks.height', { is: at(product.height), wanted: at(need.height) });
   if (need.width !== undefined && product.width !== undefined && product.width < need.width)
@@ -162,14 +162,14 @@ export function missing(need: Need, product: Product): Said[] {
 /** A product of a slot's type with what it lacks. */
 export interface Candidate {
   product: Product;
-  missing: Said[];
+  missing: Message[];
 }
 
 /** The products of the asked types, those that satisfy all first, then by what little they lack, then by cost. */
-export function candidates(need: Need, products: Iterable<Product>): Candidate[] {
+export function candidates(need: ProductRequirement, products: Iterable<Product>): Candidate[] {
   return [...products]
     .filter((product) => need.types.includes(product.type))
-    .map((product) => ({ product, missing: missing(need, product) }))
+    .map((product) => ({ product, missing: unmetRequirements(need, product) }))
     .sort(
       (a, b) =>
         a.missing.length - b.missing.length ||

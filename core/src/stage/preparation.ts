@@ -1,4 +1,4 @@
-import type { Said, Value } from '../opening/index.js';
+import type { Message, Value } from '../opening/index.js';
 
 /** A row of overlapping holes that clears a pocket. Ticks. */
 export interface HoleRow {
@@ -41,5 +41,5 @@ export interface Preparation {
   bits: PrepBit[];
   row: HoleRow | undefined;
   /** What to mind, beside the numbers. */
-  notes: Said[];
+  notes: Message[];
 }

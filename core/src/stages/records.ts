@@ -2,7 +2,7 @@ import {
   renamedRecords,
   retiredFacts,
   type Choice,
-  type How,
+  type Provenance,
   type RecordSpecs,
   type WrittenItem,
 } from '../opening/index.js';
@@ -55,7 +55,7 @@ const FIGURES = [...FIELDS.map(({ name }) => name as string), ...Object.keys(ret
 
 /** What is recorded of every stage in one way. */
 const COMMON: RecordSpecs = {
-  provenance: map(word(FIGURES), word(['given', 'measured'] satisfies How[])),
+  provenance: map(word(FIGURES), word(['given', 'measured'] satisfies Provenance[])),
   choices: map(KEY, CHOICE),
   manualItems: list(WRITTEN, 200),
   omitted: map(word(SET_STAGES), words(1000)),

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { said, type Said } from '../opening/index.js';
+import { message, type Message } from '../opening/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Survey } from './current.js';
 import { hingeReading, MAX_HINGES } from './names.js';
@@ -13,12 +13,12 @@ export function questionOf(
   value: Ticks,
   survey: Survey,
   { values }: Practice,
-): Said | undefined {
+): Message | undefined {
   const usual =
     values.readingUsual.value[name] ??
     (/^hinge\d$/.test(name) ? { least: 0, most: values.hingeLowest.value } : undefined);
   if (usual && (value < usual.least || value > usual.most)) {
-    return said('survey.question.size', {
+    return message('survey.question.size', {
       value: { ticks: value },
       least: { ticks: usual.least },
       most: { ticks: usual.most },
@@ -37,25 +37,25 @@ export function questionOf(
 
 type Read = (name: string) => Ticks | undefined;
 
-function questionWidths(name: string, read: Read, readingOff: Ticks): Said | undefined {
+function questionWidths(name: string, read: Read, readingOff: Ticks): Message | undefined {
   if (!name.startsWith('width')) return undefined;
   const [top, middle, bottom] = [read('widthTop'), read('widthMiddle'), read('widthBottom')];
   if (top === undefined || middle === undefined || bottom === undefined) return undefined;
   if (Math.abs(middle - top) <= readingOff || Math.abs(middle - bottom) <= readingOff)
     return undefined;
-  return said('survey.question.middle', {
+  return message('survey.question.middle', {
     middle: { ticks: middle },
     top: { ticks: top },
     bottom: { ticks: bottom },
   });
 }
 
-function questionHeights(name: string, read: Read, readingOff: Ticks): Said | undefined {
+function questionHeights(name: string, read: Read, readingOff: Ticks): Message | undefined {
   if (!name.startsWith('height')) return undefined;
   const [hinge, lock] = [read('heightHinge'), read('heightLock')];
   if (hinge === undefined || lock === undefined || Math.abs(hinge - lock) <= 2 * readingOff)
     return undefined;
-  return said('survey.question.heights', { hinge: { ticks: hinge }, lock: { ticks: lock } });
+  return message('survey.question.heights', { hinge: { ticks: hinge }, lock: { ticks: lock } });
 }
 
 function questionDiagonal(
@@ -63,17 +63,17 @@ function questionDiagonal(
   value: Ticks,
   read: Read,
   diagonalOff: Ticks,
-): Said | undefined {
+): Message | undefined {
   if (!name.startsWith('diagonal')) return undefined;
   const width = read('widthBottom') ?? read('widthTop');
   const height = read('heightHinge') ?? read('heightLock');
   if (width === undefined || height === undefined) return undefined;
   const square = Math.hypot(width, height);
   if (Math.abs(value - square) <= diagonalOff) return undefined;
-  return said('survey.question.diagonal', { square: { ticks: Math.round(square) } });
+  return message('survey.question.diagonal', { square: { ticks: Math.round(square) } });
 }
 
-function questionLeaf(name: string, read: Read, gapWide: Ticks): Said | undefined {
+function questionLeaf(name: string, read: Read, gapWide: Ticks): Message | undefined {
   const pairs: [string, string][] = [
     ['leafWidth', 'widthTop'],
     ['leafHeight', 'heightHinge'],
@@ -82,10 +82,13 @@ function questionLeaf(name: string, read: Read, gapWide: Ticks): Said | undefine
     const [own, around] = [read(leaf), read(frame)];
     if (name !== leaf || own === undefined || around === undefined) continue;
     if (own >= around) {
-      return said('survey.question.leafLarger', { leaf: { ticks: own }, frame: { ticks: around } });
+      return message('survey.question.leafLarger', {
+        leaf: { ticks: own },
+        frame: { ticks: around },
+      });
     }
     if (around - own > gapWide) {
-      return said('survey.question.leafSmaller', {
+      return message('survey.question.leafSmaller', {
         gap: { ticks: around - own },
       });
     }
@@ -98,7 +101,7 @@ function questionHinges(
   value: Ticks,
   read: Read,
   hingeAssumed: Ticks,
-): Said | undefined {
+): Message | undefined {
   const index = Number(/^hinge(\d)$/.exec(name)?.[1] ?? 0);
   if (index === 0) return undefined;
   const height = read('hingeHeight') ?? hingeAssumed;
@@ -107,7 +110,7 @@ function questionHinges(
     if (position === undefined) continue;
     const inOrder = other < index ? value - position >= height : position - value >= height;
     if (!inOrder)
-      return said('survey.question.hingeOrder', {
+      return message('survey.question.hingeOrder', {
         hinge: index,
         other,
         value: { ticks: position },
@@ -115,14 +118,14 @@ function questionHinges(
   }
   const leaf = read('leafHeight') ?? read('heightHinge');
   return leaf !== undefined && value + height / 2 > leaf
-    ? said('survey.question.hingeBelow', { leaf: { ticks: leaf } })
+    ? message('survey.question.hingeBelow', { leaf: { ticks: leaf } })
     : undefined;
 }
 
-function questionStrike(name: string, read: Read, strikeOff: Ticks): Said | undefined {
+function questionStrike(name: string, read: Read, strikeOff: Ticks): Message | undefined {
   if (name !== 'strikeHeight' && name !== 'lockHeight') return undefined;
   const [lock, strike] = [read('lockHeight'), read('strikeHeight')];
   if (lock === undefined || strike === undefined || Math.abs(lock - strike) <= strikeOff)
     return undefined;
-  return said('survey.question.strike', { lock: { ticks: lock }, strike: { ticks: strike } });
+  return message('survey.question.strike', { lock: { ticks: lock }, strike: { ticks: strike } });
 }

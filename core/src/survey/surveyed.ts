@@ -1,4 +1,4 @@
-import type { How, OpeningFacts } from '../opening/index.js';
+import type { Provenance, OpeningFacts } from '../opening/index.js';
 import type { Survey } from './current.js';
 
 type Filled = Partial<
@@ -48,7 +48,7 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     strikeCutHeight: survey.number('strikeLength'),
   };
   const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
-  const how: Partial<Record<string, How>> = { ...facts.provenance };
+  const how: Partial<Record<string, Provenance>> = { ...facts.provenance };
   for (const [name, value] of Object.entries(measured)) {
     const fact = name as keyof Filled;
     if (value === undefined || facts[fact] !== undefined) continue;

@@ -1,5 +1,5 @@
 export {
-  takeOff,
+  quantityTakeoff,
   TAKE_OFF_BY,
   type TakeOffBy,
   type TakeOffGroup,

@@ -11,7 +11,7 @@ import {
   priceRows,
   readAmount,
   readReply,
-  takeOff,
+  quantityTakeoff,
   type TakeOffOptions,
 } from './index.js';
 
@@ -39,7 +39,7 @@ const opening = (facts: Partial<OpeningFacts>): ScheduledOpening => {
 };
 const PLAIN: TakeOffOptions = { by: 'all', spares: 0, pairs: false };
 const take = (list: ScheduledOpening[], options: Partial<TakeOffOptions> = {}) =>
-  takeOff(list, practice, { ...PLAIN, ...options });
+  quantityTakeoff(list, practice, { ...PLAIN, ...options });
 const butts = (list: ScheduledOpening[], options: Partial<TakeOffOptions> = {}) =>
   take(list, options)[0]!.lines.find(({ description }) => description.startsWith('Butt hinge'))!;
 const three = [
@@ -76,7 +76,7 @@ describe('a take-off', () => {
     }
     expect(take(three, { by: 'storey' }).map(({ name }) => name)).toEqual(['First', 'Ground']);
     expect(
-      takeOff(three, practice, { ...PLAIN, by: 'set' }, { setOf: new Map([['1', 4]]) }).map(
+      quantityTakeoff(three, practice, { ...PLAIN, by: 'set' }, { setOf: new Map([['1', 4]]) }).map(
         ({ name }) => name,
       ),
     ).toEqual(['Set 4', 'undecided']);
@@ -106,7 +106,9 @@ describe('a take-off', () => {
     );
     const apart = [{ id: 'a', marks: ['2'], reason: 'phase 2' }];
     expect(
-      takeOff(locked, practice, { ...PLAIN, by: 'apart' }, { apart }).map(({ name }) => name),
+      quantityTakeoff(locked, practice, { ...PLAIN, by: 'apart' }, { apart }).map(
+        ({ name }) => name,
+      ),
     ).toEqual(['all others', 'phase 2']);
     const group = {
       id: 'k',
@@ -117,7 +119,7 @@ describe('a take-off', () => {
       plus: ['1'],
       minus: [],
     };
-    const cylinders = takeOff(locked, practice, PLAIN, {
+    const cylinders = quantityTakeoff(locked, practice, PLAIN, {
       keying: { groups: [group] },
     })[0]!.lines.filter(({ keyed }) => keyed !== '');
     expect(cylinders.map(({ keyed, quantity }) => [keyed, quantity]).sort()).toEqual([
@@ -132,7 +134,7 @@ describe('a take-off', () => {
       ),
     }));
     const products = [{ id: 'x', maker: 'Hale', model: 'B 1', type: 'butt' as const, carton: 4 }];
-    const line = takeOff(named, practice, PLAIN, { products })[0]!.lines.find(
+    const line = quantityTakeoff(named, practice, PLAIN, { products })[0]!.lines.find(
       ({ product }) => product,
     )!;
     expect([line.quantity, line.order, line.orderUnit]).toEqual([9, 3, 'carton of 4']);

@@ -84,7 +84,7 @@ interface Gathered {
  * Totals by product, size, finish and hand, rounded to what is sold: pairs of hinges, made lengths of seals. Lines
  * stand in working order, groups by name.
  */
-export function takeOff(
+export function quantityTakeoff(
   openings: readonly ScheduledOpening[],
   practice: Practice,
   options: TakeOffOptions,

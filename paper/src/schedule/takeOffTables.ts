@@ -5,7 +5,7 @@ import {
   PRICE_COLUMNS,
   priceRows,
   reinforcements,
-  takeOff,
+  quantityTakeoff,
   type Keying,
   type KnownSet,
   type ProjectBasis,
@@ -36,7 +36,7 @@ const projectOf = ({ openings, basis, known, settings, keying }: TakeOffInput): 
 /** Totals, then what the makers of frames and of leaves prepare, each as a sheet. */
 export function takeOffTables(input: TakeOffInput, options: TakeOffOptions): Table[] {
   const { openings, basis } = input;
-  const groups = takeOff(openings, basis.practice, options, projectOf(input));
+  const groups = quantityTakeoff(openings, basis.practice, options, projectOf(input));
   const grouped = options.by !== 'all';
   return [
     {
@@ -97,7 +97,12 @@ export function takeOffTables(input: TakeOffInput, options: TakeOffOptions): Tab
 /** A request for prices: what is ordered, and columns to answer in. */
 export function priceTable(input: TakeOffInput, options: TakeOffOptions): Table {
   const { openings, basis } = input;
-  const groups = takeOff(openings, basis.practice, { ...options, by: 'all' }, projectOf(input));
+  const groups = quantityTakeoff(
+    openings,
+    basis.practice,
+    { ...options, by: 'all' },
+    projectOf(input),
+  );
   return {
     name: 'Prices',
     head: [...PRICE_COLUMNS],

@@ -3,7 +3,7 @@ import {
   headingOf,
   itemText,
   siteState,
-  takeOff,
+  quantityTakeoff,
   unitsOf,
   type ProjectBasis,
   type ScheduledOpening,
@@ -219,7 +219,11 @@ function spares(
   openings: readonly ScheduledOpening[],
   { practice }: ProjectBasis,
 ): void {
-  const { lines } = takeOff(openings, practice, { by: 'all', spares: 0, pairs: false })[0] ?? {
+  const { lines } = quantityTakeoff(openings, practice, {
+    by: 'all',
+    spares: 0,
+    pairs: false,
+  })[0] ?? {
     lines: [],
   };
   if (lines.length === 0) return;

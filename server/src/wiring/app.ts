@@ -16,7 +16,7 @@ import { GUESSES } from '../base/http/guessing.js';
 import { PinoLogger } from '../base/http/logger.js';
 import { describeInterface } from './openApi.js';
 import { ProblemFilter } from '../base/http/problem.filter.js';
-import { noteAsking } from '../base/rights/requestContext.js';
+import { runWithRequestContext } from '../base/rights/requestContext.js';
 import { SessionStore } from '../resources/sessions/sessionStore.js';
 
 /** Builds the application: security headers, sessions, interface, documents, the web application. */
@@ -59,7 +59,7 @@ export async function createApp(
     }),
   );
   app.use('/api', app.get(MetricsService).timing);
-  app.use('/api', noteAsking);
+  app.use('/api', runWithRequestContext);
   // What is answered of people's data stays with nobody in between; a route that may be kept says so.
   app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
     response.setHeader('Cache-Control', 'no-store');

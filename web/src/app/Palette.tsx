@@ -2,7 +2,7 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
-import { openingAddress, REACHED } from '../stage/reached.js';
+import { openingAddress, OPENING_PAGES } from '../stage/reached.js';
 import { findOpenings } from './findOpenings.js';
 import { PROJECT_PAGES } from './projectPages.js';
 import { useOpenings, useProject } from '../data/project.js';
@@ -64,7 +64,7 @@ export default function Palette({ onClose, onKeys }: { onClose: () => void; onKe
               </Command.Group>
               {open && (
                 <Command.Group heading={`Opening ${open.facts.mark}`}>
-                  {REACHED.map(({ name, path }) => (
+                  {OPENING_PAGES.map(({ name, path }) => (
                     <Command.Item
                       key={path}
                       value={`${name} ${open.facts.mark}`}

@@ -4,7 +4,7 @@ import { itemText as itemIn, termIn, type Item, type Language } from '@riegel/co
 let spoken: Language | undefined;
 
 /** Screens under one project speak one language; another project is another page. */
-export function speak(language: Language | undefined): void {
+export function setLanguage(language: Language | undefined): void {
   spoken = language;
 }
 

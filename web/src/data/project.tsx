@@ -30,7 +30,7 @@ import { basisOf, type BasisData } from '../worker/basis.js';
 import { Outbox, sendTo, type OutboxView } from './outbox.js';
 import { overlay, shownWith } from './pending.js';
 import { browserTabs } from './tabs.js';
-import { speak } from '../base/words.js';
+import { setLanguage } from '../base/words.js';
 import { BrowserUnsaved, readOldUnsaved } from './unsaved.js';
 import { useStream } from './stream.js';
 import { WaysKeeper } from './ways.js';
@@ -308,7 +308,7 @@ export function ProjectProvider({
   const practice = useMemo(() => {
     const used = own && basisOf(own).practice;
     // Before anything below is drawn: its words are those of the practice.
-    speak(used?.language);
+    setLanguage(used?.language);
     return used;
   }, [own]);
   const value = useMemo<ProjectState | undefined>(

@@ -1,9 +1,9 @@
-import { egressOf, type OpeningFacts, type ProjectBasis, type Way } from '@riegel/core';
+import { egressOf, type OpeningFacts, type ProjectBasis, type EgressFlow } from '@riegel/core';
 
 /** The ways out of a project’s building; the same object while nothing they rest on changes. */
 export interface Ways {
   key: string;
-  ways: ReadonlyMap<string, Way>;
+  ways: ReadonlyMap<string, EgressFlow>;
 }
 
 const NONE: Ways = { key: '', ways: new Map() };

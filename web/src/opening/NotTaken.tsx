@@ -4,7 +4,7 @@ import {
   valueParts,
   type Alternative,
   type Decision,
-  type Instead,
+  type RankedAlternative,
   type Part,
   type Units,
 } from '@riegel/core';
@@ -92,7 +92,7 @@ function Other({
   canEdit,
   onTake,
 }: {
-  instead: Instead;
+  instead: RankedAlternative;
   decision: Decision;
   units: Units;
   canEdit: boolean;

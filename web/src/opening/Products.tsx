@@ -6,7 +6,7 @@ import {
   needsOf,
   type Candidate,
   type DecidedOpening,
-  type Need,
+  type ProductRequirement,
   type Stage,
   type Units,
 } from '@riegel/core';
@@ -75,7 +75,7 @@ function Slot({
   canEdit,
   onName,
 }: {
-  need: Need;
+  need: ProductRequirement;
   list: Candidate[];
   decided: DecidedOpening;
   units: Units;

@@ -1,10 +1,10 @@
-import { phraseNamed, type Decision, type Said } from '@riegel/core';
+import { phraseNamed, type Decision, type Message } from '@riegel/core';
 import { Figures } from '../parts/Figure.js';
 import { factOfPart } from './factNames.js';
 import { useOpeningPage } from './page.js';
 
 /** A reason whose figures lead to the facts they are: a click edits the fact where it is read. */
-export function Reason({ said, decision }: { said: Said; decision: Decision }) {
+export function Reason({ said, decision }: { said: Message; decision: Decision }) {
   const { facts, units, editFact } = useOpeningPage();
   return (
     <span className="block text-[12.5px] leading-[17px] text-soft">

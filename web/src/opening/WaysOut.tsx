@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { waysOut, type Finding, type TriedWay } from '@riegel/core';
+import { fixesOf, type Finding, type TriedWay } from '@riegel/core';
 import { useProject } from '../data/project.js';
 import { LevelSign, Say } from '../parts/Say.js';
 import { askCore, coreFailed } from '../worker/client.js';
@@ -11,7 +11,7 @@ export function WaysOut({ finding }: { finding: Finding }) {
   const { facts, canEdit, onPatch, units } = useOpeningPage();
   const { basis } = useProject();
   const [tried, setTried] = useState<readonly TriedWay[] | undefined>();
-  const ways = waysOut(finding, facts);
+  const ways = fixesOf(finding, facts);
   if (ways.length === 0 || !canEdit || finding.accepted) return null;
   const look = () => {
     askCore(basis, (core) => core.tryWays(facts, ways))

@@ -1,8 +1,8 @@
-import { phrase, type Finding, type Said, type Units } from '@riegel/core';
+import { phrase, type Finding, type Message, type Units } from '@riegel/core';
 import { Figures } from './Figure.js';
 
 /** A coded sentence in the project's units. */
-export function Say({ said, units }: { said: Said; units: Units }) {
+export function Say({ said, units }: { said: Message; units: Units }) {
   return <Figures parts={phrase(said, units)} />;
 }
 

@@ -8,19 +8,19 @@ jest.mock('../../../core/src/stages/list.js', () => {
 });
 
 import { BOLT_STAGES, FIELDS, termText, type Stage } from '@riegel/core';
-import { BOLT_PLACES, openingAddress, REACHED } from './reached.js';
+import { BOLT_PLACES, openingAddress, OPENING_PAGES } from './reached.js';
 import { SIDE_PAGES } from './sidePages.js';
 
 const added = 'venting' as Stage;
 
 describe('the pages of an opening', () => {
   it('are its first, one a bolt in the order of the work, and those beside them', () => {
-    expect(REACHED.map(({ path }) => path)).toEqual([
+    expect(OPENING_PAGES.map(({ path }) => path)).toEqual([
       '',
       ...BOLT_STAGES,
       ...SIDE_PAGES.map(({ path }) => path),
     ]);
-    expect(new Set(REACHED.map(({ path }) => path)).size).toBe(REACHED.length);
+    expect(new Set(OPENING_PAGES.map(({ path }) => path)).size).toBe(OPENING_PAGES.length);
     expect([...BOLT_PLACES.values()]).toEqual(BOLT_STAGES.map((_, index) => index + 1));
   });
   it('stand below the address of the opening', () => {
@@ -33,7 +33,7 @@ describe('the pages of an opening', () => {
   });
   it('a stage that was added is reached, with its name and its first facts', () => {
     expect(BOLT_PLACES.get(added)).toBe(BOLT_STAGES.indexOf(added) + 1);
-    expect(REACHED.find(({ path }) => path === added)?.name).toBe('Venting');
+    expect(OPENING_PAGES.find(({ path }) => path === added)?.name).toBe('Venting');
     expect(termText(`stage.${added}`)).toBe('Venting');
     expect(FIELDS.filter(({ stage, first }) => stage === added && first)).toHaveLength(1);
   });

@@ -7,14 +7,14 @@ export const BOLT_PLACES: ReadonlyMap<Stage, number> = new Map(
   BOLT_STAGES.map((stage, index) => [stage, index + 1]),
 );
 
-export interface Reached {
+export interface OpeningPage {
   name: string;
   /** Below the address of the opening; empty for its first page. */
   path: string;
 }
 
 /** Every page of an opening, in the order of the work. */
-export const REACHED: readonly Reached[] = [
+export const OPENING_PAGES: readonly OpeningPage[] = [
   { name: termText('stage.opening'), path: '' },
   ...BOLT_STAGES.map((stage) => ({ name: termText(`stage.${stage}`), path: stage })),
   ...SIDE_PAGES.map(({ name, path }) => ({ name, path })),

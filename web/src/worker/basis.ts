@@ -7,7 +7,7 @@ import {
   type OpeningFacts,
   type Product,
   type ProjectBasis,
-  type Way,
+  type EgressFlow,
 } from '@riegel/core';
 
 /** What a project's openings are decided with, as plain data that crosses to the worker. */
@@ -22,7 +22,7 @@ export interface BasisData {
   /** The project's own lock functions. */
   locks?: LockSpec[] | undefined;
   /** The ways out that all openings make together, and a key that changes with them. */
-  ways?: ReadonlyMap<string, Way> | undefined;
+  ways?: ReadonlyMap<string, EgressFlow> | undefined;
   waysKey?: string | undefined;
 }
 

@@ -6,10 +6,10 @@ import {
   type Consequences,
   type DecidedOpening,
   type Found,
-  type Instead,
+  type RankedAlternative,
   type OpeningFacts,
   type ProjectQuestion,
-  type Searched,
+  type SearchResult,
 } from '@riegel/core';
 import type { OpeningView } from '../base/api.js';
 import { basisOf, wayText, type BasisData } from './basis.js';
@@ -198,7 +198,7 @@ export function useAlternatives(id: string, facts: OpeningFacts, basis: BasisDat
 }
 
 /** What a search came to, as the screen reads it. */
-export interface AlternativesFound extends Omit<Searched, 'alternatives'> {
+export interface AlternativesFound extends Omit<SearchResult, 'alternatives'> {
   now: DecidedOpening;
   alternatives: (Found & { consequences: Consequences })[];
 }
@@ -231,8 +231,12 @@ export function useInsteads(
   facts: OpeningFacts,
   key: string | undefined,
   basis: BasisData,
-): Instead[] | undefined {
-  const [found, setFound] = useState<{ of: OpeningFacts; key: string; list: Instead[] }>();
+): RankedAlternative[] | undefined {
+  const [found, setFound] = useState<{
+    of: OpeningFacts;
+    key: string;
+    list: RankedAlternative[];
+  }>();
   useEffect(() => {
     if (!key) return;
     let current = true;

@@ -3,20 +3,20 @@ import {
   consequencesOf,
   decideOpening,
   decideOpenings,
-  insteadsOf,
+  rankedAlternatives,
   madeLike,
   questionsOf,
   readPaste,
   searchAlternatives,
-  takeOff,
+  quantityTakeoff,
   type TakeOffOptions,
-  tryWays,
+  evaluateFixes,
   type Apart,
   type DecidedOpening,
   type Keying,
   type ListMapping,
   type OpeningFacts,
-  type WayOut,
+  type Fix,
 } from '@riegel/core';
 import { basisOf, type BasisData } from './basis.js';
 import { doorOf } from './door.js';
@@ -67,7 +67,7 @@ const core = {
   questions: (openings: { id: string; facts: OpeningFacts }[]) => questionsOf(openings, basisNow()),
 
   /** What ways out of a finding come to, each decided as if it were taken. */
-  tryWays: (facts: OpeningFacts, ways: WayOut[]) => tryWays(facts, basisNow(), ways),
+  tryWays: (facts: OpeningFacts, ways: Fix[]) => evaluateFixes(facts, basisNow(), ways),
 
   decide: (facts: OpeningFacts) => light(decideOpening(facts, basisNow())),
 
@@ -91,7 +91,7 @@ const core = {
     keying: Keying | undefined,
   ) {
     const basis = basisNow();
-    return takeOff(
+    return quantityTakeoff(
       Array.from(
         decideOpenings(openings, basis, { explain: false }),
         ([{ id, facts }, decided]) => ({
@@ -108,7 +108,7 @@ const core = {
   },
 
   /** What else could be taken of a decision, ranked, with what each comes to. */
-  insteads: (facts: OpeningFacts, key: string) => insteadsOf(facts, basisNow(), key),
+  insteads: (facts: OpeningFacts, key: string) => rankedAlternatives(facts, basisNow(), key),
 
   /** The alternatives to an opening's clashes and unmet wishes, each decided, with what it comes to. */
   alternatives(facts: OpeningFacts) {

@@ -2,12 +2,12 @@ import {
   acrossFindings,
   decideOpenings,
   egressOf,
-  lookAlikeOf,
+  comparisonKey,
   type AcrossFinding,
   type Finding,
   type OpeningFacts,
   type ProjectBasis,
-  type Said,
+  type Message,
   type Stage,
 } from '@riegel/core';
 
@@ -17,7 +17,7 @@ export interface FoundIn {
   mark: string;
   storey: string | undefined;
   findings: readonly Finding[];
-  questions: readonly { stage: Stage; question: Said }[];
+  questions: readonly { stage: Stage; question: Message }[];
   /** Facts that were assumed or roles guessed, by decision. */
   assumed: number;
 }
@@ -32,10 +32,10 @@ export function findingsOf(
   openings: readonly { id: string; facts: OpeningFacts }[],
   basis: ProjectBasis,
 ): ProjectFindings {
-  const alike: ReturnType<typeof lookAlikeOf>[] = [];
+  const alike: ReturnType<typeof comparisonKey>[] = [];
   const all = decideOpenings(openings, basis);
   const found = Array.from(all, ([{ id, facts }, decided]): FoundIn => {
-    alike.push(lookAlikeOf(id, decided));
+    alike.push(comparisonKey(id, decided));
     return {
       id,
       mark: facts.mark,

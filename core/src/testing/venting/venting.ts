@@ -2,9 +2,9 @@ import {
   asLength,
   asTerm,
   decisionTable,
-  known,
+  valueOrUndefined,
   lengthFact,
-  said,
+  message,
   solid,
   span,
   choiceFact,
@@ -61,7 +61,7 @@ function decideVenting(
   { facts, practice, results }: StageInput<'sizing'>,
   record: VentingRecord,
 ): Venting {
-  const grille = known(facts.grille);
+  const grille = valueOrUndefined(facts.grille);
   const leaf = results.sizing.leaves[0]!.width;
   if (grille === undefined || leaf === undefined) {
     record.ask('width', 'ask.grille', ['grille']);
@@ -76,16 +76,16 @@ function decideVenting(
       grilleMost.source,
       ['grille'],
     );
-  const rated = (known(facts.rating) ?? 0) > 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const width = record.propose('width', Math.round(leaf / 2), {
-    reasons: () => [said('venting.width', { leaf: { ticks: leaf }, grille: { ticks: grille } })],
+    reasons: () => [message('venting.width', { leaf: { ticks: leaf }, grille: { ticks: grille } })],
     alternatives: () => [{ value: Math.round(leaf / 3) }],
     facts: ['grille'],
   });
   record.propose('kind', rated ? 'fire' : 'plain', {
-    reasons: () => [said('venting.kind')],
+    reasons: () => [message('venting.kind')],
     alternatives: () => [
-      rated ? { value: 'plain', against: said('venting.against.plain') } : { value: 'plain' },
+      rated ? { value: 'plain', against: message('venting.against.plain') } : { value: 'plain' },
       { value: 'fire' },
     ],
   });
@@ -129,7 +129,7 @@ export const venting = defineStage({
   decide: decideVenting,
   solids: ({ facts, results }, leaf) => {
     const { width } = results.venting;
-    const grille = known(facts.grille);
+    const grille = valueOrUndefined(facts.grille);
     if (width === undefined || grille === undefined) return [];
     return [
       solid('grille', 'solid.grille', leaf.id, 'in', {
@@ -141,7 +141,7 @@ export const venting = defineStage({
   },
   prepare: ({ facts, results }) => {
     const { width } = results.venting;
-    const grille = known(facts.grille);
+    const grille = valueOrUndefined(facts.grille);
     if (width === undefined || grille === undefined) return undefined;
     const at = (ticks: number) => ({ type: 'length', ticks, rounding: 'nearest' }) as const;
     return {

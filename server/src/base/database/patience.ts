@@ -1,13 +1,13 @@
 import type { DataSource } from 'typeorm';
 
 /** How long is waited for a connection, a reading statement, and any other. A frozen database must not hang requests. */
-export interface Patience {
+export interface Timeouts {
   connectionMs: number;
   readMs: number;
   writeMs: number;
 }
 
-export const PATIENCE: Patience = { connectionMs: 2000, readMs: 2500, writeMs: 10_000 };
+export const TIMEOUTS: Timeouts = { connectionMs: 2000, readMs: 2500, writeMs: 10_000 };
 
 /** A statement is ended by the database itself after this, whatever becomes of the connection. */
 const STATEMENT_SECONDS = 20;
@@ -37,7 +37,7 @@ function away(what: string): Error {
  * Bounds how long a pool's connections and statements are waited for, on this side: a database that is
  * frozen sends no error. A connection whose statement was given up is destroyed, never used again.
  */
-export function boundPatience(source: DataSource, patience: Patience = PATIENCE): void {
+export function applyTimeouts(source: DataSource, patience: Timeouts = TIMEOUTS): void {
   const pool = (source.driver as unknown as { pool: Pool }).pool;
   const bounded = new WeakSet<Connection>();
   const get = pool.getConnection.bind(pool);
@@ -63,7 +63,7 @@ export function boundPatience(source: DataSource, patience: Patience = PATIENCE)
   };
 }
 
-function boundStatements(connection: Connection, patience: Patience): void {
+function boundStatements(connection: Connection, patience: Timeouts): void {
   const query = connection.query.bind(connection);
   connection.query = (sql, ...rest) => {
     const done = rest.at(-1);

@@ -4,7 +4,7 @@ import type Joi from 'joi';
 import { jsonSchema } from './shapes.js';
 
 /** Says what a route answers: JSON of this shape. Tests hold what is answered against it. */
-export const Answers = (schema: Joi.Schema, status = 200) =>
+export const ApiAnswer = (schema: Joi.Schema, status = 200) =>
   ApiResponse({
     status,
     description: '',
@@ -17,7 +17,7 @@ const fileOf = (type: string) =>
     : { type: 'string', ...(type.startsWith('text/') ? {} : { format: 'binary' }) };
 
 /** Says that a route answers a file of one of these types. */
-export const AnswersFile = (...types: string[]) =>
+export const ApiFileAnswer = (...types: string[]) =>
   ApiResponse({
     status: 200,
     description: '',

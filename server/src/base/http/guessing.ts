@@ -6,7 +6,7 @@ import type { Request } from 'express';
 export const GUESSES = 'guessesAMinute';
 
 /** Tight: passwords, codes and links are guessed at here. An office of many stands behind one address. */
-export const SlowsGuessing = () =>
+export const ThrottleAttempts = () =>
   Throttle({
     default: {
       limit: (context: ExecutionContext) =>

@@ -3,7 +3,7 @@ import { DataSource } from 'typeorm';
 import { ask } from '../database/ask.js';
 import { isId } from '../http/ids.js';
 import { forbidden, notFound } from '../http/problem.js';
-import { asking } from './requestContext.js';
+import { requestContext } from './requestContext.js';
 import { atLeast, type Role } from '../entities/membership.entity.js';
 
 /** Who may do what, asked before every read and write of a project. */
@@ -24,7 +24,7 @@ export class Access {
   private async role(projectId: string, personId: string): Promise<Role | null> {
     if (!isId(projectId)) return null;
     // Told with the session of this request, where it is about this project.
-    const known = asking();
+    const known = requestContext();
     if (known?.role !== undefined && known.projectId === projectId && known.personId === personId)
       return known.role;
     const [membership] = await ask<{ role: Role }>(

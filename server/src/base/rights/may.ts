@@ -10,5 +10,5 @@ export const RIGHT = Symbol('right');
 export const RIGHT_EXTENSION = 'x-riegel-right';
 
 /** Every route says who may use it; one that does not is open to nobody. */
-export const May = (right: Right) =>
+export const RequireRole = (right: Right) =>
   applyDecorators(SetMetadata(RIGHT, right), ApiExtension(RIGHT_EXTENSION, right));

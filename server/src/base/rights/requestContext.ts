@@ -4,22 +4,26 @@ import { isId } from '../http/ids.js';
 import type { Role } from '../entities/membership.entity.js';
 
 /** What one request is about, and what the database told of who sent it. */
-export interface Asking {
+export interface RequestContext {
   projectId?: string;
   personId?: string;
   /** The person's role in the project; null for who is no member. */
   role?: Role | null;
 }
 
-const requests = new AsyncLocalStorage<Asking>();
+const requests = new AsyncLocalStorage<RequestContext>();
 
 /** What the request that is being answered is about. */
-export function asking(): Asking | undefined {
+export function requestContext(): RequestContext | undefined {
   return requests.getStore();
 }
 
 /** Notes which project a request is about, so that session and role are asked for in one. */
-export function noteAsking(request: Request, _response: Response, next: NextFunction): void {
+export function runWithRequestContext(
+  request: Request,
+  _response: Response,
+  next: NextFunction,
+): void {
   const projectId = /^\/projects\/([^/]+)/.exec(request.path)?.[1];
   requests.run(isId(projectId) ? { projectId } : {}, next);
 }

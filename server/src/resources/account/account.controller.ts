@@ -1,14 +1,14 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Param, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request } from 'express';
 import { AuditService } from '../../base/audit/audit.service.js';
 import type { AuditKind } from '../../base/entities/audit.entity.js';
-import { SlowsGuessing } from '../../base/http/guessing.js';
+import { ThrottleAttempts } from '../../base/http/guessing.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { notFound } from '../../base/http/problem.js';
 import { PeopleService } from '../people/people.service.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { newPassword } from '../sessions/sessions.controller.js';
 import { SessionsService } from '../sessions/sessions.service.js';
 import { PersonId } from '../../base/rights/signedIn.js';
@@ -22,7 +22,7 @@ const code = Joi.object({ code: Joi.string().max(10).required().label('Code') })
 
 /** One's own account: password, second factor, where one is signed in. */
 @ApiTags('account')
-@May('signed-in')
+@RequireRole('signed-in')
 @Controller('account')
 export class AccountController {
   constructor(
@@ -33,7 +33,7 @@ export class AccountController {
   ) {}
 
   @Get()
-  @Answers(accountView)
+  @ApiAnswer(accountView)
   @ApiOperation({ summary: 'One’s own account and where one is signed in.' })
   async get(@PersonId() personId: string, @Req() request: Request) {
     const person = await this.people.find(personId);
@@ -48,7 +48,7 @@ export class AccountController {
 
   @Post('password')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @DocumentBody(change)
   @ApiOperation({ summary: 'Changes the password; every other session ends.' })
   async changePassword(
@@ -65,9 +65,9 @@ export class AccountController {
 
   @Post('second')
   @HttpCode(200)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @DocumentBody(confirmed)
-  @Answers(secondBegun)
+  @ApiAnswer(secondBegun)
   @ApiOperation({ summary: 'Begins setting up a second factor: its secret, and a picture of it.' })
   async begin(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
     return this.second.begin(await this.people.confirm(personId, body.current));
@@ -75,9 +75,9 @@ export class AccountController {
 
   @Post('second/confirm')
   @HttpCode(200)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @DocumentBody(code)
-  @Answers(recoveryCodes)
+  @ApiAnswer(recoveryCodes)
   @ApiOperation({
     summary: 'Puts the second factor in force with a first code; gives recovery codes.',
   })
@@ -94,9 +94,9 @@ export class AccountController {
 
   @Post('second/codes')
   @HttpCode(200)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @DocumentBody(confirmed)
-  @Answers(recoveryCodes)
+  @ApiAnswer(recoveryCodes)
   @ApiOperation({ summary: 'New recovery codes; the old ones are worth nothing any more.' })
   async codes(@PersonId() personId: string, @ValidBody(confirmed) body: { current: string }) {
     await this.people.confirm(personId, body.current);
@@ -105,7 +105,7 @@ export class AccountController {
 
   @Post('second/off')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @DocumentBody(confirmed)
   @ApiOperation({ summary: 'Turns the second factor off.' })
   async off(

@@ -1,7 +1,7 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers } from '../../base/http/answers.js';
-import { May } from '../../base/rights/may.js';
+import { ApiAnswer } from '../../base/http/answers.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
@@ -9,14 +9,14 @@ import { down, up } from './answers.js';
 
 @ApiTags('health')
 @SkipThrottle()
-@May('anyone')
+@RequireRole('anyone')
 @Controller('health')
 export class HealthController {
   constructor(private readonly source: DataSource) {}
 
   @Get()
-  @Answers(up)
-  @Answers(down, 503)
+  @ApiAnswer(up)
+  @ApiAnswer(down, 503)
   @ApiOperation({
     summary: 'Whether the server and its database answer; 503 while the database does not.',
   })

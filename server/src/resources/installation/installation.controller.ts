@@ -1,6 +1,6 @@
 import { Controller, Get, HttpCode, HttpStatus, Patch, Post, Query, Req } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request } from 'express';
 import { SecondFactorService } from '../people/secondFactor.service.js';
 import type { AuditKind } from '../../base/entities/audit.entity.js';
@@ -14,7 +14,7 @@ import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../../base/entities/person.entity.js';
 import { ResetsService } from '../people/resets.service.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { SessionsService } from '../sessions/sessions.service.js';
 import { VitalsService } from './vitals.service.js';
 import { PersonId } from '../../base/rights/signedIn.js';
@@ -26,7 +26,7 @@ const admin = Joi.object({ admin: Joi.boolean().strict().required().label('Admin
 
 /** What an administrator looks after: people, the audit log, the simulated mailbox. */
 @ApiTags('installation')
-@May('administrator')
+@RequireRole('administrator')
 @Controller('installation')
 export class InstallationController {
   constructor(
@@ -41,7 +41,7 @@ export class InstallationController {
   ) {}
 
   @Get('people')
-  @Answers(everybody)
+  @ApiAnswer(everybody)
   @ApiOperation({ summary: 'Everybody with an account.' })
   async everybody() {
     return {
@@ -57,7 +57,7 @@ export class InstallationController {
   }
 
   @Post('invitations')
-  @Answers(linkToken, 201)
+  @ApiAnswer(linkToken, 201)
   @ApiOperation({ summary: 'Makes a one-time link to an account; it is shown once.' })
   async invite(@PersonId() by: string, @Req() request: Request) {
     const token = await this.links.make({ kind: 'account', createdBy: by });
@@ -120,7 +120,7 @@ export class InstallationController {
 
   @Get('audit')
   @ApiQuery({ name: 'before', required: false, type: String })
-  @Answers(auditLines)
+  @ApiAnswer(auditLines)
   @ApiOperation({
     summary: 'The audit log of the installation, newest first, 200 lines at a time.',
   })
@@ -129,7 +129,7 @@ export class InstallationController {
   }
 
   @Get('vitals')
-  @Answers(vitals)
+  @ApiAnswer(vitals)
   @ApiOperation({
     summary: 'How this server is doing since the last reading: delays, memory, streams, work.',
   })
@@ -138,7 +138,7 @@ export class InstallationController {
   }
 
   @Get('mail')
-  @Answers(mailbox)
+  @ApiAnswer(mailbox)
   @ApiOperation({ summary: 'The simulated mailbox: what would be sent, newest first.' })
   async box() {
     return { letters: await this.mail.box() };

@@ -1,9 +1,9 @@
 import { Controller, Delete, Get, HttpCode, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer } from '../../base/http/answers.js';
 import type { Response } from 'express';
 import { IdParam } from '../../base/http/ids.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { JobsService } from './jobs.service.js';
 import { jobs } from './answers.js';
 
@@ -13,16 +13,16 @@ export class JobsController {
   constructor(private readonly jobs: JobsService) {}
 
   @Get()
-  @May('reader')
-  @Answers(jobs)
+  @RequireRole('reader')
+  @ApiAnswer(jobs)
   @ApiOperation({ summary: 'What is being made for the project, and what was made lately.' })
   async list(@IdParam('projectId') projectId: string) {
     return { jobs: await this.jobs.list(projectId) };
   }
 
   @Get(':jobId/file')
-  @May('reader')
-  @AnswersFile('application/pdf', 'application/zip')
+  @RequireRole('reader')
+  @ApiFileAnswer('application/pdf', 'application/zip')
   @ApiOperation({ summary: 'The file that was made.' })
   async file(
     @IdParam('projectId') projectId: string,
@@ -34,7 +34,7 @@ export class JobsController {
   }
 
   @Delete(':jobId')
-  @May('reader')
+  @RequireRole('reader')
   @HttpCode(204)
   @ApiOperation({ summary: 'Cancels what waits or runs; takes what has ended off the list.' })
   async cancel(

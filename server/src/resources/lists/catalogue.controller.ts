@@ -1,9 +1,9 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer } from '../../base/http/answers.js';
 import type { Response } from 'express';
 import { IdParam } from '../../base/http/ids.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { ListsService } from './lists.service.js';
 import { anything, listOf } from '../../base/http/shapes.js';
 
@@ -14,8 +14,8 @@ export class CatalogueController {
   constructor(private readonly lists: ListsService) {}
 
   @Get('catalogue.csv')
-  @May('reader')
-  @AnswersFile('text/csv')
+  @RequireRole('reader')
+  @ApiFileAnswer('text/csv')
   @ApiOperation({ summary: 'The catalogue as CSV; reads back to the same products.' })
   async csv(@IdParam('projectId') id: string, @Res() response: Response) {
     response
@@ -25,8 +25,8 @@ export class CatalogueController {
   }
 
   @Get('catalogue.json')
-  @May('reader')
-  @Answers(listOf(anything))
+  @RequireRole('reader')
+  @ApiAnswer(listOf(anything))
   @ApiOperation({ summary: 'The catalogue as JSON, in the form a project file keeps it.' })
   async json(@IdParam('projectId') id: string, @Res() response: Response) {
     response

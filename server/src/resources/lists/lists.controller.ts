@@ -1,13 +1,13 @@
 import { Controller, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer } from '../../base/http/answers.js';
 import { XLSX } from '../../base/http/mediaTypes.js';
 import type { Request, Response } from 'express';
 import { TakesFile } from '../../base/http/body.guard.js';
 import { IdParam } from '../../base/http/ids.js';
 import { invalid } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { BOUNDS } from './bounds.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 import { ListsService } from './lists.service.js';
@@ -22,12 +22,12 @@ export class ListsController {
   ) {}
 
   @Post('lists/read')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(200)
   @TakesFile(BOUNDS.modelBytes)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
-  @Answers(readList)
+  @ApiAnswer(readList)
   @ApiOperation({
     summary:
       'The cells of a CSV, TSV or XLSX file (at most 8 MB), or the doors of an IFC model (at most 64 MB). Nothing is stored.',
@@ -52,12 +52,12 @@ export class ListsController {
   }
 
   @Post('model')
-  @May('reader')
+  @RequireRole('reader')
   @HttpCode(200)
   @TakesFile(BOUNDS.modelBytes)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
-  @AnswersFile('application/x-step')
+  @ApiFileAnswer('application/x-step')
   @ApiOperation({
     summary: 'An IFC model with what was decided of its doors as property sets beside the rest.',
   })
@@ -77,8 +77,8 @@ export class ListsController {
   }
 
   @Get('openings.csv')
-  @May('reader')
-  @AnswersFile('text/csv')
+  @RequireRole('reader')
+  @ApiFileAnswer('text/csv')
   @ApiOperation({ summary: 'The openings as a list, CSV; reads back to the same facts.' })
   async csv(@IdParam('projectId') id: string, @Res() response: Response) {
     response
@@ -88,8 +88,8 @@ export class ListsController {
   }
 
   @Get('openings.xlsx')
-  @May('reader')
-  @AnswersFile(XLSX)
+  @RequireRole('reader')
+  @ApiFileAnswer(XLSX)
   @ApiOperation({ summary: 'The openings as a list, XLSX; reads back to the same facts.' })
   async xlsx(@IdParam('projectId') id: string, @Res() response: Response) {
     response

@@ -1,10 +1,10 @@
 import { Controller, Get, Headers, HttpStatus, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { AnswersFile } from '../../base/http/answers.js';
+import { ApiFileAnswer } from '../../base/http/answers.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { Problem } from '../../base/http/problem.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { MetricsService } from './metrics.service.js';
 
 /** For a Prometheus that has the installation's token; closed where none is set. */
@@ -15,8 +15,8 @@ export class MetricsController {
   constructor(private readonly metrics: MetricsService) {}
 
   @Get()
-  @May('anyone')
-  @AnswersFile('text/plain')
+  @RequireRole('anyone')
+  @ApiFileAnswer('text/plain')
   @ApiOperation({ summary: 'Metrics as Prometheus text, with RIEGEL_METRICS_TOKEN as bearer.' })
   async read(
     @Headers('authorization') authorization: string | undefined,

@@ -1,11 +1,11 @@
 import { Controller, Get, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import { DataSource } from 'typeorm';
 import { TakesJson } from '../../base/http/body.guard.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { note } from './answers.js';
 
@@ -19,13 +19,13 @@ const BODY = Joi.object<{ body: unknown }>({ body: Joi.object().unknown(true).re
 
 /** What a person keeps for themselves: how their register is laid out, what they have learnt. Nobody else reads it. */
 @ApiTags('account')
-@May('signed-in')
+@RequireRole('signed-in')
 @Controller('account/notes')
 export class NotesController {
   constructor(private readonly source: DataSource) {}
 
   @Get(':name')
-  @Answers(note)
+  @ApiAnswer(note)
   @ApiOperation({ summary: 'A note of one’s own; null while there is none.' })
   async get(@PersonId() personId: string, @Param('name') name: string) {
     const [row] = (await this.source.query(

@@ -11,7 +11,7 @@ import {
   Res,
 } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request, Response } from 'express';
 import {
   decideOpening,
@@ -34,7 +34,7 @@ import { invalid, notFound, Problem, type FieldFault } from '../../base/http/pro
 import { sendJson } from '../../base/http/sendJson.js';
 import { unchanged } from '../../base/http/unchanged.js';
 import { ProjectsService } from '../projects/projects.service.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { TooMuchWork, WorkService } from '../../base/work/work.service.js';
 import { openingJson, openingsJson } from '../../base/openingRows/openingText.js';
@@ -72,8 +72,8 @@ export class OpeningsController {
   ) {}
 
   @Get('openings')
-  @May('reader')
-  @Answers(register)
+  @RequireRole('reader')
+  @ApiAnswer(register)
   @ApiOperation({
     summary:
       'Every opening of a project with its facts and version, and the number of the newest event by then; 304 while nothing changed.',
@@ -102,8 +102,8 @@ export class OpeningsController {
   }
 
   @Get('openings/:id')
-  @May('reader')
-  @Answers(openingView)
+  @RequireRole('reader')
+  @ApiAnswer(openingView)
   @ApiOperation({ summary: 'One opening.' })
   async one(
     @IdParam('projectId') projectId: string,
@@ -116,11 +116,11 @@ export class OpeningsController {
   }
 
   @Post('openings/some')
-  @May('reader')
+  @RequireRole('reader')
   @HttpCode(200)
   @TakesJson(32 * 1024)
   @DocumentBody(some)
-  @Answers(openings)
+  @ApiAnswer(openings)
   @ApiOperation({ summary: 'Some openings by their ids; those that do not stand are left out.' })
   async some(
     @IdParam('projectId') projectId: string,
@@ -133,9 +133,9 @@ export class OpeningsController {
   }
 
   @Get('openings/:id/drawings/:view.svg')
-  @May('reader')
+  @RequireRole('reader')
   @Header('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'")
-  @AnswersFile('image/svg+xml')
+  @ApiFileAnswer('image/svg+xml')
   @ApiOperation({ summary: `One drawing as SVG: ${VIEWS.join(', ')}.` })
   async drawing(
     @IdParam('projectId') projectId: string,
@@ -156,9 +156,9 @@ export class OpeningsController {
   }
 
   @Put('openings/:id')
-  @May('editor')
+  @RequireRole('editor')
   @TakesJson(300_000)
-  @Answers(openingView)
+  @ApiAnswer(openingView)
   @ApiOperation({
     summary:
       'Replaces the facts of an opening; 409 with the current state when the version is stale.',
@@ -181,10 +181,10 @@ export class OpeningsController {
   }
 
   @Post('openings/bulk')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(200)
   @TakesJsonBytes(BULK_LIMIT)
-  @Answers(openings)
+  @ApiAnswer(openings)
   @ApiOperation({
     summary: 'Creates, updates and deletes in one transaction and one event, or not at all.',
   })
@@ -224,8 +224,8 @@ export class OpeningsController {
   }
 
   @Get('documents/:name')
-  @May('reader')
-  @Answers(anyDocument)
+  @RequireRole('reader')
+  @ApiAnswer(anyDocument)
   @ApiOperation({ summary: `A document of the project: ${DOCUMENT_NAMES.join(', ')}.` })
   async document(
     @IdParam('projectId') projectId: string,
@@ -239,9 +239,9 @@ export class OpeningsController {
   }
 
   @Post('undo')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(200)
-  @Answers(stepped)
+  @ApiAnswer(stepped)
   @ApiOperation({ summary: 'Takes back one’s own last write in this project.' })
   undo(
     @IdParam('projectId') projectId: string,
@@ -253,9 +253,9 @@ export class OpeningsController {
   }
 
   @Post('redo')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(200)
-  @Answers(stepped)
+  @ApiAnswer(stepped)
   @ApiOperation({ summary: 'Does again what one took back last.' })
   redo(
     @IdParam('projectId') projectId: string,
@@ -282,9 +282,9 @@ export class OpeningsController {
   }
 
   @Get('events')
-  @May('reader')
+  @RequireRole('reader')
   @ApiQuery({ name: 'opening', required: false, type: String })
-  @Answers(events)
+  @ApiAnswer(events)
   @ApiOperation({
     summary:
       'The last 200 writes, newest first; with ?opening=id those of one opening with what was before and after.',
@@ -300,9 +300,9 @@ export class OpeningsController {
   }
 
   @Get('stream')
-  @May('reader')
+  @RequireRole('reader')
   @ApiQuery({ name: 'since', required: false, type: String })
-  @AnswersFile('text/event-stream')
+  @ApiFileAnswer('text/event-stream')
   @ApiOperation({
     summary:
       'Server-sent events: who changed which openings, after the event ?since= or Last-Event-ID names.',

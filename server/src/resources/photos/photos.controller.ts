@@ -1,11 +1,11 @@
 import { Controller, Delete, Get, HttpCode, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer } from '../../base/http/answers.js';
 import type { Request, Response } from 'express';
 import { TakesFile } from '../../base/http/body.guard.js';
 import { IdParam, isId } from '../../base/http/ids.js';
 import { invalid } from '../../base/http/problem.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { PhotosService } from './photos.service.js';
 import { MAX_BYTES } from './readPicture.js';
@@ -17,8 +17,8 @@ export class PhotosController {
   constructor(private readonly photos: PhotosService) {}
 
   @Get()
-  @May('reader')
-  @Answers(photos)
+  @RequireRole('reader')
+  @ApiAnswer(photos)
   @ApiOperation({ summary: 'The photographs of an opening, the oldest first.' })
   async list(
     @IdParam('projectId') projectId: string,
@@ -28,8 +28,8 @@ export class PhotosController {
   }
 
   @Get(':photoId')
-  @May('reader')
-  @AnswersFile('image/jpeg')
+  @RequireRole('reader')
+  @ApiFileAnswer('image/jpeg')
   @ApiOperation({ summary: 'One photograph, a JPEG.' })
   async one(
     @IdParam('projectId') projectId: string,
@@ -47,14 +47,14 @@ export class PhotosController {
   }
 
   @Post()
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(201)
   @TakesFile(MAX_BYTES)
   @ApiConsumes('application/octet-stream')
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   @ApiQuery({ name: 'id', type: String })
   @ApiQuery({ name: 'caption', type: String, required: false })
-  @Answers(photoKept, 201)
+  @ApiAnswer(photoKept, 201)
   @ApiOperation({
     summary: 'Adds a photograph: JPEG, PNG or WebP, at most 12 MB. It is kept without its place.',
   })
@@ -77,7 +77,7 @@ export class PhotosController {
   }
 
   @Delete(':photoId')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(204)
   @ApiOperation({ summary: 'Deletes a photograph.' })
   async remove(

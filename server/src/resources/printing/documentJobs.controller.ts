@@ -1,10 +1,10 @@
 import { Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { documentOf } from '@riegel/paper';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import { idField, IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { jobView } from '../jobs/answers.js';
 import { JobsService } from '../jobs/jobs.service.js';
@@ -37,10 +37,10 @@ export class DocumentJobsController {
   ) {}
 
   @Post()
-  @May('reader')
+  @RequireRole('reader')
   @HttpCode(202)
   @DocumentBody(NEW)
-  @Answers(jobView, 202)
+  @ApiAnswer(jobView, 202)
   @ApiOperation({ summary: 'Has documents of many openings made in the background.' })
   async start(
     @IdParam('projectId') projectId: string,

@@ -2,10 +2,10 @@ import { Controller, Get, Inject, Query, Res, type Type } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { DOCUMENTS, optionsSchema, routeOf, type Document } from '@riegel/paper';
-import { AnswersFile, DocumentQuery } from '../../base/http/answers.js';
+import { ApiFileAnswer, DocumentQuery } from '../../base/http/answers.js';
 import { IdParam } from '../../base/http/ids.js';
 import { JoiPipe } from '../../base/http/joi.pipe.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PrintingService } from './printing.service.js';
 
 /** A media type without its charset, as the interface names it. */
@@ -37,9 +37,9 @@ function projectRoute(document: Document): Type<unknown> {
   @Controller('projects/:projectId')
   class ProjectDocument extends DocumentRoute {
     @Get(routeOf(document))
-    @May('reader')
+    @RequireRole('reader')
     @DocumentQuery(schema)
-    @AnswersFile(bareType(document.type))
+    @ApiFileAnswer(bareType(document.type))
     @ApiOperation({ summary: `${document.title}.`, operationId: document.id })
     file(
       @IdParam('projectId') projectId: string,
@@ -60,9 +60,9 @@ function openingRoute(document: Document): Type<unknown> {
   @Controller('projects/:projectId/openings/:openingId')
   class OpeningDocument extends DocumentRoute {
     @Get(routeOf(document))
-    @May('reader')
+    @RequireRole('reader')
     @DocumentQuery(schema)
-    @AnswersFile(bareType(document.type))
+    @ApiFileAnswer(bareType(document.type))
     @ApiOperation({ summary: `${document.title}, of one opening.`, operationId: document.id })
     file(
       @IdParam('projectId') projectId: string,

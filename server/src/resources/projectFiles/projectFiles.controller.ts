@@ -1,14 +1,14 @@
 import { Controller, Get, Header, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import { TakesJsonBytes } from '../../base/http/body.guard.js';
 import { IdParam } from '../../base/http/ids.js';
 import { Joi } from '../../base/http/joi.pipe.js';
 import { Problem } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
 import { anything } from '../../base/http/shapes.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { plainProject } from '../projects/answers.js';
 import { ProjectFilesService } from './projectFiles.service.js';
@@ -23,9 +23,9 @@ export class ProjectFilesController {
   constructor(private readonly files: ProjectFilesService) {}
 
   @Post('file')
-  @May('signed-in')
+  @RequireRole('signed-in')
   @TakesJsonBytes(FILE_LIMIT)
-  @Answers(plainProject, 201)
+  @ApiAnswer(plainProject, 201)
   @ApiOperation({
     summary: 'Makes a project from a project file (docs/project-file.md), whole or not at all.',
   })
@@ -36,9 +36,9 @@ export class ProjectFilesController {
   }
 
   @Get(':projectId/file')
-  @May('reader')
+  @RequireRole('reader')
   @Header('Content-Disposition', 'attachment; filename="project.riegel.json"')
-  @Answers(anything)
+  @ApiAnswer(anything)
   @ApiOperation({ summary: 'The whole project as its file.' })
   async toFile(
     @IdParam('projectId', 'The project') id: string,

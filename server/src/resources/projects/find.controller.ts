@@ -1,9 +1,9 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers } from '../../base/http/answers.js';
+import { ApiAnswer } from '../../base/http/answers.js';
 import { DataSource } from 'typeorm';
 import { invalid } from '../../base/http/problem.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { found } from './answers.js';
 
@@ -28,9 +28,9 @@ export class FindController {
   constructor(private readonly source: DataSource) {}
 
   @Get()
-  @May('signed-in')
+  @RequireRole('signed-in')
   @ApiQuery({ name: 'q', type: String })
-  @Answers(found)
+  @ApiAnswer(found)
   @ApiOperation({
     summary: 'Openings by mark or room in all one’s projects; all words must be found.',
   })

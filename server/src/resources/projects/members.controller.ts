@@ -1,6 +1,6 @@
 import { Controller, Delete, Get, HttpCode, Patch, Post, Query, Req } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request } from 'express';
 import type { AuditKind } from '../../base/entities/audit.entity.js';
 import { AuditService } from '../../base/audit/audit.service.js';
@@ -11,7 +11,7 @@ import { lineNumber } from '../../base/audit/lineNumber.js';
 import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { ResetsService } from '../people/resets.service.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { Access } from '../../base/rights/access.js';
 import { ROLES, type Role } from '../../base/entities/membership.entity.js';
@@ -41,15 +41,15 @@ export class MembersController {
   ) {}
 
   @Get('members')
-  @May('reader')
-  @Answers(members)
+  @RequireRole('reader')
+  @ApiAnswer(members)
   @ApiOperation({ summary: 'Who is in the project, with which role.' })
   async members(@IdParam('projectId') id: string) {
     return { members: await this.projects.members(id) };
   }
 
   @Patch('members/:personId')
-  @May('owner')
+  @RequireRole('owner')
   @HttpCode(204)
   @ApiOperation({ summary: 'Changes somebody’s role.' })
   @DocumentBody(role)
@@ -65,7 +65,7 @@ export class MembersController {
   }
 
   @Delete('members/:personId')
-  @May('reader')
+  @RequireRole('reader')
   @HttpCode(204)
   @ApiOperation({ summary: 'Takes somebody out of the project, as its owner; anybody may leave.' })
   async removeMember(
@@ -85,7 +85,7 @@ export class MembersController {
   }
 
   @Post('members/:personId/reset')
-  @May('owner')
+  @RequireRole('owner')
   @HttpCode(204)
   @ApiOperation({ summary: 'Sends a member the link to set a new password; only they get it.' })
   async reset(
@@ -105,16 +105,16 @@ export class MembersController {
   }
 
   @Get('invitations')
-  @May('owner')
-  @Answers(invitations)
+  @RequireRole('owner')
+  @ApiAnswer(invitations)
   @ApiOperation({ summary: 'The links into the project that can still be used.' })
   async invitations(@IdParam('projectId') id: string) {
     return { invitations: await this.links.open(id) };
   }
 
   @Post('invitations')
-  @May('owner')
-  @Answers(linkToken, 201)
+  @RequireRole('owner')
+  @ApiAnswer(linkToken, 201)
   @ApiOperation({ summary: 'Makes a one-time link into the project; it is shown once.' })
   @DocumentBody(role)
   async invite(
@@ -134,7 +134,7 @@ export class MembersController {
   }
 
   @Delete('invitations/:invitationId')
-  @May('owner')
+  @RequireRole('owner')
   @HttpCode(204)
   @ApiOperation({ summary: 'Makes a link worthless.' })
   async revoke(
@@ -148,9 +148,9 @@ export class MembersController {
   }
 
   @Get('audit')
-  @May('owner')
+  @RequireRole('owner')
   @ApiQuery({ name: 'before', required: false, type: String })
-  @Answers(auditLines)
+  @ApiAnswer(auditLines)
   @ApiOperation({
     summary:
       'The project’s audit log with its members’ sign-ins, newest first, 200 lines at a time.',

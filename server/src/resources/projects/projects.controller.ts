@@ -1,6 +1,6 @@
 import { Controller, Delete, Get, HttpCode, Patch, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request, Response } from 'express';
 import { isOwnPractice, PRACTICE_IDS } from '@riegel/core';
 import { unfoldDeciding } from '../documents/decidingBasis.js';
@@ -9,7 +9,7 @@ import { IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { Access } from '../../base/rights/access.js';
 import { ProjectsService } from './projects.service.js';
@@ -40,16 +40,16 @@ export class ProjectsController {
   ) {}
 
   @Get()
-  @May('signed-in')
-  @Answers(projects)
+  @RequireRole('signed-in')
+  @ApiAnswer(projects)
   @ApiOperation({ summary: 'One’s own projects.' })
   async list(@PersonId() person: string) {
     return { projects: await this.projects.listFor(person) };
   }
 
   @Post()
-  @May('signed-in')
-  @Answers(plainProject, 201)
+  @RequireRole('signed-in')
+  @ApiAnswer(plainProject, 201)
   @ApiOperation({ summary: 'Makes an empty project, owned by whoever asks.' })
   @DocumentBody(create)
   create(
@@ -60,8 +60,8 @@ export class ProjectsController {
   }
 
   @Get(':projectId')
-  @May('reader')
-  @Answers(wholeProject)
+  @RequireRole('reader')
+  @ApiAnswer(wholeProject)
   @ApiOperation({ summary: 'One project with one’s role in it.' })
   async get(
     @IdParam('projectId', 'The project') id: string,
@@ -81,8 +81,8 @@ export class ProjectsController {
   }
 
   @Patch(':projectId')
-  @May('owner')
-  @Answers(plainProject)
+  @RequireRole('owner')
+  @ApiAnswer(plainProject)
   @ApiOperation({ summary: 'Renames a project or gives it another practice.' })
   @DocumentBody(update)
   async update(
@@ -104,7 +104,7 @@ export class ProjectsController {
   }
 
   @Delete(':projectId')
-  @May('owner')
+  @RequireRole('owner')
   @HttpCode(204)
   @ApiOperation({ summary: 'Deletes a project with everything in it.' })
   async remove(@IdParam('projectId', 'The project') id: string): Promise<void> {

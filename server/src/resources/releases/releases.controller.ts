@@ -10,15 +10,15 @@ import {
   Res,
 } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, DocumentBody, DocumentQuery } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer, DocumentBody, DocumentQuery } from '../../base/http/answers.js';
 import type { Response } from 'express';
 import { DOCUMENTS } from '@riegel/paper';
-import { SlowsGuessing } from '../../base/http/guessing.js';
+import { ThrottleAttempts } from '../../base/http/guessing.js';
 import { IdParam } from '../../base/http/ids.js';
 import { Joi, JoiPipe, ValidBody } from '../../base/http/joi.pipe.js';
 import { notFound } from '../../base/http/problem.js';
 import { PeopleService } from '../people/people.service.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { ReleasesService, type ReleaseState } from './releases.service.js';
 import { difference, releaseView, releases, shared, sharedRelease, shares } from './answers.js';
@@ -67,18 +67,18 @@ export class ReleasesController {
   ) {}
 
   @Get()
-  @May('reader')
-  @Answers(releases)
+  @RequireRole('reader')
+  @ApiAnswer(releases)
   @ApiOperation({ summary: 'The releases of a project, the newest first.' })
   async list(@IdParam('projectId') projectId: string) {
     return { releases: await this.releases.list(projectId) };
   }
 
   @Post()
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(201)
   @DocumentBody(NEW)
-  @Answers(releaseView, 201)
+  @ApiAnswer(releaseView, 201)
   @ApiOperation({ summary: 'Freezes the project as it stands, with every document.' })
   async make(
     @IdParam('projectId') projectId: string,
@@ -90,9 +90,9 @@ export class ReleasesController {
   }
 
   @Get('compare')
-  @May('reader')
+  @RequireRole('reader')
   @DocumentQuery(TWO)
-  @Answers(difference)
+  @ApiAnswer(difference)
   @ApiOperation({ summary: 'Two releases against each other; `now` is the project as it stands.' })
   async compare(
     @IdParam('projectId') projectId: string,
@@ -102,16 +102,16 @@ export class ReleasesController {
   }
 
   @Get(':number/today')
-  @May('reader')
-  @Answers(difference)
+  @RequireRole('reader')
+  @ApiAnswer(difference)
   @ApiOperation({ summary: 'What the release would be with today’s core.' })
   async today(@IdParam('projectId') projectId: string, @ReleaseNumber() number: number) {
     return this.releases.today(projectId, number);
   }
 
   @Get(':number/files/:name')
-  @May('reader')
-  @AnswersFile(...RELEASE_TYPES)
+  @RequireRole('reader')
+  @ApiFileAnswer(...RELEASE_TYPES)
   @ApiOperation({ summary: 'One file of a release, byte for byte as it was issued.' })
   async file(
     @IdParam('projectId') projectId: string,
@@ -124,18 +124,18 @@ export class ReleasesController {
   }
 
   @Get(':number/shares')
-  @May('editor')
-  @Answers(shares)
+  @RequireRole('editor')
+  @ApiAnswer(shares)
   @ApiOperation({ summary: 'Links to the release that still hold.' })
   async shares(@IdParam('projectId') projectId: string, @ReleaseNumber() number: number) {
     return { shares: await this.releases.shares(projectId, number) };
   }
 
   @Post(':number/shares')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(201)
   @DocumentBody(SHARE)
-  @Answers(shared, 201)
+  @ApiAnswer(shared, 201)
   @ApiOperation({ summary: 'A link by which anybody reads the release for some days.' })
   async share(
     @IdParam('projectId') projectId: string,
@@ -147,7 +147,7 @@ export class ReleasesController {
   }
 
   @Delete(':number/shares/:shareId')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(204)
   @ApiOperation({ summary: 'Takes a link back.' })
   async revoke(
@@ -167,9 +167,9 @@ export class SharedController {
   constructor(private readonly releases: ReleasesService) {}
 
   @Get()
-  @May('anyone')
-  @SlowsGuessing()
-  @Answers(sharedRelease)
+  @RequireRole('anyone')
+  @ThrottleAttempts()
+  @ApiAnswer(sharedRelease)
   @ApiOperation({ summary: 'The release a link leads to.' })
   async shared(@Headers('x-riegel-link') token: string | undefined) {
     const { id: _, ...view } = await this.releases.shared(token ?? '');
@@ -177,9 +177,9 @@ export class SharedController {
   }
 
   @Get('files/:name')
-  @May('anyone')
-  @SlowsGuessing()
-  @AnswersFile(...RELEASE_TYPES)
+  @RequireRole('anyone')
+  @ThrottleAttempts()
+  @ApiFileAnswer(...RELEASE_TYPES)
   @ApiOperation({ summary: 'One of its files.' })
   async file(
     @Headers('x-riegel-link') token: string | undefined,

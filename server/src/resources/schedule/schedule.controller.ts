@@ -1,11 +1,11 @@
 import { Controller, Get, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers } from '../../base/http/answers.js';
+import { ApiAnswer } from '../../base/http/answers.js';
 import type { Request, Response } from 'express';
 import { IdParam } from '../../base/http/ids.js';
 import { unchanged } from '../../base/http/unchanged.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { ScheduleService } from './schedule.service.js';
 import { scheduleView } from './answers.js';
 
@@ -15,8 +15,8 @@ export class ScheduleController {
   constructor(private readonly schedules: ScheduleService) {}
 
   @Get('schedule')
-  @May('reader')
-  @Answers(scheduleView)
+  @RequireRole('reader')
+  @ApiAnswer(scheduleView)
   @ApiOperation({ summary: 'The schedule by set, with everything that is open.' })
   async json(@IdParam('projectId') id: string, @Req() request: Request, @Res() response: Response) {
     const stamp = await this.schedules.stamp(id);

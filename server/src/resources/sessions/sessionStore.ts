@@ -2,7 +2,7 @@ import { Store, type SessionData } from 'express-session';
 import { LessThan, type DataSource } from 'typeorm';
 import { ask } from '../../base/database/ask.js';
 import type { Role } from '../../base/entities/membership.entity.js';
-import { asking } from '../../base/rights/requestContext.js';
+import { requestContext } from '../../base/rights/requestContext.js';
 import { hashOfSession } from '../../base/rights/sessionHash.js';
 import { SessionRow } from '../../base/entities/session.entity.js';
 
@@ -43,7 +43,7 @@ export class SessionStore extends Store {
   }
 
   private async read(hash: string): Promise<SessionData | null> {
-    const about = asking();
+    const about = requestContext();
     const [row] = await ask<Row>(
       this.source,
       about?.projectId

@@ -1,11 +1,11 @@
 import { Controller, Delete, Get, HttpCode, HttpStatus, Inject, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Request } from 'express';
 import { SecondFactorService } from '../people/secondFactor.service.js';
 import { AuditService } from '../../base/audit/audit.service.js';
 import { CONFIG, type Config } from '../../base/config.js';
-import { SlowsGuessing } from '../../base/http/guessing.js';
+import { ThrottleAttempts } from '../../base/http/guessing.js';
 import { idField } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { Problem } from '../../base/http/problem.js';
@@ -14,7 +14,7 @@ import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../../base/entities/person.entity.js';
 import { ResetsService } from '../people/resets.service.js';
 import { SignInDelays } from '../people/signInDelays.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { SessionsService } from './sessions.service.js';
 import { joined, sessionView, signedIn, started } from './answers.js';
 
@@ -64,8 +64,8 @@ export class SessionsController {
   ) {}
 
   @Get()
-  @May('anyone')
-  @Answers(sessionView)
+  @RequireRole('anyone')
+  @ApiAnswer(sessionView)
   @ApiOperation({ summary: 'Who is signed in; in a demo also who may sign in with one click.' })
   async who(@Req() request: Request) {
     const id = request.session.personId;
@@ -80,9 +80,9 @@ export class SessionsController {
   }
 
   @Post()
-  @May('anyone')
-  @SlowsGuessing()
-  @Answers(signedIn, 201)
+  @RequireRole('anyone')
+  @ThrottleAttempts()
+  @ApiAnswer(signedIn, 201)
   @ApiOperation({
     summary: 'Signs in with address and password; answers `second` where a second factor is owed.',
   })
@@ -113,10 +113,10 @@ export class SessionsController {
   }
 
   @Post('second')
-  @May('anyone')
+  @RequireRole('anyone')
   @HttpCode(201)
-  @SlowsGuessing()
-  @Answers(started, 201)
+  @ThrottleAttempts()
+  @ApiAnswer(started, 201)
   @ApiOperation({ summary: 'Gives the second factor: a code of the device, or a recovery code.' })
   @DocumentBody(second)
   async giveSecond(@Req() request: Request, @ValidBody(second) { code }: { code: string }) {
@@ -149,8 +149,8 @@ export class SessionsController {
   }
 
   @Post('demo')
-  @May('anyone')
-  @Answers(started, 201)
+  @RequireRole('anyone')
+  @ApiAnswer(started, 201)
   @ApiOperation({ summary: 'Signs in as a demo person; in a demo only.' })
   @DocumentBody(demo)
   async demo(@Req() request: Request, @ValidBody(demo) body: { personId: string }) {
@@ -161,9 +161,9 @@ export class SessionsController {
   }
 
   @Post('accept')
-  @May('anyone')
-  @SlowsGuessing()
-  @Answers(joined, 201)
+  @RequireRole('anyone')
+  @ThrottleAttempts()
+  @ApiAnswer(joined, 201)
   @ApiOperation({ summary: 'Uses a one-time link, with a new account or as the person signed in.' })
   @DocumentBody(accept)
   async accept(
@@ -190,9 +190,9 @@ export class SessionsController {
   }
 
   @Post('forgotten')
-  @May('anyone')
+  @RequireRole('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @ApiOperation({
     summary:
       'Sends a link to set a new password, if the address has an account; never tells whether.',
@@ -210,9 +210,9 @@ export class SessionsController {
   }
 
   @Post('reset')
-  @May('anyone')
+  @RequireRole('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
-  @SlowsGuessing()
+  @ThrottleAttempts()
   @ApiOperation({ summary: 'Sets a new password by a link; every session of the account ends.' })
   @DocumentBody(reset)
   async reset(
@@ -229,7 +229,7 @@ export class SessionsController {
   }
 
   @Delete()
-  @May('anyone')
+  @RequireRole('anyone')
   @HttpCode(HttpStatus.NO_CONTENT)
   @ApiOperation({ summary: 'Signs out.' })
   async signOut(@Req() request: Request): Promise<void> {

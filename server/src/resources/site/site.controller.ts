@@ -1,6 +1,6 @@
 import { Controller, Get, HttpCode, Post, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import { Answers, AnswersFile, DocumentBody } from '../../base/http/answers.js';
+import { ApiAnswer, ApiFileAnswer, DocumentBody } from '../../base/http/answers.js';
 import type { Response } from 'express';
 import { calendarOf, countDue, monthsAfter } from '@riegel/core';
 import { FeedService } from '../events/feed.service.js';
@@ -8,7 +8,7 @@ import { TakesJson } from '../../base/http/body.guard.js';
 import { IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
-import { May } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/may.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { SiteService } from './site.service.js';
 import { added, due, installed, sitePage } from './answers.js';
@@ -32,9 +32,9 @@ export class SiteController {
   ) {}
 
   @Get('site')
-  @May('reader')
+  @RequireRole('reader')
   @ApiQuery({ name: 'since', type: Number, required: false })
-  @Answers(sitePage)
+  @ApiAnswer(sitePage)
   @ApiOperation({ summary: 'Records of the site, from where one stopped.' })
   async since(
     @IdParam('projectId') projectId: string,
@@ -49,11 +49,11 @@ export class SiteController {
   }
 
   @Post('site')
-  @May('editor')
+  @RequireRole('editor')
   @HttpCode(200)
   @TakesJson(300_000)
   @DocumentBody(SENT)
-  @Answers(added)
+  @ApiAnswer(added)
   @ApiOperation({ summary: 'Adds records of the site; those known are counted as kept.' })
   async add(
     @IdParam('projectId') projectId: string,
@@ -71,9 +71,9 @@ export class KeepingController {
   constructor(private readonly site: SiteService) {}
 
   @Get('due')
-  @May('signed-in')
+  @RequireRole('signed-in')
   @ApiQuery({ name: 'until', type: String, required: false })
-  @Answers(due)
+  @ApiAnswer(due)
   @ApiOperation({ summary: 'Inspections due across one’s projects, soonest first.' })
   async due(@PersonId() personId: string, @Query('until') until: string | undefined) {
     const now = today();
@@ -86,9 +86,9 @@ export class KeepingController {
   }
 
   @Get('due.ics')
-  @May('signed-in')
+  @RequireRole('signed-in')
   @ApiQuery({ name: 'until', type: String, required: false })
-  @AnswersFile('text/calendar')
+  @ApiFileAnswer('text/calendar')
   @ApiOperation({ summary: 'The same as a calendar file.' })
   async calendar(
     @PersonId() personId: string,
@@ -103,9 +103,9 @@ export class KeepingController {
   }
 
   @Get('installed')
-  @May('signed-in')
+  @RequireRole('signed-in')
   @ApiQuery({ name: 'q', type: String })
-  @Answers(installed)
+  @ApiAnswer(installed)
   @ApiOperation({ summary: 'Where a product stands, across one’s projects.' })
   async installed(@PersonId() personId: string, @Query('q') text: string | undefined) {
     if (typeof text !== 'string' || text.length > 200)

@@ -4,9 +4,9 @@ import {
   type DecidedOpening,
   type Finding,
   type Kept,
-  type Said,
+  type Message,
   type Units,
-  type Wish,
+  type Constraint,
 } from '@riegel/core';
 import { termText } from '../../base/words.js';
 import { DrawingView } from '../../drawing/DrawingView.js';
@@ -48,7 +48,7 @@ function Pictures({ decided, title }: { decided: DecidedOpening; title: string }
   );
 }
 
-function List({ title, said, units }: { title: string; said: Said[]; units: Units }) {
+function List({ title, said, units }: { title: string; said: Message[]; units: Units }) {
   return (
     <div className="py-1">
       <h3 className="caps">{title}</h3>
@@ -103,8 +103,8 @@ function Wishes({
   kept,
   cost,
 }: {
-  wishes: Wish[];
-  kept: Partial<Record<Wish, Kept>>;
+  wishes: Constraint[];
+  kept: Partial<Record<Constraint, Kept>>;
   cost?: number;
 }) {
   return (

@@ -2,11 +2,11 @@ import { toast } from 'sonner';
 import { useNavigate } from 'react-router';
 import {
   unitsOf,
-  WISHES,
+  CONSTRAINTS,
   wishesOf,
   type FactsPatch,
   type OpeningFacts,
-  type Wish,
+  type Constraint,
 } from '@riegel/core';
 import { termText } from '../../base/words.js';
 import { useProject } from '../../data/project.js';
@@ -18,7 +18,7 @@ import { useAlternatives } from '../../worker/client.js';
 import { TodayColumn, AlternativeColumn } from './AlternativeColumn.js';
 
 /** What a press on a wish records or takes back; the others follow from facts kept elsewhere. */
-const SWITCHES: Partial<Record<Wish, (on: boolean) => FactsPatch>> = {
+const SWITCHES: Partial<Record<Constraint, (on: boolean) => FactsPatch>> = {
   nothingVisible: (on) => ({ nothingVisible: on ? true : undefined }),
   noThreshold: (on) => ({ threshold: on ? 'none' : undefined }),
   sealed: (on) => ({ bottomSeal: on ? 'any' : undefined }),
@@ -52,7 +52,7 @@ export function AlternativesScreen() {
     <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)]">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 py-2">
         <span className="caps">Wished</span>
-        {WISHES.map((wish) => {
+        {CONSTRAINTS.map((wish) => {
           const set = SWITCHES[wish];
           const on = wished.includes(wish);
           return (

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { whoGoesWhere, type KeyedDoor, type KeyGroup } from '@riegel/core';
+import { accessMatrix, type KeyedDoor, type KeyGroup } from '@riegel/core';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Select } from '../../parts/Select.js';
 
@@ -28,7 +28,7 @@ export function WhoGoesWhere({
   );
   const starts = useMemo(() => (from ? [from] : outdoors), [from, outdoors]);
   const reach = useMemo(
-    () => whoGoesWhere(doors, group, starts, leftOpen),
+    () => accessMatrix(doors, group, starts, leftOpen),
     [doors, group, starts, leftOpen],
   );
   const held = reach.reached.filter((room) => !room.freeOut);

@@ -7,7 +7,7 @@ import {
   answered,
   exerciseOf,
   LEARNING_BENCHES,
-  learnt,
+  masteryOf,
   mergedProgress,
   nextSkill,
   phraseText,
@@ -114,7 +114,7 @@ function Choose({
       </p>
       <ul className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
         {LEARNING_BENCHES.map((bench) => {
-          const { share, right, wrong } = learnt(progress, bench);
+          const { share, right, wrong } = masteryOf(progress, bench);
           return (
             <li key={bench}>
               <button

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import {
   fittingSteps,
   formatQuantity,
-  takingOff,
+  leafRemoval,
   valueParts,
   type WorkPart,
   type WorkStep,
@@ -19,7 +19,7 @@ import { DeviationDialog } from './DeviationDialog.js';
 export function FitPane({ site, which }: { site: OpeningSite; which: 'fit' | 'off' }) {
   const { decided, canEdit, units } = useOpeningPage();
   const [other, setOther] = useState(false);
-  const off = useMemo(() => (which === 'off' ? takingOff(decided) : undefined), [decided, which]);
+  const off = useMemo(() => (which === 'off' ? leafRemoval(decided) : undefined), [decided, which]);
   const steps = useMemo(
     () => (which === 'fit' ? fittingSteps(decided) : off ? [...off.off, ...off.on] : []),
     [decided, which, off],

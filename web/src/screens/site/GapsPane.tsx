@@ -6,12 +6,12 @@ import {
   edgeOf,
   formatLength,
   GAP_PLACES,
-  missed,
+  predictionErrors,
   mm,
   oddGap,
   parseLength,
   phraseText,
-  whyMissed,
+  explainErrors,
   type GapBench,
   type GapPlace,
   type ReadGaps,
@@ -348,7 +348,7 @@ function Foretold({
   const { units } = useOpeningPage();
   const last = readings.at(-1)!;
   if (!last.predicted) return null;
-  const list = missed(last.predicted, last.gaps, bench.least);
+  const list = predictionErrors(last.predicted, last.gaps, bench.least);
   return (
     <section aria-label="Foretold" data-missed={list.length}>
       <h2 className="caps mb-1">As foretold?</h2>
@@ -356,7 +356,7 @@ function Foretold({
         <p className="text-verdigris">What was read since the hinges were moved is as foretold.</p>
       ) : (
         <>
-          {whyMissed(list).map((one) => (
+          {explainErrors(list).map((one) => (
             <p key={one.code}>
               <Say said={one} units={units} />
             </p>

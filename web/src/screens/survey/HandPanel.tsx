@@ -1,6 +1,6 @@
 import {
   ALL_HANDS,
-  known,
+  valueOrUndefined,
   namesOf,
   resolveHand,
   type FactsPatch,
@@ -82,8 +82,8 @@ export function HandPanel({
   const session = useSession();
   const [stood, setStood] = useState<Stood>('knuckle-side');
   const list = facts.observations ?? [];
-  const hinges = known(facts.hingeSide);
-  const swing = known(facts.swing);
+  const hinges = valueOrUndefined(facts.hingeSide);
+  const swing = valueOrUndefined(facts.swing);
   const resolved = resolveHand(list, {
     ...(hinges ? { hinges } : {}),
     ...(swing ? { swing } : {}),
