@@ -5,14 +5,14 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import { floors } from './scripts/lint/arrows.mjs';
 
-/** The stages in their order, as the one list has them (`core/src/stages/list.ts`). */
+/** The stages in their order, as the one list has them (`core/src/stageRegistry/list.ts`). */
 const STAGES = [
-  ...readFileSync(new URL('./core/src/stages/list.ts', import.meta.url), 'utf8')
+  ...readFileSync(new URL('./core/src/stageRegistry/list.ts', import.meta.url), 'utf8')
     .split('STAGE_LIST')[1]
     .matchAll(/^ {2}(\w+),$/gm),
 ]
   .map(([, stage]) => stage)
-  // What the survey is as a stage is written in `stage/`; what the opening is as a whole, in `role/`.
+  // What the survey is as a stage is written in `stageContract/`; what the opening is as a whole, in `role/`.
   .filter((stage) => stage !== 'survey')
   .map((stage) => (stage === 'opening' ? 'role' : stage));
 
@@ -22,12 +22,12 @@ const ORDER = [
   'shape',
   'practice',
   'catalogue',
-  'opening',
+  'model',
   'roles',
   'survey',
-  'stage',
+  'stageContract',
   ...STAGES,
-  'stages',
+  'stageRegistry',
   'project',
   'egress',
   'checking',
@@ -94,7 +94,7 @@ const WEB = [
   'lock',
   'parts',
   'stage',
-  'opening',
+  'model',
   'roles',
   'screens',
   'app',

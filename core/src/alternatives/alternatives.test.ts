@@ -4,7 +4,7 @@ import { mm } from '../measure/index.js';
 import { CLOSER_KINDS } from '../closing/index.js';
 import { BOTTOM_SEALS } from '../sealing/index.js';
 import { projectBasis } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { brokenRule } from './rules.js';
 import { consequencesOf, searchAlternatives } from './index.js';

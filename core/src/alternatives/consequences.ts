@@ -1,7 +1,7 @@
-import { message, type Finding, type Message } from '../opening/index.js';
+import { message, type Finding, type Message } from '../model/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Found } from './search.js';
-import { sealTerm, springs, type Assignment } from './wishes.js';
+import { sealTerm, springs, type Assignment } from './constraints.js';
 
 /** What an alternative comes to against today, for the specifier and for those who make the parts. */
 export interface Consequences {

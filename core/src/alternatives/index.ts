@@ -1,4 +1,4 @@
-export { rankedAlternatives, type RankedAlternative } from './insteads.js';
+export { rankedAlternatives, type RankedAlternative } from './rankedAlternatives.js';
 export { consequencesOf, type Consequences } from './consequences.js';
 export {
   assignmentOf,
@@ -18,4 +18,4 @@ export {
   type Kept,
   type SealChoice,
   type Constraint,
-} from './wishes.js';
+} from './constraints.js';

@@ -1,5 +1,5 @@
-import { message, type Message } from '../opening/index.js';
-import { springs, type Assignment } from './wishes.js';
+import { message, type Message } from '../model/index.js';
+import { springs, type Assignment } from './constraints.js';
 
 /** A rule that two or more choices break together, with why; it reads only what it names. */
 interface Rule {

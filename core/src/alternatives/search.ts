@@ -7,7 +7,7 @@ import {
   type OpeningFacts,
   type ProjectBasis,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { CLOSER_KINDS, closerKindOf } from '../closing/index.js';
 import { brokenRule } from './rules.js';
 import {
@@ -20,7 +20,7 @@ import {
   type Kept,
   type SealChoice,
   type Constraint,
-} from './wishes.js';
+} from './constraints.js';
 
 /** Weight of a kept wish against one more change, a cost class, a check to be made, a seal that drags. */
 const WEIGHT = { wish: 10, change: 1, cost: 0.5, check: 0.2, drag: 2 } as const;

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { candidates } from '../stage/index.js';
+import { candidates } from '../stageContract/index.js';
 import { decideOpening, needsOf } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
 import { bareBasis, projectBasis, PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText, TERMS } from '../phrasing/index.js';
 import {
   adjustmentsFor,

@@ -1,12 +1,12 @@
 import { bareBasis } from '../project/index.js';
-import { candidates } from '../stage/index.js';
+import { candidates } from '../stageContract/index.js';
 import { decideOpening, needsOf } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { LOCK_KINDS } from '../securing/index.js';
 import { projectBasis, PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { LOCK_SPECS, practiceWith, readLocks, SHIPPED_PRODUCTS, type LockSpec } from './index.js';
-import { stageOfType } from '../stages/index.js';
+import { stageOfType } from '../stageRegistry/index.js';
 import { DOOR } from '../testing/door.js';
 
 const locking = SHIPPED_PRODUCTS.filter((one) => stageOfType(one.type) === 'securing');

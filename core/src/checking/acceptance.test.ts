@@ -1,7 +1,7 @@
 import { decideOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
 import { readFacts } from '../exchange/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { accepting, lapsed, withdrawing } from './acceptance.js';

@@ -1,4 +1,4 @@
-import type { Acceptance, Finding, OpeningFacts } from '../opening/index.js';
+import type { Acceptance, Finding, OpeningFacts } from '../model/index.js';
 
 /**
  * What a finding rests on, as a short text: its rule, its figures and the facts it points at. Where any of

@@ -1,7 +1,7 @@
 import { decideOpening, comparisonKey } from '../deciding/index.js';
 import { egressOf } from '../egress/index.js';
 import { inches } from '../measure/index.js';
-import { roomKey, type OpeningFacts, type Room } from '../opening/index.js';
+import { roomKey, type OpeningFacts, type Room } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';

@@ -1,4 +1,4 @@
-import { roomKey } from '../opening/index.js';
+import { roomKey } from '../model/index.js';
 import type { Egress } from '../egress/index.js';
 import type { Practice } from '../practice/index.js';
 import { spaceOf } from '../role/index.js';

@@ -1,4 +1,4 @@
-import type { Message, Level, Param, OpeningFacts } from '../opening/index.js';
+import type { Message, Level, Param, OpeningFacts } from '../model/index.js';
 import type { SwingingBeside, Beside } from './strike.js';
 
 /** Something found among openings, not in one. */

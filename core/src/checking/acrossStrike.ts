@@ -1,4 +1,4 @@
-import { roomKey } from '../opening/index.js';
+import { roomKey } from '../model/index.js';
 import type { ComparisonKey, AcrossFinding } from './acrossFinding.js';
 import { strikesOf } from './strike.js';
 

@@ -1,5 +1,5 @@
 import type { Egress, RoomEgress } from '../egress/index.js';
-import { roomKey } from '../opening/index.js';
+import { roomKey } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { ComparisonKey, AcrossFinding } from './acrossFinding.js';
 

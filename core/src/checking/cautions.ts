@@ -1,4 +1,4 @@
-import { message, type OpeningFacts, type Message } from '../opening/index.js';
+import { message, type OpeningFacts, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Closing } from '../closing/index.js';
 import type { Hanging } from '../hanging/index.js';

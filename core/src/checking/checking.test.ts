@@ -1,6 +1,6 @@
 import { inches } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { duplicateMarks } from './index.js';
 

@@ -1,5 +1,5 @@
-import { message, type Choice, type Decision, type Finding, type Stage } from '../opening/index.js';
-import { isStage, SET_STAGES } from '../stages/index.js';
+import { message, type Choice, type Decision, type Finding, type Stage } from '../model/index.js';
+import { isStage, SET_STAGES } from '../stageRegistry/index.js';
 
 const SOURCE = 'a choice recorded for this opening';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts, Solid } from '../opening/index.js';
+import type { OpeningFacts, Solid } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { clashesAmong, clashesWithLeaf, clashOf, worstClashes } from './index.js';
 

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import type { LeafId, Solid } from '../opening/index.js';
+import type { LeafId, Solid } from '../model/index.js';
 
 /** The extents of a box, in leaf coordinates. */
 export interface Box {

@@ -4,8 +4,8 @@ import {
   type OpeningFacts,
   type Solid,
   type Stage,
-} from '../opening/index.js';
-import { fieldOf, isStage, placeOf } from '../stages/index.js';
+} from '../model/index.js';
+import { fieldOf, isStage, placeOf } from '../stageRegistry/index.js';
 import type { Clash, ClashKind } from './clash.js';
 
 const LEVEL: Record<ClashKind, Finding['level']> = {

@@ -4,7 +4,7 @@ import {
   valueOrUndefined,
   type Finding,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 

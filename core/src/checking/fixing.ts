@@ -1,4 +1,4 @@
-import { valueOrUndefined, type Finding, type OpeningFacts, type Solid } from '../opening/index.js';
+import { valueOrUndefined, type Finding, type OpeningFacts, type Solid } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { stageOfOwner } from './clashFindings.js';
 

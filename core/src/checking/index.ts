@@ -7,7 +7,7 @@ export {
   withdrawing,
 } from './acceptance.js';
 export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
-export { fixesOf, type Fix } from './waysOut.js';
+export { fixesOf, type Fix } from './fixes.js';
 export { acrossFindings } from './across.js';
 export { type AcrossFinding, type ComparisonKey } from './acrossFinding.js';
 export { cautionsFor, generalCautions } from './cautions.js';

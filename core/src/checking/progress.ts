@@ -1,5 +1,5 @@
-import type { Decision, Finding, OpeningFacts, SetStage, Stage } from '../opening/index.js';
-import { BOLT_STAGES, STAGE_LIST } from '../stages/index.js';
+import type { Decision, Finding, OpeningFacts, SetStage, Stage } from '../model/index.js';
+import { BOLT_STAGES, STAGE_LIST } from '../stageRegistry/index.js';
 
 /** How a stage's bolt stands: thrown when decided, notched when deliberately none. */
 export type BoltState = 'open' | 'decided' | 'none';

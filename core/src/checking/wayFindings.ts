@@ -1,5 +1,5 @@
 import { inches, mm, type Ticks } from '../measure/index.js';
-import type { Decision, Finding, OpeningFacts, EgressFlow } from '../opening/index.js';
+import type { Decision, Finding, OpeningFacts, EgressFlow } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**

@@ -1,4 +1,4 @@
-import type { Finding } from '../opening/index.js';
+import type { Finding } from '../model/index.js';
 
 /** Who must be asked about a finding. */
 export const ANSWERERS = [

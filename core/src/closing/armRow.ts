@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { ArmName } from './armNames.js';
 import type { ArmRow } from './values.js';

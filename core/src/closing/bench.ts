@@ -1,5 +1,5 @@
 import { toMm } from '../measure/index.js';
-import { valueOrUndefined, type OpeningFacts, type Results } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type Results } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { latchesShut } from './force.js';
 import type { ClosingLeaf, CloserMakeup, CloserSettings } from './run.js';

@@ -5,7 +5,7 @@ import {
   slides,
   swings,
   swingsBothWays,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { framingOf, measured } from '../sizing/index.js';
 import { armSweep, type ArmSweep } from './arm.js';

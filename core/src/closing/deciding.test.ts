@@ -1,6 +1,6 @@
 import { decideOpening, decisionOf } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';

@@ -6,7 +6,7 @@ import {
   asTerm,
   decisionTable,
   type Recorder,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** How a closer is fitted; springs in the hinges close a leaf, too. */
 export const CLOSER_DEVICES = [
@@ -45,7 +45,7 @@ export const CLOSING_DECISIONS = decisionTable('closing', {
 
 export type ClosingRecord = Recorder<(typeof CLOSING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     closing: (typeof CLOSING_DECISIONS)['specs'];
   }

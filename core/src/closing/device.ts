@@ -6,7 +6,7 @@ import {
   type HangingDevice,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { usualFace } from '../sizing/index.js';
 import type { CloserDevice } from './decisions.js';

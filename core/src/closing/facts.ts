@@ -7,7 +7,7 @@ import {
   yesNoFact,
   type FactsOf,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** Kinds of closer by where they are and what they take out of leaf, frame or floor. */
 export const CLOSER_KINDS = [
@@ -46,7 +46,7 @@ export const CLOSING_FACTS = {
   transom: yesNoFact(swinging),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof CLOSING_FACTS> {}
 }
 

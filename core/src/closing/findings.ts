@@ -1,5 +1,5 @@
 import { swingPlan } from '../hanging/index.js';
-import { valueOrUndefined, slides } from '../opening/index.js';
+import { valueOrUndefined, slides } from '../model/index.js';
 import { toMm } from '../measure/index.js';
 import { bodyBeyond } from './arm.js';
 import { ARMS } from './armNames.js';

@@ -1,4 +1,4 @@
-import { itemOf, termKeyBuilder, type Item } from '../opening/index.js';
+import { itemOf, termKeyBuilder, type Item } from '../model/index.js';
 import type { ClosingInput, Closing } from './result.js';
 
 const item = (term: string, quantity: number, more?: Partial<Item>): Item =>

@@ -144,6 +144,6 @@ export const CLOSING_MESSAGES = {
     'Accessible: spring hinges from 70° to closed in not less than {seconds} s.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof CLOSING_MESSAGES> {}
 }

@@ -5,7 +5,7 @@ import {
   type Basis,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 

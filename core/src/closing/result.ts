@@ -1,4 +1,4 @@
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import type { ArmSweep } from './arm.js';
 import type { CloserDevice, HoldOpen, StopKind } from './decisions.js';
 import type { OpeningForce } from './force.js';

@@ -1,4 +1,4 @@
-import { valueOrUndefined, message, type OpeningFacts, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type OpeningFacts, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice } from './decisions.js';
 import { closingMoment, openingForce, sizeAgainst, sizesMade } from './force.js';

@@ -1,4 +1,4 @@
-import { centredSpan, solid, span, type Solid, type MeasuredLeaf } from '../opening/index.js';
+import { centredSpan, solid, span, type Solid, type MeasuredLeaf } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Closing } from './result.js';
 import { closerSide } from './device.js';

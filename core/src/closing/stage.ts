@@ -1,6 +1,6 @@
 import type { ProductType } from '../catalogue/index.js';
-import { valueOrUndefined } from '../opening/index.js';
-import { defineStage } from '../stage/index.js';
+import { valueOrUndefined } from '../model/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { CLOSING_DECISIONS, type CloserDevice } from './decisions.js';
 import { decideClosing } from './decide.js';
 import { type Closing } from './result.js';
@@ -104,7 +104,7 @@ export const closing = defineStage({
   ],
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     closing: Closing;
   }

@@ -4,7 +4,7 @@ import {
   type OpeningFacts,
   type Message,
   type Basis,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice, StopKind } from './decisions.js';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fieldApplies } from '../stages/index.js';
+import { fieldApplies } from '../stageRegistry/index.js';
 import { projectBasis } from '../project/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import { askedFacts } from './askedFacts.js';

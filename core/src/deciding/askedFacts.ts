@@ -1,5 +1,5 @@
-import type { Stage } from '../opening/index.js';
-import { fieldApplies, FIELDS, type Field } from '../stages/index.js';
+import type { Stage } from '../model/index.js';
+import { fieldApplies, FIELDS, type Field } from '../stageRegistry/index.js';
 import type { DecidedOpening } from './decided.js';
 
 /** A fact nobody recorded, with what recording it would do. */

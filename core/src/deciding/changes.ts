@@ -1,4 +1,4 @@
-import type { Decision, Value } from '../opening/index.js';
+import type { Decision, Value } from '../model/index.js';
 import type { DecidedOpening } from './decided.js';
 
 /** A decision that comes out otherwise; a value is absent where it is open or not there. */

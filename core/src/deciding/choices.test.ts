@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
-import type { Choice, OpeningFacts } from '../opening/index.js';
-import { STAGES } from '../stages/index.js';
+import type { Choice, OpeningFacts } from '../model/index.js';
+import { STAGES } from '../stageRegistry/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
 import { decideOpening } from './index.js';

@@ -7,7 +7,7 @@ import type {
   Results,
   Message,
   Solid,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 

@@ -1,6 +1,6 @@
 import { decideOpening } from './index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { itemText, partsText, valueParts } from '../phrasing/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';

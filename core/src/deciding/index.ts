@@ -1,4 +1,4 @@
-export { comparisonKey } from './lookAlike.js';
+export { comparisonKey } from './comparisonKey.js';
 export { decideOpening, decideOpenings, type DecideOptions } from './decideOpening.js';
 export { decisionOf, type DecidedOpening } from './decided.js';
 export { askedFacts, type AskedFact } from './askedFacts.js';
@@ -6,4 +6,4 @@ export { changesBetween, type DecisionChange } from './changes.js';
 export { needsOf } from './products.js';
 export { wholeFacts } from './input.js';
 export { preparationOf } from './preparation.js';
-export { evaluateFixes, type TriedWay } from './tryWay.js';
+export { evaluateFixes, type TriedWay } from './evaluateFixes.js';

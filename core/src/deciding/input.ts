@@ -1,8 +1,8 @@
 import { practiceWith } from '../catalogue/index.js';
-import type { OpeningFacts, ProjectBasis, Stage } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis, Stage } from '../model/index.js';
 import { fillAssumed } from '../role/index.js';
-import type { StageInput } from '../stage/index.js';
-import { normalizeFacts } from '../stages/index.js';
+import type { StageInput } from '../stageContract/index.js';
+import { normalizeFacts } from '../stageRegistry/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
 import { namedProducts } from './named.js';

@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/index.js';
-import type { OpeningFacts } from '../opening/index.js';
-import { PRODUCT_SLOTS } from '../stages/index.js';
+import type { OpeningFacts } from '../model/index.js';
+import { PRODUCT_SLOTS } from '../stageRegistry/index.js';
 
 /** The products an opening names, by slot; those the catalogue no longer has come out as `gone`. */
 export function namedProducts(

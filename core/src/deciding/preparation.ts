@@ -1,6 +1,6 @@
-import type { ProjectBasis } from '../opening/index.js';
-import type { Preparation } from '../stage/index.js';
-import { STAGE_LIST } from '../stages/index.js';
+import type { ProjectBasis } from '../model/index.js';
+import type { Preparation } from '../stageContract/index.js';
+import { STAGE_LIST } from '../stageRegistry/index.js';
 import type { DecidedOpening } from './decided.js';
 import { inputOf } from './input.js';
 

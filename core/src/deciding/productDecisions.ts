@@ -7,9 +7,9 @@ import {
   type Decision,
   type Finding,
   type Stage,
-} from '../opening/index.js';
-import { unmetRequirements } from '../stage/index.js';
-import { PRODUCT_SLOTS } from '../stages/index.js';
+} from '../model/index.js';
+import { unmetRequirements } from '../stageContract/index.js';
+import { PRODUCT_SLOTS } from '../stageRegistry/index.js';
 import type { AnyInput } from './input.js';
 import { needsFor } from './products.js';
 

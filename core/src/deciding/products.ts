@@ -1,7 +1,7 @@
 import type { Product } from '../catalogue/index.js';
-import type { Item, ProjectBasis } from '../opening/index.js';
-import type { ProductRequirement } from '../stage/index.js';
-import { SLOTS } from '../stages/index.js';
+import type { Item, ProjectBasis } from '../model/index.js';
+import type { ProductRequirement } from '../stageContract/index.js';
+import { SLOTS } from '../stageRegistry/index.js';
 import type { DecidedOpening } from './decided.js';
 import { inputOf, type AnyInput } from './input.js';
 

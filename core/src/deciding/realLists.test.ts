@@ -1,5 +1,5 @@
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { readsList, type ListExample } from '../testing/listOpenings.js';
 
 /*

@@ -1,8 +1,8 @@
 import { clashesAmong, clashesWithLeaf, type Clash } from '../checking/index.js';
-import type { Solid } from '../opening/index.js';
+import type { Solid } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { measuredLeaves, type Sizes } from '../sizing/index.js';
-import { STAGE_LIST } from '../stages/index.js';
+import { STAGE_LIST } from '../stageRegistry/index.js';
 import type { AnyInput } from './input.js';
 
 const WITH_SOLIDS = STAGE_LIST.flatMap(({ solids }) => (solids ? [solids] : []));

@@ -1,7 +1,7 @@
 import { armAt, armRow, ARMS, armSweep } from '../closing/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { swingPlan } from '../hanging/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { corners, rotated } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 

@@ -1,7 +1,7 @@
 import type { Box, Clash } from '../checking/index.js';
 import { mm } from '../measure/index.js';
 import { termText } from '../phrasing/index.js';
-import type { Solid } from '../opening/index.js';
+import type { Solid } from '../model/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Layer } from './model.js';
 
 type Axis = 'x' | 'y' | 'z';

@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import { SET_STAGES } from '../stages/index.js';
+import { SET_STAGES } from '../stageRegistry/index.js';
 import { elevation } from './elevation.js';
 import { upright } from './figures.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';

@@ -1,7 +1,7 @@
 import { decisionOf } from '../deciding/index.js';
 import type { DecidedOpening } from '../deciding/index.js';
 import { toMm } from '../measure/index.js';
-import { hasActiveLeaf, valueOrUndefined, type Decision } from '../opening/index.js';
+import { hasActiveLeaf, valueOrUndefined, type Decision } from '../model/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element } from './model.js';
 import { hingeEdge, placeLeaves, type PlacedLeaf } from './place.js';
 import { butt, continuous, type Box } from './hardware/index.js';

@@ -2,7 +2,7 @@ import type { HingeLoad } from '../hanging/index.js';
 import type { Ticks } from '../measure/index.js';
 import { formatQuantity } from '../measure/index.js';
 import type { System } from '../measure/index.js';
-import type { Basis } from '../opening/index.js';
+import type { Basis } from '../model/index.js';
 import { rect, type DrawingModel, type Element } from './model.js';
 
 /** What the loads of a leaf's hinges are drawn from. Lengths in ticks, from the leaf's top down. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { LOCK_KINDS } from '../securing/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { anyFacts, soundFacts } from '../testing/arbitrary.js';
 import {

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { exitCase, isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import { level, upright, word } from './figures.js';
 import type { Element } from './model.js';

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { valueOrUndefined, meetsInMiddle } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle } from '../model/index.js';
 import { isExit, type StrikeFit } from '../securing/index.js';
 import { outline, rect, type Element } from './model.js';
 

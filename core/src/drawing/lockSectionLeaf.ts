@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { isExit, LOCK_FORMS, type LockFit, type StrikeFit } from '../securing/index.js';
 import { exitDeviceCut, notchCut, rimLockCut } from './lockSectionDevices.js';
 import { outline, rect, type Element, type Layer } from './model.js';

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import type { Basis } from '../opening/index.js';
+import type { Basis } from '../model/index.js';
 
 export const VIEWS = [
   'elevation-outside',

@@ -5,7 +5,7 @@ import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import { readProject } from '../exchange/index.js';
 import { CLOSER_KINDS } from '../closing/index.js';
 import { inches } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { projectBasis } from '../project/index.js';
 import { LOCK_KINDS } from '../securing/index.js';
 import { unitsOf } from '../scheduling/index.js';

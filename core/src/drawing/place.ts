@@ -1,12 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { HungLeaf } from '../hanging/index.js';
-import {
-  valueOrUndefined,
-  meetsInMiddle,
-  slides,
-  type Side,
-  type Swing,
-} from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, slides, type Side, type Swing } from '../model/index.js';
 import { usualFace } from '../sizing/index.js';
 
 /** A leaf as it stands in the frame opening, seen from outside: x from the left jamb's rabbet. */

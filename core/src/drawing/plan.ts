@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import { valueOrUndefined, swingsBothWays } from '../opening/index.js';
+import { valueOrUndefined, swingsBothWays } from '../model/index.js';
 import { lipOf, rotated, type Lip, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 import { horizontal } from './elevation.js';

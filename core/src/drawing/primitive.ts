@@ -1,5 +1,5 @@
 import type { ShownLength } from '../measure/index.js';
-import type { Basis } from '../opening/index.js';
+import type { Basis } from '../model/index.js';
 import type { Layer, Point } from './model.js';
 
 /** A drawable thing in millimetres with y down, as SVG and PDF want it. */

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { hasRods } from '../securing/index.js';
 import { level, upright, word } from './figures.js';
 import { extentsOf, outline, rect, type DrawingModel, type Element } from './model.js';

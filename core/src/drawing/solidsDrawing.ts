@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Clash } from '../checking/index.js';
-import { valueOrUndefined, type Solid } from '../opening/index.js';
+import { valueOrUndefined, type Solid } from '../model/index.js';
 import { exitTrim, faceShape, type Box, type Face, type Stroke } from './hardware/index.js';
 import { rect, type Element, type Layer, type Point } from './model.js';
 import { hingeEdge, type PlacedLeaf } from './place.js';

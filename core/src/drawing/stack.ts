@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import type { Decision } from '../opening/index.js';
-import { meetsInMiddle, slides } from '../opening/index.js';
+import type { Decision } from '../model/index.js';
+import { meetsInMiddle, slides } from '../model/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Layer } from './model.js';
 import { openModel } from './openModel.js';
 

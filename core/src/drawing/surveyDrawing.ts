@@ -1,5 +1,5 @@
 import { mm } from '../measure/index.js';
-import type { Side } from '../opening/index.js';
+import type { Side } from '../model/index.js';
 import { readingKind, type Survey } from '../survey/index.js';
 import { extentsOf, mirror, rect, type DrawingModel, type Element, type Point } from './model.js';
 

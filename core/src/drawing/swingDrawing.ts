@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { swingPlan } from '../hanging/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { corners, rotated, type SwingPlan } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
 

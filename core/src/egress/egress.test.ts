@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { decideOpening, decisionOf } from '../deciding/index.js';
-import { roomKey, wayKey, type OpeningFacts, type Room } from '../opening/index.js';
+import { roomKey, wayKey, type OpeningFacts, type Room } from '../model/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { egressOf, withWays, type DoorFacts, type Egress } from './index.js';

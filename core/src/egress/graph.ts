@@ -1,4 +1,4 @@
-import { valueOrUndefined, roomGraph, type OpeningFacts, type Room } from '../opening/index.js';
+import { valueOrUndefined, roomGraph, type OpeningFacts, type Room } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { roleOfRoom, spaceOf, type Space } from '../role/index.js';
 import { peopleOf } from './people.js';

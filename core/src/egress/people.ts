@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { LOAD_USES, type LoadUse, type Room } from '../opening/index.js';
+import { LOAD_USES, type LoadUse, type Room } from '../model/index.js';
 import { type Practice } from '../practice/index.js';
 import { roleWords, type Role } from '../roles/index.js';
 

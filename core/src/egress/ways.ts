@@ -1,4 +1,4 @@
-import { wayKey, type ProjectBasis, type Room, type EgressFlow } from '../opening/index.js';
+import { wayKey, type ProjectBasis, type Room, type EgressFlow } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Space } from '../role/index.js';
 import { egressGraph, type DoorFacts, type EgressGraph } from './graph.js';

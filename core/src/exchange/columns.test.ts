@@ -4,7 +4,7 @@ import { PRACTICES } from '../project/index.js';
 import { factsOfColumn } from './headings.js';
 import { guessList, readFacts, readField, readListRows, readPaste, readColumn } from './index.js';
 import { NO_MEMORY, REMARK } from './listMapping.js';
-import { fieldOf } from '../stages/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
 
 const us = PRACTICES['us-commercial'];
 const MATERIALS = [

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { applyPatch } from './patch.js';
 import { type FactsPatch } from './factsPatch.js';
 import { factsOfColumns, markKey } from './readList.js';

@@ -3,8 +3,8 @@ import { LOCK_SPECS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
-import { FIELDS, fieldOf } from '../stages/index.js';
-import { FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
+import { FIELDS, fieldOf } from '../stageRegistry/index.js';
+import { FACTS_VERSION, type OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import {

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 
 /** A change to an opening's facts; a key with `undefined` clears the fact. */
 export type FactsPatch = Partial<OpeningFacts>;

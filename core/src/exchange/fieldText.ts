@@ -11,7 +11,7 @@ import {
   type Result,
   type System,
 } from '../measure/index.js';
-import type { Field } from '../stages/index.js';
+import type { Field } from '../stageRegistry/index.js';
 import { TERMS } from '../phrasing/index.js';
 import { FRAME_WORDS, LEAF_WORDS, leafOfGauge } from './abbreviations.js';
 import { readRating } from './ratingText.js';

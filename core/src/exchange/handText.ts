@@ -1,5 +1,5 @@
 import { bad, good, normaliseText, getOwn, type Result } from '../measure/index.js';
-import type { OpeningFacts, Side, Swing } from '../opening/index.js';
+import type { OpeningFacts, Side, Swing } from '../model/index.js';
 
 type Patch = Partial<OpeningFacts>;
 

@@ -1,5 +1,5 @@
 import { normaliseText, getOwn } from '../measure/index.js';
-import { FIELDS } from '../stages/index.js';
+import { FIELDS } from '../stageRegistry/index.js';
 import { TERMS } from '../phrasing/index.js';
 import type { Column } from './factsPatch.js';
 

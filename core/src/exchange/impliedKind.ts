@@ -4,7 +4,7 @@ import {
   meetsInMiddle,
   swingsBothWays,
   type OpeningKind,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { FactsPatch } from './factsPatch.js';
 import { kindInRemark } from './remarkText.js';
 

@@ -1,6 +1,6 @@
 import { normaliseText, getOwn, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
-import { fieldOf } from '../stages/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
 import { readColumn } from './patch.js';
 import { type Column } from './factsPatch.js';

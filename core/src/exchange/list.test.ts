@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { anySingleFacts } from '../testing/arbitrary.js';
 import {
   acceptRow,

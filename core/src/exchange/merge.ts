@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Reading } from '../survey/index.js';
 import { sameValue } from './same.js';
 

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { guessList } from './guessList.js';
 import { headingsAt } from './headingRow.js';

@@ -6,8 +6,8 @@ import {
   type Result,
   type System,
 } from '../measure/index.js';
-import { fieldOf } from '../stages/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { readField } from './fieldText.js';
 import { readHand } from './handText.js';

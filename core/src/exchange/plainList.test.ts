@@ -1,7 +1,7 @@
 import { decideOpening } from '../deciding/index.js';
 import { withWays } from '../egress/index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
 import { questionsOf } from '../questions/index.js';
 import { BRITISH_LIST, plainCells, US_LIST } from '../testing/plainLists.js';

@@ -1,7 +1,7 @@
 import type { LockSpec, Product } from '../catalogue/index.js';
 import type { Fault } from '../measure/index.js';
-import type { Building, OpeningFacts } from '../opening/index.js';
-import type { ProjectBasis } from '../opening/index.js';
+import type { Building, OpeningFacts } from '../model/index.js';
+import type { ProjectBasis } from '../model/index.js';
 import { projectBasis, type EditedPractice } from '../project/index.js';
 import type { ScheduleSettings } from '../scheduling/index.js';
 import type { Keying } from '../securing/index.js';

@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../measure/index.js';
-import { fieldsAt, readRecord, recordAt, type Field } from '../stages/index.js';
-import { currentFacts, FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
+import { fieldsAt, readRecord, recordAt, type Field } from '../stageRegistry/index.js';
+import { currentFacts, FACTS_VERSION, type OpeningFacts } from '../model/index.js';
 
 /**
  * Checks facts in their stored form (ticks, grams, codes) as they come in over the wire.

@@ -1,5 +1,5 @@
 import { getOwn, type Fault } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { headingsAt } from './headingRow.js';
 import { columnNamed, COMPOSITE, factsOfColumn, TakenColumns } from './headings.js';

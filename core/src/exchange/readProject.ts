@@ -1,13 +1,13 @@
 import { bad, good, getOwn, type Fault, type Result } from '../measure/index.js';
 import { readLocks, readProducts } from '../catalogue/index.js';
-import { fieldsAt, readRecord, recordAt, type Field } from '../stages/index.js';
+import { fieldsAt, readRecord, recordAt, type Field } from '../stageRegistry/index.js';
 import {
   currentFacts,
   FACTS_VERSION,
   readBuilding,
   type OpeningFacts,
   type ProjectBasis,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { practiceFor, projectBasis, readEditedPractices } from '../project/index.js';
 import { PRACTICE_IDS, type Practice, type PracticeId } from '../practice/index.js';
 import { readScheduleSettings } from '../scheduling/index.js';

@@ -1,5 +1,5 @@
 import { getOwn, type Fault } from '../measure/index.js';
-import { hasActiveLeaf, type OpeningFacts, type OpeningKind } from '../opening/index.js';
+import { hasActiveLeaf, type OpeningFacts, type OpeningKind } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
 import { impliedKind } from './impliedKind.js';

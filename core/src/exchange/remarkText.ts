@@ -1,5 +1,5 @@
 import { mm } from '../measure/index.js';
-import { meetsInMiddle, type OpeningFacts } from '../opening/index.js';
+import { meetsInMiddle, type OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { FactsPatch } from './factsPatch.js';
 

@@ -2,10 +2,10 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
-import { FACTS_VERSION } from '../opening/index.js';
+import { FACTS_VERSION } from '../model/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
-import { normalizeFacts } from '../stages/index.js';
+import { normalizeFacts } from '../stageRegistry/index.js';
 import { factsSchema, projectFileSchema, writeProject } from './index.js';
 
 const root = join(__dirname, '../../..');

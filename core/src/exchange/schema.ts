@@ -1,14 +1,14 @@
 import { HEADING_COLUMNS, PAPERS } from '../scheduling/index.js';
 import { MAX_KEY_GROUPS } from '../securing/index.js';
 import { MAX_PRODUCTS, PRODUCT_FIELDS, PRODUCT_TYPES } from '../catalogue/index.js';
-import { FIELDS, fieldsAt, RECORDS, type Field } from '../stages/index.js';
+import { FIELDS, fieldsAt, RECORDS, type Field } from '../stageRegistry/index.js';
 import {
   FACTS_VERSION,
   LOAD_USES,
   renamedRecords,
   retiredFacts,
   ROOM_USES,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 
 type Schema = Record<string, unknown>;

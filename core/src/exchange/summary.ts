@@ -11,7 +11,7 @@ import {
 } from '../phrasing/index.js';
 import { headingOf, unitsOf } from '../scheduling/index.js';
 import { toInches, toMm } from '../measure/index.js';
-import type { Value } from '../opening/index.js';
+import type { Value } from '../model/index.js';
 
 /** A value for machines: in the words of the project and in plain numbers. */
 function plainValue(value: Value | undefined, units: Units): Record<string, unknown> | null {

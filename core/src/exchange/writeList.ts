@@ -1,6 +1,6 @@
-import { FIELDS } from '../stages/index.js';
+import { FIELDS } from '../stageRegistry/index.js';
 import { practiceFor } from '../project/index.js';
-import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis } from '../model/index.js';
 import { TERMS } from '../phrasing/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 

@@ -1,7 +1,7 @@
 import type { System } from '../measure/index.js';
-import { FACTS_VERSION, type OpeningFacts } from '../opening/index.js';
+import { FACTS_VERSION, type OpeningFacts } from '../model/index.js';
 import { practiceFor, projectBasis } from '../project/index.js';
-import { FIELDS, RECORDS } from '../stages/index.js';
+import { FIELDS, RECORDS } from '../stageRegistry/index.js';
 import { writeField, type FieldValue } from './fieldText.js';
 import type { ProjectFile } from './projectFile.js';
 

@@ -5,8 +5,8 @@ import {
   type Item,
   type Message,
   type SetStage,
-} from '../opening/index.js';
-import type { StageInput } from '../stage/index.js';
+} from '../model/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import { appearanceOf, finishOn, plainFinish } from './appearance.js';
 import type { FinishingRecord } from './decisions.js';
 import { metalOf } from './metals.js';

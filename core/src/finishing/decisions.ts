@@ -1,4 +1,4 @@
-import { asCode, decisionTable, type Recorder } from '../opening/index.js';
+import { asCode, decisionTable, type Recorder } from '../model/index.js';
 
 export const FINISHING_DECISIONS = decisionTable('finishing', {
   appearance: asCode(),
@@ -9,7 +9,7 @@ export const FINISHING_DECISIONS = decisionTable('finishing', {
 
 export type FinishingRecord = Recorder<(typeof FINISHING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     finishing: (typeof FINISHING_DECISIONS)['specs'];
   }

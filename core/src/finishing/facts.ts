@@ -1,4 +1,4 @@
-import { textFact, type FactsOf } from '../opening/index.js';
+import { textFact, type FactsOf } from '../model/index.js';
 
 /** Facts about finishes. */
 export const FINISHING_FACTS = {
@@ -6,6 +6,6 @@ export const FINISHING_FACTS = {
   finish: textFact(60, { first: true }),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof FINISHING_FACTS> {}
 }

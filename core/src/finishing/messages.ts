@@ -15,6 +15,6 @@ export const FINISHING_MESSAGES = {
   'finishing.salt': 'Salt air: stainless steel of marine grade (316), brass or bronze.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof FINISHING_MESSAGES> {}
 }

@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 import type { BaseMetal, FinishRow } from './values.js';
 
 /** Items of hardware that are seen as metal, by the beginning of their term, with what they are made of. */

@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { FINISHING_DECISIONS } from './decisions.js';
 import { decideFinishing, type Finishing } from './decide.js';
 import { FINISHING_FACTS } from './facts.js';
@@ -19,7 +19,7 @@ export const finishing = defineStage({
   decide: decideFinishing,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     finishing: Finishing;
   }

@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { decideOpening, type DecidedOpening } from '../deciding/index.js';
 import { readProject } from '../exchange/index.js';
 import { mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText, termText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { anyFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
 import { fittingSteps } from './fittingSteps.js';
-import { leafRemoval } from './takingOff.js';
+import { leafRemoval } from './leafRemoval.js';
 import type { WorkStep } from './workStep.js';
 
 const UNITS = { system: 'metric', denominator: 16 } as const;

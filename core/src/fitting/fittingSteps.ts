@@ -6,7 +6,7 @@ import {
   type Item,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { Steps, type WorkStep } from './workStep.js';
 
 const startsWith =

@@ -1,5 +1,5 @@
 import { decisionOf, type DecidedOpening } from '../deciding/index.js';
-import { type Item, type Param, type Message, type Value } from '../opening/index.js';
+import { type Item, type Param, type Message, type Value } from '../model/index.js';
 
 /** Where in the work a step belongs. */
 export const WORK_PARTS = [

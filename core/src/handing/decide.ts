@@ -6,9 +6,9 @@ import {
   message,
   slides,
   type Side,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import type { HandingRecord } from './decisions.js';
 import { ALL_HANDS, namesOf, opposite, type Hand, type HandNames } from './hand.js';
 import { handsSeen, resolveHand } from './observe.js';

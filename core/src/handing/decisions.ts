@@ -1,4 +1,4 @@
-import { asCode, asTerm, type Side, decisionTable, type Recorder } from '../opening/index.js';
+import { asCode, asTerm, type Side, decisionTable, type Recorder } from '../model/index.js';
 
 /** What the stage decides, by name. */
 export const HANDING_DECISIONS = decisionTable('handing', {
@@ -10,7 +10,7 @@ export const HANDING_DECISIONS = decisionTable('handing', {
 
 export type HandingRecord = Recorder<(typeof HANDING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     handing: (typeof HANDING_DECISIONS)['specs'];
   }

@@ -9,7 +9,7 @@ import {
   type FactsOf,
   type RecordsOf,
   type Side,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { either, flag, list, object, text, word, type Shape } from '../shape/index.js';
 
 const SIDES = ['left', 'right'] as const;
@@ -76,7 +76,7 @@ const OBSERVATION: Shape<Observation> = either(
 /** Facts of the stage that are lists. */
 export const HANDING_RECORDS = { observations: list(OBSERVATION, 50) };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof HANDING_FACTS> {}
   interface OpeningFacts extends RecordsOf<typeof HANDING_RECORDS> {}
 }

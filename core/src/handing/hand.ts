@@ -1,4 +1,4 @@
-import type { Side, Swing } from '../opening/index.js';
+import type { Side, Swing } from '../model/index.js';
 
 /** The two facts that fix the hand of one swinging leaf. */
 export interface Hand {

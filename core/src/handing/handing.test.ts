@@ -2,7 +2,7 @@ import { runStage } from '../testing/runStage.js';
 import fc from 'fast-check';
 import { practiceOf } from '../project/index.js';
 import type { Observation } from './facts.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { termText } from '../phrasing/index.js';
 import { agrees, ALL_HANDS, mirrored, namesOf, opposite, outsideOf, resolveHand } from './index.js';
 

@@ -30,6 +30,6 @@ export const HANDING_MESSAGES = {
   'handing.contradictionAll': 'The observations contradict the recorded hinge side or swing.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof HANDING_MESSAGES> {}
 }

@@ -9,7 +9,7 @@ import {
   type Room,
   type RoomUse,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** From a gate's garden the street or lane is still the outside. */
 const LANE =

@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { decideHanding, type Handing } from './decide.js';
 import { HANDING_DECISIONS } from './decisions.js';
 import { HANDING_FACTS, HANDING_RECORDS } from './facts.js';
@@ -18,7 +18,7 @@ export const handing = defineStage({
   decide: decideHanding,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     handing: Handing;
   }

@@ -1,5 +1,5 @@
 import { memoize, type Ticks } from '../measure/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import { buttAxis, widestAngle } from '../sizing/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 

@@ -1,4 +1,4 @@
-import { itemOf, withQuantity, solid, span, termKeyBuilder } from '../opening/index.js';
+import { itemOf, withQuantity, solid, span, termKeyBuilder } from '../model/index.js';
 import type { UseClass } from '../practice/index.js';
 import { barrelOffset, buttRow, setBackFor } from './butt.js';
 import {

@@ -1,7 +1,7 @@
 import { GRAMS_PER_POUND, inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { Practice } from '../practice/index.js';
-import type { Choice, OpeningFacts } from '../opening/index.js';
+import type { Choice, OpeningFacts } from '../model/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { phraseText } from '../phrasing/index.js';
 

@@ -1,7 +1,7 @@
-import type { LeafId, Message } from '../opening/index.js';
+import type { LeafId, Message } from '../model/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { valueOrUndefined, closesByItself, message } from '../opening/index.js';
+import { valueOrUndefined, closesByItself, message } from '../model/index.js';
 import type { ButtRow, Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, madeWidths, widthForAngle } from './butt.js';

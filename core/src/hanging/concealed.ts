@@ -7,7 +7,7 @@ import {
   solid,
   span,
   termKeyBuilder,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { type HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';

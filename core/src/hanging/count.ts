@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { message, type Alternative, type Why } from '../opening/index.js';
+import { message, type Alternative, type Why } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**

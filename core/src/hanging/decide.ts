@@ -1,6 +1,6 @@
-import { message, type HangingDevice } from '../opening/index.js';
+import { message, type HangingDevice } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import { hangOnButts } from './butts.js';
 import { hangConcealed } from './concealed.js';
 import type { HangingRecord } from './decisions.js';

@@ -9,7 +9,7 @@ import {
   type HangingDevice,
   decisionTable,
   type Recorder,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { UseClass } from '../practice/index.js';
 
 /** The fewest and the most hinges of one leaf. */
@@ -57,7 +57,7 @@ export const HANGING_DECISIONS = decisionTable('hanging', {
 
 export type HangingRecord = Recorder<(typeof HANGING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     hanging: (typeof HANGING_DECISIONS)['specs'];
   }

@@ -8,7 +8,7 @@ import {
   type OpeningFacts,
   type Message,
   type Why,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import { wantsContinuous } from '../sizing/index.js';
 import { drillInCarries } from './surfaceHinges.js';

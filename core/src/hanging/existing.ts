@@ -1,6 +1,6 @@
-import type { LeafId } from '../opening/index.js';
+import type { LeafId } from '../model/index.js';
 import type { Ticks } from '../measure/index.js';
-import { message } from '../opening/index.js';
+import { message } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { hingeEdgeOf, type SizedLeaf, type Sizes } from '../sizing/index.js';

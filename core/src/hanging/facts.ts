@@ -9,7 +9,7 @@ import {
   yesNoFact,
   type FactsOf,
   type RecordsOf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { described, integer, list, map, word } from '../shape/index.js';
 
 const swinging = { applies: swings };
@@ -59,7 +59,7 @@ export const HANGING_RECORDS = {
   ),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof HANGING_FACTS> {}
   interface OpeningFacts extends RecordsOf<typeof HANGING_RECORDS> {}
 }

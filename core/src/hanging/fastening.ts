@@ -1,5 +1,5 @@
 import type { HangingRecord } from './decisions.js';
-import { valueOrUndefined, message, type HangingDevice } from '../opening/index.js';
+import { valueOrUndefined, message, type HangingDevice } from '../model/index.js';
 import type { Handing } from '../handing/index.js';
 import type { Practice } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';

@@ -1,6 +1,6 @@
 import { TICKS_PER_INCH, type Ticks } from '../measure/index.js';
-import type { LeafId } from '../opening/index.js';
-import { valueOrUndefined, message, withQuantity, type Item } from '../opening/index.js';
+import type { LeafId } from '../model/index.js';
+import { valueOrUndefined, message, withQuantity, type Item } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { hingeGauge, setBackFor } from './butt.js';

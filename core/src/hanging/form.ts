@@ -1,5 +1,5 @@
 import type { ButtForm } from './decisions.js';
-import { valueOrUndefined, meetsInMiddle, message } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, message } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';

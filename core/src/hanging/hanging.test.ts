@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { GRAMS_PER_POUND, GRAVITY, inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { decideOpening } from '../deciding/index.js';
 import {
   buttRow,

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import type { HangingDevice, Solid } from '../opening/index.js';
+import type { HangingDevice, Solid } from '../model/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
 import type { ButtForm } from './decisions.js';
 import type { HingeLoad } from './loads.js';

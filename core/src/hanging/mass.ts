@@ -1,5 +1,5 @@
 import { toMetres, toMm, type Ticks } from '../measure/index.js';
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { LeafConstruction, Practice } from '../practice/index.js';
 
 /** The parts of a leaf's mass, in grams; `total` is their sum. */

@@ -1,5 +1,5 @@
 import type { HangingRecord } from './decisions.js';
-import { valueOrUndefined, message } from '../opening/index.js';
+import { valueOrUndefined, message } from '../model/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
 import type { SizedLeaf } from '../sizing/index.js';
 import { hardwareOn, leafMass } from './mass.js';

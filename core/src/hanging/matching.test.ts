@@ -3,7 +3,7 @@ import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { HingePattern } from '../practice/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { Survey } from '../survey/index.js';
 import { hingePositions } from './positions.js';
 import {

@@ -262,6 +262,6 @@ export const HANGING_MESSAGES = {
     '{mass}, above {limit}: one screw of each hinge goes into what stands behind the jamb.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof HANGING_MESSAGES> {}
 }

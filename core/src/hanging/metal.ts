@@ -4,7 +4,7 @@ import {
   type Alternative,
   type OpeningFacts,
   type Why,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** Base metal of the hanging: stainless in weather or salt, never brass on rated leaves. */
 export function metalFor(facts: OpeningFacts): {

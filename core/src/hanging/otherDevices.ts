@@ -4,7 +4,7 @@ import {
   message,
   type HangingDevice,
   type Item,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingCase } from './hangingCase.js';
 

@@ -7,7 +7,7 @@ import {
   span,
   type Item,
   type MeasuredLeaf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { heelGap, measured, ticksUp } from '../sizing/index.js';

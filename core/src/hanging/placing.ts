@@ -1,6 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
-import { valueOrUndefined, closesByItself, message } from '../opening/index.js';
+import { valueOrUndefined, closesByItself, message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { hingeForces } from './force.js';

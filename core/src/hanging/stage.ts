@@ -1,5 +1,5 @@
-import { defineStage, type ProductRequirement, type StageInput } from '../stage/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { decideHanging } from './decide.js';
 import { HANGING_DECISIONS } from './decisions.js';
 import { HANGING_FACTS, HANGING_RECORDS } from './facts.js';
@@ -100,7 +100,7 @@ function neededHinge({
   };
 }
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     hanging: Hanging;
   }

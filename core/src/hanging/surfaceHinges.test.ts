@@ -1,6 +1,6 @@
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';

@@ -5,7 +5,7 @@ import {
   message,
   type MeasuredLeaf,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './hangingCase.js';

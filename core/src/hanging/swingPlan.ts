@@ -1,4 +1,4 @@
-import type { HangingDevice } from '../opening/index.js';
+import type { HangingDevice } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import {
   buttAxis,

@@ -5,7 +5,7 @@ import {
   message,
   type HangingDevice,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import {

@@ -7,7 +7,7 @@ import {
   type RunFault,
 } from '../closing/index.js';
 import { toMm } from '../measure/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { Answer, Exercise } from './exercise.js';
 import { quarters } from '../site/index.js';

@@ -1,7 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import type { ClosingBench, CloserSettings } from '../closing/index.js';
 import type { Hand } from '../handing/index.js';
-import type { Message } from '../opening/index.js';
+import type { Message } from '../model/index.js';
 import type { GapBench, HingeMoves, ReadGaps } from '../site/index.js';
 
 /** The four things that people get wrong again and again. */

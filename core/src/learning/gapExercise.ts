@@ -1,7 +1,7 @@
 import { decideOpening } from '../deciding/index.js';
 import { gapBenchesOf } from '../fitting/index.js';
 import { mm } from '../measure/index.js';
-import { message } from '../opening/index.js';
+import { message } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import {
   GAP_PLACES,

@@ -1,5 +1,5 @@
 import { ALL_HANDS, mirrored, namesOf, opposite, type Hand } from '../handing/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import type { Answer, Exercise, HandSeen } from './exercise.js';
 import { seeded } from './random.js';
 

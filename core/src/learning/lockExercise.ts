@@ -1,5 +1,5 @@
 import { lockSpecsWith } from '../catalogue/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import type { LockUse } from '../practice/index.js';
 import {
   derivedProperties,

@@ -1,4 +1,4 @@
-import { getOwn } from './own.js';
+import { getOwn } from './getOwn.js';
 import { bad, good, type Result } from './result.js';
 import {
   MAX_TICKS,

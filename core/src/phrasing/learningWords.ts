@@ -131,6 +131,6 @@ export const LEARNING_TERMS = {
   'learn.lacks.blankOutside': 'is not blank on the other side',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof LEARNING_MESSAGES> {}
 }

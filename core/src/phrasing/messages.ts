@@ -262,6 +262,6 @@ export const COMMON_MESSAGES = {
   'locks.value': 'the lock function {name} is not as one is described.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof COMMON_MESSAGES> {}
 }

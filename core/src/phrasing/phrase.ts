@@ -7,7 +7,7 @@ import {
   type ShownLength,
   type System,
 } from '../measure/index.js';
-import type { AmountUnit, Item, Param, Message, Value } from '../opening/index.js';
+import type { AmountUnit, Item, Param, Message, Value } from '../model/index.js';
 import type { Language } from '../practice/index.js';
 import { termIn, wordsIn } from './languages.js';
 import { SENTENCES } from './words.js';

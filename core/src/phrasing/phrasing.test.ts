@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inches, mm } from '../measure/index.js';
-import { FIELDS, SET_STAGES, STAGE_LIST, STAGES } from '../stages/index.js';
-import { OPENING_KINDS, type Item } from '../opening/index.js';
+import { FIELDS, SET_STAGES, STAGE_LIST, STAGES } from '../stageRegistry/index.js';
+import { OPENING_KINDS, type Item } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import {
   decisionName,

@@ -1,4 +1,4 @@
-import { STAGE_MESSAGES, STAGE_TERMS } from '../stages/index.js';
+import { STAGE_MESSAGES, STAGE_TERMS } from '../stageRegistry/index.js';
 import { CATALOGUE_TERMS } from './catalogueTerms.js';
 import { COMMON_TERMS } from './commonTerms.js';
 import { LOCK_TERMS } from './lockTerms.js';

@@ -7,7 +7,7 @@ import {
   slides,
   type HangingDevice,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { isExit } from '../securing/index.js';
 import { batteryFor, currentsOf, leastWire, type Currents } from './current.js';
 import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';

@@ -1,4 +1,4 @@
-import { asAmount, asCode, asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import { asAmount, asCode, asTerm, decisionTable, type Recorder } from '../model/index.js';
 
 export const WIRE_PATHS = ['frame', 'hinge', 'transfer', 'loop'] as const;
 export type WirePath = (typeof WIRE_PATHS)[number];
@@ -18,7 +18,7 @@ export const POWERING_DECISIONS = decisionTable('powering', {
 
 export type PoweringRecord = Recorder<(typeof POWERING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     powering: (typeof POWERING_DECISIONS)['specs'];
   }

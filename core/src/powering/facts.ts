@@ -1,4 +1,4 @@
-import { choiceFact, countFact, swings, yesNoFact, type FactsOf } from '../opening/index.js';
+import { choiceFact, countFact, swings, yesNoFact, type FactsOf } from '../model/index.js';
 
 /** What tells an electrified opening to let somebody in. */
 export const ACCESS = ['none', 'keypad', 'reader', 'intercom', 'button'] as const;
@@ -33,6 +33,6 @@ export const POWERING_FACTS = {
   standbyHours: countFact(168),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof POWERING_FACTS> {}
 }

@@ -1,4 +1,4 @@
-import { valueOrUndefined, swings } from '../opening/index.js';
+import { valueOrUndefined, swings } from '../model/index.js';
 import type { PoweringInput, Powering } from './result.js';
 import type { PoweringRecord } from './decisions.js';
 import { ROLE } from '../roles/index.js';

@@ -1,4 +1,4 @@
-import { itemOf, valueOrUndefined, termKeyBuilder, type Item } from '../opening/index.js';
+import { itemOf, valueOrUndefined, termKeyBuilder, type Item } from '../model/index.js';
 import type { PoweringInput, Powering } from './result.js';
 import { ROLE } from '../roles/index.js';
 

@@ -111,6 +111,6 @@ export const POWERING_MESSAGES = {
     'Its loads are reckoned at {rated}; the supply is recorded with {volts}: currents differ, have them confirmed.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof POWERING_MESSAGES> {}
 }

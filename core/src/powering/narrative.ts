@@ -1,4 +1,4 @@
-import { message, type OpeningFacts, type Results, type Message } from '../opening/index.js';
+import { message, type OpeningFacts, type Results, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Powering } from './result.js';
 import type { PowerState } from './passing.js';

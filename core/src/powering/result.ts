@@ -1,4 +1,4 @@
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import type { Currents } from './current.js';
 import type { WirePath } from './decisions.js';
 import type { Access } from './facts.js';

@@ -5,7 +5,7 @@ import {
   type OpeningFacts,
   type Solid,
   type MeasuredLeaf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 
 /**

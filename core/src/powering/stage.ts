@@ -1,5 +1,5 @@
-import { valueOrUndefined, type MeasuredLeaf, type Solid } from '../opening/index.js';
-import { defineStage, type StageInput } from '../stage/index.js';
+import { valueOrUndefined, type MeasuredLeaf, type Solid } from '../model/index.js';
+import { defineStage, type StageInput } from '../stageContract/index.js';
 import { lockCentre } from '../securing/index.js';
 import { POWERING_DECISIONS } from './decisions.js';
 import { decidePowering } from './decide.js';
@@ -72,7 +72,7 @@ function wireway(
   return poweringSolids(facts, practice, leaf, { from, start });
 }
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     powering: Powering;
   }

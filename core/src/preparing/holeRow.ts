@@ -1,4 +1,4 @@
-import type { HoleRow } from '../stage/index.js';
+import type { HoleRow } from '../stageContract/index.js';
 
 /**
  * The row of holes that clears a pocket: the bit is the case's thickness and a little over, up to the

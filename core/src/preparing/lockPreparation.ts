@@ -6,7 +6,7 @@ import {
   type OpeningFacts,
   type Message,
   type Value,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { Practice } from '../practice/index.js';
 import {
@@ -19,7 +19,7 @@ import {
   type Securing,
 } from '../securing/index.js';
 import type { Sizes } from '../sizing/index.js';
-import type { HoleRow, Preparation, PrepBit, PrepGroup } from '../stage/index.js';
+import type { HoleRow, Preparation, PrepBit, PrepGroup } from '../stageContract/index.js';
 import { holeRow } from './holeRow.js';
 
 /** A function without a key has no cylinder. */

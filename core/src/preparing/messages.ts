@@ -14,6 +14,6 @@ export const PREPARING_MESSAGES = {
   'preparing.template': 'Where a product is named, its maker’s template goes before these figures.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof PREPARING_MESSAGES> {}
 }

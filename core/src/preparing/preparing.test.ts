@@ -3,7 +3,7 @@ import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { LOCK_KINDS } from '../securing/index.js';
 import { projectBasis, PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { TERMS } from '../phrasing/index.js';
 import { holeRow, lockPreparation } from './index.js';
 import { DOOR } from '../testing/door.js';

@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { lockPreparation } from './lockPreparation.js';
 import { PREPARING_MESSAGES } from './messages.js';
 import { PREPARING_TERMS } from './terms.js';
@@ -16,7 +16,7 @@ export const preparing = defineStage({
     lockPreparation(facts, practice, results.sizing, results.securing),
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     preparing: undefined;
   }

@@ -10,7 +10,7 @@ import {
   type Building,
   type ProjectBasis,
   type EgressFlow,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { buildPractice, isOwnPractice, type EditedPractice } from './editedPractices.js';
 import { practiceOf, PRACTICES } from './practices.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
 import { changesBetween, decideOpening } from '../deciding/index.js';
 import { projectBasis } from './basis.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { TERMS } from '../phrasing/index.js';
 import {
   buildPractice,

@@ -5,7 +5,7 @@ import {
   type PracticeId,
   type PracticeValues,
 } from '../practice/index.js';
-import { STAGE_LIST } from '../stages/index.js';
+import { STAGE_LIST } from '../stageRegistry/index.js';
 
 /** A shipped practice with what the stages bring. */
 function whole(id: PracticeId): Practice {

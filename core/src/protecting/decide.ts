@@ -7,7 +7,7 @@ import {
   type Basis,
   type MeasuredLeaf,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { framingOf, glassPlace, measuredLeaves } from '../sizing/index.js';
 import { LOCK_FIGURES, PLATES, type Plates } from '../practice/index.js';
 import { rodInset } from '../securing/index.js';

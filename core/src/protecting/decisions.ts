@@ -1,4 +1,4 @@
-import { asPositions, asSize, asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import { asPositions, asSize, asTerm, decisionTable, type Recorder } from '../model/index.js';
 import type { Plates } from '../practice/index.js';
 
 export const PROTECTING_DECISIONS = decisionTable('protecting', {
@@ -11,7 +11,7 @@ export const PROTECTING_DECISIONS = decisionTable('protecting', {
 
 export type ProtectingRecord = Recorder<(typeof PROTECTING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     protecting: (typeof PROTECTING_DECISIONS)['specs'];
   }

@@ -1,4 +1,4 @@
-import { choiceFact, lengthFact, swings, yesNoFact, type FactsOf } from '../opening/index.js';
+import { choiceFact, lengthFact, swings, yesNoFact, type FactsOf } from '../model/index.js';
 
 /** What passes through a door and strikes it. */
 export const TRAFFIC = ['feet', 'carts', 'beds'] as const;
@@ -15,6 +15,6 @@ export const PROTECTING_FACTS = {
   viewer: yesNoFact(),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof PROTECTING_FACTS> {}
 }

@@ -4,7 +4,7 @@ import {
   swingsBothWays,
   type Item,
   type OpeningKind,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { ProtectingInput, Protecting } from './result.js';
 import type { Plates } from '../practice/index.js';
 

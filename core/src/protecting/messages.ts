@@ -22,6 +22,6 @@ export const PROTECTING_MESSAGES = {
   'protecting.viewerRated': 'A viewer through a rated leaf only as listed for it.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof PROTECTING_MESSAGES> {}
 }

@@ -1,5 +1,5 @@
-import type { LeafId } from '../opening/index.js';
-import type { StageInput } from '../stage/index.js';
+import type { LeafId } from '../model/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import type { Plates } from '../practice/index.js';
 
 /** A plate, and where it sits. */

@@ -1,4 +1,4 @@
-import { solid, span, type MeasuredLeaf, type OpeningKind, type Solid } from '../opening/index.js';
+import { solid, span, type MeasuredLeaf, type OpeningKind, type Solid } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { PlateSize, Protecting } from './result.js';
 import { onBothFaces } from './items.js';

@@ -1,5 +1,5 @@
-import { valueOrUndefined } from '../opening/index.js';
-import { defineStage, type ProductRequirement } from '../stage/index.js';
+import { valueOrUndefined } from '../model/index.js';
+import { defineStage, type ProductRequirement } from '../stageContract/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
 import { decideProtecting } from './decide.js';
 import type { PlateSize, Protecting } from './result.js';
@@ -83,7 +83,7 @@ function plateNeed(
   return plate && { types: [type], traits: [], height: plate.height, width: plate.width, rated: 0 };
 }
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     protecting: Protecting;
   }

@@ -1,4 +1,4 @@
-import { valueOrUndefined, swings, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, swings, type OpeningFacts } from '../model/index.js';
 import type { Hanging } from '../hanging/index.js';
 import type { Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { forceCounts } from '../closing/index.js';
-import { valueOrUndefined, message, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type Message } from '../model/index.js';
 import type { Measured } from './measured.js';
 
 /** A force that is measured at the handle, with its bound where one is told. */

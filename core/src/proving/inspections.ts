@@ -1,5 +1,5 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import { monthsAfter } from '../site/index.js';
 import { ROLE } from '../roles/index.js';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { PRACTICES } from '../project/index.js';
 import { acceptanceTest } from '../securing/index.js';

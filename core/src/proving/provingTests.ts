@@ -1,7 +1,7 @@
 import { forceTests } from './forceTests.js';
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
-import { valueOrUndefined, message, slides, type LeafId, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, slides, type LeafId, type Message } from '../model/index.js';
 import { acceptanceTest } from '../securing/index.js';
 import { Measured } from './measured.js';
 

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 
 /** To whom a question goes. */
 export const ADDRESSEES = [

@@ -1,10 +1,10 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { mm } from '../measure/index.js';
-import type { OpeningFacts, ProjectBasis } from '../opening/index.js';
-import { valueOrUndefined, roomNamed } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis } from '../model/index.js';
+import { valueOrUndefined, roomNamed } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { likelyRoles } from '../role/index.js';
-import { fieldOf } from '../stages/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
 
 type Patch = Partial<OpeningFacts>;
 

@@ -2,7 +2,7 @@ import { decideOpening } from '../deciding/index.js';
 import { withWays } from '../egress/index.js';
 import { readPaste } from '../exchange/index.js';
 import { applyPatch } from '../exchange/patch.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { projectBasis } from '../project/index.js';
 import {
   addresseeOf,

@@ -1,8 +1,8 @@
 import { hashOf } from '../checking/index.js';
 import { decideOpening, decideOpenings, type DecidedOpening } from '../deciding/index.js';
-import type { OpeningFacts, ProjectBasis, Message, Stage } from '../opening/index.js';
+import type { OpeningFacts, ProjectBasis, Message, Stage } from '../model/index.js';
 import { assumptionsOf, type Assumption } from '../role/index.js';
-import { fieldApplies, fieldOf, FIELDS, type Field } from '../stages/index.js';
+import { fieldApplies, fieldOf, FIELDS, type Field } from '../stageRegistry/index.js';
 import { addresseeOf, type Addressee } from './addressee.js';
 import { answersTo, columnOf, type Answer } from './answers.js';
 import type { Role } from '../roles/index.js';

@@ -2,7 +2,7 @@ import { readColumn, writeField, type FactsPatch } from '../exchange/index.js';
 import { normaliseText, type Fault } from '../measure/index.js';
 import { phraseText, TERMS } from '../phrasing/index.js';
 import type { Practice } from '../practice/index.js';
-import { fieldOf } from '../stages/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
 import type { FactValue, ProjectQuestion } from './questions.js';
 
 /** The columns of a sheet of questions that is sent out and comes back. */

@@ -1,4 +1,4 @@
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import { type Ticks } from '../measure/index.js';
 import type { ReplacingRecord } from './decisions.js';
 import { type ExistingPart, type Verdict } from './decisions.js';

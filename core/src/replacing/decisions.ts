@@ -1,4 +1,4 @@
-import { asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import { asTerm, decisionTable, type Recorder } from '../model/index.js';
 
 export const VERDICTS = ['keep', 'move', 'renew'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -19,7 +19,7 @@ export const REPLACING_DECISIONS = decisionTable('replacing', {
 
 export type ReplacingRecord = Recorder<(typeof REPLACING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     replacing: (typeof REPLACING_DECISIONS)['specs'];
   }

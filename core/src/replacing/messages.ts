@@ -39,6 +39,6 @@ export const REPLACING_MESSAGES = {
   'ask.state.closer': 'Where is the closer?',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof REPLACING_MESSAGES> {}
 }

@@ -6,7 +6,7 @@ import {
   type OpeningFacts,
   type Param,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { CUT_TO_SURVEY, type Hanging } from '../hanging/index.js';
 import type { Sizes } from '../sizing/index.js';

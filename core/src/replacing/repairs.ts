@@ -1,5 +1,5 @@
-import { message, type OpeningFacts, type Message } from '../opening/index.js';
-import { valueOrUndefined } from '../opening/index.js';
+import { message, type OpeningFacts, type Message } from '../model/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import type { Survey } from '../survey/index.js';
 
 /** A way to make a frame hold its hinges again. */

@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { decideReplacing, type Replacement } from './decide.js';
 import { REPLACING_DECISIONS } from './decisions.js';
 import { REPLACING_MESSAGES } from './messages.js';
@@ -17,7 +17,7 @@ export const replacing = defineStage({
   decide: decideReplacing,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     /** Absent where the opening was not surveyed. */
     replacing: Replacement | undefined;

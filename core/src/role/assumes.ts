@@ -4,7 +4,7 @@ import {
   swingsBothWays,
   type Provenance,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
 import { spaceOf, type Space } from './spaces.js';

@@ -6,7 +6,7 @@ import {
   type Results,
   type Message,
   type EgressFlow,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { assumedBy, isTight, restsOnSeal, smokeBy, usualAround, type Part } from './assumes.js';
 import type { TwoRooms } from './guess.js';

@@ -1,4 +1,4 @@
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { Occupancy } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 

@@ -6,9 +6,9 @@ import {
   type OpeningFacts,
   type Message,
   type EgressFlow,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
 import { isUncounted } from './crowds.js';
 import type { RoleRecord } from './decisions.js';

@@ -1,4 +1,4 @@
-import { asCount, asTerm, decisionTable, type Recorder } from '../opening/index.js';
+import { asCount, asTerm, decisionTable, type Recorder } from '../model/index.js';
 import type { Occupancy } from '../practice/index.js';
 import type { Escape } from './facts.js';
 import type { Role } from '../roles/index.js';
@@ -13,7 +13,7 @@ export const ROLE_DECISIONS = decisionTable('opening', {
 
 export type RoleRecord = Recorder<(typeof ROLE_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     opening: (typeof ROLE_DECISIONS)['specs'];
   }

@@ -4,7 +4,7 @@ import {
   OPENING_FACTS,
   type FactsOf,
   type RecordsOf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { OCCUPANCIES } from '../practice/index.js';
 import { described, list, object, words } from '../shape/index.js';
 import { ROLES } from '../roles/index.js';
@@ -50,7 +50,7 @@ export const ROLE_RECORDS = {
   ),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface OpeningFacts extends RecordsOf<typeof ROLE_RECORDS> {}
   interface SingleFacts extends FactsOf<typeof ROLE_FACTS> {}
 }

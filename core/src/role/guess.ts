@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { isPorch, type RoomUse } from '../opening/index.js';
+import { isPorch, type RoomUse } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { fromOutdoors, type Reads } from './outdoors.js';
 import { isHall, sideOf, type Side, type Words } from './sides.js';

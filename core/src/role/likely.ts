@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Occupancy } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
 import type { Role } from '../roles/index.js';

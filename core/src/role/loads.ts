@@ -1,4 +1,4 @@
-import type { LoadUse } from '../opening/index.js';
+import type { LoadUse } from '../model/index.js';
 import { everywhere, sourced, TRADE, usAndMetric } from '../practice/index.js';
 import { ROLE, ROLES } from '../roles/index.js';
 

@@ -1,4 +1,4 @@
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { FrameMaterial, LeafConstruction, Practice, UseClass } from '../practice/index.js';
 import type { Role } from '../roles/index.js';
 

@@ -26,6 +26,6 @@ export const ROLE_MESSAGES = {
     'What are the rooms used for that {people} people leave? Whether exit devices are required depends on the occupancy.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof ROLE_MESSAGES> {}
 }

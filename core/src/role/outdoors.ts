@@ -1,4 +1,4 @@
-import { COVERED_WAYS, isPorch } from '../opening/index.js';
+import { COVERED_WAYS, isPorch } from '../model/index.js';
 import { isHall, type Side } from './sides.js';
 import { type Role, ROLE } from '../roles/index.js';
 

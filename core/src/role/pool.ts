@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Role } from '../roles/index.js';
 
 const POOL = /(?<![\p{L}])(?:pools?|swimming|hot tub|schwimmbad|schwimmbecken)(?![\p{L}])/iu;

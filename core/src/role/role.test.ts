@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { decideOpening, decisionOf } from '../deciding/index.js';
-import type { Building, OpeningFacts, RoomUse } from '../opening/index.js';
+import type { Building, OpeningFacts, RoomUse } from '../model/index.js';
 import { PRACTICE_IDS, type PracticeId } from '../practice/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
 import { inches, mm } from '../measure/index.js';

@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { headOf, type RoomUse } from '../opening/index.js';
+import { headOf, type RoomUse } from '../model/index.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
 import { ROLE, ROLES, roleWords, type Role } from '../roles/index.js';
 

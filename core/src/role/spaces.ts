@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { headOf, isPorch, SPACE_WORDS, type RoomUse } from '../opening/index.js';
+import { headOf, isPorch, SPACE_WORDS, type RoomUse } from '../model/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
 export type Space = 'outdoors' | 'entrance' | 'stair' | 'corridor' | 'room';

@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { decideWhole, type WholeOpening } from './decide.js';
 import { ROLE_DECISIONS } from './decisions.js';
 import { ROLE_RECORDS, WHOLE_FACTS } from './facts.js';
@@ -19,7 +19,7 @@ export const opening = defineStage({
   decide: decideWhole,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     opening: WholeOpening;
   }

@@ -1,4 +1,4 @@
-import type { LoadUse } from '../opening/index.js';
+import type { LoadUse } from '../model/index.js';
 import type {
   FrameMaterial,
   LeafConstruction,

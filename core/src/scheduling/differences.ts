@@ -1,4 +1,4 @@
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 import { orderedItems, orderOf } from './ordered.js';
 
 /** In what two lines for the same thing differ. */

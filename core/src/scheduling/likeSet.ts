@@ -6,8 +6,8 @@ import type {
   OpeningFacts,
   ProjectBasis,
   Value,
-} from '../opening/index.js';
-import { PRODUCT_SLOTS, SET_STAGES } from '../stages/index.js';
+} from '../model/index.js';
+import { PRODUCT_SLOTS, SET_STAGES } from '../stageRegistry/index.js';
 import { itemDifferences, type LineDifference } from './differences.js';
 
 /** What would make an opening take the hardware of another, and what would come of it. */

@@ -1,6 +1,6 @@
 import { phraseText, termText } from '../phrasing/index.js';
 import { assumptionsOf } from '../role/index.js';
-import { fieldOf } from '../stages/index.js';
+import { fieldOf } from '../stageRegistry/index.js';
 import { unitsOf } from './heading.js';
 import type { ScheduledOpening } from './scheduledOpening.js';
 

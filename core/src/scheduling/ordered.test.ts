@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 import { groupSets, signatureOf } from './index.js';
 import { orderedAlike, orderedItems, OrderNumbers, orderOf } from './ordered.js';
 

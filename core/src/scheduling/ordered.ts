@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import type { Item } from '../opening/index.js';
-import { SET_STAGES } from '../stages/index.js';
+import type { Item } from '../model/index.js';
+import { SET_STAGES } from '../stageRegistry/index.js';
 
 /** Everything of an item by which it is ordered, but how many. */
 export const orderOf = (item: Item): string =>

@@ -1,4 +1,4 @@
-import { roomGraph, roomKey } from '../opening/index.js';
+import { roomGraph, roomKey } from '../model/index.js';
 import type { ScheduledOpening } from './scheduledOpening.js';
 
 /** The doors at one room. */

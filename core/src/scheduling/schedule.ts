@@ -1,6 +1,6 @@
 import { itemSizeParts, itemText, partsText, termText, type Units } from '../phrasing/index.js';
-import type { Item } from '../opening/index.js';
-import { SET_STAGES } from '../stages/index.js';
+import type { Item } from '../model/index.js';
+import { SET_STAGES } from '../stageRegistry/index.js';
 import { nearSets } from './differences.js';
 import { headingOf, unitsOf, type Heading } from './heading.js';
 import { isSettled, orderedItems } from './ordered.js';

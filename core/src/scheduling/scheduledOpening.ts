@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 
 /** An opening as scheduling sees it. */
 export interface ScheduledOpening {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
-import type { Item, OpeningFacts } from '../opening/index.js';
+import type { Item, OpeningFacts } from '../model/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { groupSets, scheduleOf, signatureOf, type KnownSet } from './index.js';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
-import type { Item, OpeningFacts } from '../opening/index.js';
+import type { Item, OpeningFacts } from '../model/index.js';
 import { projectBasis } from '../project/index.js';
 import {
   groupSets,

@@ -1,4 +1,4 @@
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 import { orderedItems, OrderNumbers } from './ordered.js';
 import type { Apart } from './settings.js';
 

@@ -7,7 +7,7 @@ import {
   type Basis,
   type MeasuredLeaf,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { toMm } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
 import { rodsRunDown } from '../securing/index.js';

@@ -5,7 +5,7 @@ import {
   asTerm,
   decisionTable,
   type Recorder,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Perimeter } from './values.js';
 
 export const BOTTOMS = [
@@ -35,7 +35,7 @@ export const SEALING_DECISIONS = decisionTable('sealing', {
 
 export type SealingRecord = Recorder<(typeof SEALING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     sealing: (typeof SEALING_DECISIONS)['specs'];
   }

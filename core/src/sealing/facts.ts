@@ -5,7 +5,7 @@ import {
   swings,
   yesNoFact,
   type FactsOf,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** Seals of the gap under the leaf, by where they are fixed. */
 export const BOTTOM_SEALS = ['sweep', 'drop-surface', 'drop-half', 'drop-full'] as const;
@@ -39,6 +39,6 @@ export const SEALING_FACTS = {
   lightTight: yesNoFact(swinging),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof SEALING_FACTS> {}
 }

@@ -1,4 +1,4 @@
-import { valueOrUndefined, slides } from '../opening/index.js';
+import { valueOrUndefined, slides } from '../model/index.js';
 import type { SealingInput, Sealing } from './result.js';
 import type { SealingRecord } from './decisions.js';
 

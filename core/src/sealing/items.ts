@@ -1,4 +1,4 @@
-import { itemOf, meetsInMiddle, termKeyBuilder, type Item } from '../opening/index.js';
+import { itemOf, meetsInMiddle, termKeyBuilder, type Item } from '../model/index.js';
 import type { SealingInput, Sealing } from './result.js';
 
 const sealItem = termKeyBuilder('item.seal.');

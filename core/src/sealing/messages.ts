@@ -71,6 +71,6 @@ export const SEALING_MESSAGES = {
     'Its seals push back with about {push} at the edge: prove that the closer still latches it, and what it takes to open.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof SEALING_MESSAGES> {}
 }

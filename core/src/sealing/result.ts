@@ -1,4 +1,4 @@
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import type { Bottom, SealMaterial, Meeting } from './decisions.js';
 import type { SoundSum } from './sound.js';
 import type { Perimeter } from './values.js';

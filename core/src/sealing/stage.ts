@@ -1,6 +1,6 @@
 import type { ProductType } from '../catalogue/index.js';
-import { valueOrUndefined } from '../opening/index.js';
-import { defineStage } from '../stage/index.js';
+import { valueOrUndefined } from '../model/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { SEALING_DECISIONS, type Bottom } from './decisions.js';
 import { decideSealing } from './decide.js';
 import { type Sealing } from './result.js';
@@ -76,7 +76,7 @@ export const sealing = defineStage({
   ],
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     sealing: Sealing;
   }

@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { valueOrUndefined, message, type MeasuredLeaf } from '../opening/index.js';
+import { valueOrUndefined, message, type MeasuredLeaf } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';

@@ -5,7 +5,7 @@ import {
   message,
   type MeasuredLeaf,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { SecuringRecord } from './decisions.js';

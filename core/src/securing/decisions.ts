@@ -1,10 +1,4 @@
-import {
-  asLength,
-  asSizeOrLength,
-  asTerm,
-  decisionTable,
-  type Recorder,
-} from '../opening/index.js';
+import { asLength, asSizeOrLength, asTerm, decisionTable, type Recorder } from '../model/index.js';
 import type { StrikeForm } from '../practice/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { StrikeReuse } from './strikeReuse.js';
@@ -29,7 +23,7 @@ export const SECURING_DECISIONS = decisionTable('securing', {
 
 export type SecuringRecord = Recorder<(typeof SECURING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     securing: (typeof SECURING_DECISIONS)['specs'];
   }

@@ -4,7 +4,7 @@ import {
   type LeafId,
   type MeasuredLeaf,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import type { LockFit } from './fit.js';

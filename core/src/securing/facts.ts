@@ -6,7 +6,7 @@ import {
   yesNoFact,
   type FactsOf,
   type RecordsOf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { LOCK_USES } from '../practice/index.js';
 import { described, map, object, text, word, words } from '../shape/index.js';
 
@@ -96,7 +96,7 @@ export const SECURING_RECORDS = {
   ),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof SECURING_FACTS> {}
   interface OpeningFacts extends RecordsOf<typeof SECURING_RECORDS> {}
 }

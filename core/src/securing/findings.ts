@@ -1,4 +1,4 @@
-import { valueOrUndefined } from '../opening/index.js';
+import { valueOrUndefined } from '../model/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import type { LockFit } from './fit.js';

@@ -1,4 +1,4 @@
-import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';

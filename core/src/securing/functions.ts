@@ -1,6 +1,6 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { memoize } from '../measure/index.js';
-import { valueOrUndefined, message, term, type Alternative } from '../opening/index.js';
+import { valueOrUndefined, message, term, type Alternative } from '../model/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';

@@ -1,4 +1,4 @@
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import type { HeightRow, Practice } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';

@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import {

@@ -1,5 +1,5 @@
-import { slides } from '../opening/index.js';
-import type { StageInput } from '../stage/index.js';
+import { slides } from '../model/index.js';
+import type { StageInput } from '../stageContract/index.js';
 
 /** What the stage is handed. */
 export type SecuringInput = StageInput<'opening' | 'sizing' | 'handing' | 'hanging'>;

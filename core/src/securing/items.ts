@@ -7,7 +7,7 @@ import {
   termKeyBuilder,
   type Item,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import { isExit, LOCK_FORMS, type LockForm } from './lockForms.js';
 import { eachHasDevice } from './pair.js';

@@ -1,6 +1,6 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { bad, good, type Result } from '../measure/index.js';
-import { roomGraph, roomKey, type RoomDoor, type RoomGraph } from '../opening/index.js';
+import { roomGraph, roomKey, type RoomDoor, type RoomGraph } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import { derivedProperties } from './functions.js';
 

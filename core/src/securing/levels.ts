@@ -1,4 +1,4 @@
-import { guessRoomUse, roomKey, type Room } from '../opening/index.js';
+import { guessRoomUse, roomKey, type Room } from '../model/index.js';
 
 /** A lock as it stands beside others along a room. */
 export interface LevelledLock {

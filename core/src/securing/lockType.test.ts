@@ -3,7 +3,7 @@ import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { LOCK_KINDS } from './facts.js';
 import { projectBasis, PRACTICES } from '../project/index.js';
-import type { Building, OpeningFacts } from '../opening/index.js';
+import type { Building, OpeningFacts } from '../model/index.js';
 import { LOCK_USES, PRACTICE_IDS } from '../practice/index.js';
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { exitCase } from './exitDevice.js';

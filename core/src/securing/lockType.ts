@@ -7,7 +7,7 @@ import {
   type Alternative,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LockKind } from './facts.js';
 import { memoize } from '../measure/index.js';
 import type { LockUse, Practice, PracticeValues } from '../practice/index.js';

@@ -1,10 +1,10 @@
 import { decideOpening, decisionOf, needsOf } from '../deciding/index.js';
 import { SHIPPED_PRODUCTS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
-import { OPENING_KINDS, type OpeningFacts, type OpeningKind } from '../opening/index.js';
+import { OPENING_KINDS, type OpeningFacts, type OpeningKind } from '../model/index.js';
 import { LOCK_USES, PRACTICE_IDS, type LockUse, type PracticeId } from '../practice/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
-import { candidates } from '../stage/index.js';
+import { candidates } from '../stageContract/index.js';
 import { DOOR } from '../testing/door.js';
 import { LOCK_KINDS, type LockKind } from './facts.js';
 import { findLocks } from './finder.js';

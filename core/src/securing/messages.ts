@@ -201,6 +201,6 @@ export const SECURING_MESSAGES = {
     'Without a coordinator the active leaf can close first and hold the second open.',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof SECURING_MESSAGES> {}
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { boltLengths, datumsOf } from './index.js';

@@ -7,7 +7,7 @@ import {
   type Alternative,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import { hasRods, isExit } from './lockForms.js';

@@ -1,4 +1,4 @@
-import { valueOrUndefined, message, type OpeningFacts, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type OpeningFacts, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { isUncounted } from '../role/index.js';
 import { type Role, ROLE } from '../roles/index.js';

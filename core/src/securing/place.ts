@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { valueOrUndefined, message, type MeasuredLeaf, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type MeasuredLeaf, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { decideBackset } from './backset.js';
 import { isBevelled, type SecuringInput } from './input.js';

@@ -1,5 +1,5 @@
 import { inches, mm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { asItShall, chosen, tried, UNKNOWN, type TriedRule } from '../testing/triedRule.js';
 
 const panelled = {

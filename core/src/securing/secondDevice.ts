@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import { valueOrUndefined, message } from '../opening/index.js';
+import { valueOrUndefined, message } from '../model/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';

@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import type { MeasuredLeaf } from '../opening/index.js';
+import type { MeasuredLeaf } from '../model/index.js';
 import type { ExitFit } from './exitDevice.js';
 import type { LeafBolts, LockKind } from './facts.js';
 import type { LockFit } from './fit.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { LOCK_SPECS, readLockSpec, type LockSpec } from '../catalogue/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { inches } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { TERMS } from '../phrasing/index.js';
 import {

@@ -6,7 +6,7 @@ import {
   type OpeningFacts,
   type Solid,
   type MeasuredLeaf,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Securing } from './secured.js';
 import { exitCase } from './exitDevice.js';

@@ -1,6 +1,6 @@
-import { valueOrUndefined, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { ProductType } from '../catalogue/index.js';
-import { defineStage, type ProductRequirement, type StageInput } from '../stage/index.js';
+import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { decideSecuring } from './decide.js';
 import { SECURING_DECISIONS } from './decisions.js';
 import { LOCK_KINDS, SECURING_FACTS, SECURING_RECORDS, type LeafBolts } from './facts.js';
@@ -91,7 +91,7 @@ function neededLock({
   };
 }
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     securing: Securing;
   }

@@ -1,4 +1,4 @@
-import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../opening/index.js';
+import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { framingOf, glassPlace } from '../sizing/index.js';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm, TICKS_PER_INCH } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { cylinderHalf } from './index.js';
 import { DOOR } from '../testing/door.js';

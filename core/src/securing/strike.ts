@@ -1,4 +1,4 @@
-import { valueOrUndefined, meetsInMiddle, type OpeningFacts } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, type OpeningFacts } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';

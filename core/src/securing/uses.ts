@@ -4,7 +4,7 @@ import {
   type Basis,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
 import type { WholeOpening } from '../role/index.js';
 import type { LockWishes } from './finder.js';

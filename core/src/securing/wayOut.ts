@@ -1,4 +1,4 @@
-import { valueOrUndefined, roomNamed } from '../opening/index.js';
+import { valueOrUndefined, roomNamed } from '../model/index.js';
 import { spaceOf, type Escape } from '../role/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { SecuringInput } from './input.js';

@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
-import type { LeafId, Solid, SolidHow } from '../opening/index.js';
+import type { LeafId, Solid, SolidHow } from '../model/index.js';
 
 /** Where on leaf or frame something is let in, bored or fixed. */
 export const MEMBERS = [

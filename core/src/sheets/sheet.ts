@@ -8,7 +8,7 @@ import {
   type Point,
 } from '../drawing/index.js';
 import { formatExact, formatLength, type Ticks } from '../measure/index.js';
-import type { LeafId } from '../opening/index.js';
+import type { LeafId } from '../model/index.js';
 import { termText } from '../phrasing/index.js';
 import { unitsOf } from '../scheduling/index.js';
 import { cutsOf, type Cut } from './cuts.js';

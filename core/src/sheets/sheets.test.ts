@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { decideOpening } from '../deciding/index.js';
 import { inches, mm, toInches, toMm } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { projectBasis } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { soundFacts } from '../testing/arbitrary.js';

@@ -1,7 +1,7 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import { placeLeaves } from '../drawing/index.js';
 import type { Ticks } from '../measure/index.js';
-import type { LeafId } from '../opening/index.js';
+import type { LeafId } from '../model/index.js';
 import { cutsOf } from './cuts.js';
 
 /** A mark across the stick, at its height below the frame's head. */

@@ -1,4 +1,4 @@
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import { mm, type Ticks } from '../measure/index.js';
 import { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
 import type { GapBench } from './gapBench.js';

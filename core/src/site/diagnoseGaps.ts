@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import { edgeOf, GAP_PLACES, type ReadGaps, type HungGeometry } from './places.js';
 import type { WantedGaps } from './solveGaps.js';
 

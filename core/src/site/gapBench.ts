@@ -1,10 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import {
-  valueOrUndefined,
-  type LeafId,
-  type OpeningFacts,
-  type Results,
-} from '../opening/index.js';
+import { valueOrUndefined, type LeafId, type OpeningFacts, type Results } from '../model/index.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { HungGeometry } from './places.js';
 import type { MoveReach, WantedGaps } from './solveGaps.js';

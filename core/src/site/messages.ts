@@ -232,6 +232,6 @@ export const SITE_MESSAGES = {
 };
 
 type Of = typeof SITE_MESSAGES;
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Of {}
 }

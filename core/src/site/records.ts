@@ -1,4 +1,4 @@
-import { LEAF_IDS } from '../opening/index.js';
+import { LEAF_IDS } from '../model/index.js';
 import {
   described,
   flag,

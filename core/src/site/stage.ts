@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { SITE_MESSAGES } from './messages.js';
 import { SITE_TERMS } from './terms.js';
 import { SITE_VALUES } from './values.js';
@@ -13,7 +13,7 @@ export const site = defineStage({
   terms: SITE_TERMS,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     site: undefined;
   }

@@ -1,4 +1,4 @@
-import type { LeafId } from '../opening/index.js';
+import type { LeafId } from '../model/index.js';
 import type { ReadGaps } from './places.js';
 import type { SiteRecord, SiteRecordOf } from './records.js';
 

@@ -1,6 +1,6 @@
 import { inches, mm } from '../measure/index.js';
 import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
-import type { HangingDevice } from '../opening/index.js';
+import type { HangingDevice } from '../model/index.js';
 
 /** How far a hinge or pivot is brought sideways and up or down on site. Ticks. */
 export interface HingeReach {

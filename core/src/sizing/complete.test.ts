@@ -3,7 +3,7 @@ import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { draw } from '../drawing/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import {
   buttAxis,

@@ -5,9 +5,9 @@ import {
   swingsBothWays,
   type OpeningFacts,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import type { StageInput } from '../stage/index.js';
+import type { StageInput } from '../stageContract/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizingRecord } from './decisions.js';
 import { checkSizes } from './findings.js';

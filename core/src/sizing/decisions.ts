@@ -6,7 +6,7 @@ import {
   asTerm,
   decisionTable,
   type Recorder,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** What the stage decides, by name. */
 export const SIZING_DECISIONS = decisionTable('sizing', {
@@ -40,7 +40,7 @@ export const SIZING_DECISIONS = decisionTable('sizing', {
 
 export type SizingRecord = Recorder<(typeof SIZING_DECISIONS)['specs']>;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Decisions {
     sizing: (typeof SIZING_DECISIONS)['specs'];
   }

@@ -10,7 +10,7 @@ import {
   yesNoFact,
   type Applies,
   type FactsOf,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 export const LEAF_CONSTRUCTIONS = [
   'steel-honeycomb-18',
@@ -97,6 +97,6 @@ export const SIZING_FACTS = {
   rabbetDepth: lengthFact({ applies: swings }),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof SIZING_FACTS> {}
 }

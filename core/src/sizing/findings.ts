@@ -1,4 +1,4 @@
-import { valueOrUndefined, meetsInMiddle, swings } from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, swings } from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { ROLE } from '../roles/index.js';

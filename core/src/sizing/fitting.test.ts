@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { Survey } from '../survey/index.js';
 import {
   coverOf,

@@ -1,11 +1,5 @@
 import { type Ticks } from '../measure/index.js';
-import {
-  valueOrUndefined,
-  meetsInMiddle,
-  message,
-  slides,
-  type Message,
-} from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, message, slides, type Message } from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';

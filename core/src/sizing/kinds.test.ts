@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { inches, mm } from '../measure/index.js';
 import { PRACTICES } from '../project/index.js';
 import type { Practice } from '../practice/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { partsText, valueParts } from '../phrasing/index.js';
 import { heelGap } from './index.js';
 

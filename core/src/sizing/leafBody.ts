@@ -6,7 +6,7 @@ import {
   type MeasuredLeaf,
   type OpeningFacts,
   type Solid,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { LeafConstruction, Practice } from '../practice/index.js';
 import type { SizedLeaf } from './sizes.js';
 

@@ -1,10 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import {
-  valueOrUndefined,
-  meetsInMiddle,
-  type LeafId,
-  type OpeningFacts,
-} from '../opening/index.js';
+import { valueOrUndefined, meetsInMiddle, type LeafId, type OpeningFacts } from '../model/index.js';
 import { memberOf, type SolvedChain } from './chain.js';
 import type { SizedLeaf } from './sizes.js';
 

@@ -1,4 +1,4 @@
-import { valueOrUndefined, message } from '../opening/index.js';
+import { valueOrUndefined, message } from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 

@@ -71,6 +71,6 @@ export const SIZING_MESSAGES = {
   'ask.frameMaterial': 'What is the frame made of?',
 } as const;
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Messages extends Readonly<typeof SIZING_MESSAGES> {}
 }

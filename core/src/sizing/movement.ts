@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { valueOrUndefined, message, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type Message } from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 

@@ -1,5 +1,5 @@
 import type { SizingRecord } from './decisions.js';
-import { valueOrUndefined, message, type Basis, type Message } from '../opening/index.js';
+import { valueOrUndefined, message, type Basis, type Message } from '../model/index.js';
 import { memberOf, type SolvedChain, type SolvedFrom } from './chain.js';
 import type { ChainNote, ChainRun } from './stacks.js';
 

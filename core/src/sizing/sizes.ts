@@ -5,7 +5,7 @@ import {
   type HangingDevice,
   type LeafId,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** A leaf as sized; a length is absent while it is open. */
 export interface SizedLeaf {

@@ -4,7 +4,7 @@ import { inches, mm } from '../measure/index.js';
 import { decideOpening, decisionOf } from '../deciding/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
 import {
   buttAxis,

@@ -9,7 +9,7 @@ import {
   type FieldName,
   type LeafId,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Gaps, Practice } from '../practice/index.js';
 import { bodyHeight, bodyWidth } from './rebated.js';
 import { solveChain, type Member, type SolvedChain } from './chain.js';

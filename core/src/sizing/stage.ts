@@ -1,4 +1,4 @@
-import { defineStage } from '../stage/index.js';
+import { defineStage } from '../stageContract/index.js';
 import { decideSizing } from './decide.js';
 import { SIZING_DECISIONS } from './decisions.js';
 import { SIZING_FACTS } from './facts.js';
@@ -22,7 +22,7 @@ export const sizing = defineStage({
   solids: ({ facts, practice }, leaf) => leafBody(facts, practice, leaf),
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     sizing: Sizes;
   }

@@ -1,4 +1,4 @@
-import type { RecordsOf } from '../opening/index.js';
+import type { RecordsOf } from '../model/index.js';
 import {
   described,
   either,
@@ -44,6 +44,6 @@ export const SURVEY_RECORDS = {
   readings: list(READING, 1000),
 };
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface OpeningFacts extends RecordsOf<typeof SURVEY_RECORDS> {}
 }

@@ -1,5 +1,5 @@
 import type { Ticks } from '../measure/index.js';
-import { message, type Message } from '../opening/index.js';
+import { message, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Survey } from './current.js';
 import { hingeReading, MAX_HINGES } from './names.js';

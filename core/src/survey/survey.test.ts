@@ -4,7 +4,7 @@ import { PRACTICES } from '../project/index.js';
 import { decideOpening } from '../deciding/index.js';
 import { merge3 } from '../exchange/index.js';
 import { phraseText } from '../phrasing/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { Reading } from './reading.js';
 import {
   currentReadings,

@@ -1,4 +1,4 @@
-import type { Provenance, OpeningFacts } from '../opening/index.js';
+import type { Provenance, OpeningFacts } from '../model/index.js';
 import type { Survey } from './current.js';
 
 type Filled = Partial<

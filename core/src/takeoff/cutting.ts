@@ -1,6 +1,6 @@
 import type { DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 
 /**
  * The pieces that a length of an opening is cut into: what goes round head and jambs is two jambs and a head,

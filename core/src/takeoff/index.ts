@@ -6,7 +6,7 @@ export {
   type TakeOffLine,
   type TakeOffOptions,
   type TakeOffProject,
-} from './takeOff.js';
+} from './quantityTakeoff.js';
 export { madeLengths, piecesOf } from './cutting.js';
 export {
   ANSWERED,

@@ -1,5 +1,5 @@
 import { normaliseText } from '../measure/index.js';
-import type { TakeOffGroup, TakeOffLine } from './takeOff.js';
+import type { TakeOffGroup, TakeOffLine } from './quantityTakeoff.js';
 
 /** Columns that say what is ordered, in every list of it. */
 export const ORDER_COLUMNS = [

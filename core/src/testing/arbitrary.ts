@@ -1,13 +1,8 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
-import {
-  FACTS_VERSION,
-  meetsInMiddle,
-  OPENING_KINDS,
-  type OpeningFacts,
-} from '../opening/index.js';
+import { FACTS_VERSION, meetsInMiddle, OPENING_KINDS, type OpeningFacts } from '../model/index.js';
 import type { Shape } from '../shape/index.js';
-import { FIELDS, RECORDS, type Field } from '../stages/index.js';
+import { FIELDS, RECORDS, type Field } from '../stageRegistry/index.js';
 import { MAX_HINGES, readingKinds, type Reading } from '../survey/index.js';
 
 /** Anything of a shape, as somebody could have stored it. */

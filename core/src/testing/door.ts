@@ -1,5 +1,5 @@
 import { inches } from '../measure/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 
 /** A plain single door of 3-0 × 7-0, complete enough to be hung and secured; tests change what they look at. */
 export const DOOR: OpeningFacts = {

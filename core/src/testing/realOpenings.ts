@@ -1,5 +1,5 @@
 import { decideOpening, decisionOf } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { itemText, partsText, valueParts } from '../phrasing/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';

@@ -6,7 +6,7 @@ import type {
   OpeningFacts,
   ProjectBasis,
   Results,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 
 /** What one stage comes to for an opening: its result, and what it recorded. */

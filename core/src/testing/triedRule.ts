@@ -1,5 +1,5 @@
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import type { PracticeId } from '../practice/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from './door.js';

@@ -12,7 +12,7 @@ import type { DataSource } from 'typeorm';
 import { AppModule } from './app.module.js';
 import type { Config } from '../base/config.js';
 import { MetricsService } from '../resources/metrics/metrics.service.js';
-import { GUESSES } from '../base/http/guessing.js';
+import { GUESSES } from '../base/http/throttleAttempts.js';
 import { PinoLogger } from '../base/http/logger.js';
 import { describeInterface } from './openApi.js';
 import { ProblemFilter } from '../base/http/problem.filter.js';

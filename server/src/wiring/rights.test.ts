@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { start, type Client, type Harness } from '../testing/harness.js';
 import { addOpenings, join, newProject, plainFacts } from '../testing/world.js';
-import type { Right } from '../base/rights/may.js';
+import type { Right } from '../base/rights/requireRole.js';
 
 /** What every route of the interface is for, said a second time: a new route without a line here fails. */
 const RIGHTS: Record<string, Right> = {

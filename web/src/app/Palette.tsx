@@ -2,7 +2,7 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
-import { openingAddress, OPENING_PAGES } from '../stage/reached.js';
+import { openingAddress, OPENING_PAGES } from '../stage/openingPages.js';
 import { findOpenings } from './findOpenings.js';
 import { PROJECT_PAGES } from './projectPages.js';
 import { useOpenings, useProject } from '../data/project.js';

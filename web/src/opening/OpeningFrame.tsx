@@ -10,7 +10,7 @@ import {
 import { useKeys } from '../base/keys.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { Waiting } from '../parts/Message.js';
-import { openingAddress } from '../stage/reached.js';
+import { openingAddress } from '../stage/openingPages.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
 import { useDecided } from '../worker/client.js';
 import { tellRoleChanges } from './roleChanges.js';

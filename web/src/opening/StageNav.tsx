@@ -2,7 +2,7 @@ import { NavLink } from 'react-router';
 import { BOLT_STAGES, type DecidedOpening } from '@riegel/core';
 import { termText } from '../base/words.js';
 import { BoltPicture, boltWords } from '../parts/BoltRow.js';
-import { BOLT_PLACES } from '../stage/reached.js';
+import { BOLT_PLACES } from '../stage/openingPages.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
 
 const link = ({ isActive }: { isActive: boolean }) =>

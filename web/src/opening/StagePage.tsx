@@ -2,7 +2,7 @@ import { Suspense } from 'react';
 import { useParams } from 'react-router';
 import { fieldApplies, hasActiveLeaf, SET_STAGES, type SetStage, type Stage } from '@riegel/core';
 import { termText } from '../base/words.js';
-import { BOLT_PLACES } from '../stage/reached.js';
+import { BOLT_PLACES } from '../stage/openingPages.js';
 import { useStageParts } from '../stage/stageParts.js';
 import { Fold } from '../parts/Fold.js';
 import { Message } from '../parts/Message.js';

@@ -1,6 +1,8 @@
 // A stage that was added by its folder and one line (core/src/testing/venting).
-jest.mock('../../../core/src/stages/list.js', () => {
-  const actual = jest.requireActual<{ STAGE_LIST: object[] }>('../../../core/src/stages/list.js');
+jest.mock('../../../core/src/stageRegistry/list.js', () => {
+  const actual = jest.requireActual<{ STAGE_LIST: object[] }>(
+    '../../../core/src/stageRegistry/list.js',
+  );
   const { venting } = jest.requireActual<{ venting: { id: string } }>(
     '../../../core/src/testing/venting/venting.js',
   );
@@ -8,7 +10,7 @@ jest.mock('../../../core/src/stages/list.js', () => {
 });
 
 import { BOLT_STAGES, FIELDS, termText, type Stage } from '@riegel/core';
-import { BOLT_PLACES, openingAddress, OPENING_PAGES } from './reached.js';
+import { BOLT_PLACES, openingAddress, OPENING_PAGES } from './openingPages.js';
 import { SIDE_PAGES } from './sidePages.js';
 
 const added = 'venting' as Stage;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CLOSER_KINDS } from '../../closing/index.js';
 import { decideOpening, type DecidedOpening } from '../../deciding/index.js';
 import { inches } from '../../measure/index.js';
-import type { OpeningFacts } from '../../opening/index.js';
+import type { OpeningFacts } from '../../model/index.js';
 import { PRACTICES } from '../../project/index.js';
 import { LOCK_KINDS } from '../../securing/index.js';
 import { DOOR } from '../../testing/door.js';

@@ -1,5 +1,5 @@
 import { inches } from '../../measure/index.js';
-import type { Solid } from '../../opening/index.js';
+import type { Solid } from '../../model/index.js';
 import type { Point } from '../model.js';
 import { bar, boxed, detail, disc, type Box, type Stroke } from './stroke.js';
 

@@ -1,9 +1,11 @@
 import { inches } from '../../measure/index.js';
-import type { OpeningFacts } from '../../opening/index.js';
+import type { OpeningFacts } from '../../model/index.js';
 
 // The one line that adds a stage, as it would stand in the list.
-jest.mock('../../stages/list.js', () => {
-  const actual = jest.requireActual<{ STAGE_LIST: { id: string }[] }>('../../stages/list.js');
+jest.mock('../../stageRegistry/list.js', () => {
+  const actual = jest.requireActual<{ STAGE_LIST: { id: string }[] }>(
+    '../../stageRegistry/list.js',
+  );
   const { venting } = jest.requireActual<{ venting: { id: string } }>('./venting.js');
   const at = actual.STAGE_LIST.findIndex(({ id }) => id === 'sealing');
   return {

@@ -10,11 +10,11 @@ import {
   choiceFact,
   type FactsOf,
   type Recorder,
-} from '../../opening/index.js';
+} from '../../model/index.js';
 import { inches } from '../../measure/index.js';
 import { everywhere, sourced, TRADE, type ValuesOf } from '../../practice/index.js';
 import { flag, object, integer, type Shape } from '../../shape/index.js';
-import { defineStage, type StageInput } from '../../stage/index.js';
+import { defineStage, type StageInput } from '../../stageContract/index.js';
 
 /*
  * A stage that is no part of the work: transfer grilles, put together by following docs/architecture.md.
@@ -158,7 +158,7 @@ export const venting = defineStage({
   },
 });
 
-declare module '../../opening/registry.js' {
+declare module '../../model/registry.js' {
   interface SingleFacts extends FactsOf<typeof VENTING_FACTS> {}
   interface OpeningFacts {
     louvre?: Louvre | undefined;

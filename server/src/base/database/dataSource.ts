@@ -25,7 +25,7 @@ import { Withstand0003000000000 } from './migrations/0003-withstand.js';
 import { Releases0004000000000 } from './migrations/0004-releases.js';
 import { Site0005000000000 } from './migrations/0005-site.js';
 import { Compressed0006000000000 } from './migrations/0006-compressed.js';
-import { applyTimeouts, type Timeouts } from './patience.js';
+import { applyTimeouts, type Timeouts } from './timeouts.js';
 
 /** What one statement must be able to carry: the largest document, or 500 openings with their past. */
 export const LEAST_PACKET = 32 * 1024 * 1024;

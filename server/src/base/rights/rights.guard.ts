@@ -6,7 +6,7 @@ import { AuditService } from '../audit/audit.service.js';
 import { Problem } from '../http/problem.js';
 import { Person } from '../entities/person.entity.js';
 import { Access } from './access.js';
-import { RIGHT, type Right } from './may.js';
+import { RIGHT, type Right } from './requireRole.js';
 
 /** Lets through who has the route's right, before anything of the request's body is read. */
 @Injectable()

@@ -1,7 +1,7 @@
 import { Controller, Get, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { ApiAnswer } from '../../base/http/answers.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';

@@ -14,7 +14,7 @@ import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../../base/entities/person.entity.js';
 import { ResetsService } from '../people/resets.service.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { SessionsService } from '../sessions/sessions.service.js';
 import { VitalsService } from './vitals.service.js';
 import { PersonId } from '../../base/rights/signedIn.js';

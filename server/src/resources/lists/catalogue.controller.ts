@@ -3,7 +3,7 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { ApiAnswer, ApiFileAnswer } from '../../base/http/answers.js';
 import type { Response } from 'express';
 import { IdParam } from '../../base/http/ids.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { ListsService } from './lists.service.js';
 import { anything, listOf } from '../../base/http/shapes.js';
 

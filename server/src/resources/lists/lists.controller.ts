@@ -7,7 +7,7 @@ import { TakesFile } from '../../base/http/body.guard.js';
 import { IdParam } from '../../base/http/ids.js';
 import { invalid } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { BOUNDS } from './bounds.js';
 import { ScheduleService } from '../schedule/schedule.service.js';
 import { ListsService } from './lists.service.js';

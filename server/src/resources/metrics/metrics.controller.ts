@@ -4,7 +4,7 @@ import { ApiFileAnswer } from '../../base/http/answers.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import type { Response } from 'express';
 import { Problem } from '../../base/http/problem.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { MetricsService } from './metrics.service.js';
 
 /** For a Prometheus that has the installation's token; closed where none is set. */

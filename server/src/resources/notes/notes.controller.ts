@@ -5,7 +5,7 @@ import { DataSource } from 'typeorm';
 import { TakesJson } from '../../base/http/body.guard.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { note } from './answers.js';
 

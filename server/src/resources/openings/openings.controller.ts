@@ -34,7 +34,7 @@ import { invalid, notFound, Problem, type FieldFault } from '../../base/http/pro
 import { sendJson } from '../../base/http/sendJson.js';
 import { unchanged } from '../../base/http/unchanged.js';
 import { ProjectsService } from '../projects/projects.service.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { TooMuchWork, WorkService } from '../../base/work/work.service.js';
 import { openingJson, openingsJson } from '../../base/openingRows/openingText.js';

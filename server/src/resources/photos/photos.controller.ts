@@ -5,7 +5,7 @@ import type { Request, Response } from 'express';
 import { TakesFile } from '../../base/http/body.guard.js';
 import { IdParam, isId } from '../../base/http/ids.js';
 import { invalid } from '../../base/http/problem.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { PhotosService } from './photos.service.js';
 import { MAX_BYTES } from './readPicture.js';

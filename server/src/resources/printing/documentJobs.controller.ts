@@ -4,7 +4,7 @@ import { documentOf } from '@riegel/paper';
 import { ApiAnswer, DocumentBody } from '../../base/http/answers.js';
 import { idField, IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { jobView } from '../jobs/answers.js';
 import { JobsService } from '../jobs/jobs.service.js';

@@ -5,7 +5,7 @@ import { DOCUMENTS, optionsSchema, routeOf, type Document } from '@riegel/paper'
 import { ApiFileAnswer, DocumentQuery } from '../../base/http/answers.js';
 import { IdParam } from '../../base/http/ids.js';
 import { JoiPipe } from '../../base/http/joi.pipe.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PrintingService } from './printing.service.js';
 
 /** A media type without its charset, as the interface names it. */

@@ -8,7 +8,7 @@ import { Joi } from '../../base/http/joi.pipe.js';
 import { Problem } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
 import { anything } from '../../base/http/shapes.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { plainProject } from '../projects/answers.js';
 import { ProjectFilesService } from './projectFiles.service.js';

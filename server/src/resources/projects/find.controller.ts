@@ -3,7 +3,7 @@ import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
 import { ApiAnswer } from '../../base/http/answers.js';
 import { DataSource } from 'typeorm';
 import { invalid } from '../../base/http/problem.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { found } from './answers.js';
 

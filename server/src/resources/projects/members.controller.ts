@@ -11,7 +11,7 @@ import { lineNumber } from '../../base/audit/lineNumber.js';
 import { LinksService } from '../people/links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { ResetsService } from '../people/resets.service.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { Access } from '../../base/rights/access.js';
 import { ROLES, type Role } from '../../base/entities/membership.entity.js';

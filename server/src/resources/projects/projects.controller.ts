@@ -9,7 +9,7 @@ import { IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { Access } from '../../base/rights/access.js';
 import { ProjectsService } from './projects.service.js';

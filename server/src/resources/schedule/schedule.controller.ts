@@ -5,7 +5,7 @@ import type { Request, Response } from 'express';
 import { IdParam } from '../../base/http/ids.js';
 import { unchanged } from '../../base/http/unchanged.js';
 import { sendJson } from '../../base/http/sendJson.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { ScheduleService } from './schedule.service.js';
 import { scheduleView } from './answers.js';
 

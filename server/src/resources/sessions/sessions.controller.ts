@@ -5,7 +5,7 @@ import type { Request } from 'express';
 import { SecondFactorService } from '../people/secondFactor.service.js';
 import { AuditService } from '../../base/audit/audit.service.js';
 import { CONFIG, type Config } from '../../base/config.js';
-import { ThrottleAttempts } from '../../base/http/guessing.js';
+import { ThrottleAttempts } from '../../base/http/throttleAttempts.js';
 import { idField } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { Problem } from '../../base/http/problem.js';
@@ -14,7 +14,7 @@ import { PeopleService } from '../people/people.service.js';
 import type { Person } from '../../base/entities/person.entity.js';
 import { ResetsService } from '../people/resets.service.js';
 import { SignInDelays } from '../people/signInDelays.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { SessionsService } from './sessions.service.js';
 import { joined, sessionView, signedIn, started } from './answers.js';
 

@@ -8,7 +8,7 @@ import { TakesJson } from '../../base/http/body.guard.js';
 import { IdParam } from '../../base/http/ids.js';
 import { Joi, ValidBody } from '../../base/http/joi.pipe.js';
 import { invalid } from '../../base/http/problem.js';
-import { RequireRole } from '../../base/rights/may.js';
+import { RequireRole } from '../../base/rights/requireRole.js';
 import { PersonId } from '../../base/rights/signedIn.js';
 import { SiteService } from './site.service.js';
 import { added, due, installed, sitePage } from './answers.js';

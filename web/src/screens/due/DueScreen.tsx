@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { dueState, type DueState } from '@riegel/core';
 import { call } from '../../base/api.js';
 import { Message, Waiting } from '../../parts/Message.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 
 const GROUPS: { state: DueState; title: string; tone: string }[] = [
   { state: 'overdue', title: 'Overdue', tone: 'text-oxide' },

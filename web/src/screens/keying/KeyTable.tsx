@@ -2,7 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import { Link } from 'react-router';
 import { opensDoor, type KeyedDoor, type KeyGroup, type Keying } from '@riegel/core';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { useProject } from '../../data/project.js';
 
 const ROW = 28;

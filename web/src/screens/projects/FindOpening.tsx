@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { call } from '../../base/api.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 
 /** An opening by its mark or a room, in any of one's projects. */
 export function FindOpening() {

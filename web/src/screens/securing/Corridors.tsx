@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { lengthPart, levelsOf, type CorridorLevel, type Units } from '@riegel/core';
 import { termText } from '../../base/words.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Figures } from '../../parts/Figure.js';
 import { basisOf } from '../../worker/basis.js';

@@ -13,7 +13,7 @@ import {
 } from 'recharts';
 import { dueState, type SiteState } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { defectsByMonth } from './defectsByMonth.js';
 
 const TICK = { fill: 'var(--color-soft)', fontSize: 11 };

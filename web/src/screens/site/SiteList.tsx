@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { dueState, siteState, type SiteState } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
 import { useSite } from '../../data/useSite.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { Keeping } from './Keeping.js';
 import { readCode } from './readCode.js';
 import { Kept } from './SiteScreen.js';

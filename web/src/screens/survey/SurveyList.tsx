@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { surveyOf, surveyOrder, type OpeningFacts } from '@riegel/core';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { useOpenings, useProject } from '../../data/project.js';
 
 /** How far the survey of an opening is. */

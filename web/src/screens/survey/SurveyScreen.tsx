@@ -20,7 +20,7 @@ import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { IconButton } from '../../parts/IconButton.js';
-import { openingAddress } from '../../stage/reached.js';
+import { openingAddress } from '../../stage/openingPages.js';
 import { basisOf } from '../../worker/basis.js';
 import { HandPanel } from './HandPanel.js';
 import { Photos } from '../../parts/Photos.js';

@@ -1,5 +1,5 @@
 import type { Fix } from '../checking/index.js';
-import type { Finding, OpeningFacts, ProjectBasis } from '../opening/index.js';
+import type { Finding, OpeningFacts, ProjectBasis } from '../model/index.js';
 import { decideOpening } from './decideOpening.js';
 
 /** What a way out comes to: which findings go, which come. Notes are left out. */

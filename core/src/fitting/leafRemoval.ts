@@ -5,7 +5,7 @@ import {
   slides,
   type HangingDevice,
   type Message,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { Steps, type WorkStep } from './workStep.js';
 
 /** Taking a leaf off and putting it back: what it weighs, who is needed, and both ways in their order. */

@@ -1,7 +1,7 @@
 import { formatLength, type Ticks } from '../measure/index.js';
 import type { Product } from '../catalogue/index.js';
 import { opensDoor, type Keying } from '../securing/index.js';
-import type { Item } from '../opening/index.js';
+import type { Item } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { termText } from '../phrasing/index.js';
 import {
@@ -16,7 +16,7 @@ import {
   type Apart,
   type ScheduledOpening,
 } from '../scheduling/index.js';
-import { placeOf } from '../stages/index.js';
+import { placeOf } from '../stageRegistry/index.js';
 import { madeLengths, piecesOf } from './cutting.js';
 
 /** By what lines are put together. */

@@ -1,5 +1,5 @@
 import type { ComparisonKey } from '../checking/index.js';
-import { valueOrUndefined, swings, type Param, type Value } from '../opening/index.js';
+import { valueOrUndefined, swings, type Param, type Value } from '../model/index.js';
 import { decisionOf, type DecidedOpening } from './decided.js';
 
 /** What of a decided opening is held against others (`acrossFindings`). */

@@ -1,4 +1,4 @@
-import type { Message, Value } from '../opening/index.js';
+import type { Message, Value } from '../model/index.js';
 
 /** A row of overlapping holes that clears a pocket. Ticks. */
 export interface HoleRow {

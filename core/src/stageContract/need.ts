@@ -1,5 +1,5 @@
 import type { Product, ProductType } from '../catalogue/index.js';
-import { message, type MessageCode, type ParamsOf, type Message } from '../opening/index.js';
+import { message, type MessageCode, type ParamsOf, type Message } from '../model/index.js';
 
 /** What a slot asks of a product; absent parts are not asked. */
 export interface ProductRequirement {

@@ -11,7 +11,7 @@ import type {
   Results,
   Solid,
   Stage,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice, StageValues } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 import type { ProductRequirement } from './need.js';

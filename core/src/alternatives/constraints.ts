@@ -5,7 +5,7 @@ import {
   valueOrUndefined,
   type HangingDevice,
   type OpeningFacts,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { BOTTOM_SEALS } from '../sealing/index.js';
 import type { CloserKind } from '../closing/index.js';
 

@@ -1,6 +1,6 @@
 import type { ProductType } from '../catalogue/index.js';
-import type { SetStage, Stage } from '../opening/index.js';
-import type { ProductSlot } from '../stage/index.js';
+import type { SetStage, Stage } from '../model/index.js';
+import type { ProductSlot } from '../stageContract/index.js';
 import { STAGE_LIST } from './list.js';
 
 /** Every place in a set that a product may be named for. */

@@ -1,7 +1,7 @@
 import type { OpeningKind } from './kinds.js';
 
 /*
- * What a stage brings is declared in its own folder, by `declare module '../opening/registry.js'`:
+ * What a stage brings is declared in its own folder, by `declare module './registry.js'`:
  * TypeScript then knows every fact, result, decision and sentence by name, though no folder reads a
  * later one. See docs/architecture.md, “A new stage”.
  */

@@ -22,7 +22,7 @@ export const survey = defineStage({
   terms: SURVEY_STAGE_TERMS,
 });
 
-declare module '../opening/registry.js' {
+declare module '../model/registry.js' {
   interface Results {
     survey: undefined;
   }

@@ -20,7 +20,7 @@ import type { Fact } from './factSpec.js';
 import { valueOrUndefined } from './facts.js';
 import type { LeafId } from './kinds.js';
 import type { OpeningFacts, Stage } from './registry.js';
-import { message, type MessageCode } from './said.js';
+import { message, type MessageCode } from './message.js';
 
 /** What explains a decision is worked out only when somebody asks. */
 export type Why = () => Message[];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { memoize } from './remember.js';
+import { memoize } from './memoize.js';
 
 const plain = fc.oneof(fc.string(), fc.integer(), fc.boolean(), fc.constant(undefined));
 

@@ -5,10 +5,10 @@ export * from './factSpec.js';
 export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
 export { itemOf, withQuantity } from './item.js';
-export { termKeyBuilder } from './worded.js';
+export { termKeyBuilder } from './termKey.js';
 export * from './decisionSpec.js';
 export { blankRecord, length, Recorder, term, type Recorded, type Why } from './recorder.js';
-export { message, type MessageCode, type ParamNames, type ParamsOf } from './said.js';
+export { message, type MessageCode, type ParamNames, type ParamsOf } from './message.js';
 export {
   NO_BUILDING,
   readBuilding,

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { inches } from '../measure/index.js';
 import { decideOpening } from '../deciding/index.js';
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
 import { projectBasis } from '../project/index.js';
 import { soundFacts } from '../testing/arbitrary.js';
 import { DOOR } from '../testing/door.js';
-import { rankedAlternatives } from './insteads.js';
+import { rankedAlternatives } from './rankedAlternatives.js';
 
 const basis = projectBasis('us-commercial');
 const of = (facts: Partial<OpeningFacts>, key: string) =>

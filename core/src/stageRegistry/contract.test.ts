@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening, needsOf, preparationOf } from '../deciding/index.js';
 import { projectFileSchema, readFacts, readProject, writeProject } from '../exchange/index.js';
-import { FACTS_VERSION, type DecisionSpec } from '../opening/index.js';
+import { FACTS_VERSION, type DecisionSpec } from '../model/index.js';
 import { SENTENCES, TERMS } from '../phrasing/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
 import { PRACTICE_IDS } from '../practice/index.js';

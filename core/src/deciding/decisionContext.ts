@@ -25,11 +25,11 @@ import {
   type Solid,
   type Stage,
   type WrittenItem,
-} from '../opening/index.js';
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { practiceFor } from '../project/index.js';
 import { fillAssumed } from '../role/index.js';
-import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stages/index.js';
+import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stageRegistry/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
 import type { AnyInput } from './input.js';

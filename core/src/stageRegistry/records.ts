@@ -5,7 +5,7 @@ import {
   type Provenance,
   type RecordSpecs,
   type WrittenItem,
-} from '../opening/index.js';
+} from '../model/index.js';
 import {
   either,
   integer,

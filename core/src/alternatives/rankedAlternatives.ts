@@ -1,4 +1,4 @@
-import { candidates } from '../stage/index.js';
+import { candidates } from '../stageContract/index.js';
 import { derivedProperties, type LockProperties } from '../securing/index.js';
 import {
   changesBetween,
@@ -17,7 +17,7 @@ import {
   type Message,
   type Solid,
   type Value,
-} from '../opening/index.js';
+} from '../model/index.js';
 
 /** Another value of a decision with what taking it comes to. */
 export interface RankedAlternative {

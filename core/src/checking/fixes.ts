@@ -1,9 +1,4 @@
-import {
-  valueOrUndefined,
-  type Choice,
-  type Finding,
-  type OpeningFacts,
-} from '../opening/index.js';
+import { valueOrUndefined, type Choice, type Finding, type OpeningFacts } from '../model/index.js';
 import { isExit, type LockKind } from '../securing/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */

@@ -11,7 +11,7 @@ import { sealing } from '../sealing/index.js';
 import { securing } from '../securing/index.js';
 import { site } from '../site/index.js';
 import { sizing } from '../sizing/index.js';
-import { survey, type AnyStage } from '../stage/index.js';
+import { survey, type AnyStage } from '../stageContract/index.js';
 
 /** Every stage, in the order of the work: of deciding, of the screens, of set and checklist. */
 export const STAGE_LIST: readonly AnyStage[] = [

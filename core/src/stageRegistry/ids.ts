@@ -1,4 +1,4 @@
-import type { SetStage, Stage } from '../opening/index.js';
+import type { SetStage, Stage } from '../model/index.js';
 import { STAGE_LIST } from './list.js';
 
 /** The stages in working order: the order of the folders, the screens, the set and the checklist. */

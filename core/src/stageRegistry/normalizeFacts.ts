@@ -1,4 +1,4 @@
-import type { OpeningFacts } from '../opening/index.js';
+import type { OpeningFacts } from '../model/index.js';
 import { FIELDS } from './fields.js';
 import { RECORDS } from './records.js';
 

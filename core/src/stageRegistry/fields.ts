@@ -5,7 +5,7 @@ import {
   type FieldName,
   type OpeningFacts,
   type Stage,
-} from '../opening/index.js';
+} from '../model/index.js';
 import { STAGE_LIST } from './list.js';
 
 /** A fact with its name and the stage it is recorded under. */
