@@ -7,7 +7,8 @@ import {
   MAX_TICKS,
   type Result,
 } from '../measure/index.js';
-import { PRODUCT_FIELDS, PRODUCT_TYPES, type Product, type ProductField } from './product.js';
+import { PRODUCT_FIELDS, type Product, type ProductField } from './product.js';
+import { PRODUCT_TYPES } from './productTypes.js';
 
 /** The most products a project's own catalogue holds. */
 export const MAX_PRODUCTS = 5000;

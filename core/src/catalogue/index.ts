@@ -1,4 +1,5 @@
 export * from './product.js';
+export * from './productTypes.js';
 export { MAKERS, SHIPPED_PRODUCTS } from './shipped/index.js';
 export {
   MAX_PRODUCTS,

@@ -1,47 +1,19 @@
 import {
   LOCK_FIGURES,
   type Body,
-  type BodyName,
   type CarriedRow,
   type LockFigures,
   type Practice,
   type PracticeValues,
   type Sourced,
 } from '../practice/index.js';
-import type { Product, ProductType } from './product.js';
-
-/** The body of a practice that a product of a type is, where it is let into a leaf or stands on it. */
-const BODY_OF: Partial<Record<ProductType, BodyName>> = {
-  concealed: 'concealedHinge',
-  'spring-concealed': 'concealedHinge',
-  'adjustable-concealed': 'adjustableHinge',
-  'offset-pivot': 'offsetFoot',
-  'intermediate-pivot': 'intermediatePivot',
-  'centre-pivot': 'pivotFoot',
-  'surface-closer': 'surfaceCloser',
-  'concealed-closer': 'concealedCloser',
-  'floor-closer': 'floorCloserArm',
-  'head-closer': 'headCloserArm',
-  sweep: 'sweep',
-  'drop-surface': 'dropSurface',
-  'drop-half': 'dropHalf',
-  'drop-full': 'dropFull',
-  'flush-bolt': 'flushBolt',
-  'automatic-bolt': 'flushBolt',
-  'constant-bolt': 'flushBolt',
-  'surface-bolt': 'surfaceBolt',
-};
+import type { Product } from './product.js';
+import { PRODUCT_TYPE, type ProductType } from './productTypes.js';
 
 /** The figures a lock of a type is measured by; undefined for what is no lock. */
 function lockFigures(type: ProductType): LockFigures | undefined {
   return (LOCK_FIGURES as Partial<Record<ProductType, LockFigures>>)[type];
 }
-
-const FRAME_OF: Partial<Record<ProductType, BodyName>> = {
-  concealed: 'concealedHingeFrame',
-  'spring-concealed': 'concealedHingeFrame',
-  'adjustable-concealed': 'adjustableHingeFrame',
-};
 
 /** The practice with the figures of chosen products in place of the usual ones. */
 export function practiceWith(practice: Practice, products: readonly Product[]): Practice {
@@ -67,9 +39,9 @@ export function practiceWith(practice: Practice, products: readonly Product[]): 
       keep: body.keep,
     });
     const lock = lockFigures(product.type);
-    const body = lock?.body ?? BODY_OF[product.type];
+    const body = lock?.body ?? PRODUCT_TYPE[product.type].body ?? undefined;
     if (body) bodies[body] = resized(bodies[body]);
-    const frame = FRAME_OF[product.type];
+    const frame = PRODUCT_TYPE[product.type].frame ?? undefined;
     if (frame)
       bodies[frame] = {
         ...resized(bodies[frame]),

@@ -68,7 +68,6 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     reasons: () => [need.why()],
     facts: ['closer', 'rating', 'role'],
   });
-  const own = !facts.manualItems?.some(({ stage }) => stage === 'closing');
   if (!need.closes) {
     const stop = slides(facts.kind) ? undefined : decideStop(input, record, undefined);
     const holdOpen = decideHoldOpen(input, record, undefined);
@@ -76,7 +75,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
     findHeldOpen(record, input, holdOpen);
     findKeptLocked(record, input);
     findPoolOpen(record, input);
-    if (own) closingItems(record.items, input, closing);
+    closingItems(record.items, input, closing);
     return closing;
   }
   const device = decideDevice(input, record);
@@ -100,7 +99,7 @@ export function decideClosing(input: ClosingInput, record: ClosingRecord): Closi
   };
   findClosing(record, input, closing);
   findHeldOpen(record, input, holdOpen);
-  if (own) closingItems(record.items, input, closing);
+  closingItems(record.items, input, closing);
   return closing;
 }
 

@@ -27,23 +27,23 @@ const swinging = { applies: swings };
 /** Facts about what closes the leaf. */
 export const CLOSING_FACTS = {
   /** What closes the leaf; `any` where its kind is open. */
-  closer: choiceFact(['none', 'any', ...CLOSER_KINDS], 'closer', { first: true }),
+  closer: choiceFact(['none', 'any', ...CLOSER_KINDS], 'closer', { by: 'architect', first: true }),
   /** Whether it checks the opening leaf. */
-  backCheck: yesNoFact({ ...swinging, first: true }),
-  holdOpen: yesNoFact({ ...swinging, first: true }),
+  backCheck: yesNoFact({ by: 'architect', ...swinging, first: true }),
+  holdOpen: yesNoFact({ by: 'architect', ...swinging, first: true }),
   /** Whether it waits before it closes, so that a slow person is through. */
-  delayed: yesNoFact(swinging),
-  openAgainst: choiceFact(OPEN_AGAINST, 'openAgainst', swinging),
+  delayed: yesNoFact({ ...swinging, by: 'authority' }),
+  openAgainst: choiceFact(OPEN_AGAINST, 'openAgainst', { ...swinging, by: 'architect' }),
   /** Whether wind stands on it. */
-  windy: yesNoFact(swinging),
+  windy: yesNoFact({ ...swinging, by: 'architect' }),
   /** Pressure difference of the ventilation that it must close against, pascals. */
-  pressure: countFact(500, swinging),
+  pressure: countFact(500, { ...swinging, by: 'architect' }),
   /** From the push face of the closed leaf to the face of the wall or of the frame on that side. */
-  reveal: lengthFact(swinging),
+  reveal: lengthFact({ ...swinging, by: 'frameMaker' }),
   /** Free height above the leaf, to the ceiling or a duct, on the side of the closer. */
-  ceilingAbove: lengthFact(swinging),
+  ceilingAbove: lengthFact({ ...swinging, by: 'architect' }),
   /** Whether a glazed panel or transom stands above the leaf instead of a wall. */
-  transom: yesNoFact(swinging),
+  transom: yesNoFact({ ...swinging, by: 'architect' }),
 };
 
 declare module '../model/registry.js' {

@@ -1,4 +1,4 @@
-import type { ProductType } from '../catalogue/index.js';
+import { productTypesOf, type ProductType } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import { defineStage } from '../stageContract/index.js';
 import { CLOSING_DECISIONS, type CloserDevice } from './decisions.js';
@@ -35,17 +35,7 @@ export const closing = defineStage({
   messages: CLOSING_MESSAGES,
   terms: CLOSING_TERMS,
   hardware: true,
-  products: [
-    'surface-closer',
-    'concealed-closer',
-    'floor-closer',
-    'head-closer',
-    'stop-wall',
-    'stop-floor',
-    'stop-overhead',
-    'holder',
-    'selector',
-  ],
+  products: productTypesOf('closing'),
   decide: decideClosing,
   solids: ({ practice, results }, leaf) => closingSolids(results.closing, practice, leaf),
   slots: [

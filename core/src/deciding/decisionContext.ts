@@ -104,10 +104,14 @@ export const STEPS: readonly ((at: DecisionContext) => void)[] = [
   ...STAGE_LIST.flatMap(({ id, decide, decisions }) => {
     if (!decide || !decisions) return [];
     const step = (at: DecisionContext) => {
+      const { items } = at.record;
+      const before = items.length;
       at.results[id] = decide(
         at.input,
         new Recorder(at.input.facts, id as Stage, decisions, at.record, at.explain),
       );
+      // The lines a person wrote into a stage stand in place of what it decided, for later stages too.
+      if (at.input.facts.manualItems?.some(({ stage }) => stage === id)) items.length = before;
     };
     return id === 'opening' ? [step, assume] : [step];
   }),
@@ -209,7 +213,7 @@ function completeItems(
   nameProducts(items, named);
 }
 
-/** The set: what the stages decided, but for those deliberately left without hardware; then the lines a person wrote. */
+/** The set: what the stages decided, but for those deliberately left without hardware; and the lines a person wrote. */
 function itemsOf({ omitted: none, manualItems: written }: OpeningFacts, decided: Item[]): Item[] {
   const own = none ? decided.filter((item) => none[item.stage] === undefined) : decided;
   if (!written) return own;

@@ -17,28 +17,33 @@ const SIDES = ['left', 'right'] as const;
 /** Facts about which way it opens, as seen from outside. */
 export const HANDING_FACTS = {
   hingeSide: choiceFact(SIDES, 'side', {
+    by: 'architect',
     first: true,
     applies: (kind) => !slides(kind) && !hasActiveLeaf(kind) && kind !== 'double-acting-pair',
   }),
   swing: choiceFact(['in', 'out'], 'swing', {
+    by: 'architect',
     first: true,
     applies: (kind) => hasHand(kind) && kind !== 'double-egress',
   }),
   /** Pairs: the active leaf. */
-  active: choiceFact(SIDES, 'side', {
-    first: true,
-    applies: hasActiveLeaf,
-  }),
-  slideTo: choiceFact(SIDES, 'side', { first: true, applies: slides }),
+  active: choiceFact(SIDES, 'side', { by: 'architect', first: true, applies: hasActiveLeaf }),
+  slideTo: choiceFact(SIDES, 'side', { by: 'architect', first: true, applies: slides }),
   /** The mark of the opening beside it, and how that one stands: both leaves may want the same room. */
-  neighbour: textFact(40),
-  neighbourAt: choiceFact(['same-wall', 'corner'], 'neighbourAt', { applies: swings }),
+  neighbour: textFact(40, { by: 'architect' }),
+  neighbourAt: choiceFact(['same-wall', 'corner'], 'neighbourAt', {
+    by: 'architect',
+    applies: swings,
+  }),
   /** Whether its hinges or its lock are on the neighbour’s side. */
-  neighbourSide: choiceFact(['hinge', 'lock'], 'neighbourSide', { applies: swings }),
+  neighbourSide: choiceFact(['hinge', 'lock'], 'neighbourSide', {
+    by: 'architect',
+    applies: swings,
+  }),
   /** From its frame’s rabbet to the neighbour’s, or to the corner between them. */
-  neighbourAway: lengthFact({ applies: swings }),
+  neighbourAway: lengthFact({ by: 'architect', applies: swings }),
   /** Which room is the outside: the side the door is locked against people. */
-  outside: choiceFact(['from', 'to'], 'outside', { first: true }),
+  outside: choiceFact(['from', 'to'], 'outside', { by: 'architect', first: true }),
 };
 
 /**

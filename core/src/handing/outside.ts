@@ -3,11 +3,11 @@ import {
   guessRoomUse,
   headOf,
   isPorch,
+  ROOM_USE,
   ROOM_USES,
   message,
   type OpeningFacts,
   type Room,
-  type RoomUse,
   type Message,
 } from '../model/index.js';
 
@@ -16,8 +16,6 @@ const LANE =
   /(?<![\p{L}])(?:street|lane|drive|driveway|alley|car park|sidewalk|pavement)(?![\p{L}])/iu;
 /** Rooms that others are entered from, whatever is done in them. */
 const PASSED = /(?<![\p{L}])(?:dock|garage|stairs?)(?![\p{L}])/iu;
-const PUBLIC: ReadonlySet<RoomUse> = new Set(['outdoors', 'entrance', 'corridor', 'stair']);
-const PRIVATE: ReadonlySet<RoomUse> = new Set(['store', 'sanitary', 'plant']);
 
 export interface Outside {
   outside: 'from' | 'to';
@@ -70,8 +68,8 @@ const nameSays = memoize((patterns: typeof PATTERNS, name: string) => {
     lane: patterns.lane.test(headOf(name)),
     street: use === 'outdoors',
     porch: isPorch(name),
-    inner: use !== undefined && PRIVATE.has(use) && !passed,
-    open: passed || (use !== undefined && PUBLIC.has(use)),
+    inner: use !== undefined && ROOM_USE[use].side === 'private' && !passed,
+    open: passed || (use !== undefined && ROOM_USE[use].side === 'public'),
   };
 });
 

@@ -19,35 +19,38 @@ export const MAX_SET = 12;
 
 /** Facts about what the leaf weighs, what stands in its way and what may be let in. */
 export const HANGING_FACTS = {
-  leafMass: massFact({ first: true }),
-  trimProjection: lengthFact({ ...swinging, first: true }),
+  leafMass: massFact({ by: 'leafMaker', first: true }),
+  trimProjection: lengthFact({ by: 'architect', ...swinging, first: true }),
   /** How far the leaf shall open, degrees. */
-  openTo: countFact(180, { ...swinging, first: true }),
-  clearWanted: lengthFact({ first: true }),
+  openTo: countFact(180, { by: 'architect', ...swinging, first: true }),
+  clearWanted: lengthFact({ by: 'architect', first: true }),
   /** Whether the hardware that carries and closes the leaf shall not be seen. */
-  nothingVisible: yesNoFact({ ...swinging, first: true }),
-  glassWidth: lengthFact({ first: true }),
-  glassHeight: lengthFact({ first: true }),
-  glassThickness: lengthFact({ first: true }),
+  nothingVisible: yesNoFact({ by: 'architect', ...swinging, first: true }),
+  glassWidth: lengthFact({ by: 'architect', first: true }),
+  glassHeight: lengthFact({ by: 'architect', first: true }),
+  glassThickness: lengthFact({ by: 'leafMaker', first: true }),
   /** A wall square to the opening beside the hinge jamb, on the pull side: how far from the rabbet. */
-  sideWall: lengthFact(swinging),
+  sideWall: lengthFact({ ...swinging, by: 'architect' }),
   /** Something the leaf would meet on the pull side: along the wall from the hinge rabbet, and out. */
-  obstacleAlong: lengthFact(swinging),
-  obstacleOut: lengthFact(swinging),
-  handleProjection: lengthFact(swinging),
-  acidTimber: yesNoFact(),
+  obstacleAlong: lengthFact({ ...swinging, by: 'architect' }),
+  obstacleOut: lengthFact({ ...swinging, by: 'architect' }),
+  handleProjection: lengthFact({ ...swinging, by: 'architect' }),
+  acidTimber: yesNoFact({ by: 'architect' }),
   /** Lower edge of the glass above the leaf's bottom, and its edge in from the lock edge. */
-  glassAt: lengthFact(),
-  glassFromLock: lengthFact(),
+  glassAt: lengthFact({ by: 'architect' }),
+  glassFromLock: lengthFact({ by: 'architect' }),
   /** Whether the screw holes of the frame still hold. */
-  screwHold: choiceFact(['sound', 'worn'], 'screwHold', swinging),
+  screwHold: choiceFact(['sound', 'worn'], 'screwHold', { ...swinging, by: 'leafMaker' }),
   /** Depth of jamb and backing that a concealed hinge may be let into. */
-  jambDepth: lengthFact(swinging),
+  jambDepth: lengthFact({ ...swinging, by: 'frameMaker' }),
   /** What the floor is where a case would be let in. */
-  slab: choiceFact(['free', 'post-tensioned', 'heated', 'waterproofed'], 'slab', swinging),
-  slabDepth: lengthFact(swinging),
+  slab: choiceFact(['free', 'post-tensioned', 'heated', 'waterproofed'], 'slab', {
+    ...swinging,
+    by: 'architect',
+  }),
+  slabDepth: lengthFact({ ...swinging, by: 'architect' }),
   /** Room above the leaf to lift it out. */
-  headroom: lengthFact(swinging),
+  headroom: lengthFact({ ...swinging, by: 'architect' }),
 };
 
 /** Facts of the stage that are lists. */

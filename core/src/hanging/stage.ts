@@ -1,3 +1,4 @@
+import { productTypesOf } from '../catalogue/index.js';
 import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import { decideHanging } from './decide.js';
@@ -19,20 +20,7 @@ export const hanging = defineStage({
   messages: HANGING_MESSAGES,
   terms: HANGING_TERMS,
   hardware: true,
-  products: [
-    'butt',
-    'swing-clear',
-    'spring-hinge',
-    'continuous',
-    'drill-in',
-    'concealed',
-    'adjustable-concealed',
-    'spring-concealed',
-    'offset-pivot',
-    'intermediate-pivot',
-    'centre-pivot',
-    'double-acting-spring',
-  ],
+  products: productTypesOf('hanging'),
   decide: decideHanging,
   slots: [
     {

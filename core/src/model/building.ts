@@ -1,20 +1,5 @@
 import { bad, good, type Result } from '../measure/index.js';
-
-/** What a room is used for, from the most public to the most private. */
-export const ROOM_USES = [
-  'outdoors',
-  'entrance',
-  'corridor',
-  'stair',
-  'assembly',
-  'work',
-  'living',
-  'sleeping',
-  'sanitary',
-  'store',
-  'plant',
-] as const;
-export type RoomUse = (typeof ROOM_USES)[number];
+import { ROOM_USES, type RoomUse } from './roomUses.js';
 
 /** What a room is used for by the number of people it may hold. */
 export const LOAD_USES = [

@@ -24,11 +24,27 @@ export interface FactSpec<T = unknown> {
   mayBeUnknown: boolean;
   most?: number;
   applies: Applies;
+  /** Who can say what it is. */
+  by: Addressee;
   /** Whether it is among the first that are asked of its stage. */
   first: boolean;
 }
 
+/** To whom a question goes. */
+export const ADDRESSEES = [
+  'architect',
+  'owner',
+  'authority',
+  'leafMaker',
+  'frameMaker',
+  'electrician',
+  'locksmith',
+] as const;
+export type Addressee = (typeof ADDRESSEES)[number];
+
 export interface FactOptions {
+  /** Who can say what it is. */
+  by: Addressee;
   applies?: Applies;
   first?: boolean;
 }
@@ -66,38 +82,39 @@ function spec<T>(
     mayBeUnknown: true,
     applies: options.applies ?? always,
     first: options.first ?? false,
+    by: options.by,
     ...more,
   } as FactSpec<Fact<T>>;
 }
 
 /** A text of at most so many characters. */
-export function textFact(most: number, options: FactOptions = {}): FactSpec<string> {
+export function textFact(most: number, options: FactOptions): FactSpec<string> {
   const shape = text(most);
   return { ...spec('text', shape, options, { most }), shape, mayBeUnknown: false };
 }
 
 /** A length, in ticks. */
-export function lengthFact(options: FactOptions = {}): FactSpec<Fact<number>> {
+export function lengthFact(options: FactOptions): FactSpec<Fact<number>> {
   return spec('length', integer(0, MAX_TICKS), options);
 }
 
 /** A mass, in grams. */
-export function massFact(options: FactOptions = {}): FactSpec<Fact<number>> {
+export function massFact(options: FactOptions): FactSpec<Fact<number>> {
   return spec('mass', integer(1, MAX_MASS), options);
 }
 
 /** A number of things, at most so many. */
-export function countFact(most: number, options: FactOptions = {}): FactSpec<Fact<number>> {
+export function countFact(most: number, options: FactOptions): FactSpec<Fact<number>> {
   return spec('count', integer(0, most), options, { most });
 }
 
 /** Minutes of a fire rating; 0 is not rated. */
-export function minutesFact(most: number, options: FactOptions = {}): FactSpec<Fact<number>> {
+export function minutesFact(most: number, options: FactOptions): FactSpec<Fact<number>> {
   return spec('minutes', integer(0, most), options, { most });
 }
 
 /** Yes or no. */
-export function yesNoFact(options: FactOptions = {}): FactSpec<Fact<boolean>> {
+export function yesNoFact(options: FactOptions): FactSpec<Fact<boolean>> {
   return spec('yes-no', flag, options);
 }
 
@@ -105,7 +122,7 @@ export function yesNoFact(options: FactOptions = {}): FactSpec<Fact<boolean>> {
 export function choiceFact<const W extends readonly string[]>(
   words: W,
   terms: string,
-  options: FactOptions = {},
+  options: FactOptions,
 ): FactSpec<Fact<W[number]>> {
   return spec('choice', word(words), options, { options: words, terms });
 }
@@ -114,7 +131,7 @@ export function choiceFact<const W extends readonly string[]>(
 export function settledChoice<const W extends readonly string[]>(
   words: W,
   terms: string,
-  options: FactOptions = {},
+  options: FactOptions,
 ): FactSpec<W[number]> {
   const shape = word(words);
   return {

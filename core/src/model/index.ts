@@ -13,13 +13,12 @@ export {
   NO_BUILDING,
   readBuilding,
   LOAD_USES,
-  ROOM_USES,
   roomKey,
   type Building,
   type Room,
-  type RoomUse,
   type LoadUse,
 } from './building.js';
+export { ROOM_USE, ROOM_USES, type RoomUse } from './roomUses.js';
 export { roomNamed, wayBetween, wayKey, type ProjectBasis, type EgressFlow } from './basis.js';
 export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { roomGraph, type RoomDoor, type RoomGraph } from './roomGraph.js';

@@ -1,5 +1,6 @@
 import { memoize } from '../measure/index.js';
-import { roomKey, type Building, type Room, type RoomUse } from './building.js';
+import { roomKey, type Building, type Room } from './building.js';
+import { ROOM_USE, ROOM_USES, type RoomUse } from './roomUses.js';
 import type { OpeningFacts } from './registry.js';
 import { headOf, SPACE_WORDS } from './spaceWords.js';
 
@@ -7,45 +8,10 @@ import { headOf, SPACE_WORDS } from './spaceWords.js';
 const whole = (words: string) =>
   new RegExp(`(?<![\\p{L}])(?:${words})(?:['’]s)?(?![\\p{L}])`, 'iu');
 
-/** Words by which a room's use is guessed, tried in this order. */
-const WORDS: readonly [RegExp, RoomUse][] = [
-  [
-    whole(
-      'closet|cupboard|stores?|storage|storeroom|stor|cabinet|archives?|records|files?|bins?|trash|refuse|cellar|wardrobe|pantry|larder|linen|jan|janitor|custodia[nl]|housekeeping|supply|supplies|utility|laundry|cleaner|garage|lager|abstellraum|putzraum|archiv|keller',
-    ),
-    'store',
-  ],
-  [
-    whole(
-      'toilets?|toil|wc|rr|showers?|bath|bathroom|women|mens?|male|female|unisex|ladies|gents|girls|boys|cloaks|wash|washroom|lavatory|restrooms?|en ?suite|changing|locker room|lockers|herren|damen|umkleide|bad',
-    ),
-    'sanitary',
-  ],
-  [
-    whole(
-      'plant|plantroom|boiler|electrical|electric|elec|dimmer|riser|meter|server|comms|data|telecom|idf|mdf|rack|machine|switchgear|switch room|substation|transformer|generator|pump|ahu|hvac|mechanical|mech|technik|heizung|lüftung|elektro',
-    ),
-    'plant',
-  ],
-  [whole(`${SPACE_WORDS.stair}|lift`), 'stair'],
-  [whole(SPACE_WORDS.entrance), 'entrance'],
-  [whole(SPACE_WORDS.corridor), 'corridor'],
-  [whole(SPACE_WORDS.outdoors), 'outdoors'],
-  [
-    whole(
-      'auditorium|stage|rehearsal|assembly|bar|café|cafe|cafeteria|canteen|restaurant|gallery|meeting|conference|conf|chapel|courtroom|lecture|library|multi-?purpose|sports hall|gym|gymnasium|saal|aula|mensa',
-    ),
-    'assembly',
-  ],
-  [whole('bed|bedroom|nursery'), 'sleeping'],
-  [whole('kitchen|living|dining|sitting|parlour|lounge|front room|back room'), 'living'],
-  [
-    whole(
-      'office|workshop|studio|copy|dock|servery|dressing|study|lab|laboratory|pathology|classroom|class|exam|nurse|medical|clinic|principal|head teacher|break room|staff room|room|büro|klasse|besprechung',
-    ),
-    'work',
-  ],
-];
+/** Words by which a room's use is guessed, in the order they are tried. */
+const WORDS: readonly [RegExp, RoomUse][] = ROOM_USES.toSorted(
+  (a, b) => ROOM_USE[a].tried - ROOM_USE[b].tried,
+).map((use) => [whole(ROOM_USE[use].words), use]);
 
 /** What a room of that name is likely used for. */
 export const guessRoomUse = (name: string): RoomUse | undefined =>

@@ -50,16 +50,17 @@ const OLD_SEALS = ['none', 'sweep', 'drop-surface', 'drop-half', 'drop-full', 't
  */
 const MERGED: FactsUpgrade = {
   retired: {
-    closer: choiceFact(['none', 'closer', 'back-check'], 'closer'),
+    closer: choiceFact(['none', 'closer', 'back-check'], 'closer', { by: 'architect' }),
     closerKind: choiceFact(
       ['surface-pull', 'surface-push', 'concealed-overhead', 'floor', 'head'],
       'closer',
+      { by: 'architect' },
     ),
-    threshold: choiceFact(['none', 'present'], 'threshold'),
-    bottomSeal: choiceFact(OLD_SEALS, 'bottomSeal'),
-    bottomSealed: yesNoFact(),
-    use: choiceFact(['high', 'medium', 'low'], 'use'),
-    wayOut: yesNoFact(),
+    threshold: choiceFact(['none', 'present'], 'threshold', { by: 'architect' }),
+    bottomSeal: choiceFact(OLD_SEALS, 'bottomSeal', { by: 'architect' }),
+    bottomSealed: yesNoFact({ by: 'architect' }),
+    use: choiceFact(['high', 'medium', 'low'], 'use', { by: 'architect' }),
+    wayOut: yesNoFact({ by: 'architect' }),
   },
   renamed: { how: 'provenance', written: 'manualItems', none: 'omitted' },
   upgrade(stored) {

@@ -115,8 +115,7 @@ export function decidePowering(input: PoweringInput, record: PoweringRecord): Po
   const passing = release ? passingIn(lock ? spec : undefined, release, letIn) : [];
   const powering: Powering = { loads, access, path, currents, wire, release, passing };
   findPowering(record, input, powering);
-  if (electric && !facts.manualItems?.some(({ stage }) => stage === 'powering'))
-    poweringItems(record.items, input, powering);
+  if (electric) poweringItems(record.items, input, powering);
   return powering;
 }
 

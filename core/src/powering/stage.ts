@@ -1,3 +1,4 @@
+import { productTypesOf } from '../catalogue/index.js';
 import { valueOrUndefined, type MeasuredLeaf, type Solid } from '../model/index.js';
 import { defineStage, type StageInput } from '../stageContract/index.js';
 import { lockCentre } from '../securing/index.js';
@@ -20,7 +21,7 @@ export const powering = defineStage({
   messages: POWERING_MESSAGES,
   terms: POWERING_TERMS,
   hardware: true,
-  products: ['supply', 'power-transfer', 'door-loop', 'reader', 'keypad', 'contact', 'operator'],
+  products: productTypesOf('powering'),
   slots: [
     {
       key: 'powering.product',

@@ -47,8 +47,7 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
   const last = leaves[leaves.length - 1];
   if (last) findSmooth(input, record, last, sizes[sizes.length - 1]!.plate);
   const protecting = { plates, sizes, stretcher, viewers, labelled };
-  if (!facts.manualItems?.some(({ stage }) => stage === 'protecting'))
-    protectingItems(record.items, input, protecting);
+  protectingItems(record.items, input, protecting);
   return protecting;
 }
 

@@ -6,13 +6,13 @@ export const TRAFFIC = ['feet', 'carts', 'beds'] as const;
 /** Facts about what protects the leaf. */
 export const PROTECTING_FACTS = {
   /** Height of a kick plate. */
-  kickPlate: lengthFact({ first: true }),
+  kickPlate: lengthFact({ by: 'architect', first: true }),
   /** What passes through it. */
-  traffic: choiceFact(TRAFFIC, 'traffic', { first: true, applies: swings }),
+  traffic: choiceFact(TRAFFIC, 'traffic', { by: 'owner', first: true, applies: swings }),
   /** Height of a stretcher’s or cart’s bumper above the floor. */
-  bumperHeight: lengthFact({ applies: swings }),
+  bumperHeight: lengthFact({ by: 'architect', applies: swings }),
   /** Whether people inside must see who stands outside. */
-  viewer: yesNoFact(),
+  viewer: yesNoFact({ by: 'architect' }),
 };
 
 declare module '../model/registry.js' {

@@ -1,3 +1,4 @@
+import { productTypesOf } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import { defineStage, type ProductRequirement } from '../stageContract/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
@@ -20,7 +21,7 @@ export const protecting = defineStage({
   messages: PROTECTING_MESSAGES,
   terms: PROTECTING_TERMS,
   hardware: true,
-  products: ['kick-plate', 'armor-plate', 'mop-plate', 'stretcher-plate', 'viewer'],
+  products: productTypesOf('protecting'),
   slots: [
     {
       key: 'protecting.product',

@@ -1,4 +1,4 @@
-export { ADDRESSEES, addresseeOf, type Addressee } from './addressee.js';
+export { addresseeOf } from './addressee.js';
 export {
   questionsOf,
   type AskedOpening,

@@ -3,7 +3,8 @@ import { decideOpening, decideOpenings, type DecidedOpening } from '../deciding/
 import type { OpeningFacts, ProjectBasis, Message, Stage } from '../model/index.js';
 import { assumptionsOf, type Assumption } from '../role/index.js';
 import { fieldApplies, fieldOf, FIELDS, type Field } from '../stageRegistry/index.js';
-import { addresseeOf, type Addressee } from './addressee.js';
+import type { Addressee } from '../model/index.js';
+import { addresseeOf } from './addressee.js';
 import { answersTo, columnOf, type Answer } from './answers.js';
 import type { Role } from '../roles/index.js';
 

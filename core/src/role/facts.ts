@@ -17,13 +17,13 @@ const { from, to, ...rest } = OPENING_FACTS;
 
 /** Facts about what the door is and who leaves by it, beside those of the opening as a whole. */
 export const ROLE_FACTS = {
-  role: choiceFact(ROLES, 'role', { first: true }),
+  role: choiceFact(ROLES, 'role', { by: 'architect', first: true }),
   /** Which way people leave: from the room named first to the other, back, or both. */
-  escape: choiceFact(ESCAPES, 'escape'),
+  escape: choiceFact(ESCAPES, 'escape', { by: 'authority' }),
   /** What the rooms that leave this way are used for. */
-  occupancy: choiceFact(OCCUPANCIES, 'occupancy'),
+  occupancy: choiceFact(OCCUPANCIES, 'occupancy', { by: 'authority' }),
   /** Rating of electrical equipment in the room, amperes. */
-  amperes: countFact(100_000),
+  amperes: countFact(100_000, { by: 'electrician' }),
 };
 
 /** In the order they are asked: between which rooms, what it is, then the rest. */

@@ -1,5 +1,5 @@
 import { memoize } from '../measure/index.js';
-import { headOf, type RoomUse } from '../model/index.js';
+import { headOf, ROOM_USE, type RoomUse } from '../model/index.js';
 import { spaceNamed, spaceOf, type Space } from './spaces.js';
 import { ROLE, ROLES, roleWords, type Role } from '../roles/index.js';
 
@@ -18,15 +18,6 @@ const patternsOf = memoize((words: Words) =>
     return [[role, new RegExp(`(?<![\\p{L}])(?:${any})${end}(?![\\p{L}])`, 'iu')]];
   }),
 );
-
-const BY_USE: Partial<Record<RoomUse, Role>> = {
-  work: 'office',
-  living: 'bedroom',
-  sleeping: 'bedroom',
-  store: 'store',
-  plant: 'plant',
-  assembly: 'assembly',
-};
 
 const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
 /** Whether a name is that of a hall, which may be a room of a house, be passed through, or hold many. */
@@ -58,7 +49,8 @@ export function sideOf(name: string | undefined, use: RoomUse | undefined, words
   const later =
     inSpace &&
     (found.ends > named.ends || (found.ends === named.ends && found.starts < named.starts));
-  const role = inSpace && !later ? undefined : (found?.role ?? (use && BY_USE[use]));
+  const role =
+    inSpace && !later ? undefined : (found?.role ?? (use && (ROOM_USE[use].door ?? undefined)));
   return { name, space: later ? 'room' : spaceOf(name, use), role };
 }
 

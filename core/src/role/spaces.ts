@@ -1,18 +1,11 @@
 import { memoize } from '../measure/index.js';
-import { headOf, isPorch, SPACE_WORDS, type RoomUse } from '../model/index.js';
+import { headOf, isPorch, ROOM_USE, SPACE_WORDS, type RoomUse } from '../model/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
 export type Space = 'outdoors' | 'entrance' | 'stair' | 'corridor' | 'room';
 
 /** In the order people pass them when they leave: the last first. */
 export const OUTWARD: readonly Space[] = ['outdoors', 'entrance', 'stair', 'corridor', 'room'];
-
-const BY_USE: Partial<Record<RoomUse, Space>> = {
-  outdoors: 'outdoors',
-  entrance: 'entrance',
-  stair: 'stair',
-  corridor: 'corridor',
-};
 
 const NAMES = (['outdoors', 'stair', 'entrance', 'corridor'] as const).map(
   (space) =>
@@ -37,7 +30,7 @@ const namedBy = memoize(
 
 /** What a space is: by its use where the building has it, else by its name, which is a guess. */
 export function spaceOf(name: string | undefined, use: RoomUse | undefined): Space | undefined {
-  if (use) return BY_USE[use] ?? 'room';
+  if (use) return ROOM_USE[use].space;
   if (!name) return undefined;
   return spaceNamed(name)?.space ?? 'room';
 }

@@ -62,8 +62,7 @@ export function decideSealing(input: SealingInput, record: SealingRecord): Seali
     sound,
   };
   findSealing(record, input, sealing);
-  if (!facts.manualItems?.some(({ stage }) => stage === 'sealing'))
-    sealingItems(record.items, input, sealing);
+  sealingItems(record.items, input, sealing);
   return sealing;
 }
 

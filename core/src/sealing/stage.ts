@@ -1,4 +1,4 @@
-import type { ProductType } from '../catalogue/index.js';
+import { productTypesOf, type ProductType } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import { defineStage } from '../stageContract/index.js';
 import { SEALING_DECISIONS, type Bottom } from './decisions.js';
@@ -28,7 +28,7 @@ export const sealing = defineStage({
   messages: SEALING_MESSAGES,
   terms: SEALING_TERMS,
   hardware: true,
-  products: ['perimeter-seal', 'sweep', 'drop-surface', 'drop-half', 'drop-full', 'threshold'],
+  products: productTypesOf('sealing'),
   decide: decideSealing,
   solids: ({ practice, results }, leaf) =>
     sealingSolids(results.sealing, results.securing, practice, leaf),

@@ -85,25 +85,24 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   if (opposesEachOther(facts, kind))
     record.report('stop', 'securing.opposite', {}, 'trade practice', ['securing.kind']);
   findMeeting(record, input, kind);
-  if (!facts.manualItems?.some((line) => line.stage === 'securing'))
-    securingItems(record.items, {
-      facts,
-      kind,
-      spec,
-      second: second.spec,
-      daily: whole.role !== undefined && ROLE[whole.role].bothLeavesDaily && !rated,
-      cylinder: cylinderOf(kind, practice),
-      trimApart: practice.values.boredTrim.value === 'apart',
-      grade: practice.values.lockGrade.value[kind],
-      lengths: placed.lengths,
-      leafHeight: leaf?.height,
-      bolts: inactive.bolts,
-      coordinator: inactive.coordinator,
-      closingRail: pullsShut(input),
-      pushed: use?.use === 'push-pull' || use?.use === 'shop',
-      secondBolt: placed.secondHeight !== undefined,
-      longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
-    });
+  securingItems(record.items, {
+    facts,
+    kind,
+    spec,
+    second: second.spec,
+    daily: whole.role !== undefined && ROLE[whole.role].bothLeavesDaily && !rated,
+    cylinder: cylinderOf(kind, practice),
+    trimApart: practice.values.boredTrim.value === 'apart',
+    grade: practice.values.lockGrade.value[kind],
+    lengths: placed.lengths,
+    leafHeight: leaf?.height,
+    bolts: inactive.bolts,
+    coordinator: inactive.coordinator,
+    closingRail: pullsShut(input),
+    pushed: use?.use === 'push-pull' || use?.use === 'shop',
+    secondBolt: placed.secondHeight !== undefined,
+    longScrew: longScrews ? practice.values.strikeScrew.value : undefined,
+  });
   return secured(placed, kind, spec, second, inactive, outsidePull, longScrews);
 }
 

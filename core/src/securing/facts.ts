@@ -43,32 +43,33 @@ export type LeafBolts = (typeof LEAF_BOLTS)[number];
 /** Facts about what the lock is for and what is there already. */
 export const SECURING_FACTS = {
   /** What the lock is for. */
-  lockUse: choiceFact(LOCK_USES, 'lockUse', { first: true }),
-  lockKind: choiceFact(LOCK_KINDS, 'lockKind', { first: true }),
+  lockUse: choiceFact(LOCK_USES, 'lockUse', { by: 'owner', first: true }),
+  lockKind: choiceFact(LOCK_KINDS, 'lockKind', { by: 'locksmith', first: true }),
   /** Whether a dead bolt is wanted. */
-  deadBolt: yesNoFact({ first: true }),
+  deadBolt: yesNoFact({ by: 'architect', first: true }),
   /** What the hand takes hold of. */
-  handle: choiceFact(['lever', 'knob'], 'handle', { first: true }),
-  backset: lengthFact({ first: true }),
+  handle: choiceFact(['lever', 'knob'], 'handle', { by: 'architect', first: true }),
+  backset: lengthFact({ by: 'locksmith', first: true }),
   /** Middle of the lock above the finished floor. */
-  lockHeight: lengthFact({ first: true }),
+  lockHeight: lengthFact({ by: 'architect', first: true }),
   /** Bolts that hold the inactive leaf. */
   bolts: choiceFact(LEAF_BOLTS, 'bolts', {
+    by: 'architect',
     first: true,
     applies: (kind) => hasActiveLeaf(kind) || kind === 'double-acting-pair',
   }),
   /** How far latch and dead bolt come out, where the lock is there already. */
-  latchThrow: lengthFact(),
-  boltThrow: lengthFact(),
+  latchThrow: lengthFact({ by: 'locksmith' }),
+  boltThrow: lengthFact({ by: 'locksmith' }),
   /** Whether its latch bolt is one that rides over the strike with little friction. */
-  lowFrictionLatch: yesNoFact({ applies: swings }),
+  lowFrictionLatch: yesNoFact({ by: 'architect', applies: swings }),
   /** Existing strike: its middle above the floor, from the stop to its cut-out's far edge, the cut-out. */
-  strikeAt: lengthFact(),
-  strikeDepth: lengthFact(),
-  strikeCutHeight: lengthFact(),
-  strikeCutWidth: lengthFact(),
+  strikeAt: lengthFact({ by: 'architect' }),
+  strikeDepth: lengthFact({ by: 'architect' }),
+  strikeCutHeight: lengthFact({ by: 'architect' }),
+  strikeCutWidth: lengthFact({ by: 'architect' }),
   /** Whether the floor must stay plain, or carts would hit a bottom rod. */
-  plainFloor: yesNoFact({ applies: swings }),
+  plainFloor: yesNoFact({ by: 'architect', applies: swings }),
 };
 
 /** Steps of a lock's acceptance test as they were seen; those of another function no longer count. */

@@ -1,4 +1,4 @@
-import { guessRoomUse, roomKey, type Room } from '../model/index.js';
+import { guessRoomUse, ROOM_USE, roomKey, type Room } from '../model/index.js';
 
 /** A lock as it stands beside others along a room. */
 export interface LevelledLock {
@@ -22,8 +22,6 @@ export interface CorridorLevel {
   odd: LevelledLock[];
 }
 
-const PUBLIC = ['corridor', 'entrance', 'stair'];
-
 /**
  * Along each corridor, stair and entrance the height that most of its locks of a kind stand at, and
  * those that do not; the lower one where as many stand at two. Only rooms where locks can be compared.
@@ -40,7 +38,7 @@ export function levelsOf(
     for (const room of lock.rooms) {
       if (!room) continue;
       const use = rooms.get(roomKey(room))?.use ?? guessRoomUse(room);
-      if (!use || !PUBLIC.includes(use)) continue;
+      if (!use || !ROOM_USE[use].along) continue;
       const key = `${roomKey(room)} ${lock.item}`;
       const group = along.get(key);
       if (group) group.locks.push(lock);

@@ -1,5 +1,5 @@
 import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
-import type { ProductType } from '../catalogue/index.js';
+import { productTypesOf, type ProductType } from '../catalogue/index.js';
 import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { decideSecuring } from './decide.js';
 import { SECURING_DECISIONS } from './decisions.js';
@@ -30,16 +30,7 @@ export const securing = defineStage({
   messages: SECURING_MESSAGES,
   terms: SECURING_TERMS,
   hardware: true,
-  products: [
-    ...LOCKS,
-    ...Object.values(BOLTS),
-    'coordinator',
-    'strike',
-    'cylinder',
-    'trim',
-    'edge-pull',
-    'mullion',
-  ],
+  products: productTypesOf('securing'),
   decide: decideSecuring,
   solids: ({ facts, practice, results }, leaf) =>
     securingSolids(facts, practice, leaf, results.securing),

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { decideOpening, needsOf, preparationOf } from '../deciding/index.js';
 import { projectFileSchema, readFacts, readProject, writeProject } from '../exchange/index.js';
+import { PRODUCT_TYPES } from '../catalogue/index.js';
 import { FACTS_VERSION, type DecisionSpec } from '../model/index.js';
 import { SENTENCES, TERMS } from '../phrasing/index.js';
 import { bareBasis, PRACTICES } from '../project/index.js';
@@ -258,6 +259,27 @@ it('a decided opening works the same once it has crossed from another thread', (
   );
 });
 
+describe('lines written by hand', () => {
+  it.each(SET_STAGES)('of %s stand in place of what the stage decided, and only of that', (stage) => {
+    const line = { stage, description: 'as the client has it', quantity: 3, unit: 'each' as const };
+    fc.assert(
+      fc.property(openings, practiceOf, (facts, practice) => {
+        const plain = { ...facts, manualItems: undefined, omitted: undefined };
+        const before = decideOpening(plain, practice).items;
+        const { items } = decideOpening({ ...plain, manualItems: [line] }, practice);
+        const own = items.filter((item) => item.stage === stage);
+        expect(own.map(({ written, quantity }) => [written, quantity])).toEqual([
+          [line.description, line.quantity],
+        ]);
+        expect(items.filter((item) => item.stage !== stage).map(({ term }) => term)).toEqual(
+          before.filter((item) => item.stage !== stage).map(({ term }) => term),
+        );
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
 describe('the registries', () => {
   it('follow the list', () => {
     expect(STAGES).toEqual(STAGE_LIST.map(({ id }) => id));
@@ -269,6 +291,8 @@ describe('the registries', () => {
     ]);
     for (const { id, products = [] } of STAGE_LIST)
       for (const type of products) expect(stageOfType(type)).toBe(id);
+    const taken = STAGE_LIST.flatMap(({ products = [] }) => products);
+    expect([...taken].sort()).toEqual([...PRODUCT_TYPES].sort());
     for (const slot of PRODUCT_SLOTS) expect(SET_STAGES).toContain(slot.split('.')[0]);
   });
 

@@ -1,4 +1,4 @@
-import type { ProductType } from '../catalogue/index.js';
+import { PRODUCT_TYPE, type ProductType } from '../catalogue/index.js';
 import type { SetStage, Stage } from '../model/index.js';
 import type { ProductSlot } from '../stageContract/index.js';
 import { STAGE_LIST } from './list.js';
@@ -9,13 +9,7 @@ export const SLOTS: readonly ProductSlot<Stage>[] = STAGE_LIST.flatMap(({ slots 
 /** The decisions that products are named by. */
 export const PRODUCT_SLOTS: readonly string[] = SLOTS.map(({ key }) => key);
 
-const STAGE_OF = new Map(
-  STAGE_LIST.flatMap(({ id, products = [] }) =>
-    products.map((type: ProductType) => [type, id as SetStage] as const),
-  ),
-);
-
-/** The stage a type of product belongs to; the first that has hardware where none claims it. */
+/** The stage a type of product belongs to. */
 export function stageOfType(type: ProductType): SetStage {
-  return STAGE_OF.get(type) ?? 'hanging';
+  return PRODUCT_TYPE[type].stage;
 }

@@ -1,5 +1,6 @@
 import { BOLT_STAGES } from '@riegel/core';
 import { Modal } from '../parts/Modal.js';
+import { boltKeys } from '../stage/openingPages.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
 
 const KEYS: [string, [string, string][]][] = [
@@ -32,7 +33,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['n, p', 'next and previous opening, the same page of it'],
       ['0', 'the opening as a whole'],
-      [`1 … ${BOLT_STAGES.length}`, 'its stages, in the order of the work'],
+      [boltKeys(BOLT_STAGES.length), 'its stages, in the order of the work'],
       ...SIDE_PAGES.map(({ key, name }): [string, string] => [key, name.toLowerCase()]),
     ],
   ],

@@ -10,7 +10,7 @@ import {
 import { useKeys } from '../base/keys.js';
 import { useOpenings, useProject } from '../data/project.js';
 import { Waiting } from '../parts/Message.js';
-import { openingAddress } from '../stage/openingPages.js';
+import { boltKey, openingAddress } from '../stage/openingPages.js';
 import { SIDE_PAGES } from '../stage/sidePages.js';
 import { useDecided } from '../worker/client.js';
 import { tellRoleChanges } from './roleChanges.js';
@@ -52,7 +52,7 @@ export function OpeningFrame() {
     n: () => go(1),
     p: () => go(-1),
     '0': to(''),
-    ...Object.fromEntries(BOLT_STAGES.map((stage, index) => [String(index + 1), to(stage)])),
+    ...Object.fromEntries(BOLT_STAGES.map((stage, index) => [boltKey(index + 1), to(stage)])),
     ...Object.fromEntries(SIDE_PAGES.map(({ key, path }) => [key, to(path)])),
   });
   const facts = opening?.facts;

@@ -1,4 +1,5 @@
 import {
+  SET_STAGES,
   TERMS,
   decideOpening,
   decisionOf,
@@ -105,6 +106,14 @@ function hardwareOf({ items, progress }: DecidedOpening, stage: SetStage): Packe
   return progress.find((one) => one.stage === stage)?.state === 'none' ? ['none'] : [];
 }
 
+/** Stages with columns of their own making, and the one whose column is the number of the set. */
+const OTHERWISE: readonly SetStage[] = ['hanging', 'securing'];
+
+/** Stages of which the register shows their hardware in a line. */
+export const HARDWARE_COLUMNS: readonly SetStage[] = SET_STAGES.filter(
+  (stage) => !OTHERWISE.includes(stage),
+);
+
 /** What is shown of the facts themselves where it is assumed. */
 const MAKES = [
   ['leafConstruction', 'construction'],
@@ -154,9 +163,7 @@ export function packDecided(id: string, facts: OpeningFacts, opening: DecidedOpe
   put('clearWidth', ...decided('hanging.clearWidth'));
   put('lock', ...decided('securing.kind'));
   put('lockFunction', ...decided('securing.function'));
-  put('closing', hardwareOf(opening, 'closing'), 'derived');
-  put('protecting', hardwareOf(opening, 'protecting'), 'derived');
-  put('sealing', hardwareOf(opening, 'sealing'), 'derived');
+  for (const stage of HARDWARE_COLUMNS) put(stage, hardwareOf(opening, stage), 'derived');
   put('bottomGap', ...decided('sizing.undercut'));
   put('rating', [ratingText(facts.rating)], 'given');
   put('kind', [termText(`short.kind.${facts.kind}`)], 'given');

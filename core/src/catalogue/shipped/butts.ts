@@ -1,5 +1,6 @@
 import { inches, mm } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 import { BOTH, kilograms, METRIC_FINISHES, pounds, product, US_FINISHES } from './make.js';
 
 /** Open sizes in inches with the gauge of their standard and heavy leaves (handbook: .134, .146, .180, .190). */

@@ -1,5 +1,6 @@
 import { mm } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 import { kilograms, product } from './make.js';
 
 /** Closers on the face, in the top rail, in the floor and in the head. */

@@ -1,5 +1,6 @@
 import { mm } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 import { kilograms, METRIC_FINISHES, product } from './make.js';
 
 /** Concealed hinges, plain, three-way adjustable and with springs. */

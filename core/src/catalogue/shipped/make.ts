@@ -1,5 +1,6 @@
 import { GRAMS_PER_POUND } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 
 /** The invented makers of the shipped catalogue. */
 export const MAKERS = ['Marrowby', 'Quillstead', 'Tarnhollow', 'Osk & Penn'] as const;

@@ -1,5 +1,6 @@
 import { mm } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 import { BOTH, kilograms, product } from './make.js';
 
 /** Offset and centre-hung pivot sets, those between, double-acting springs. */

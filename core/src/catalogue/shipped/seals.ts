@@ -1,5 +1,6 @@
 import { mm } from '../../measure/index.js';
-import type { Product, ProductType } from '../product.js';
+import type { Product } from '../product.js';
+import type { ProductType } from '../productTypes.js';
 import { product } from './make.js';
 
 /** Drop seals, sweeps, thresholds, seals for head and jambs. */

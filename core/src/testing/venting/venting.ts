@@ -23,8 +23,8 @@ import { defineStage, type StageInput } from '../../stageContract/index.js';
 
 export const VENTING_FACTS = {
   /** Free area wanted through the leaf, as the height of a grille over half its width. */
-  grille: lengthFact({ first: true }),
-  grilleKind: choiceFact(['plain', 'fire'], 'grilleKind'),
+  grille: lengthFact({ by: 'architect', first: true }),
+  grilleKind: choiceFact(['plain', 'fire'], 'grilleKind', { by: 'architect' }),
 };
 
 interface Louvre {

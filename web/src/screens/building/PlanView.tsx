@@ -1,6 +1,6 @@
 import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
-import { leastProgress, roomKey, type StageProgress } from '@riegel/core';
+import { leastProgress, roomKey, type StageProgress, type Space } from '@riegel/core';
 import { Bolts, boltWords } from '../../parts/BoltRow.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { Message, Waiting } from '../../parts/Message.js';
@@ -161,11 +161,12 @@ function Line({ doors, placed, chosen }: { doors: PlanDoors; placed: Placed; cho
   );
 }
 
-const FILLS: Readonly<Record<string, string>> = {
+const FILLS: Readonly<Record<Space, string>> = {
   outdoors: 'var(--glass-fill)',
-  corridor: 'var(--frame-fill)',
   entrance: 'var(--frame-fill)',
+  corridor: 'var(--frame-fill)',
   stair: 'var(--wall-fill)',
+  room: 'var(--leaf)',
 };
 
 function RoomBox({
@@ -207,7 +208,7 @@ function RoomBox({
       <rect
         {...box}
         rx="2"
-        fill={FILLS[egress?.space ?? ''] ?? 'var(--leaf)'}
+        fill={FILLS[egress?.space ?? 'room']}
         stroke={chosen ? 'var(--brass)' : cut ? 'var(--oxide)' : 'var(--ink)'}
         strokeWidth={chosen ? 2.5 : 1}
         strokeDasharray={listed ? undefined : '4 3'}

@@ -1,6 +1,6 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
-import type { Stage } from '@riegel/core';
+import { STAGES, type Stage } from '@riegel/core';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { LevelSign, Say } from '../../parts/Say.js';
@@ -241,24 +241,8 @@ function stagesOf(openings: readonly FoundIn[]) {
     for (const { stage, level, accepted } of findings) if (!accepted) at(stage)[level] += 1;
     for (const { stage } of questions) at(stage).open += 1;
   }
-  return [...stages.values()].sort((a, b) => ORDER.indexOf(a.stage) - ORDER.indexOf(b.stage));
+  return [...stages.values()].sort((a, b) => STAGES.indexOf(a.stage) - STAGES.indexOf(b.stage));
 }
-
-const ORDER: readonly Stage[] = [
-  'opening',
-  'survey',
-  'sizing',
-  'handing',
-  'hanging',
-  'securing',
-  'closing',
-  'protecting',
-  'sealing',
-  'powering',
-  'finishing',
-  'replacing',
-  'preparing',
-];
 
 /** The questions that stand in most openings first. */
 function questionsOf(openings: readonly FoundIn[]) {

@@ -13,10 +13,11 @@ import {
   type OpeningFacts,
   type Part,
   type Practice,
+  type SetStage,
   type Stage,
 } from '@riegel/core';
 import { termText } from '../../base/words.js';
-import { cellOfRow, type PackedRow } from '../../worker/row.js';
+import { cellOfRow, HARDWARE_COLUMNS, type PackedRow } from '../../worker/row.js';
 import { fieldText } from '../../parts/FieldInput.js';
 
 /** A line as the register shows it: facts, and what was decided of them once that has come. */
@@ -57,6 +58,13 @@ const OWN: Own[] = [
 ];
 
 /** What is decided and only shown. */
+/** What a column is called where the stage’s own name would be long. */
+const TITLES: Partial<Record<SetStage, string>> = {
+  protecting: 'Protection',
+  sealing: 'Seals',
+  powering: 'Power',
+};
+
 const DERIVED: Omit<RegisterColumn, 'editable'>[] = [
   { id: 'leafSize', title: 'Leaf size', width: 108, right: true, length: true, stage: 'sizing' },
   { id: 'hinges', title: 'Hinges', width: 96, stage: 'hanging' },
@@ -70,9 +78,12 @@ const DERIVED: Omit<RegisterColumn, 'editable'>[] = [
   },
   { id: 'lock', title: 'Lock', width: 150, stage: 'securing' },
   { id: 'lockFunction', title: 'Function', width: 150, stage: 'securing' },
-  { id: 'closing', title: 'Closing', width: 180, stage: 'closing' },
-  { id: 'protecting', title: 'Protection', width: 150, stage: 'protecting' },
-  { id: 'sealing', title: 'Seals', width: 150, stage: 'sealing' },
+  ...HARDWARE_COLUMNS.map((stage) => ({
+    id: stage,
+    title: TITLES[stage] ?? termText(`stage.${stage}`),
+    width: stage === 'closing' ? 180 : 150,
+    stage,
+  })),
   // Numbered by the schedule, which knows the numbers that were given before.
   { id: 'set', title: 'Set', width: 56, right: true, stage: 'finishing' },
 ];

@@ -1,5 +1,6 @@
 import { inches, mm } from '../../../measure/index.js';
-import type { Product, ProductType } from '../../product.js';
+import type { Product } from '../../product.js';
+import type { ProductType } from '../../productTypes.js';
 import { METRIC_FINISHES, product, US_FINISHES } from '../make.js';
 
 /** What goes with a lock: bolts, coordinators, strikes, cylinders, trims, edge pulls, mullions. */
