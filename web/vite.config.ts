@@ -1,7 +1,9 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { constants } from 'node:zlib';
 
 export default defineConfig({
   plugins: [
@@ -21,6 +23,15 @@ export default defineConfig({
         rollupFormat: 'es',
         maximumFileSizeToCacheInBytes: 6e6,
       },
+    }),
+    // What is served is compressed once, at the build.
+    compression({
+      include: /\.(js|css|html|svg|json|wasm)$/,
+      threshold: 1024,
+      algorithms: [
+        'gzip',
+        defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
+      ],
     }),
   ],
   resolve: {

@@ -100,7 +100,24 @@ async function scrolled(css: string) {
   };
 }
 
+/** What the page was sent of the application over the network, in kB; each file with `BENCH_FILES`. */
+async function sentKilobytes(): Promise<number> {
+  const files = await page.driver.executeScript<[string, number][]>(
+    `return performance.getEntriesByType('resource').concat(performance.getEntriesByType('navigation'))
+       .map(({ name, transferSize }) => [new URL(name).pathname, transferSize])
+       .filter(([path]) => !path.startsWith('/api'));`,
+  );
+  if (process.env['BENCH_FILES'])
+    for (const [path, bytes] of files.sort((a, b) => b[1] - a[1]))
+      console.log(`  ${path.padEnd(50)} ${(bytes / 1000).toFixed(1)}`);
+  return Math.round(files.reduce((sum, [, bytes]) => sum + bytes, 0) / 1000);
+}
+
 try {
+  // As at a first visit: nothing kept, and no service worker that brings the rest meanwhile.
+  await chrome.sendDevToolsCommand('Network.enable', {});
+  await chrome.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
+  await chrome.sendDevToolsCommand('Network.setBypassServiceWorker', { bypass: true });
   await chrome.sendDevToolsCommand('Performance.enable', { timeDomain: 'threadTicks' });
   await chrome.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: WATCH });
   await page.driver.manage().setTimeouts({ script: 120_000 });
@@ -116,8 +133,14 @@ try {
       to: `Room ${index + 1}`,
     })),
   });
-  await page.signIn();
   const address = `/projects/${id}`;
+  await page.go('/');
+  await page.driver.wait(until.elementLocated(By.css('form, button')), 60_000);
+  say('sent until sign-in can be used (aim 150 kB)', `${await sentKilobytes()} kB`);
+  await page.signIn();
+  await page.go(address);
+  await page.driver.wait(until.elementLocated(By.css('[role=grid] [role=row] svg')), 60_000);
+  say('sent until the register stands, with an empty cache (aim 400 kB)', `${await sentKilobytes()} kB`);
   const first: number[] = [];
   for (let run = 0; run < 5; run++) {
     await page.go('/');

@@ -89,7 +89,7 @@ describe('nothing lies on anything, and nothing is wider than the page', () => {
       ['sheets', `${project}/schedule/sheets`, 'canvas[data-drawn]'],
       ['releases', `${project}/schedule/releases`, '[aria-label="Releases"]'],
       ['library', `${project}/library`, '[data-product]'],
-      ['practices', `${project}/practices`, '[data-value]'],
+      ['standards', `${project}/standards`, '[data-value]'],
       ['people', `${project}/people`, 'table'],
       ['import', `${project}/import`, 'h1'],
       ['opening', opening, 'article[data-stage]'],

@@ -17,7 +17,7 @@ describe('practice', () => {
 
   it('is open to somebody without an account, answered by keys, explained', async () => {
     await page.go('/learn');
-    await page.sees('h1', 'Practice');
+    await page.sees('h1', 'Training');
     await page.click('button', 'Hand');
     await page.find('[data-choice]');
     const first = await question();

@@ -16,7 +16,7 @@ describe('a practice of the project’s own, and its building', () => {
   afterAll(() => page.close());
 
   it('copies a shipped practice and shows what a changed value would do before it is applied', async () => {
-    await page.click('nav a', 'Practices');
+    await page.click('nav a', 'Standards');
     await page.sees('h1', 'US commercial');
     await page.click('button', 'Copy');
     const name = await page.named('input', 'Name of the practice');
@@ -51,7 +51,7 @@ describe('a practice of the project’s own, and its building', () => {
   });
 
   it('resets one value, undoes and keeps the rest', async () => {
-    await page.click('nav[aria-label="Project"] a', 'Practices');
+    await page.click('nav[aria-label="Project"] a', 'Standards');
     await page.click('[data-value="gapsSteel"] button', 'Reset');
     await page.click('button', 'See what changes');
     await page.sees('[data-change="Lock gap"]', /1 3\/16 in → 1\/8 in/);

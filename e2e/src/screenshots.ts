@@ -79,9 +79,9 @@ try {
   await page.go(`${register}/questions`);
   await page.find('[aria-label="Question"]');
   await shot('questions');
-  await page.go(`${register}/practices`);
+  await page.go(`${register}/standards`);
   await page.find('[data-value="gapsSteel"]');
-  await shot('practices');
+  await shot('standards');
   await page.go('/');
   await page.click('a', '9 Tamsin Terrace');
   await page.sees('[role=grid]', 'Front room');

@@ -5,6 +5,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import session from 'express-session';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import pino from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -109,16 +110,24 @@ function onlySignedIn(request: Request, response: Response, next: NextFunction):
     .send(JSON.stringify({ type: 'about:blank', status: 401, title: 'Sign in first.' }));
 }
 
+/** Files that the build has compressed go out as they are on disk, in what the browser takes. */
+const COMPRESSED = { enableBrotli: true, orderPreference: ['br', 'gz'] };
+
 /** Serves the built web application; every address that is no file and no interface gets its page. */
 function serveWeb(app: NestExpressApplication, root: string): void {
   app.use(
     '/assets',
-    express.static(join(root, 'assets'), { immutable: true, maxAge: '365d', redirect: false }),
+    expressStaticGzip(join(root, 'assets'), {
+      ...COMPRESSED,
+      serveStatic: { immutable: true, maxAge: '365d', redirect: false },
+    }),
     (_request: Request, response: Response) => {
       response.status(404).type('text/plain').send('There is nothing at this address.');
     },
   );
-  app.use(express.static(root, { index: false, redirect: false }));
+  app.use(
+    expressStaticGzip(root, { ...COMPRESSED, index: false, serveStatic: { redirect: false } }),
+  );
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
     response.setHeader('Cache-Control', 'no-cache');

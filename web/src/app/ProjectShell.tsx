@@ -13,7 +13,7 @@ import { StagePartsContext } from '../stage/stageParts.js';
 import { useKeys } from '../base/keys.js';
 import { KeySheet } from './KeySheet.js';
 import { MergeDialog } from './MergeDialog.js';
-import { loadPalette, bringDialogsAhead } from './pages.js';
+import { loadPalette, bringProjectPagesAhead } from './pages.js';
 import { PROJECT_PAGES } from './projectPages.js';
 import { useSession } from '../base/session.js';
 
@@ -69,7 +69,7 @@ function ProjectFrame() {
         }
       : {}),
   });
-  useEffect(bringDialogsAhead, []);
+  useEffect(bringProjectPagesAhead, []);
   const base = `/projects/${project.id}`;
   return (
     <div className="flex h-full flex-col print:block print:h-auto">

@@ -49,7 +49,9 @@ export function Shell() {
         <Bar />
       </Suspense>
       <main className="relative min-h-0 flex-1 overflow-auto print:overflow-visible">
-        <Outlet />
+        <Suspense fallback={<Waiting what="One moment …" />}>
+          <Outlet />
+        </Suspense>
       </main>
     </div>
   );

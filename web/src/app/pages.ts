@@ -1,10 +1,8 @@
 import { lazyPage } from '../parts/lazyPage.js';
 import { loadPaste } from '../screens/register/loadPaste.js';
 
-export const loadProjects = lazyPage(
-  () => import('../screens/projects/ProjectsScreen.js'),
-  'ProjectsScreen',
-);
+export const loadProjects = () =>
+  import('../screens/projects/ProjectsScreen.js').then((one) => ({ default: one.ProjectsScreen }));
 export const loadRegister = lazyPage(
   () => import('../screens/register/RegisterScreen.js'),
   'RegisterScreen',
@@ -25,22 +23,23 @@ export const loadSiteList = lazyPage(() => import('../screens/site/SiteList.js')
 export const loadSite = lazyPage(() => import('../screens/site/SiteScreen.js'), 'SiteScreen');
 export const loadPalette = () => import('./Palette.js');
 
-/** What is needed where a connection may be lost: it comes with the project, before anything is shown. */
+/** The project and its first page. */
 export const loadProject = lazyPage(async () => {
-  const [shell] = await Promise.all([
-    import('./ProjectShell.js'),
-    loadRegister(),
-    loadOpening(),
-    loadStageLayout(),
-    loadSummary(),
-    loadStage(),
-    loadSurveyList(),
-    loadSurvey(),
-    loadSiteList(),
-    loadSite(),
-  ]);
+  const [shell] = await Promise.all([import('./ProjectShell.js'), loadRegister()]);
   return shell;
 }, 'ProjectShell');
+
+/** What is needed where a connection may be lost: brought as soon as the first page stands. */
+const ON_SITE = [
+  loadOpening,
+  loadStageLayout,
+  loadSummary,
+  loadStage,
+  loadSurveyList,
+  loadSurvey,
+  loadSiteList,
+  loadSite,
+];
 
 /** Brings pages when the browser has nothing better to do; gives what calls it off. */
 function whenIdle(pages: readonly (() => Promise<unknown>)[]): () => void {
@@ -59,4 +58,4 @@ function whenIdle(pages: readonly (() => Promise<unknown>)[]): () => void {
 
 /** Effects: from the projects a project is next; in one, what opens above its pages. */
 export const bringProjectAhead = () => whenIdle([loadProject]);
-export const bringDialogsAhead = () => whenIdle([loadPalette, loadPaste]);
+export const bringProjectPagesAhead = () => whenIdle([...ON_SITE, loadPalette, loadPaste]);

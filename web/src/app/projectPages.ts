@@ -10,6 +10,6 @@ export const PROJECT_PAGES = [
   { path: 'schedule', name: 'Schedule' },
   { path: 'site', name: 'Site' },
   { path: 'library', name: 'Library' },
-  { path: 'practices', name: 'Practices' },
+  { path: 'standards', name: 'Standards' },
   { path: 'people', name: 'People' },
 ] as const;

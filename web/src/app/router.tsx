@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import {
   createBrowserRouter,
   Link,
@@ -22,6 +23,8 @@ import {
   loadSurveyList,
 } from './pages.js';
 import { Shell } from './Shell.js';
+
+const Projects = lazy(loadProjects);
 
 function NotFound() {
   return (
@@ -95,7 +98,8 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <Waiting what="One moment …" />,
     children: [
-      { index: true, lazy: loadProjects, errorElement: <Broken /> },
+      // Brought only once somebody is signed in: the sign-in page waits for nothing of the core.
+      { index: true, Component: Projects, errorElement: <Broken /> },
       {
         path: 'due',
         errorElement: <Broken />,
@@ -222,6 +226,11 @@ export const router = createBrowserRouter([
           },
           {
             path: 'practices',
+            loader: ({ params }: LoaderFunctionArgs) =>
+              redirect(`/projects/${params['projectId']}/standards`),
+          },
+          {
+            path: 'standards',
             errorElement: <Broken />,
             lazy: lazyPage(
               () => import('../screens/practices/PracticesScreen.js'),

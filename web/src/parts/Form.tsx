@@ -1,39 +1,48 @@
-import { joiResolver } from '@hookform/resolvers/joi';
-import Joi from 'joi';
 import type { ReactNode } from 'react';
-import { FormProvider, useForm, type DefaultValues, type UseFormReturn } from 'react-hook-form';
+import {
+  FormProvider,
+  useForm,
+  type DefaultValues,
+  type Resolver,
+  type UseFormReturn,
+} from 'react-hook-form';
 import { useAsking } from './useAsking.js';
-
-/** What a person reads where a field is not as it must be; `{#label}` is what stands above it. */
-const WORDS = {
-  'string.empty': '{#label} is needed.',
-  'any.required': '{#label} is needed.',
-  'any.only': '{#label} is none of those there are.',
-  'string.email': 'This is no e-mail address.',
-  'string.min': '{#label}: {#limit} characters or more.',
-  'string.max': '{#label}: no more than {#limit} characters.',
-  'string.pattern.base': '{#label} cannot be read.',
-} as const;
 
 export type Fields<K extends string = string> = Record<K, string>;
 
-/** The fields of a form by name, each a Joi text with its label. */
-export type FormShape<K extends string = string> = Record<K, Joi.StringSchema>;
+/** What a field must be; read by `formCheck.ts`, which is brought when a form is first used. */
+export interface FieldRule {
+  /** What stands above it. */
+  label: string;
+  needed: boolean;
+  email?: boolean;
+  /** Fewest and most characters. */
+  min?: number;
+  max?: number;
+  oneOf?: readonly string[];
+  /** Whether blanks around it are kept, as in passwords. */
+  verbatim?: boolean;
+}
+
+/** The fields of a form by name. */
+export type FormShape<K extends string = string> = Record<K, FieldRule>;
 
 /** An e-mail address as people type it: whatever stands behind the dot. */
-export const emailField = Joi.string()
-  .trim()
-  .email({ tlds: { allow: false } })
-  .max(254)
-  .required()
-  .label('E-mail');
+export const emailField: FieldRule = { label: 'E-mail', needed: true, email: true, max: 254 };
 
 /** A line that must say something. */
-export const neededField = (label: string, most = 200) =>
-  Joi.string().trim().max(most).required().label(label);
+export const neededField = (label: string, max = 200): FieldRule => ({ label, needed: true, max });
 
 /** A new password; what it is worth is weighed by the server. */
-export const newPasswordField = Joi.string().min(10).max(200).required().label('Password');
+export const newPasswordField: FieldRule = {
+  label: 'Password',
+  needed: true,
+  min: 10,
+  max: 200,
+  verbatim: true,
+};
+
+const loadCheck = () => import('./formCheck.js');
 
 export interface FormState<K extends string> {
   busy: boolean;
@@ -59,10 +68,10 @@ export function Form<K extends string>({
   children: (state: FormState<K>) => ReactNode;
 }) {
   const form = useForm<Fields<K>>({
-    resolver: joiResolver(Joi.object(shape).messages(WORDS), {
-      abortEarly: false,
-      errors: { wrap: { label: false } },
-    }),
+    resolver: (async (values, context, options) =>
+      (await loadCheck()).resolverOf(shape)(values, context, options as never)) as Resolver<
+      Fields<K>
+    >,
     defaultValues: {
       ...Object.fromEntries(Object.keys(shape).map((name) => [name, ''])),
       ...defaults,
@@ -74,6 +83,7 @@ export function Form<K extends string>({
       <form
         noValidate
         className={className}
+        onFocus={() => void loadCheck().catch(() => undefined)}
         onSubmit={(event) =>
           void form.handleSubmit((fields) => ask(() => send(fields, form)))(event)
         }

@@ -65,7 +65,7 @@ export function LearnScreen() {
           <Mark /> Riegel
         </Link>
         <Link to="/learn" className="font-head font-semibold hover:text-brass">
-          Practice
+          Training
         </Link>
         {session.data?.person && (
           <span className="ml-auto text-soft">{session.data.person.name}</span>
@@ -107,7 +107,7 @@ function Choose({
   const address = `${window.location.origin}/learn?series=${number}`;
   return (
     <>
-      <h1 className="text-2xl leading-8">Practice</h1>
+      <h1 className="text-2xl leading-8">Training</h1>
       <p className="mb-4 text-soft">
         Four things that everybody gets wrong, on made-up doors. The answers come from the same
         computation that decides projects; what was wrong comes again, what was right ever later.

@@ -54,8 +54,8 @@ export function Patterns() {
         three hinges of <Figures parts={[lengthPart(leaf.hingeHeight, units)]} />; top edges below
         the leaf’s top. A pattern of a surveyed frame is added from its replacement page; those of
         own practices are changed under{' '}
-        <Link to={`/projects/${project.id}/practices`} className="underline">
-          Practices
+        <Link to={`/projects/${project.id}/standards`} className="underline">
+          Standards
         </Link>
         .
       </p>

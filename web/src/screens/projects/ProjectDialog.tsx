@@ -1,5 +1,4 @@
 import { useQueryClient } from '@tanstack/react-query';
-import Joi from 'joi';
 import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -18,8 +17,8 @@ import { useAsking } from '../../parts/useAsking.js';
 
 const PROJECT = {
   name: neededField('Name', 120),
-  practice: Joi.string().required().label('Practice'),
-  note: Joi.string().allow('').max(4000).label('Note'),
+  practice: { label: 'Practice', needed: true },
+  note: { label: 'Note', needed: false, max: 4000 },
 };
 
 /** Name, practice and note of a project; its file; and its end. */

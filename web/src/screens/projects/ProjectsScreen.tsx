@@ -1,7 +1,6 @@
 import { FindOpening } from './FindOpening.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
-import Joi from 'joi';
 import { useRef, useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
@@ -161,10 +160,8 @@ export function ProjectsScreen() {
 
 const NEW_PROJECT = {
   name: neededField('Name', 120),
-  practice: Joi.string()
-    .valid(...PRACTICE_IDS)
-    .required(),
-  note: Joi.string().allow('').max(4000).label('Note'),
+  practice: { label: 'Practice', needed: true, oneOf: PRACTICE_IDS },
+  note: { label: 'Note', needed: false, max: 4000 },
 };
 
 function NewProject({ open, onClose }: { open: boolean; onClose: () => void }) {

@@ -1,5 +1,3 @@
-import jsQR from 'jsqr';
-
 /** Longest side that is looked at: a code near the camera needs no more. */
 const LOOKED_AT = 1200;
 
@@ -14,5 +12,7 @@ export async function readCode(file: Blob): Promise<string | undefined> {
   context.drawImage(picture, 0, 0, canvas.width, canvas.height);
   picture.close();
   const { data, width, height } = context.getImageData(0, 0, canvas.width, canvas.height);
+  // The reader comes when somebody has taken a picture.
+  const { default: jsQR } = await import('jsqr');
   return jsQR(data, width, height)?.data;
 }
