@@ -1,8 +1,9 @@
-import type { Message, Level, Param, OpeningFacts } from '../model/index.js';
+import type { Message, Level, Param, OpeningFacts, RuleCode } from '../model/index.js';
 import type { SwingingBeside, Beside } from './strike.js';
 
 /** Something found among openings, not in one. */
 export interface AcrossFinding extends Message {
+  code: RuleCode;
   level: Level;
   source: string;
   /** The openings it points at, by id. */

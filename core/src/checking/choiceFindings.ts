@@ -1,4 +1,11 @@
-import { message, type Choice, type Decision, type Finding, type Stage } from '../model/index.js';
+import {
+  message,
+  type Choice,
+  type Decision,
+  type Finding,
+  type Stage,
+  type RuleCode,
+} from '../model/index.js';
 import { isStage, SET_STAGES } from '../stageRegistry/index.js';
 
 const SOURCE = 'a choice recorded for this opening';
@@ -28,6 +35,7 @@ export function choiceFindings(
       : message('choice.nothing', { key, reason });
     findings.push({
       ...told,
+      code: told.code as RuleCode,
       level: 'check',
       source: SOURCE,
       parts: [key],

@@ -3,6 +3,7 @@ import { decideOpening } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import type { OpeningFacts, Solid } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
+import { clashFindings } from './clashFindings.js';
 import { clashesAmong, clashesWithLeaf, clashOf, worstClashes } from './index.js';
 
 const side = fc
@@ -104,6 +105,27 @@ describe('clashes', () => {
     expect(kinds(box('a', 'in', [80, 100], [0, 10], [3, 30]))).toEqual(['skin']);
     expect(kinds(box('a', 'in', [0, 100], [0, 10], [30, 40]))).toEqual([]);
     expect(kinds(box('a', 'in', [50, 60], [50, 60], [0, 40]))).toEqual([]);
+  });
+});
+
+describe('what is told of a clash', () => {
+  it.each([
+    ['overlap', 'stop', 'checking.overlap'],
+    ['under', 'stop', 'checking.under'],
+    ['void', 'stop', 'checking.void'],
+    ['beyond', 'stop', 'checking.beyond'],
+    ['thin', 'check', 'checking.thin'],
+    ['skin', 'check', 'checking.skin'],
+    ['joint', 'check', 'checking.joint'],
+  ] as const)('%s is a %s', (kind, level, code) => {
+    const a = box('securing.backset', 'in', [0, 10], [0, 10], [4, 8]);
+    const b = box('hanging.positions', 'in', [5, 15], [0, 10], [4, 8]);
+    const clash = { kind, leaf: 'leaf', on: 'leaf', a, b, box: a, by: 3 } as const;
+    // A rail that somebody recorded: what cuts its tenon is no guess.
+    const facts = { mark: '1', kind: 'single', midRail: 100 } as const;
+    expect(clashFindings([clash], facts).map((one) => [one.level, one.code])).toEqual([
+      [level, code],
+    ]);
   });
 });
 

@@ -4,6 +4,8 @@ import {
   valueOrUndefined,
   type Finding,
   type OpeningFacts,
+  type LevelOf,
+  type RuleCode,
 } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
@@ -20,8 +22,6 @@ export interface Contradicting {
   towardsPool: boolean | undefined;
 }
 
-type Level = Finding['level'];
-
 /**
  * Recorded facts that speak against each other, whichever stage decides them: told at once (handbook,
  * “Power, finish, fire, escape, access”).
@@ -36,10 +36,10 @@ export function contradictionFindings({
 }: Contradicting): Finding[] {
   const { values } = practice;
   const findings: Finding[] = [];
-  const tell = (
-    level: Level,
+  const tell = <Code extends RuleCode>(
+    level: LevelOf<Code>,
     stage: Finding['stage'],
-    code: string,
+    code: Code,
     source: string,
     parts: string[],
     params: Finding['params'] = {},

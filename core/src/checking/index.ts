@@ -6,7 +6,8 @@ export {
   withAcceptances,
   withdrawing,
 } from './acceptance.js';
-export { ANSWERERS, whoAnswers, type Answerer } from './whoAnswers.js';
+export { RULES } from './allRules.js';
+export { whoAnswers } from './whoAnswers.js';
 export { fixesOf, type Fix } from './fixes.js';
 export { acrossFindings } from './across.js';
 export { type AcrossFinding, type ComparisonKey } from './acrossFinding.js';

@@ -1,5 +1,6 @@
 import { productTypesOf, type ProductType } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
+import { CLOSING_RULES } from './rules.js';
 import { defineStage } from '../stageContract/index.js';
 import { CLOSING_DECISIONS, type CloserDevice } from './decisions.js';
 import { decideClosing } from './decide.js';
@@ -32,6 +33,7 @@ export const closing = defineStage({
   facts: CLOSING_FACTS,
   values: CLOSING_VALUES,
   decisions: CLOSING_DECISIONS,
+  rules: CLOSING_RULES,
   messages: CLOSING_MESSAGES,
   terms: CLOSING_TERMS,
   hardware: true,

@@ -7,6 +7,7 @@ import {
   type Decision,
   type Finding,
   type Stage,
+  type RuleCode,
 } from '../model/index.js';
 import { unmetRequirements } from '../stageContract/index.js';
 import { PRODUCT_SLOTS } from '../stageRegistry/index.js';
@@ -51,6 +52,7 @@ export function productDecisions(
     for (const lack of lacks)
       into.findings.push({
         ...lack,
+        code: lack.code as RuleCode,
         level: 'stop',
         source: called,
         parts: [slot],

@@ -1,3 +1,4 @@
+import { FINISHING_RULES } from './rules.js';
 import { defineStage } from '../stageContract/index.js';
 import { FINISHING_DECISIONS } from './decisions.js';
 import { decideFinishing, type Finishing } from './decide.js';
@@ -13,6 +14,7 @@ export const finishing = defineStage({
   facts: FINISHING_FACTS,
   values: FINISHING_VALUES,
   decisions: FINISHING_DECISIONS,
+  rules: FINISHING_RULES,
   messages: FINISHING_MESSAGES,
   terms: FINISHING_TERMS,
   bolt: true,

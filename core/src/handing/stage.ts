@@ -1,3 +1,4 @@
+import { HANDING_RULES } from './rules.js';
 import { defineStage } from '../stageContract/index.js';
 import { decideHanding, type Handing } from './decide.js';
 import { HANDING_DECISIONS } from './decisions.js';
@@ -13,6 +14,7 @@ export const handing = defineStage({
   facts: HANDING_FACTS,
   records: HANDING_RECORDS,
   decisions: HANDING_DECISIONS,
+  rules: HANDING_RULES,
   messages: HANDING_MESSAGES,
   terms: HANDING_TERMS,
   decide: decideHanding,

@@ -1,6 +1,6 @@
 import { inches, mm } from '../measure/index.js';
 import { readings } from '../testing/readings.js';
-import { asItShall, chosen, tried, UNKNOWN, type TriedRule } from '../testing/triedRule.js';
+import { asDeclared, chosen, tried, UNKNOWN, type TriedRule } from '../testing/triedRule.js';
 
 const butts = chosen('hanging.form', 'full-mortise');
 const centre = chosen('hanging.device', 'centre-pivot');
@@ -93,6 +93,6 @@ const RULES: Readonly<Record<string, TriedRule>> = {
 describe('a rule of hanging', () => {
   it.each(Object.entries(RULES))(
     '%s is found where it is so, not where it just is not, and not of what is unknown',
-    (code, rule) => expect(tried(code, rule)).toEqual(asItShall(rule)),
+    (code, rule) => expect(tried(code, rule)).toEqual(asDeclared(code, rule)),
   );
 });

@@ -1,4 +1,5 @@
 import { productTypesOf } from '../catalogue/index.js';
+import { HANGING_RULES } from './rules.js';
 import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import { decideHanging } from './decide.js';
@@ -17,6 +18,7 @@ export const hanging = defineStage({
   records: HANGING_RECORDS,
   values: HANGING_VALUES,
   decisions: HANGING_DECISIONS,
+  rules: HANGING_RULES,
   messages: HANGING_MESSAGES,
   terms: HANGING_TERMS,
   hardware: true,

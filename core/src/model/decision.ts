@@ -1,3 +1,4 @@
+import type { RuleCode } from './rule.js';
 import type { Rounding, Ticks } from '../measure/index.js';
 import type { Acceptance } from './facts.js';
 import type { LeafId } from './kinds.js';
@@ -80,6 +81,7 @@ export type Level = 'stop' | 'check' | 'note';
 
 /** Something that clashes, is likely wrong, or must be confirmed. */
 export interface Finding extends Message {
+  code: RuleCode;
   level: Level;
   stage: Stage;
   /** The rule's source. */

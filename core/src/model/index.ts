@@ -4,6 +4,7 @@ export * from './facts.js';
 export * from './factSpec.js';
 export { NEEDED_FACTS, OPENING_FACTS } from './openingFacts.js';
 export * from './decision.js';
+export * from './rule.js';
 export { itemOf, withQuantity } from './item.js';
 export { termKeyBuilder } from './termKey.js';
 export * from './decisionSpec.js';

@@ -1,3 +1,4 @@
+import type { LevelOf, RuleCode } from './rule.js';
 import type { Rounding } from '../measure/index.js';
 import type {
   Alternative,
@@ -227,8 +228,8 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
   }
 
   /** A finding about what was decided or recorded, with its source and the parts it points at. */
-  report<Code extends MessageCode>(
-    level: Finding['level'],
+  report<Code extends MessageCode & RuleCode>(
+    level: LevelOf<Code>,
     code: Code,
     params: Parameters<typeof message<Code>>[1] & object,
     source: string,

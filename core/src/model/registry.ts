@@ -31,6 +31,9 @@ export interface OpeningFacts extends SingleFacts {
 /** What each stage gives to those after it; `undefined` where it only has facts. */
 export interface Results {}
 
+/** What may be found, by code: how grave, and who answers. */
+export interface Rules {}
+
 /** The decisions of each stage, as it describes them. */
 export interface Decisions {}
 

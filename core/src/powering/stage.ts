@@ -1,5 +1,6 @@
 import { productTypesOf } from '../catalogue/index.js';
 import { valueOrUndefined, type MeasuredLeaf, type Solid } from '../model/index.js';
+import { POWERING_RULES } from './rules.js';
 import { defineStage, type StageInput } from '../stageContract/index.js';
 import { lockCentre } from '../securing/index.js';
 import { POWERING_DECISIONS } from './decisions.js';
@@ -18,6 +19,7 @@ export const powering = defineStage({
   facts: POWERING_FACTS,
   values: POWERING_VALUES,
   decisions: POWERING_DECISIONS,
+  rules: POWERING_RULES,
   messages: POWERING_MESSAGES,
   terms: POWERING_TERMS,
   hardware: true,

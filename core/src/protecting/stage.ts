@@ -1,5 +1,6 @@
 import { productTypesOf } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
+import { PROTECTING_RULES } from './rules.js';
 import { defineStage, type ProductRequirement } from '../stageContract/index.js';
 import { PROTECTING_DECISIONS } from './decisions.js';
 import { decideProtecting } from './decide.js';
@@ -18,6 +19,7 @@ export const protecting = defineStage({
   facts: PROTECTING_FACTS,
   values: PROTECTING_VALUES,
   decisions: PROTECTING_DECISIONS,
+  rules: PROTECTING_RULES,
   messages: PROTECTING_MESSAGES,
   terms: PROTECTING_TERMS,
   hardware: true,

@@ -1,5 +1,6 @@
 import { productTypesOf, type ProductType } from '../catalogue/index.js';
 import { valueOrUndefined } from '../model/index.js';
+import { SEALING_RULES } from './rules.js';
 import { defineStage } from '../stageContract/index.js';
 import { SEALING_DECISIONS, type Bottom } from './decisions.js';
 import { decideSealing } from './decide.js';
@@ -25,6 +26,7 @@ export const sealing = defineStage({
   facts: SEALING_FACTS,
   values: SEALING_VALUES,
   decisions: SEALING_DECISIONS,
+  rules: SEALING_RULES,
   messages: SEALING_MESSAGES,
   terms: SEALING_TERMS,
   hardware: true,

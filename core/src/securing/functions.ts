@@ -260,14 +260,19 @@ function findFunction(
         'trade practice',
         parts,
       );
-  } else if (!follows.freeOut && !(boltedByUser(use) && lenient))
-    record.report(
-      dwelling || lenient ? 'note' : egress === true ? 'stop' : 'check',
-      egress === true && !dwelling ? 'securing.twoMotionsOut' : 'securing.twoMotions',
-      {},
-      'every state of the function',
-      parts,
-    );
+  } else if (!follows.freeOut && !(boltedByUser(use) && lenient)) {
+    const source = 'every state of the function';
+    if (egress === true && !dwelling)
+      record.report('stop', 'securing.twoMotionsOut', {}, source, parts);
+    else
+      record.report(
+        dwelling || lenient ? 'note' : 'check',
+        'securing.twoMotions',
+        {},
+        source,
+        parts,
+      );
+  }
   if (isBoltAlone(kind) && USE_WISHES[use].locksItself === true)
     record.report('note', 'securing.lockedByHand', {}, 'every state of the function', parts);
   if (spec.delayed)

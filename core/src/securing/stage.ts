@@ -1,5 +1,6 @@
 import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import { productTypesOf, type ProductType } from '../catalogue/index.js';
+import { SECURING_RULES } from './rules.js';
 import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { decideSecuring } from './decide.js';
 import { SECURING_DECISIONS } from './decisions.js';
@@ -27,6 +28,7 @@ export const securing = defineStage({
   records: SECURING_RECORDS,
   values: SECURING_VALUES,
   decisions: SECURING_DECISIONS,
+  rules: SECURING_RULES,
   messages: SECURING_MESSAGES,
   terms: SECURING_TERMS,
   hardware: true,

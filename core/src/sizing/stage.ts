@@ -1,3 +1,4 @@
+import { SIZING_RULES } from './rules.js';
 import { defineStage } from '../stageContract/index.js';
 import { decideSizing } from './decide.js';
 import { SIZING_DECISIONS } from './decisions.js';
@@ -16,6 +17,7 @@ export const sizing = defineStage({
   facts: SIZING_FACTS,
   values: SIZING_VALUES,
   decisions: SIZING_DECISIONS,
+  rules: SIZING_RULES,
   messages: SIZING_MESSAGES,
   terms: SIZING_TERMS,
   decide: decideSizing,

@@ -11,6 +11,7 @@ import type {
   Results,
   Solid,
   Stage,
+  Rule,
 } from '../model/index.js';
 import type { Practice, StageValues } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
@@ -56,6 +57,8 @@ export interface StageDefinition<Id extends Stage, Needs extends Stage, D extend
   readonly hardware?: boolean;
   /** Whether it has a bolt in the row though it has no hardware. */
   readonly bolt?: boolean;
+  /** What it may find: how grave, and who answers. */
+  readonly rules?: Readonly<Record<string, Rule>>;
   /** Its sentences by code, with `{parameters}`. */
   readonly messages?: Readonly<Record<string, string>>;
   /** Its words by term code: its own name, its decisions, facts, options, items. */

@@ -2,6 +2,7 @@ import {
   asLength,
   asTerm,
   decisionTable,
+  defineRules,
   valueOrUndefined,
   lengthFact,
   message,
@@ -102,7 +103,11 @@ function decideVenting(
   return { width };
 }
 
+const VENTING_RULES = defineRules({ 'venting.tooHigh': { levels: ['stop'], who: 'specifier' } });
+type VentingRules = typeof VENTING_RULES;
+
 export const venting = defineStage({
+  rules: VENTING_RULES,
   id: 'venting',
   needs: ['sizing'],
   facts: VENTING_FACTS,
@@ -159,6 +164,7 @@ export const venting = defineStage({
 });
 
 declare module '../../model/registry.js' {
+  interface Rules extends VentingRules {}
   interface SingleFacts extends FactsOf<typeof VENTING_FACTS> {}
   interface OpeningFacts {
     louvre?: Louvre | undefined;
