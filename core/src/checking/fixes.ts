@@ -1,4 +1,10 @@
-import { valueOrUndefined, type Choice, type Finding, type OpeningFacts } from '../model/index.js';
+import {
+  valueOrUndefined,
+  type Choice,
+  type Finding,
+  type OpeningFacts,
+  type RuleCode,
+} from '../model/index.js';
 import { isExit, type LockKind } from '../securing/index.js';
 
 /** A change that may make a finding go: its word, and what it records. */
@@ -65,7 +71,7 @@ const drawnByPower: Ways = (facts, params) => {
 };
 
 /** What may be tried against each finding (handbook, “Findings”). */
-const WAYS: Readonly<Record<string, Ways>> = {
+const WAYS: Readonly<Partial<Record<RuleCode, Ways>>> = {
   'closing.forceNone': () => [operator],
   'closing.forceOutside': () => [operator],
   'closing.forceRated': (facts) => [operator, ...heldByMagnet(facts)],
@@ -147,6 +153,9 @@ const WAYS: Readonly<Record<string, Ways>> = {
   'securing.barOnPull': (facts) => [way('swing', { swing: facts.swing === 'in' ? 'out' : 'in' })],
   'choice.notTaken': () => [way('noChoices', { choices: undefined })],
 };
+
+/** Rules that a change of the facts may make go. */
+export const FIXED_RULES = Object.keys(WAYS) as readonly RuleCode[];
 
 /** The changes that may be tried against a finding, in the order they are offered. */
 export function fixesOf(

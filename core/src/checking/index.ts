@@ -8,7 +8,7 @@ export {
 } from './acceptance.js';
 export { RULES } from './allRules.js';
 export { whoAnswers } from './whoAnswers.js';
-export { fixesOf, type Fix } from './fixes.js';
+export { FIXED_RULES, fixesOf, type Fix } from './fixes.js';
 export { acrossFindings } from './across.js';
 export { type AcrossFinding, type ComparisonKey } from './acrossFinding.js';
 export { cautionsFor, generalCautions } from './cautions.js';

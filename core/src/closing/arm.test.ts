@@ -71,6 +71,14 @@ describe('the arm of a closer', () => {
     expect(elbow.y).toBeLessThan(-plan.thickness);
   });
 
+  it('folds out of the face it works on: on the head of the push face away from leaf and wall', () => {
+    const { elbow, spindle } = armAt('top-jamb', rows['top-jamb'], plan, 0)!;
+    expect(elbow.y).toBeLessThan(-plan.thickness);
+    expect(elbow.y).toBeLessThan(spindle.y);
+    // A regular arm stands on the other face.
+    expect(armAt('regular', rows.regular, plan, 0)!.elbow.y).toBeGreaterThan(0);
+  });
+
   it('opens the leaf as far as it reaches, and not a step further', () => {
     for (const name of ARMS) {
       const { widest } = armSweep(name, rows[name], plan);

@@ -64,6 +64,18 @@ describe('the finish of a set', () => {
       trim: 'finish.satin-stainless',
     });
   });
+  it('is told outside where it rusts, not where it is primed to be painted', () => {
+    const codes = (finish: string) =>
+      decide({
+        finish,
+        exterior: true,
+        choices: { 'hanging.metal': { value: 'steel', reason: 'x' } },
+      })
+        .findings.map(({ code }) => code)
+        .filter((code) => code.startsWith('finishing.'));
+    expect(codes('satin chrome')).toContain('finishing.outside');
+    expect(codes('primed')).not.toContain('finishing.outside');
+  });
   it('leaves what a person wrote, and what has none', () => {
     const written = {
       stage: 'closing',

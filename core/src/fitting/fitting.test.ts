@@ -120,6 +120,17 @@ describe('taking a leaf off', () => {
     expect(codes({ swing: 'in' })).toContain('off.butts');
     expect(codes({ swing: 'out', exterior: true, secured: true })).toContain('off.buttsFixed');
   });
+  it.each([
+    [25_000, 1],
+    [25_001, 2],
+    [50_000, 2],
+    [50_001, 3],
+    [75_000, 3],
+    [75_001, 4],
+    [200_000, 4],
+  ])('of %i g takes %i people', (leafMass, people) => {
+    expect(leafRemoval(decide({ leafMass }))!.people).toBe(people);
+  });
   it('asks for people by its mass, for a lifter beyond four times one person’s', () => {
     const light = off({ leafConstruction: 'timber-hollow', leafThickness: mm(35) });
     expect([light.people, light.lifter]).toEqual([1, false]);

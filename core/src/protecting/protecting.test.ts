@@ -69,6 +69,11 @@ describe('plates', () => {
     expect(plate({ ...rod, plainFloor: true })!.width).toBe(full);
     expect(codes(rod)).not.toContain('checking.under');
   });
+  it('recorded at more than twice the usual height are armor, up to that they are kicked', () => {
+    expect(plates({ kickPlate: inches(20) })).toBe('kick');
+    expect(plates({ kickPlate: inches(20.5) })).toBe('armor');
+    expect(plates({ kickPlate: 0 })).toBe('none');
+  });
   it('of each leaf by its own width', () => {
     const uneven = decide({
       kind: 'unequal-pair',

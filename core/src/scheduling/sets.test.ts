@@ -308,3 +308,14 @@ describe('settings of a schedule', () => {
     expect(read.ok ? undefined : read.fault.code).toBe(code);
   });
 });
+
+describe('the number of a new set', () => {
+  it('follows the highest that was ever given, though fewer are known', () => {
+    const known = [
+      { number: 2, signature: 'gone', openings: [] },
+      { number: 7, signature: 'gone too', openings: [] },
+    ];
+    const { sets } = groupSets([opening({ mark: '1' }), opening({ mark: '2', sound: 45 })], known);
+    expect(sets.map(({ number }) => number)).toEqual([8, 9]);
+  });
+});
