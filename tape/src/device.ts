@@ -1,5 +1,5 @@
 /** One press of the button, as it leaves the device. */
-export interface Sent {
+interface Sent {
   /** Counts the presses, so that a listener can see that one is missing. */
   number: number;
   millimetres: number;
@@ -18,7 +18,7 @@ export interface Manners {
   loseIn: number;
 }
 
-export const USUAL_MANNERS: Manners = { jitter: 0.2, slipIn: 13, loseIn: 9 };
+const USUAL_MANNERS: Manners = { jitter: 0.2, slipIn: 13, loseIn: 9 };
 
 const SLIP = 25.4;
 const LONGEST = 8000;

@@ -13,7 +13,7 @@ const centre = (device: Assignment['device']) =>
 const pivot = (device: Assignment['device']) => centre(device) || device === 'offset-pivot';
 
 /** What cannot stand together, whatever the sizes (handbook, “Pivots” and “Closing”). */
-export const RULES: readonly Rule[] = [
+const RULES: readonly Rule[] = [
   {
     of: ['device', 'foot'],
     breaks: ({ device, foot }) => foot === 'jamb' && device !== 'offset-pivot',

@@ -357,8 +357,3 @@ function decideSelector({ facts, results }: ClosingInput, record: ClosingRecord)
   });
   return wanted;
 }
-
-/** Whether a surface closer stands on the leaves. */
-export function standsOnLeaf({ device }: Pick<Closing, 'device'>): boolean {
-  return device !== undefined && isSurface(device);
-}

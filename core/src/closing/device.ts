@@ -50,7 +50,7 @@ const SPRINGS: ReadonlySet<HangingDevice> = new Set([
 ]);
 
 /** Whether the hinges are what closes the leaf. */
-export function closesBySprings(hung: HangingDevice): boolean {
+function closesBySprings(hung: HangingDevice): boolean {
   return SPRINGS.has(hung);
 }
 
@@ -68,7 +68,7 @@ export function closerSide(device: CloserDevice): 'pull' | 'push' | undefined {
 }
 
 /** What speaks against a device, what rules it out first; undefined where nothing does. */
-export function againstCloser(device: CloserDevice, at: CloserCase): Message | undefined {
+function againstCloser(device: CloserDevice, at: CloserCase): Message | undefined {
   const { facts, practice, hung, thickness, headFace, insidePull } = at;
   const { values } = practice;
   const surface = isSurface(device);

@@ -20,7 +20,7 @@ export const CLOSER_KINDS = [
 export type CloserKind = (typeof CLOSER_KINDS)[number];
 
 /** What the open leaf comes to, so that a stop is fixed there or elsewhere. */
-export const OPEN_AGAINST = ['wall', 'glass', 'nothing'] as const;
+const OPEN_AGAINST = ['wall', 'glass', 'nothing'] as const;
 
 const swinging = { applies: swings };
 

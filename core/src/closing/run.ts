@@ -105,7 +105,7 @@ const VALVE_POWER = 1.5;
  * Damping of a zone, N·m·s: as much as lets the closer’s own moment take the factory’s time over the zone
  * at the factory’s opening, more as the valve is shut.
  */
-export function damping(
+function damping(
   settings: CloserSettings,
   makeup: CloserMakeup,
   zone: 'sweep' | 'latch' | 'backCheck',
@@ -255,7 +255,7 @@ export function closingRun(
 }
 
 /** What pushes back over the last degrees: seals, and the latch as it rides over its lip; N·m. */
-export function resistanceAt({ width, seal, latch }: ClosingLeaf, degrees: number): number {
+function resistanceAt({ width, seal, latch }: ClosingLeaf, degrees: number): number {
   const sealed = seal * Math.min(1, Math.max(0, (SEAL_FROM - degrees) / SEAL_FROM));
   const lip = degrees < LATCH_FROM && degrees > LATCH_TO ? latch : 0;
   return (sealed + lip) * width;

@@ -10,7 +10,7 @@ import { glassPlace, lipOf } from '../sizing/index.js';
 import { openModel } from './openModel.js';
 
 /** The basis a decided length is drawn with. */
-export function basisOf(decided: DecidedOpening, key: string): Decision['basis'] {
+function basisOf(decided: DecidedOpening, key: string): Decision['basis'] {
   return decisionOf(decided, key)?.basis ?? 'derived';
 }
 

@@ -12,11 +12,10 @@ export const VIEWS = [
 export type View = (typeof VIEWS)[number];
 
 /** Drawings of existing work, beside the views of an opening. */
-export type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
+type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
 
 /** Close drawings of the hanging: the swing at the hinges, what they carry, a clash. */
-export type CloseView =
-  'swing' | 'loads' | 'clash' | 'lock-section' | 'strike' | 'heights' | 'devices';
+type CloseView = 'swing' | 'loads' | 'clash' | 'lock-section' | 'strike' | 'heights' | 'devices';
 
 /** What a line or area stands for; writers give each layer its pen. */
 export type Layer =

@@ -21,7 +21,7 @@ export interface EgressRoom {
 }
 
 /** Doors between two rooms, all of them together. */
-export interface EgressDoors {
+interface EgressDoors {
   one: number;
   two: number;
   /** How many. */

@@ -1,5 +1,5 @@
-import { decisionOf, type DecidedOpening } from '../deciding/index.js';
-import { type Item, type Param, type Message, type Value } from '../model/index.js';
+import { type DecidedOpening } from '../deciding/index.js';
+import { type Item, type Message, type Value } from '../model/index.js';
 
 /** Where in the work a step belongs. */
 export const WORK_PARTS = [
@@ -81,23 +81,5 @@ export class Steps {
     );
     const distinct = new Map(found.map((one) => [JSON.stringify(one.value), one.value!]));
     return [...distinct.values()].map((value) => ({ name: `name.${key}`, value }));
-  }
-}
-
-/** The value of a decision as a parameter of a sentence. */
-export function paramOf(decided: DecidedOpening, key: string): Param | undefined {
-  const value = decisionOf(decided, key)?.value;
-  if (!value) return undefined;
-  switch (value.type) {
-    case 'length':
-      return { ticks: value.ticks };
-    case 'mass':
-      return { grams: value.grams };
-    case 'count':
-      return value.count;
-    case 'term':
-      return { term: value.term };
-    default:
-      return undefined;
   }
 }

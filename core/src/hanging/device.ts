@@ -28,7 +28,7 @@ export interface DeviceCase {
 }
 
 /** What speaks against a device: what rules it out, and what only argues against it. */
-export interface Objections {
+interface Objections {
   disqualifies: Message[];
   drawbacks: Message[];
 }

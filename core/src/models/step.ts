@@ -10,7 +10,7 @@ export interface StepEntity {
 }
 
 /** Bounds of a file that is read. */
-export const STEP_BOUNDS = { entityCharacters: 1_000_000, depth: 40 } as const;
+const STEP_BOUNDS = { entityCharacters: 1_000_000, depth: 40 } as const;
 
 const HEAD = /^\s*ISO-10303-21\s*;/;
 const END = /END-ISO-10303-21\s*;\s*$/;

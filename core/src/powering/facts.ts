@@ -1,13 +1,13 @@
 import { choiceFact, countFact, swings, yesNoFact, type FactsOf } from '../model/index.js';
 
 /** What tells an electrified opening to let somebody in. */
-export const ACCESS = ['none', 'keypad', 'reader', 'intercom', 'button'] as const;
+const ACCESS = ['none', 'keypad', 'reader', 'intercom', 'button'] as const;
 export type Access = (typeof ACCESS)[number];
 
 /** A magnet on the frame: none; let go by a sensor and a button; by a switch in lever or bar. */
 export const ELECTRIC_LOCKS = ['none', 'sensor-magnet', 'hardware-magnet'] as const;
 /** Back from a stair: never locked, unlocked by command from one place, by the fire alarm. */
-export const REENTRIES = ['free', 'command', 'alarm'] as const;
+const REENTRIES = ['free', 'command', 'alarm'] as const;
 
 /** Facts about power. */
 export const POWERING_FACTS = {

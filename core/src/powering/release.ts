@@ -82,7 +82,7 @@ export function isHeld(release: Release, state: ReleaseState): boolean {
 }
 
 /** Whether a device that waits still keeps people in. */
-export function isWaiting(release: Release, state: ReleaseState): boolean {
+function isWaiting(release: Release, state: ReleaseState): boolean {
   return release.delay > 0 && state.count !== 'done' && !state.cut && !isLetGo(release, state);
 }
 

@@ -4,7 +4,7 @@ import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../pract
 const source = (what: string) => `${TRADE}: ${what}`;
 
 /** Things of an opening that draw current. */
-export const LOADS = [
+const LOADS = [
   'strike',
   'lock',
   'exit-trim',

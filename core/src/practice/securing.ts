@@ -5,7 +5,7 @@ import { sourced, TRADE } from './sourced.js';
 type Rows<Key extends string> = [Key, number, number, number][];
 
 /** Rows of usual, least and most, in a unit. */
-export function heightTable(
+function heightTable(
   rows: Rows<HeightItem>,
   unit: (value: number) => number,
 ): Record<HeightItem, HeightRow> {
@@ -26,7 +26,7 @@ const pair = (unit: (value: number) => number, latch: number, bolt: number) => (
   bolt: unit(bolt),
 });
 
-export const US_COMMERCIAL_HEIGHTS = heightTable(
+const US_COMMERCIAL_HEIGHTS = heightTable(
   [
     ['lock', 40 + 5 / 16, 38, 44],
     ['deadbolt', 48, 40, 48],
@@ -56,7 +56,7 @@ export const US_RESIDENTIAL_HEIGHTS = heightTable(
   inches,
 );
 
-export const BRITISH_HEIGHTS = heightTable(
+const BRITISH_HEIGHTS = heightTable(
   [
     ['lock', 1000, 900, 1050],
     // About a third of the height; accessible not above 1050.

@@ -24,7 +24,7 @@ function psf(pounds: number, thicknessInches: number, scales: boolean): SurfaceM
 }
 
 /** `36 × 84` becomes the code 3070. */
-export function usNominal(width: number, height: number): NominalSize {
+function usNominal(width: number, height: number): NominalSize {
   const code = (value: number) => `${Math.floor(value / 12)}${value % 12}`;
   const long = width % 12 > 9 || height % 12 > 9;
   const name = long
@@ -60,7 +60,7 @@ const trim = (hinge: number, head: number, lock: number, bottom: number) => ({
 const UNCUT = trim(0, 0, 0, 0);
 
 /** What does not differ between the schools; each practice spreads this and overrides its own. */
-export const COMMON = {
+const COMMON = {
   lockBevel: sourced(3.5, 'angle', 'trade practice: 1/8 in in 2 in', 'default'),
   surfaceMasses: sourced(
     {

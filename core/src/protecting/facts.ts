@@ -1,7 +1,7 @@
 import { choiceFact, lengthFact, swings, yesNoFact, type FactsOf } from '../model/index.js';
 
 /** What passes through a door and strikes it. */
-export const TRAFFIC = ['feet', 'carts', 'beds'] as const;
+const TRAFFIC = ['feet', 'carts', 'beds'] as const;
 
 /** Facts about what protects the leaf. */
 export const PROTECTING_FACTS = {

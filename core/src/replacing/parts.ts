@@ -12,9 +12,9 @@ import { CUT_TO_SURVEY, type Hanging } from '../hanging/index.js';
 import type { Sizes } from '../sizing/index.js';
 import type { Survey } from '../survey/index.js';
 
-export const VERDICTS = ['keep', 'move', 'renew'] as const;
+const VERDICTS = ['keep', 'move', 'renew'] as const;
 export type Verdict = (typeof VERDICTS)[number];
-export const PARTS = ['frame', 'leaf', 'hinges', 'lock', 'strike', 'closer'] as const;
+const PARTS = ['frame', 'leaf', 'hinges', 'lock', 'strike', 'closer'] as const;
 export type ExistingPart = (typeof PARTS)[number];
 
 interface Judged {

@@ -16,7 +16,7 @@ export type Escape = (typeof ESCAPES)[number];
 const { from, to, ...rest } = OPENING_FACTS;
 
 /** Facts about what the door is and who leaves by it, beside those of the opening as a whole. */
-export const ROLE_FACTS = {
+const ROLE_FACTS = {
   role: choiceFact(ROLES, 'role', { by: 'architect', first: true }),
   /** Which way people leave: from the room named first to the other, back, or both. */
   escape: choiceFact(ESCAPES, 'escape', { by: 'authority' }),

@@ -13,7 +13,6 @@ export type BottomSeal = (typeof BOTTOM_SEALS)[number];
 
 /** How even the floor is under the leaf: what the seal must lie on. */
 export const FLOOR_TEXTURES = ['smooth', 'light', 'rough', 'carpet'] as const;
-export type FloorTexture = (typeof FLOOR_TEXTURES)[number];
 
 const swinging = { applies: swings };
 

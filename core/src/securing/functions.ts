@@ -20,7 +20,7 @@ export function boltsAbove(kind: LockKind, use: LockUse): boolean {
 }
 
 /** Whether a kind has no latch in any function: it locks when somebody throws its bolt. */
-export function isBoltAlone(kind: LockKind): boolean {
+function isBoltAlone(kind: LockKind): boolean {
   return kind === 'sliding' || kind === 'deadbolt';
 }
 

@@ -68,7 +68,7 @@ export function lockKindsFor(facts: OpeningFacts): readonly LockKind[] {
 }
 
 /** The backset a kind would take, for holding it against the stile: the practice's least that is made. */
-export function leastBackset(kind: LockKind, practice: Practice): number {
+function leastBackset(kind: LockKind, practice: Practice): number {
   const { narrowBacksets, backsets, backset } = practice.values;
   return kind === 'narrow-stile'
     ? Math.min(...narrowBacksets.value)

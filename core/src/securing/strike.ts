@@ -120,7 +120,7 @@ export function fitStrike(at: StrikeCase): StrikeFit {
 }
 
 /** What a leaf usually comes to rest on where nobody has said: silencers on steel, nothing on timber. */
-export function usualStop(facts: OpeningFacts): 'none' | 'silencer' {
+function usualStop(facts: OpeningFacts): 'none' | 'silencer' {
   return valueOrUndefined(facts.frameMaterial) === 'steel' ? 'silencer' : 'none';
 }
 

@@ -28,7 +28,7 @@ export const LEAF_CONSTRUCTIONS = [
 ] as const satisfies readonly LeafConstruction[];
 
 /** How the edges of a pair meet. */
-export const MEETING_EDGES = ['square', 'rebated', 'astragal', 'mullion'] as const;
+const MEETING_EDGES = ['square', 'rebated', 'astragal', 'mullion'] as const;
 export type MeetingEdge = (typeof MEETING_EDGES)[number];
 
 const hasGaps: Applies = (kind) => !slides(kind) || kind === 'bi-fold';

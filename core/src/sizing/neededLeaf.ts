@@ -9,7 +9,7 @@ export interface AroundLeaf {
 }
 
 /** A straight edge: the points with nx·x + ny·y = d; the leaf is where that is less. */
-export interface Edge {
+interface Edge {
   nx: number;
   ny: number;
   d: number;
@@ -40,7 +40,7 @@ function inward(a: Corner, b: Corner, by: number, out: Corner): Edge {
 }
 
 /** Where two edges cross. */
-export function crossing(one: Edge, two: Edge): Corner {
+function crossing(one: Edge, two: Edge): Corner {
   const det = one.nx * two.ny - one.ny * two.nx;
   return {
     x: (one.d * two.ny - one.ny * two.d) / det,

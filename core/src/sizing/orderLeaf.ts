@@ -15,7 +15,7 @@ export type LeafOrder =
     };
 
 /** Whether nothing may come off any edge. */
-export function uncuttable(limits: TrimLimits | undefined): boolean {
+function uncuttable(limits: TrimLimits | undefined): boolean {
   return limits !== undefined && Object.values(limits).every((limit) => limit === 0);
 }
 

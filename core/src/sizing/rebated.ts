@@ -5,7 +5,7 @@ import type { SizingRecord } from './decisions.js';
 import type { SizedLeaf } from './sizes.js';
 
 /** How far a rebated leaf lies over the frame at each side and the head; 0 where its edges are flush. */
-export function overlapOf(facts: OpeningFacts, practice: Practice): Ticks {
+function overlapOf(facts: OpeningFacts, practice: Practice): Ticks {
   const rebated = facts.kind === 'single' && facts.leafEdge === 'rebated';
   return rebated ? practice.values.leafOverlap.value : 0;
 }

@@ -260,24 +260,32 @@ it('a decided opening works the same once it has crossed from another thread', (
 });
 
 describe('lines written by hand', () => {
-  it.each(SET_STAGES)('of %s stand in place of what the stage decided, and only of that', (stage) => {
-    const line = { stage, description: 'as the client has it', quantity: 3, unit: 'each' as const };
-    fc.assert(
-      fc.property(openings, practiceOf, (facts, practice) => {
-        const plain = { ...facts, manualItems: undefined, omitted: undefined };
-        const before = decideOpening(plain, practice).items;
-        const { items } = decideOpening({ ...plain, manualItems: [line] }, practice);
-        const own = items.filter((item) => item.stage === stage);
-        expect(own.map(({ written, quantity }) => [written, quantity])).toEqual([
-          [line.description, line.quantity],
-        ]);
-        expect(items.filter((item) => item.stage !== stage).map(({ term }) => term)).toEqual(
-          before.filter((item) => item.stage !== stage).map(({ term }) => term),
-        );
-      }),
-      { numRuns: 25 },
-    );
-  });
+  it.each(SET_STAGES)(
+    'of %s stand in place of what the stage decided, and only of that',
+    (stage) => {
+      const line = {
+        stage,
+        description: 'as the client has it',
+        quantity: 3,
+        unit: 'each' as const,
+      };
+      fc.assert(
+        fc.property(openings, practiceOf, (facts, practice) => {
+          const plain = { ...facts, manualItems: undefined, omitted: undefined };
+          const before = decideOpening(plain, practice).items;
+          const { items } = decideOpening({ ...plain, manualItems: [line] }, practice);
+          const own = items.filter((item) => item.stage === stage);
+          expect(own.map(({ written, quantity }) => [written, quantity])).toEqual([
+            [line.description, line.quantity],
+          ]);
+          expect(items.filter((item) => item.stage !== stage).map(({ term }) => term)).toEqual(
+            before.filter((item) => item.stage !== stage).map(({ term }) => term),
+          );
+        }),
+        { numRuns: 25 },
+      );
+    },
+  );
 });
 
 describe('the registries', () => {

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 
 /** One thing a document may be asked for, and what it is where nobody says. */
-export type DocumentOption =
+type DocumentOption =
   | { kind: 'choice'; choices: readonly string[]; usual: string }
   | { kind: 'number'; least: number; most: number; usual: number }
   | { kind: 'flag'; usual: boolean }

@@ -4,16 +4,16 @@ import { face, printable, registerFaces, type Face } from './typefaces.js';
 export const MARGIN = 40;
 export const INK = '#1f1b14';
 export const FAINT = '#6b6455';
-export const RULE = '#b9b09c';
+const RULE = '#b9b09c';
 
 /** Sizes of paper in points, lying. */
-export const PAPER_SIZES = {
+const PAPER_SIZES = {
   A4: 'A4',
   A3: 'A3',
   Letter: 'LETTER',
   Tabloid: 'TABLOID',
 } as const;
-export type PaperName = keyof typeof PAPER_SIZES;
+type PaperName = keyof typeof PAPER_SIZES;
 
 /** A column of a table: width in parts of the table's. */
 export interface Column {

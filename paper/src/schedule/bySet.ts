@@ -45,13 +45,13 @@ const LINES: Column[] = [
 /** A small elevation beside the lines of a set. */
 const PICTURE = { width: 92, height: 116 };
 
-export const headingColumns = (columns: readonly HeadingColumn[] = HEADING_COLUMNS) =>
+const headingColumns = (columns: readonly HeadingColumn[] = HEADING_COLUMNS) =>
   columns.map((name) => ({
     title: HEADING_NAMES[name].toLowerCase(),
     share: SHARES[name],
   }));
 
-export const lineCells = (line: Line): string[] => [
+const lineCells = (line: Line): string[] => [
   String(line.quantity),
   line.unit,
   line.description,

@@ -13,7 +13,7 @@ export interface SheetsJob extends ScheduleJob {
 }
 
 /** The bit and collar that templates are told for, as the practice has them. */
-export const routerOf = ({ practice }: ProjectBasis): Router => ({
+const routerOf = ({ practice }: ProjectBasis): Router => ({
   bit: practice.values.routerBit.value,
   collar: practice.values.routerCollar.value,
 });

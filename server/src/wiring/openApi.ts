@@ -44,7 +44,11 @@ export function describeInterface(app: INestApplication): OpenAPIObject {
   return document;
 }
 
-/** The same without a database: nothing is started, only what the routes say of themselves is read. */
+/**
+ * The same without a database: nothing is started, only what the routes say of themselves is read.
+ *
+ * @internal read by scripts/interface.mjs
+ */
 export async function interfaceDocument(): Promise<OpenAPIObject> {
   const config = { requestsAMinute: 1 } as Config;
   const app = await NestFactory.create(

@@ -149,7 +149,11 @@ function ProjectFrame() {
   );
 }
 
-/** Everything below a project: loads it, or says why it cannot. */
+/**
+ * Everything below a project: loads it, or says why it cannot.
+ *
+ * @internal brought by its name in pages.ts
+ */
 export function ProjectShell() {
   const { projectId } = useParams();
   const session = useSession();

@@ -2,10 +2,9 @@ import type { Answer, Asked, Method, Route, Shapes } from './routes.js';
 
 export type PersonView = Shapes['PersonView'];
 export type SessionView = Shapes['SessionView'];
-export type ProjectSummary = Shapes['ProjectSummary'];
 /** A project with what its openings are decided with. */
 export type WholeProject = Shapes['WholeProject'];
-export type ProjectView = Pick<
+type ProjectView = Pick<
   WholeProject,
   'id' | 'name' | 'practice' | 'note' | 'version' | 'role'
 >;

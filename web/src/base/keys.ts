@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 
 /** Whether keys are just now meant for a text field. */
-export function typing(target: EventTarget | null): boolean {
+function typing(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
     (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
@@ -9,7 +9,7 @@ export function typing(target: EventTarget | null): boolean {
 }
 
 /** `Ctrl+Z`, `?`, `n`: the name of a key press, Ctrl and Cmd alike. */
-export function keyName(event: KeyboardEvent): string {
+function keyName(event: KeyboardEvent): string {
   const control = event.ctrlKey || event.metaKey ? 'Ctrl+' : event.altKey ? 'Alt+' : '';
   const shift = event.shiftKey && event.key.length > 1 ? 'Shift+' : '';
   const key =

@@ -80,7 +80,7 @@ export interface ProjectWrite {
 }
 
 /** What this page has seen of the project, besides what it shows. */
-export class Seen {
+class Seen {
   /** Where in the project's feed the openings were read. */
   place: string | undefined;
   /** What was last seen of openings that were deleted while this page is open. */

@@ -34,7 +34,7 @@ export function useSite(projectId: string): { store: SiteStore; status: SiteStat
 }
 
 /** What a record has beside what the device knows itself. */
-export type NewRecord<K extends SiteKind> = Omit<
+type NewRecord<K extends SiteKind> = Omit<
   SiteRecordOf<K>,
   'id' | 'openingId' | 'at' | 'by' | 'kind'
 >;

@@ -16,7 +16,7 @@ import { useInsteads } from '../worker/client.js';
 import { useOpeningPage } from './page.js';
 
 /** Another value of a decision in words. */
-export function alternativeParts(
+function alternativeParts(
   decision: Decision,
   alternative: Alternative,
   units: Units,

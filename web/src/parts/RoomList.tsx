@@ -2,8 +2,8 @@ import { type Building } from '@riegel/core';
 import { termText } from '../base/words.js';
 
 /** Id of the list from which rooms are picked wherever one is asked for. */
-export const ROOM_LIST = 'rooms-of-the-building';
-export const STOREY_LIST = 'storeys-of-the-building';
+const ROOM_LIST = 'rooms-of-the-building';
+const STOREY_LIST = 'storeys-of-the-building';
 
 /** The building's rooms and storeys, to pick from in any field. */
 export function RoomList({ building }: { building: Building }) {

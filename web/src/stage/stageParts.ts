@@ -10,7 +10,7 @@ export interface Bench {
 }
 
 /** Something a stage shows below its decisions, folded away unless it is `open`. */
-export interface Section {
+interface Section {
   name: string;
   open?: boolean;
   Component: ComponentType;

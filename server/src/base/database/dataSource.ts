@@ -28,7 +28,7 @@ import { Compressed0006000000000 } from './migrations/0006-compressed.js';
 import { applyTimeouts, type Timeouts } from './timeouts.js';
 
 /** What one statement must be able to carry: the largest document, or 500 openings with their past. */
-export const LEAST_PACKET = 32 * 1024 * 1024;
+const LEAST_PACKET = 32 * 1024 * 1024;
 
 /** The options of the one data source: MariaDB, migrations, never synchronised. */
 export function dataSourceOptions(url: string): DataSourceOptions {

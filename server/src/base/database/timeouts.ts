@@ -7,7 +7,7 @@ export interface Timeouts {
   writeMs: number;
 }
 
-export const TIMEOUTS: Timeouts = { connectionMs: 2000, readMs: 2500, writeMs: 10_000 };
+const TIMEOUTS: Timeouts = { connectionMs: 2000, readMs: 2500, writeMs: 10_000 };
 
 /** A statement is ended by the database itself after this, whatever becomes of the connection. */
 const STATEMENT_SECONDS = 20;

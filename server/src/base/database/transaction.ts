@@ -5,7 +5,7 @@ const AGAIN = /ER_LOCK_DEADLOCK|ER_LOCK_WAIT_TIMEOUT/;
 const TRIES = 6;
 
 /** Whether an error says that a transaction lost against another and may be done again as a whole. */
-export function lostAgainstAnother(error: unknown): boolean {
+function lostAgainstAnother(error: unknown): boolean {
   return AGAIN.test(String((error as { code?: string } | undefined)?.code));
 }
 

@@ -3,7 +3,7 @@ import { Joi } from './joi.pipe.js';
 import { notFound } from './problem.js';
 
 /** The one spelling of an identifier: lower case, with its hyphens, nothing round it. */
-export const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 export const isId = (value: unknown): value is string =>
   typeof value === 'string' && ID.test(value);

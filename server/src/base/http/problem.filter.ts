@@ -13,7 +13,7 @@ const CONNECTION =
   /ECONNREFUSED|ECONNRESET|PROTOCOL_CONNECTION_LOST|ER_SERVER_SHUTDOWN|ETIMEDOUT|EPIPE|ENOTFOUND|ER_CON_COUNT_ERROR|Pool is closed|Queue limit reached|closed state|ER_STATEMENT_TIMEOUT|max_statement_time|ECONNABORTED|RIEGEL_DATABASE_AWAY|ER_LOCK_DEADLOCK|ER_LOCK_WAIT_TIMEOUT|ER_QUERY_INTERRUPTED|ER_CONNECTION_KILLED|ER_ERROR_DURING_COMMIT|WSREP/;
 
 /** Whether an error says that the database is away rather than that something is wrong. */
-export function databaseAway(error: unknown): boolean {
+function databaseAway(error: unknown): boolean {
   const { code, message } = (error ?? {}) as { code?: string; message?: string };
   return CONNECTION.test(`${code ?? ''} ${message ?? ''}`);
 }

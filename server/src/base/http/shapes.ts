@@ -36,7 +36,11 @@ function keep(name: string, schema: JsonSchema): Joi.Schema {
 export const shape = (name: string, schema: Joi.Schema): Joi.Schema =>
   keep(name, jsonSchema(schema, 'output'));
 
-/** The extension that tells which of the core's types a shape is. */
+/**
+ * The extension that tells which of the core's types a shape is.
+ *
+ * @internal read by scripts/interface.mjs
+ */
 export const CORE_TYPE = 'x-core-type';
 
 /** A shape that is a type of the core, told by the core: by its own name there, or as another makes it. */

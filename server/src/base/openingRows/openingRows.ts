@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import type { OpeningText, StoredFacts } from './openingText.js';
 
 /** Rows written or read by one statement: small enough that none holds the thread for long. */
-export const CHUNK = 250;
+const CHUNK = 250;
 
 /** An opening as it stands, locked. */
 export interface LockedOpening extends OpeningText {

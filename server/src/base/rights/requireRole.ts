@@ -7,7 +7,7 @@ export type Right = 'anyone' | 'signed-in' | 'administrator' | Role;
 
 export const RIGHT = Symbol('right');
 /** The extension by which the interface's documents tell a route's right. */
-export const RIGHT_EXTENSION = 'x-riegel-right';
+const RIGHT_EXTENSION = 'x-riegel-right';
 
 /** Every route says who may use it; one that does not is open to nobody. */
 export const RequireRole = (right: Right) =>

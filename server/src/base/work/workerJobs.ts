@@ -19,7 +19,11 @@ export const workerJob = <In, Out>(
   run: (input: In, told?: Told) => Out | Promise<Out>,
 ): WorkerJob<In, Out> => ({ lane, run });
 
-/** Every kind of work by its name: each resource adds its own (`interface WorkerJobs extends …`). */
+/**
+ * Every kind of work by its name: each resource adds its own (`interface WorkerJobs extends …`).
+ *
+ * @internal merged into by declaration
+ */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type -- resources merge theirs into it
 export interface WorkerJobs {}
 

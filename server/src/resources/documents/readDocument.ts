@@ -30,7 +30,7 @@ const READERS: Record<Exclude<DocumentName, 'lists'>, (body: unknown) => Result<
 };
 
 /** The most bytes a document may have, so that it fits into one statement beside its past. */
-export const MAX_DOCUMENT_BYTES = 6_000_000;
+const MAX_DOCUMENT_BYTES = 6_000_000;
 
 /** Checks a document's body by its name and gives it as it is stored, or the sentence that says what is wrong. */
 export function readDocument(

@@ -6,7 +6,7 @@ import { BOUNDS, ListRefused, type Sheet } from './bounds.js';
  * Decodes a text file: its byte-order mark (UTF-8, UTF-16), else strict UTF-8, else Windows-1252.
  * Refuses what is no text.
  */
-export function decodeText(bytes: Uint8Array): { text: string; encoding: string } {
+function decodeText(bytes: Uint8Array): { text: string; encoding: string } {
   const [a, b, c] = bytes;
   const as = (encoding: string, from = 0, fatal = false) =>
     new TextDecoder(encoding, { fatal, ignoreBOM: true }).decode(bytes.subarray(from));

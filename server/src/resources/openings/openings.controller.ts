@@ -54,7 +54,7 @@ const some = Joi.object({ ids: Joi.array().items(idField).min(1).max(MAX_ASKED).
 
 const MB = 1_000_000;
 /** A project of 20,000 openings at once. */
-export const BULK_LIMIT = 24 * MB;
+const BULK_LIMIT = 24 * MB;
 /** Bodies below this are parsed at once; larger ones beside the thread that answers. */
 const SMALL = 64 * 1024;
 

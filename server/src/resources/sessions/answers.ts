@@ -1,6 +1,6 @@
 import { flag, id, listOf, orNone, record, shape, text } from '../../base/http/shapes.js';
 
-export const personView = shape('PersonView', record({ id, name: text, email: text, admin: flag }));
+const personView = shape('PersonView', record({ id, name: text, email: text, admin: flag }));
 
 /** Who is signed in, and what the sign-in page has to know. */
 export const sessionView = shape(

@@ -18,7 +18,7 @@ import { RequireRole } from '../../base/rights/requireRole.js';
 import { SessionsService } from './sessions.service.js';
 import { joined, sessionView, signedIn, started } from './answers.js';
 
-export const emailField = Joi.string()
+const emailField = Joi.string()
   .email({ tlds: { allow: false } })
   .max(254)
   .label('E-mail');

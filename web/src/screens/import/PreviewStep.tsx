@@ -25,7 +25,7 @@ export const NOTHING_DECIDED: Taking = {
   removed: new Set(),
 };
 
-export function differenceKey(row: ComparedRow, difference: ListDifference): string {
+function differenceKey(row: ComparedRow, difference: ListDifference): string {
   return `${row.at}:${difference.fact}`;
 }
 

@@ -19,11 +19,6 @@ function widthOf(text: string, bold: boolean): number {
   return width;
 }
 
-/** Measured widths are those of the typeface that has come by now. */
-export function forgetWidths(): void {
-  widths.clear();
-}
-
 /**
  * A text cut to so many pixels, with a mark where it was. A grid of some hundred cells scrolls a third
  * faster when no cell has to be clipped.

@@ -8,7 +8,7 @@ import { TextField } from '../../parts/TextField.js';
 import { useAsking } from '../../parts/useAsking.js';
 
 /** A leaf in its frame with the measures a specifier lives by: what the tool is about, drawn. */
-export function Frontispiece() {
+function Frontispiece() {
   return (
     <svg viewBox="0 0 360 420" className="h-full max-h-[560px] w-auto" aria-hidden>
       <g fill="none" stroke="var(--ink)" strokeWidth="1.4">

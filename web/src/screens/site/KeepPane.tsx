@@ -8,7 +8,7 @@ import { itemText } from '../../base/words.js';
 import { Defects } from './Defects.js';
 
 /** What a line of the set is called by as long as it is the same line. */
-export const partOfItem = (item: Item): string =>
+const partOfItem = (item: Item): string =>
   `${item.stage} ${item.term ?? item.written ?? ''}`.slice(0, 80);
 
 /** What stands there with batch and setting, notes of what was done to it, photographs on the drawing, defects. */

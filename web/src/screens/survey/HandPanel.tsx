@@ -24,7 +24,7 @@ const PLACES: { stood: Stood; words: string }[] = [
 ];
 
 /** A plan of the doorway with whoever looks: where they stand, and on which hand they see the hinges. */
-export function StandingPicture({ stood, side }: { stood: Stood; side: Side }) {
+function StandingPicture({ stood, side }: { stood: Stood; side: Side }) {
   const inFrame = stood === 'in-frame';
   // From within the frame, back to the hinges, what swings to the left swings up in this plan.
   const hinge = inFrame ? 26 : side === 'left' ? 26 : 74;
