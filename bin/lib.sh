@@ -77,7 +77,7 @@ need_all_built() {
   need_build cli core paper cli
   need_build tape tape
   need_build server core paper server scripts/interface.mjs
-  need_build web core web
+  need_build web core paper web
 }
 
 # A port nobody listens on, at or after the one given.

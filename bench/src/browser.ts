@@ -140,7 +140,10 @@ try {
   await page.signIn();
   await page.go(address);
   await page.driver.wait(until.elementLocated(By.css('[role=grid] [role=row] svg')), 60_000);
-  say('sent until the register stands, with an empty cache (aim 400 kB)', `${await sentKilobytes()} kB`);
+  say(
+    'sent until the register stands, with an empty cache (aim 400 kB)',
+    `${await sentKilobytes()} kB`,
+  );
   const first: number[] = [];
   for (let run = 0; run < 5; run++) {
     await page.go('/');

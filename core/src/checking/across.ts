@@ -4,7 +4,7 @@ import type { Practice } from '../practice/index.js';
 import { spaceOf } from '../role/index.js';
 import { strikeFindings } from './acrossStrike.js';
 import { waysOutFindings } from './acrossWays.js';
-import { AcrossFinding, ComparisonKey } from './acrossFinding.js';
+import type { AcrossFinding, ComparisonKey } from './acrossFinding.js';
 
 /** So many look-alikes make one that differs odd. */
 const ODD_FROM = 5;

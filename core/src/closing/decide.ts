@@ -33,7 +33,7 @@ import { closingItems } from './items.js';
 import { asksOfRated, closingNeed } from './need.js';
 import { closerSize, type SizedCloser } from './size.js';
 import { againstStop, stopFor, type StopCase } from './stops.js';
-import { Closing, ClosingInput } from './result.js';
+import type { Closing, ClosingInput } from './result.js';
 import { ROLE, standsInTheOpen } from '../roles/index.js';
 
 const OPEN: Closing = {

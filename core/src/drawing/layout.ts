@@ -2,7 +2,7 @@ import { formatExact, showLength, toMm } from '../measure/index.js';
 import type { Units } from '../phrasing/index.js';
 import { arcPoints, type DrawingModel, type Element, type Layer, type Point } from './model.js';
 import { crosses, grown, overlap, textBox, type TextBox } from './textBoxes.js';
-import { Primitive } from './primitive.js';
+import type { Primitive } from './primitive.js';
 
 export interface Layout {
   /** Left, top, width, height for a view box. */

@@ -14,7 +14,7 @@ import { readHand } from './handText.js';
 import { factsOfColumn } from './headings.js';
 import { readRating } from './ratingText.js';
 import { readSize, readWallSize, readWidth } from './sizeText.js';
-import { Column, FactsPatch } from './factsPatch.js';
+import type { Column, FactsPatch } from './factsPatch.js';
 
 /** A width with a word for two leaves. */
 const NAMES_LEAVES = /^(?:\(2\)|2 ?@|2 no|pr\b|pair\b)|\b(?:pr\.?|pair)$/i;

@@ -12,7 +12,7 @@ import {
 import { decideExisting, placeOnExisting } from './existing.js';
 import { decideLongScrew, decideRecess, decideWire, springItems } from './fitting.js';
 import { decideForm } from './form.js';
-import { HangingCase } from './hangingCase.js';
+import type { HangingCase } from './hangingCase.js';
 import type { HungLeaf } from './hung.js';
 import type { SurveyedHinges } from './matching.js';
 import { decideForces, decidePositions, type Placed } from './placing.js';

@@ -1,4 +1,4 @@
-import type { RuleCode } from './rule.js';
+import type { Level, RuleCode } from './rule.js';
 import type { Rounding, Ticks } from '../measure/index.js';
 import type { Acceptance } from './facts.js';
 import type { LeafId } from './kinds.js';
@@ -76,8 +76,6 @@ export interface Decision {
   /** What Riegel would have decided, where a person chose otherwise. */
   insteadOf?: Value | undefined;
 }
-
-export type Level = 'stop' | 'check' | 'note';
 
 /** Something that clashes, is likely wrong, or must be confirmed. */
 export interface Finding extends Message {

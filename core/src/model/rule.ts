@@ -1,5 +1,6 @@
-import type { Level } from './decision.js';
 import type { Rules } from './registry.js';
+
+export type Level = 'stop' | 'check' | 'note';
 
 /** Who must be asked about a finding. */
 export const ANSWERERS = [

@@ -16,7 +16,7 @@ import { findPowering } from './findings.js';
 import { poweringItems } from './items.js';
 import { passingIn } from './passing.js';
 import type { Magnet, Release } from './release.js';
-import { Powering, PoweringInput } from './result.js';
+import type { Powering, PoweringInput } from './result.js';
 import type { Load, LoadRow } from './values.js';
 
 const MAGNETS: Readonly<Record<(typeof ELECTRIC_LOCKS)[number], Magnet>> = {

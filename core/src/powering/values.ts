@@ -4,22 +4,20 @@ import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../pract
 const source = (what: string) => `${TRADE}: ${what}`;
 
 /** Things of an opening that draw current. */
-const LOADS = [
-  'strike',
-  'lock',
-  'exit-trim',
-  'retraction',
-  'delayed',
-  'holder',
-  'magnet',
-  'sensor',
-  'exit-switch',
-  'exit-button',
-  'reader',
-  'keypad',
-  'intercom',
-] as const;
-export type Load = (typeof LOADS)[number];
+export type Load =
+  | 'strike'
+  | 'lock'
+  | 'exit-trim'
+  | 'retraction'
+  | 'delayed'
+  | 'holder'
+  | 'magnet'
+  | 'sensor'
+  | 'exit-switch'
+  | 'exit-button'
+  | 'reader'
+  | 'keypad'
+  | 'intercom';
 
 /** Amperes at 24 V direct current, held and when it is switched on. */
 export interface LoadRow {

@@ -3,7 +3,7 @@ import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import type { Ticks } from '../measure/index.js';
 import { valueOrUndefined, message, slides, type LeafId, type Message } from '../model/index.js';
 import { acceptanceTest } from '../securing/index.js';
-import { Measured } from './measured.js';
+import type { Measured } from './measured.js';
 
 /** What a test is about, in the order one goes through them. */
 export const PROVING_PARTS = [

@@ -17,7 +17,7 @@ import { doorsByRoom, type RoomDoors } from './rooms.js';
 import { setName } from './setName.js';
 import { byMark, groupSets, type KnownSet } from './sets.js';
 import type { ScheduleSettings } from './settings.js';
-import { ScheduledOpening } from './scheduledOpening.js';
+import type { ScheduledOpening } from './scheduledOpening.js';
 
 /** One line of a set's hardware, in words. */
 export interface Line {

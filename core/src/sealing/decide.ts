@@ -23,7 +23,7 @@ import { findSealing } from './findings.js';
 import { sealingItems } from './items.js';
 import { soundThrough, type SoundPath, type SoundSum } from './sound.js';
 import { PERIMETERS, type Perimeter } from './values.js';
-import { Sealing, SealingInput } from './result.js';
+import type { Sealing, SealingInput } from './result.js';
 import { ROLE, standsInTheOpen } from '../roles/index.js';
 
 /** Decides what seals head and jambs, the floor, the meeting edges, and what sound comes through. */

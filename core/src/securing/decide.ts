@@ -13,7 +13,7 @@ import type { LockKind } from './facts.js';
 import { boltsAbove, decideFunction, findLatching, wantsOneMotion } from './functions.js';
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
-import { SecuringInput } from './input.js';
+import type { SecuringInput } from './input.js';
 import { securingItems } from './items.js';
 import { cylinderOf, hasRods, isExit } from './lockForms.js';
 import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';

@@ -4,7 +4,7 @@ import type { Practice, StrikeForm } from '../practice/index.js';
 import type { Sizes } from '../sizing/index.js';
 import { boltGap } from './fit.js';
 import { hasRods, LOCK_FORMS } from './lockForms.js';
-import { StrikeReuse } from './strikeReuse.js';
+import type { StrikeReuse } from './strikeReuse.js';
 
 /** Where and how a strike is cut. Ticks; depths from the face of the stop towards the pull side. */
 export interface StrikeFit {

@@ -3,7 +3,7 @@ import type { TrimLimits } from '../practice/index.js';
 import type { AroundLeaf, NeededLeaf } from './neededLeaf.js';
 import type { LeafOrder } from './orderLeaf.js';
 import type { OutOfSquare, Quadrilateral } from './outOfSquare.js';
-import { SizedLeaf } from './sizes.js';
+import type { SizedLeaf } from './sizes.js';
 
 /** What later stages read of the sizes. All in ticks. */
 export interface Sizes {

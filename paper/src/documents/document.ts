@@ -41,10 +41,17 @@ export interface Document<Id extends string = string, O extends DocumentOptions 
   released: boolean;
   /** Whether the command line makes it from a project file. */
   offline: boolean;
-  make: (job: DocumentJob, options: Chosen<O>, told?: Progress) => Promise<Uint8Array>;
 }
 
-/** Declares a document; its parts are loaded only when it is made. */
+/** Makes a document of what it is made from, as it is asked for. */
+export type Maker<O extends DocumentOptions = DocumentOptions> = (
+  job: DocumentJob,
+  options: Chosen<O>,
+  told?: Progress,
+) => Promise<Uint8Array>;
+export type MakerOf<D extends Document> = Maker<D['options']>;
+
+/** Declares a document. */
 export const defineDocument = <const Id extends string, const O extends DocumentOptions>(
   document: Document<Id, O>,
 ): Document<Id, O> => document;
@@ -57,5 +64,5 @@ export const MEDIA = {
   zip: 'application/zip',
 } as const;
 
-/** Text as the bytes of a file. */
+/** Encodes text as the bytes of a file. */
 export const textBytes = (text: string): Uint8Array => new TextEncoder().encode(text);

@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** The drawings, each as DXF in true units and as SVG. */
 export const drawings = defineDocument({
@@ -14,6 +14,8 @@ export const drawings = defineDocument({
   background: true,
   released: false,
   offline: true,
-  make: async (job, _options, told) =>
-    (await import('../sheets/drawingFiles.js')).drawingsZip(job, told),
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeDrawings: MakerOf<typeof drawings> = async (job, _options, told) =>
+  (await import('../sheets/drawingFiles.js')).drawingsZip(job, told);

@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** The hand-over pack for the caretaker, in plain words. */
 export const handover = defineDocument({
@@ -14,8 +14,10 @@ export const handover = defineDocument({
   background: false,
   released: false,
   offline: false,
-  make: async (job) => {
-    const { handoverPdf } = await import('../site/handoverPdf.js');
-    return new Uint8Array(await handoverPdf(job));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeHandover: MakerOf<typeof handover> = async (job) => {
+  const { handoverPdf } = await import('../site/handoverPdf.js');
+  return new Uint8Array(await handoverPdf(job));
+};

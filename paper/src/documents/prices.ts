@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 import { TAKE_OFF_OPTIONS } from './takeOff.js';
 
 /** A request for prices: what is ordered, with columns to answer in. */
@@ -14,8 +14,10 @@ export const prices = defineDocument({
   background: false,
   released: false,
   offline: true,
-  make: async (job, options) => {
-    const { pricesXlsx } = await import('../schedule/workbooks.js');
-    return new Uint8Array(await pricesXlsx(job, options));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makePrices: MakerOf<typeof prices> = async (job, options) => {
+  const { pricesXlsx } = await import('../schedule/workbooks.js');
+  return new Uint8Array(await pricesXlsx(job, options));
+};

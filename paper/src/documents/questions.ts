@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** What is open or assumed, by who can answer. */
 export const questions = defineDocument({
@@ -13,8 +13,10 @@ export const questions = defineDocument({
   background: false,
   released: true,
   offline: true,
-  make: async (job) => {
-    const { questionsPdf } = await import('../schedule/questionsPdf.js');
-    return new Uint8Array(await questionsPdf(job));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeQuestions: MakerOf<typeof questions> = async (job) => {
+  const { questionsPdf } = await import('../schedule/questionsPdf.js');
+  return new Uint8Array(await questionsPdf(job));
+};

@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** What was found at an opening in a round of tests, and by whom. */
 export const record = defineDocument({
@@ -13,8 +13,10 @@ export const record = defineDocument({
   background: false,
   released: false,
   offline: false,
-  make: async ({ wanted, ...job }, { round }) => {
-    const { recordPdf } = await import('../site/recordPdf.js');
-    return new Uint8Array(await recordPdf({ ...job, wanted: wanted[0] ?? '', round }));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeRecord: MakerOf<typeof record> = async ({ wanted, ...job }, { round }) => {
+  const { recordPdf } = await import('../site/recordPdf.js');
+  return new Uint8Array(await recordPdf({ ...job, wanted: wanted[0] ?? '', round }));
+};

@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** The schedule of the project, printed by set, by opening or by room. */
 export const schedule = defineDocument({
@@ -17,8 +17,10 @@ export const schedule = defineDocument({
   background: true,
   released: true,
   offline: true,
-  make: async (job, { by }, told) => {
-    const { schedulePdf } = await import('../schedule/schedulePdf.js');
-    return new Uint8Array(await schedulePdf(job, by, told));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeSchedule: MakerOf<typeof schedule> = async (job, { by }, told) => {
+  const { schedulePdf } = await import('../schedule/schedulePdf.js');
+  return new Uint8Array(await schedulePdf(job, by, told));
+};

@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA, textBytes } from './document.js';
+import { defineDocument, MEDIA, textBytes, type MakerOf } from './document.js';
 
 /** The schedule as plain rows, for other programs. */
 export const scheduleRows = defineDocument({
@@ -13,11 +13,13 @@ export const scheduleRows = defineDocument({
   background: false,
   released: true,
   offline: true,
-  make: async (job) => {
-    const [{ scheduleCsv }, { scheduleOfJob }] = await Promise.all([
-      import('../schedule/csv.js'),
-      import('../schedule/schedulePdf.js'),
-    ]);
-    return textBytes(scheduleCsv(scheduleOfJob(job)));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeScheduleRows: MakerOf<typeof scheduleRows> = async (job) => {
+  const [{ scheduleCsv }, { scheduleOfJob }] = await Promise.all([
+    import('../schedule/csv.js'),
+    import('../schedule/schedulePdf.js'),
+  ]);
+  return textBytes(scheduleCsv(scheduleOfJob(job)));
+};

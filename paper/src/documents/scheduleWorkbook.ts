@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** The schedule as a workbook, a sheet a part. */
 export const scheduleWorkbook = defineDocument({
@@ -13,8 +13,10 @@ export const scheduleWorkbook = defineDocument({
   background: false,
   released: true,
   offline: true,
-  make: async (job) => {
-    const { scheduleXlsx } = await import('../schedule/workbooks.js');
-    return new Uint8Array(await scheduleXlsx(job));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeScheduleWorkbook: MakerOf<typeof scheduleWorkbook> = async (job) => {
+  const { scheduleXlsx } = await import('../schedule/workbooks.js');
+  return new Uint8Array(await scheduleXlsx(job));
+};

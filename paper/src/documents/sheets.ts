@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** The preparation sheets: leaf, frame, numbers. */
 export const sheets = defineDocument({
@@ -14,8 +14,10 @@ export const sheets = defineDocument({
   background: true,
   released: false,
   offline: true,
-  make: async (job, _options, told) => {
-    const { sheetsPdf } = await import('../sheets/sheetsPdf.js');
-    return new Uint8Array(await sheetsPdf(job, told));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeSheets: MakerOf<typeof sheets> = async (job, _options, told) => {
+  const { sheetsPdf } = await import('../sheets/sheetsPdf.js');
+  return new Uint8Array(await sheetsPdf(job, told));
+};

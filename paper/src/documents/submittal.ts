@@ -1,4 +1,4 @@
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** Everything that goes to those who approve, in one archive. */
 export const submittal = defineDocument({
@@ -13,6 +13,8 @@ export const submittal = defineDocument({
   background: true,
   released: false,
   offline: true,
-  make: async (job, _options, told) =>
-    (await import('../sheets/submittal.js')).submittalZip(job, told),
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeSubmittal: MakerOf<typeof submittal> = async (job, _options, told) =>
+  (await import('../sheets/submittal.js')).submittalZip(job, told);

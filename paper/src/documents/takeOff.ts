@@ -1,5 +1,5 @@
 import { TAKE_OFF_BY } from '@riegel/core';
-import { defineDocument, MEDIA } from './document.js';
+import { defineDocument, MEDIA, type MakerOf } from './document.js';
 
 /** How a take-off is counted: by what, with which spares in percent, in pairs. */
 export const TAKE_OFF_OPTIONS = {
@@ -21,8 +21,10 @@ export const takeOff = defineDocument({
   background: false,
   released: true,
   offline: true,
-  make: async (job, options) => {
-    const { takeOffXlsx } = await import('../schedule/workbooks.js');
-    return new Uint8Array(await takeOffXlsx(job, options));
-  },
 });
+
+/** Makes it; its parts are loaded only then. */
+export const makeTakeOff: MakerOf<typeof takeOff> = async (job, options) => {
+  const { takeOffXlsx } = await import('../schedule/workbooks.js');
+  return new Uint8Array(await takeOffXlsx(job, options));
+};

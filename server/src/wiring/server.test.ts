@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { get } from 'node:http';
 import { join } from 'node:path';
 import request from 'supertest';
@@ -526,6 +528,41 @@ describe('what comes in', () => {
         expect((await http()[method](path)).status).toBeLessThan(500);
     await http().head('/assets/').expect(404);
     await served.close();
+  });
+
+  it('serves what the build compressed as it is on disk, in what the browser takes', async () => {
+    const root = mkdtempSync(join(tmpdir(), 'riegel-web-'));
+    mkdirSync(join(root, 'assets'));
+    const script = 'console.log(1);'.repeat(100);
+    writeFileSync(join(root, 'index.html'), '<!doctype html>');
+    writeFileSync(join(root, 'assets', 'page.js'), script);
+    writeFileSync(join(root, 'assets', 'page.js.br'), brotliCompressSync(script));
+    writeFileSync(join(root, 'assets', 'page.js.gz'), gzipSync(script));
+    const served = await start({ webRoot: root });
+    const got = (encodings: string) =>
+      request(served.app.getHttpServer() as never)
+        .get('/assets/page.js')
+        .set('Accept-Encoding', encodings)
+        .buffer(true)
+        .parse((response, done) => {
+          let bytes = 0;
+          response.on('data', (chunk: Buffer) => (bytes += chunk.length));
+          response.on('end', () => done(null, bytes));
+        })
+        .expect(200);
+    for (const [encodings, encoding] of [
+      ['gzip, br', 'br'],
+      ['gzip', 'gzip'],
+      ['identity', undefined],
+    ] as const) {
+      const { headers } = await got(encodings);
+      expect(headers['content-encoding']).toBe(encoding);
+      expect(headers['content-type']).toMatch(/javascript/);
+      expect(headers['vary']).toMatch(/Accept-Encoding/);
+      expect(headers['cache-control']).toMatch(/immutable/);
+    }
+    await served.close();
+    rmSync(root, { recursive: true });
   });
 
   it('meets the headers that keep a page safe', async () => {

@@ -4,10 +4,7 @@ export type PersonView = Shapes['PersonView'];
 export type SessionView = Shapes['SessionView'];
 /** A project with what its openings are decided with. */
 export type WholeProject = Shapes['WholeProject'];
-type ProjectView = Pick<
-  WholeProject,
-  'id' | 'name' | 'practice' | 'note' | 'version' | 'role'
->;
+type ProjectView = Pick<WholeProject, 'id' | 'name' | 'practice' | 'note' | 'version' | 'role'>;
 export type Role = ProjectView['role'];
 export type OpeningView = Shapes['OpeningView'];
 export type EventView = Shapes['EventView'];

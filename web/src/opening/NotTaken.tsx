@@ -16,11 +16,7 @@ import { useInsteads } from '../worker/client.js';
 import { useOpeningPage } from './page.js';
 
 /** Another value of a decision in words. */
-function alternativeParts(
-  decision: Decision,
-  alternative: Alternative,
-  units: Units,
-): Part[] {
+function alternativeParts(decision: Decision, alternative: Alternative, units: Units): Part[] {
   const { value } = alternative;
   if (alternative.name) return [alternative.name];
   if (typeof value === 'number')

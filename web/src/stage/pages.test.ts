@@ -10,7 +10,7 @@ jest.mock('../../../core/src/stageRegistry/list.js', () => {
 });
 
 import { BOLT_STAGES, FIELDS, termText, type Stage } from '@riegel/core';
-import { BOLT_PLACES, openingAddress, OPENING_PAGES } from './openingPages.js';
+import { boltKey, boltKeys, BOLT_PLACES, openingAddress, OPENING_PAGES } from './openingPages.js';
 import { SIDE_PAGES } from './sidePages.js';
 
 const added = 'venting' as Stage;
@@ -32,6 +32,18 @@ describe('the pages of an opening', () => {
   it('have keys that say nothing else', () => {
     const keys = SIDE_PAGES.map(({ key }) => key);
     expect(new Set([...keys, 'n', 'p', 'd', 'f', '0']).size).toBe(keys.length + 5);
+  });
+  it('have a key each, also from the tenth on', () => {
+    const keys = BOLT_STAGES.map((_, index) => boltKey(index + 1));
+    expect(keys.length).toBeGreaterThan(9);
+    expect(keys.slice(0, 10)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9', 'Alt+1']);
+    expect(new Set(keys).size).toBe(keys.length);
+    expect([boltKeys(8), boltKeys(9), boltKeys(10), boltKeys(12)]).toEqual([
+      '1 … 8',
+      '1 … 9',
+      '1 … 9, Alt 1',
+      '1 … 9, Alt 1 … 3',
+    ]);
   });
   it('a stage that was added is reached, with its name and its first facts', () => {
     expect(BOLT_PLACES.get(added)).toBe(BOLT_STAGES.indexOf(added) + 1);

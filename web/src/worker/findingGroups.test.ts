@@ -61,7 +61,9 @@ describe('findings put together', () => {
     expect(shown('rule', { ...all, text: '101' })).toEqual(['check b: 101', 'note a: 101']);
   });
   it('counts each level, and what was accepted', () => {
-    const across = [{ level: 'check', code: 'checking.across.mark', params: {}, source: '', openings: [] }] as const;
+    const across = [
+      { level: 'check', code: 'checking.across.mark', params: {}, source: '', openings: [] },
+    ] as const;
     expect(countLevels(openings, across)).toEqual({ stop: 1, check: 3, note: 1, accepted: 1 });
   });
 });

@@ -24,7 +24,6 @@ export const workerJob = <In, Out>(
  *
  * @internal merged into by declaration
  */
-// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- resources merge theirs into it
 export interface WorkerJobs {}
 
 export type JobName = keyof WorkerJobs & string;

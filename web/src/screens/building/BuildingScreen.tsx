@@ -11,7 +11,7 @@ import { planOf, type Plan } from './plan.js';
 import { PlanView } from './PlanView.js';
 import { RoomPane } from './RoomPane.js';
 import { StoreyList } from './StoreyList.js';
-import { SaveBuilding } from './saveBuilding.js';
+import type { SaveBuilding } from './saveBuilding.js';
 
 const ALL = '*';
 /** More rooms than this are drawn storey by storey. */

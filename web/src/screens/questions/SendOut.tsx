@@ -1,3 +1,4 @@
+import { documentAddress } from '../../base/documents.js';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
@@ -58,7 +59,7 @@ export function SendOut({
       <button type="button" className="button" disabled={questions.length === 0} onClick={csv}>
         CSV
       </button>
-      <a className="button" href={`/api/projects/${project.id}/questions.pdf`} download>
+      <a className="button" href={`/api${documentAddress('questions', project.id)}`} download>
         PDF
       </a>
       {canEdit && (

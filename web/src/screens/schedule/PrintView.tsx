@@ -1,3 +1,4 @@
+import { documentAddress } from '../../base/documents.js';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { fetchDocument } from '../../base/download.js';
@@ -20,7 +21,9 @@ export function PrintView() {
   const pdf = useQuery({
     queryKey: ['schedule', project.id, 'pdf', by, project.schedule.version],
     queryFn: async ({ signal }) =>
-      loadPdf(await fetchDocument(`/projects/${project.id}/schedule.pdf?by=${by}`, signal)),
+      loadPdf(
+        await fetchDocument(documentAddress('schedule', project.id, { options: { by } }), signal),
+      ),
     staleTime: 0,
     gcTime: 0,
     structuralSharing: false,

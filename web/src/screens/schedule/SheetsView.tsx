@@ -1,3 +1,5 @@
+import type { DocumentId } from '@riegel/paper/documents';
+import { documentAddress, documentFile } from '../../base/documents.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Boxes, Download, FileArchive, FileText, Ruler, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -55,13 +57,16 @@ export function SheetsView() {
     }
   };
   const what = of === EVERY ? 'all' : of.replace(/\W+/g, '-');
-  const begin = (kind: 'sheets' | 'drawings' | 'submittal', ending: string) =>
+  const begin = (kind: 'sheets' | 'drawings' | 'submittal') =>
     ask(async () => {
       await call('POST', '/projects/{projectId}/jobs', {
         path: { projectId: project.id },
         body: {
           kind,
-          name: fileName(project.name, `${kind}-${kind === 'submittal' ? 'all' : what}.${ending}`),
+          name: fileName(
+            project.name,
+            `${kind}-${kind === 'submittal' ? 'all' : what}.${documentFile(kind).split('.').pop()}`,
+          ),
           openings: rows.map(({ id }) => id),
         },
       });
@@ -92,13 +97,13 @@ export function SheetsView() {
             ]}
           />
           <div className="flex flex-wrap gap-2">
-            <button type="button" className="button" onClick={() => void begin('sheets', 'pdf')}>
+            <button type="button" className="button" onClick={() => void begin('sheets')}>
               <FileText size={15} /> {rows.length} as PDF
             </button>
-            <button type="button" className="button" onClick={() => void begin('drawings', 'zip')}>
+            <button type="button" className="button" onClick={() => void begin('drawings')}>
               <FileArchive size={15} /> DXF, SVG
             </button>
-            <button type="button" className="button" onClick={() => void begin('submittal', 'zip')}>
+            <button type="button" className="button" onClick={() => void begin('submittal')}>
               <FileArchive size={15} /> Submittal
             </button>
             <label
@@ -220,10 +225,11 @@ function Preview({
 }) {
   const { project } = useProject();
   const { byId } = useOpenings();
-  const base = `/projects/${project.id}/openings/${id}`;
+  const addressOf = (document: DocumentId, options: Record<string, string> = {}) =>
+    documentAddress(document, project.id, { openingId: id, options });
   const pdf = useQuery({
     queryKey: ['sheets', id, byId.get(id)?.version],
-    queryFn: async ({ signal }) => loadPdf(await fetchDocument(`${base}/sheets.pdf`, signal)),
+    queryFn: async ({ signal }) => loadPdf(await fetchDocument(addressOf('sheets'), signal)),
     staleTime: 0,
     gcTime: 0,
     structuralSharing: false,
@@ -236,28 +242,32 @@ function Preview({
         <button
           type="button"
           className="button"
-          onClick={() => void onTake(`${base}/sheets.pdf`, name('preparation.pdf'))}
+          onClick={() => void onTake(addressOf('sheets'), name(documentFile('sheets')))}
         >
           <FileText size={15} /> PDF
         </button>
         <button
           type="button"
           className="button"
-          onClick={() => void onTake(`${base}/sheets.zip`, name('drawings.zip'))}
+          onClick={() => void onTake(addressOf('drawings'), name(documentFile('drawings')))}
         >
           <FileArchive size={15} /> DXF, SVG
         </button>
         <button
           type="button"
           className="button"
-          onClick={() => void onTake(`${base}/stick.pdf?tiled=true`, name('story-stick.pdf'))}
+          onClick={() =>
+            void onTake(addressOf('stick', { tiled: 'true' }), name(documentFile('stick')))
+          }
         >
           <Ruler size={15} /> Story stick, tiled
         </button>
         <button
           type="button"
           className="button"
-          onClick={() => void onTake(`${base}/stick.pdf?tiled=false`, name('story-stick-long.pdf'))}
+          onClick={() =>
+            void onTake(addressOf('stick', { tiled: 'false' }), name('story-stick-long.pdf'))
+          }
         >
           <Ruler size={15} /> in one piece
         </button>

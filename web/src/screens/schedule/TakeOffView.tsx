@@ -1,3 +1,4 @@
+import { documentAddress, documentFile } from '../../base/documents.js';
 import { useQuery } from '@tanstack/react-query';
 import { FileSpreadsheet, Trash2, Upload } from 'lucide-react';
 import { useMemo, useState, type ChangeEvent } from 'react';
@@ -76,10 +77,10 @@ export function TakeOffView() {
     placeholderData: (before: TakeOffGroup[] | undefined) => before,
   });
   const take = async (what: 'take-off' | 'prices') => {
-    const query = `by=${by}&spares=${spares}&pairs=${pairs}`;
+    const options = { by, spares: String(spares), pairs: String(pairs) };
     try {
-      const blob = await fetchDocument(`/projects/${project.id}/${what}.xlsx?${query}`);
-      save(blob, fileName(project.name, `${what}.xlsx`));
+      const blob = await fetchDocument(documentAddress(what, project.id, { options }));
+      save(blob, fileName(project.name, documentFile(what)));
     } catch (error) {
       toast.error(error instanceof ApiProblem ? error.message : 'The document could not be made.');
     }

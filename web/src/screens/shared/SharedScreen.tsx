@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
+import { documentTitle } from '../../base/documents.js';
 import { fetchDocument, fileName, save } from '../../base/download.js';
 import { Message, Waiting } from '../../parts/Message.js';
 import { dayAndTime } from '../../parts/dayAndTime.js';
@@ -15,12 +16,8 @@ interface SharedBody {
   files: { name: string; sha256: string; size: number }[];
 }
 
-const WHAT: Readonly<Record<string, string>> = {
-  'schedule.pdf': 'The schedule, to be read and printed',
-  'schedule.xlsx': 'The schedule as a workbook',
-  'schedule.csv': 'The schedule as plain rows',
-  'take-off.xlsx': 'Totals by product, and lists for the makers',
-  'questions.pdf': 'What is open, by whom it goes to',
+/** Files of a release that are no documents of their own. */
+const BESIDE: Readonly<Record<string, string>> = {
   'changes.txt': 'What changed since the release before',
   'project.json': 'The project file, to be opened in Riegel',
 };
@@ -77,7 +74,9 @@ export function SharedScreen() {
               <Download size={16} className="shrink-0 text-soft" />
               <span className="min-w-0 flex-1">
                 <b>{file.name}</b>
-                <span className="block text-soft">{WHAT[file.name]}</span>
+                <span className="block text-soft">
+                  {documentTitle(file.name) ?? BESIDE[file.name]}
+                </span>
                 <span className="block truncate font-mono text-[11px] text-soft">
                   SHA-256 {file.sha256}
                 </span>

@@ -1,3 +1,4 @@
+import { documentAddress } from '../../base/documents.js';
 import { FileDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -76,7 +77,7 @@ export function Keeping({ states }: { states: ReadonlyMap<string, SiteState> }) 
           <Link className="button !h-11" to="/due">
             Due across all projects
           </Link>
-          <a className="button !h-11" href={`/api/projects/${project.id}/handover.pdf`}>
+          <a className="button !h-11" href={`/api${documentAddress('handover', project.id)}`}>
             <FileDown size={18} /> Hand-over pack
           </a>
         </p>

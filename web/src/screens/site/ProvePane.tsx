@@ -1,3 +1,4 @@
+import { documentAddress } from '../../base/documents.js';
 import { Check, FileDown, Minus, Radio, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
@@ -159,7 +160,10 @@ export function ProvePane({ site }: { site: OpeningSite }) {
           )}
           <a
             className="button !h-12"
-            href={`/api/projects/${project.id}/openings/${openingId}/record.pdf?round=${last && count.right + count.faults === 0 ? last.round : round}`}
+            href={`/api${documentAddress('record', project.id, {
+              openingId: openingId!,
+              options: { round: last && count.right + count.faults === 0 ? last.round : round },
+            })}`}
           >
             <FileDown size={18} /> Record as PDF
           </a>
