@@ -83,49 +83,99 @@ function isOpen({ space }: Side): boolean {
 const namedAlone = ({ role, space }: Side): Role | undefined =>
   role && !ROLE[role].readAs.through ? role : space === 'stair' ? 'stair' : undefined;
 
-function between(one: Side, two: Side, reads: Reads): Role | undefined {
-  const { dwelling, houses } = reads;
-  if (one.space === undefined && two.space !== undefined && two.space !== 'outdoors')
-    return dwelling && two.role === 'store' ? 'closet' : namedAlone(two);
-  if (one.space === 'outdoors' || two.space === 'outdoors')
-    return one.space === 'outdoors' ? fromOutdoors(one, two, reads) : fromOutdoors(two, one, reads);
-  if (one.role === 'garage' || two.role === 'garage') {
-    const other = one.role === 'garage' ? two : one;
-    // A garage with stairs of its own is that of a building, not of a house.
-    if (!dwelling && other.space === 'stair') return 'stair';
-    return PARKING.test((other === one ? two : one).name ?? '') ? other.role : 'garage';
-  }
-  if (one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment'))
-    return 'communicating';
+/** What two rooms say of the door between them; `undefined` that nobody can tell, `null` that others may. */
+type Reading = (one: Side, two: Side, reads: Reads) => Role | undefined | null;
+
+/** A list that names one room only means the corridor by the other. */
+const oneRoom: Reading = (one, two, { dwelling }) => {
+  if (one.space !== undefined || two.space === undefined || two.space === 'outdoors') return null;
+  return dwelling && two.role === 'store' ? 'closet' : namedAlone(two);
+};
+
+const toTheOpen: Reading = (one, two, reads) => {
+  if (one.space === 'outdoors') return fromOutdoors(one, two, reads);
+  return two.space === 'outdoors' ? fromOutdoors(two, one, reads) : null;
+};
+
+const ofGarage: Reading = (one, two, { dwelling }) => {
+  if (one.role !== 'garage' && two.role !== 'garage') return null;
+  const [garage, other] = one.role === 'garage' ? [one, two] : [two, one];
+  // A garage with stairs of its own is that of a building, not of a house.
+  if (!dwelling && other.space === 'stair') return 'stair';
+  return PARKING.test(garage.name ?? '') ? other.role : 'garage';
+};
+
+const betweenDwellings: Reading = (one, two) =>
+  one.role === two.role && (one.role === 'guest-room' || one.role === 'apartment')
+    ? 'communicating'
+    : null;
+
+const ownDoor: Reading = (one, two, { dwelling }) => {
   const own = [two.role, one.role].find((role) => role && ROLE[role].readAs.ownDoor);
+  if (!own) return null;
   if (own === 'store' && (dwelling || isHome(one) || isHome(two))) return 'closet';
   // What heats a house stands in a closet of it.
-  if (dwelling && own && ROLE[own].readAs.closetInDwelling) return 'closet';
-  if (own) return own;
-  const home = [two, one].find((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
+  return dwelling && ROLE[own].readAs.closetInDwelling ? 'closet' : own;
+};
+
+/** In a dwelling stairs and halls are rooms like others. */
+const withinDwelling: Reading = (one, two, { dwelling }) => {
+  const home = [two, one].some((side) => side.role === 'bedroom' || isHomeKitchen(side, one, two));
   if (home) return 'bedroom';
-  // In a dwelling stairs and halls are rooms like others.
-  if (dwelling && one.space !== undefined && two.space !== undefined)
-    return (
-      [two.role, one.role].find((role) => role && !ROLE[role].readAs.passedInDwelling) ?? 'bedroom'
-    );
+  if (!dwelling || one.space === undefined || two.space === undefined) return null;
+  const named = [two.role, one.role].find((role) => role && !ROLE[role].readAs.passedInDwelling);
+  return named ?? 'bedroom';
+};
+
+const toStair: Reading = (one, two, { houses }) => {
+  if (one.space !== 'stair' && two.space !== 'stair') return null;
   const loft = LOFT.test(one.name ?? '') || LOFT.test(two.name ?? '');
-  if (one.space === 'stair' || two.space === 'stair') return houses && loft ? 'bedroom' : 'stair';
+  return houses && loft ? 'bedroom' : 'stair';
+};
+
+const alongCorridor: Reading = (one, two) => {
   if (isOpen(one) && isOpen(two)) {
     const vestibule = one.role === 'vestibule' || two.role === 'vestibule';
-    return vestibule || (one.space === 'entrance' && two.space === 'entrance')
-      ? 'vestibule'
-      : 'cross-corridor';
+    const entrances = one.space === 'entrance' && two.space === 'entrance';
+    return vestibule || entrances ? 'vestibule' : 'cross-corridor';
   }
   if (isOpen(one)) return two.role;
-  if (isOpen(two)) return one.role;
-  // A hall may be a room or be passed through: a door beside it is that of the other room.
+  return isOpen(two) ? one.role : null;
+};
+
+/** A hall may be a room or be passed through: a door beside it is that of the other room. */
+const besideHall: Reading = (one, two) => {
   if (isHall(one.name)) return two.role;
-  if (isHall(two.name)) return one.role;
+  return isHall(two.name) ? one.role : null;
+};
+
+const betweenRooms: Reading = (one, two) => {
   // Who serves goes through with both hands full, whichever room is named first.
   if (one.role === 'kitchen' && two.role === 'assembly') return 'kitchen';
   // A room whose purpose nobody knows may be anything, whatever it is entered from.
   return one.role && two.role ? two.role : undefined;
+};
+
+/** The first that says something holds. */
+const READINGS: readonly Reading[] = [
+  oneRoom,
+  toTheOpen,
+  ofGarage,
+  betweenDwellings,
+  ownDoor,
+  withinDwelling,
+  toStair,
+  alongCorridor,
+  besideHall,
+  betweenRooms,
+];
+
+function between(one: Side, two: Side, reads: Reads): Role | undefined {
+  for (const reading of READINGS) {
+    const role = reading(one, two, reads);
+    if (role !== null) return role;
+  }
+  return undefined;
 }
 
 /** Whether a space is one of a dwelling. */

@@ -159,105 +159,100 @@ function worked(
   return { state: next, latch };
 }
 
+/** What an action comes to: the state after it and whether the latch is drawn; undefined where it has no effect. */
+type Effect = (
+  spec: LockSpec,
+  state: LockState,
+) => { state: LockState; latch: boolean } | undefined;
+
+const drawsLatch = (state: LockState) => ({ state: { ...state }, latch: true });
+const becomes = (change: Partial<LockState>): Effect => {
+  return (_spec, state) => ({ state: { ...state, ...change }, latch: false });
+};
+/** Turning or keying it locked: the latch is not drawn. */
+const locks =
+  (by: 'insideTurn' | 'outsideTurn' | 'insideKey' | 'outsideKey'): Effect =>
+  (spec, state) => ({ state: worked(spec, state, spec[by], 'lock', false).state, latch: false });
+const frees =
+  (by: 'insideTurn' | 'outsideTurn' | 'insideKey' | 'outsideKey', key: boolean): Effect =>
+  (spec, state) =>
+    worked(spec, state, spec[by], 'free', key);
+/** Pushing or pulling moves a leaf that nothing latches. */
+const pushes: Effect = (spec, state) =>
+  isLatching(spec) && !state.heldBack ? undefined : drawsLatch(state);
+
+/** Every action of a lock. */
+const EFFECTS: Readonly<Record<LockAction, Effect>> = {
+  'inside-handle': (spec, state) => {
+    if (spec.insideHandle === 'rigid' || state.inside) return undefined;
+    const { state: next, latch } = drawsLatch(state);
+    if (spec.handleDrawsBolt) next.bolt = false;
+    if (spec.freedBy.includes('inside-handle') && !state.stays) next.outside = false;
+    return { state: next, latch };
+  },
+  'outside-handle': (spec, state) => (outsideBlocked(spec, state) ? undefined : drawsLatch(state)),
+  'inside-push': pushes,
+  'outside-push': pushes,
+  // Access given: the handle outside moves once.
+  'outside-card': (_spec, state) => (state.powered ? drawsLatch(state) : undefined),
+  // Closed, the strike holds the dead-latch pin in, and the latch out.
+  'outside-slip': (spec, state) =>
+    !state.closed || state.bolt || state.heldBack || spec.latch !== 'spring'
+      ? undefined
+      : drawsLatch(state),
+  'inside-turn-lock': (spec, state) => {
+    const { state: next } = worked(spec, state, spec.insideTurn, 'lock', false);
+    // A button that is pushed and turned stays until it is turned back.
+    if (spec.insideButton && spec.insideTurn.includes('outside')) next.stays = true;
+    return { state: next, latch: false };
+  },
+  'inside-turn-free': (spec, state) => {
+    const { state: next, latch } = worked(spec, state, spec.insideTurn, 'free', false);
+    next.stays = false;
+    return { state: next, latch };
+  },
+  'outside-turn-lock': locks('outsideTurn'),
+  'outside-turn-free': frees('outsideTurn', false),
+  'inside-hold-back': becomes({ heldBack: true }),
+  'outside-key-hold-back': becomes({ heldBack: true }),
+  'inside-let-go': becomes({ heldBack: false }),
+  'outside-key-let-go': becomes({ heldBack: false }),
+  'inside-button': becomes({ outside: true }),
+  'stop-lock': becomes({ outside: true }),
+  'stop-free': becomes({ outside: false }),
+  'inside-key-lock': locks('insideKey'),
+  'inside-key-free': frees('insideKey', false),
+  'outside-key-lock': locks('outsideKey'),
+  'outside-key-free': frees('outsideKey', true),
+  emergency: (spec, state) => ({
+    state: {
+      ...state,
+      outside: false,
+      bolt: spec.insideKey.includes('bolt') ? state.bolt : false,
+    },
+    // Where no handle works outside, what opens it in need is a key that draws latch and bolt.
+    latch: spec.outsideHandle === 'rigid',
+  }),
+  close: (spec, state) => {
+    // A thrown bolt meets the jamb: the leaf does not close.
+    if (state.closed || state.bolt) return undefined;
+    const next = { ...state, closed: true };
+    if (spec.freedBy.includes('closing') && !state.stays) next.outside = false;
+    if (spec.boltsOnClosing && spec.bolt) next.bolt = true;
+    return { state: next, latch: false };
+  },
+  'power-off': becomes({ powered: false }),
+  'power-on': becomes({ powered: true }),
+};
+
 /**
  * One step of a lock: what an action does in a state. The one interpreter of every function. An action
  * the lock has not, or that has no effect just now, leaves it as it is.
  */
 export function lockStep(spec: LockSpec, state: LockState, action: LockAction): LockStep {
-  const idle: LockStep = { state, latch: false, opens: false };
-  if (!hasAction(spec, action)) return idle;
-  let next: LockState = { ...state };
-  let latch = false;
-  switch (action) {
-    case 'inside-handle':
-      if (spec.insideHandle === 'rigid') return idle;
-      if (state.inside) return idle;
-      latch = true;
-      if (spec.handleDrawsBolt) next.bolt = false;
-      if (spec.freedBy.includes('inside-handle') && !state.stays) next.outside = false;
-      break;
-    case 'outside-handle':
-      if (outsideBlocked(spec, state)) return idle;
-      latch = true;
-      break;
-    case 'inside-push':
-    case 'outside-push':
-      if (isLatching(spec) && !state.heldBack) return idle;
-      latch = true;
-      break;
-    case 'outside-card':
-      // Access given: the handle outside moves once.
-      if (!state.powered) return idle;
-      latch = true;
-      break;
-    case 'outside-slip':
-      // Closed, the strike holds the dead-latch pin in, and the latch out.
-      if (!state.closed || state.bolt || state.heldBack || spec.latch !== 'spring') return idle;
-      latch = true;
-      break;
-    case 'inside-turn-lock':
-      next = worked(spec, state, spec.insideTurn, 'lock', false).state;
-      // A button that is pushed and turned stays until it is turned back.
-      if (spec.insideButton && spec.insideTurn.includes('outside')) next.stays = true;
-      break;
-    case 'inside-turn-free':
-      ({ state: next, latch } = worked(spec, state, spec.insideTurn, 'free', false));
-      next.stays = false;
-      break;
-    case 'outside-turn-lock':
-      next = worked(spec, state, spec.outsideTurn, 'lock', false).state;
-      break;
-    case 'outside-turn-free':
-      ({ state: next, latch } = worked(spec, state, spec.outsideTurn, 'free', false));
-      break;
-    case 'inside-hold-back':
-    case 'outside-key-hold-back':
-      next.heldBack = true;
-      break;
-    case 'inside-let-go':
-    case 'outside-key-let-go':
-      next.heldBack = false;
-      break;
-    case 'inside-button':
-    case 'stop-lock':
-      next.outside = true;
-      break;
-    case 'stop-free':
-      next.outside = false;
-      break;
-    case 'inside-key-lock':
-      next = worked(spec, state, spec.insideKey, 'lock', false).state;
-      break;
-    case 'inside-key-free':
-      ({ state: next, latch } = worked(spec, state, spec.insideKey, 'free', false));
-      break;
-    case 'outside-key-lock':
-      next = worked(spec, state, spec.outsideKey, 'lock', false).state;
-      break;
-    case 'outside-key-free':
-      ({ state: next, latch } = worked(spec, state, spec.outsideKey, 'free', true));
-      break;
-    case 'emergency':
-      next.outside = false;
-      if (!spec.insideKey.includes('bolt')) next.bolt = false;
-      // Where no handle works outside, what opens it in need is a key that draws latch and bolt.
-      latch = spec.outsideHandle === 'rigid';
-      break;
-    case 'close':
-      if (state.closed) return idle;
-      // A thrown bolt meets the jamb: the leaf does not close.
-      if (state.bolt) return idle;
-      next.closed = true;
-      if (spec.freedBy.includes('closing') && !state.stays) next.outside = false;
-      if (spec.boltsOnClosing && spec.bolt) next.bolt = true;
-      return { state: next, latch: false, opens: false };
-    case 'power-off':
-      next.powered = false;
-      break;
-    case 'power-on':
-      next.powered = true;
-      break;
-  }
+  const effect = hasAction(spec, action) ? EFFECTS[action](spec, state) : undefined;
+  if (!effect) return { state, latch: false, opens: false };
+  const { state: next, latch } = effect;
   // Turning the bolt back and pulling is one motion where no latch holds the leaf as well.
   const drawn = latch || (spec.latch === 'none' && state.bolt && !next.bolt);
   const opens = state.closed && drawn && !next.bolt;

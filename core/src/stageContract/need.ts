@@ -33,130 +33,174 @@ export interface ProductRequirement {
   backset?: number | undefined;
 }
 
-type LackCode = Extract<MessageCode, `catalogue.lacks.${string}`>;
+/** One thing that may be asked of a product: what it lacks of it, where it is asked and the maker says. */
+type Check = (
+  need: ProductRequirement,
+  product: Product,
+) => Message | undefined | readonly Message[];
 
-/** What a product lacks of what is asked; empty when it satisfies all. */
-export function unmetRequirements(need: ProductRequirement, product: Product): Message[] {
-  const lacks: Message[] = [];
-  const lack = <Code extends LackCode>(code: Code, params: ParamsOf<Code>) =>
-    lacks.push({ code, params });
-  const at = (ticks: number | undefined) => ({ ticks: ticks ?? 0 });
-  // What is of another kind altogether lacks that alone.
-  if (!need.types.includes(product.type)) return [message('catalogue.lacks.type')];
-  if (need.height !== undefined && product.height !== undefined && product.height !== need.height)
-    lack('catalogue.lacks.height', { is: at(product.height), wanted: at(need.height) });
-  if (need.width !== undefined && product.width !== undefined && product.width < need.width)
-    lack('catalogue.lacks.width', { is: at(product.width), wanted: at(need.width) });
-  for (const trait of need.traits)
-    if (!product.traits?.includes(trait))
-      lack('catalogue.lacks.trait', { trait: { term: `trait.${trait}` } });
-  if (need.metal && product.metals && !product.metals.includes(need.metal))
-    lack('catalogue.lacks.metal', { metal: { term: `metal.${need.metal}` } });
-  if (need.corner && product.corners && !product.corners.includes(need.corner))
-    lack('catalogue.lacks.corner', { corner: { term: `corner.${need.corner}` } });
-  const carries =
-    product.mostMass ??
-    (need.count !== undefined && need.count >= 4
-      ? (product.massFour ?? product.massThree)
-      : need.count === 2
-        ? (product.massTwo ?? product.massThree)
-        : product.massThree);
-  if (need.mass !== undefined && carries !== undefined && carries < need.mass)
-    lack('catalogue.lacks.mass', { is: { grams: carries }, wanted: { grams: need.mass } });
-  if (need.grade !== undefined && product.grade !== undefined && product.grade < need.grade)
-    lack('catalogue.lacks.grade', { is: product.grade, wanted: need.grade });
-  if (
-    need.thickness !== undefined &&
-    product.leastLeaf !== undefined &&
-    need.thickness < product.leastLeaf
-  )
-    lack('catalogue.lacks.leaf', {
-      is: at(need.thickness),
-      wanted: { ticks: product.leastLeaf, rounding: 'up' },
-    });
-  if (
-    need.jambDepth !== undefined &&
-    product.leastJamb !== undefined &&
-    need.jambDepth < product.leastJamb
-  )
-    lack('catalogue.lacks.jamb', {
-      is: at(need.jambDepth),
-      wanted: { ticks: product.leastJamb, rounding: 'up' },
-    });
-  if (
-    need.leafHeight !== undefined &&
-    product.mostHeight !== undefined &&
-    need.leafHeight > product.mostHeight
-  )
-    lack('catalogue.lacks.length', {
-      is: at(product.mostHeight),
-      wanted: { ticks: need.leafHeight, rounding: 'up' },
-    });
-  if (need.longAs !== undefined && product.length !== undefined && product.length < need.longAs)
-    lack('catalogue.lacks.length', {
-      is: at(product.length),
-      wanted: { ticks: need.longAs, rounding: 'up' },
-    });
-  if (need.rated > 0 && (product.listed ?? 0) < need.rated)
-    lack('catalogue.lacks.listed', { is: product.listed ?? 0, wanted: need.rated });
-  if (need.opensTo !== undefined && product.opensTo !== undefined && product.opensTo < need.opensTo)
-    lack('catalogue.lacks.opens', {
-      is: { degrees: product.opensTo },
-      wanted: { degrees: need.opensTo },
-    });
-  if (need.drop !== undefined && product.drop !== undefined && product.drop < need.drop)
-    lack('catalogue.lacks.drop', {
-      is: at(product.drop),
-      wanted: { ticks: need.drop, rounding: 'up' },
-    });
-  if (need.current !== undefined && product.current !== undefined && product.current < need.current)
+type LackCode = Extract<MessageCode, `catalogue.lacks.${string}`>;
+type Figure =
+  | 'height'
+  | 'length'
+  | 'grade'
+  | 'opensTo'
+  | 'drop'
+  | 'current'
+  | 'mostHeight'
+  | 'mostWidth'
+  | 'leastLeaf'
+  | 'leastJamb'
+  | 'mostLeaf'
+  | 'width';
+type Asked = {
+  [K in keyof ProductRequirement]-?: ProductRequirement[K] extends number | undefined ? K : never;
+}[keyof ProductRequirement];
+
+const lack = <Code extends LackCode>(code: Code, params: ParamsOf<Code>): Message => ({
+  code,
+  params,
+});
+const at = (ticks: number) => ({ ticks });
+const up = (ticks: number) => ({ ticks, rounding: 'up' as const });
+
+/** A figure that is asked against one that the maker says; nothing where either is missing. */
+const figures =
+  (
+    asked: Asked,
+    made: Figure,
+    fails: (wanted: number, has: number) => boolean,
+    say: (wanted: number, has: number) => Message,
+  ): Check =>
+  (need, product) => {
+    const [wanted, has] = [need[asked], product[made]];
+    if (wanted === undefined || has === undefined || !fails(wanted, has)) return undefined;
+    return say(wanted, has);
+  };
+
+const tooLittle = (wanted: number, has: number) => has < wanted;
+const tooMuch = (wanted: number, has: number) => wanted > has;
+
+/** A word that is asked against those the maker says. */
+const words =
+  (
+    asked: 'metal' | 'corner' | 'function' | 'device',
+    made: 'metals' | 'corners' | 'functions' | 'templated',
+    say: (wanted: string) => Message,
+  ): Check =>
+  (need, product) => {
+    const [wanted, has] = [need[asked], product[made] as readonly string[] | undefined];
+    return wanted && has && !has.includes(wanted) ? say(wanted) : undefined;
+  };
+
+/** Mass that so many hinges of a kind carry, as the maker says; grams. */
+function carriedMass({ count }: ProductRequirement, product: Product): number | undefined {
+  const { mostMass, massTwo, massThree, massFour } = product;
+  if (mostMass !== undefined) return mostMass;
+  if (count !== undefined && count >= 4) return massFour ?? massThree;
+  return count === 2 ? (massTwo ?? massThree) : massThree;
+}
+
+/** Everything that may be asked, in the order it is told. */
+const CHECKS: readonly Check[] = [
+  figures(
+    'height',
+    'height',
+    (wanted, has) => has !== wanted,
+    (wanted, has) => lack('catalogue.lacks.height', { is: at(has), wanted: at(wanted) }),
+  ),
+  figures('width', 'width', tooLittle, (wanted, has) =>
+    lack('catalogue.lacks.width', { is: at(has), wanted: at(wanted) }),
+  ),
+  ({ traits }, product) =>
+    traits
+      .filter((trait) => !(product.traits as readonly string[] | undefined)?.includes(trait))
+      .map((trait) => lack('catalogue.lacks.trait', { trait: { term: `trait.${trait}` } })),
+  words('metal', 'metals', (metal) =>
+    lack('catalogue.lacks.metal', { metal: { term: `metal.${metal}` } }),
+  ),
+  words('corner', 'corners', (corner) =>
+    lack('catalogue.lacks.corner', { corner: { term: `corner.${corner}` } }),
+  ),
+  (need, product) => {
+    const carries = carriedMass(need, product);
+    if (need.mass === undefined || carries === undefined || carries >= need.mass) return undefined;
+    return lack('catalogue.lacks.mass', { is: { grams: carries }, wanted: { grams: need.mass } });
+  },
+  figures('grade', 'grade', tooLittle, (wanted, has) =>
+    lack('catalogue.lacks.grade', { is: has, wanted }),
+  ),
+  figures(
+    'thickness',
+    'leastLeaf',
+    (wanted, has) => wanted < has,
+    (wanted, has) => lack('catalogue.lacks.leaf', { is: at(wanted), wanted: up(has) }),
+  ),
+  figures(
+    'jambDepth',
+    'leastJamb',
+    (wanted, has) => wanted < has,
+    (wanted, has) => lack('catalogue.lacks.jamb', { is: at(wanted), wanted: up(has) }),
+  ),
+  figures('leafHeight', 'mostHeight', tooMuch, (wanted, has) =>
+    lack('catalogue.lacks.length', { is: at(has), wanted: up(wanted) }),
+  ),
+  figures('longAs', 'length', tooLittle, (wanted, has) =>
+    lack('catalogue.lacks.length', { is: at(has), wanted: up(wanted) }),
+  ),
+  ({ rated }, { listed = 0 }) =>
+    rated > 0 && listed < rated
+      ? lack('catalogue.lacks.listed', { is: listed, wanted: rated })
+      : undefined,
+  figures('opensTo', 'opensTo', tooLittle, (wanted, has) =>
+    lack('catalogue.lacks.opens', { is: { degrees: has }, wanted: { degrees: wanted } }),
+  ),
+  figures('drop', 'drop', tooLittle, (wanted, has) =>
+    lack('catalogue.lacks.drop', { is: at(has), wanted: up(wanted) }),
+  ),
+  figures('current', 'current', tooLittle, (wanted, has) =>
     lack('catalogue.lacks.current', {
-      is: { amount: product.current, unit: 'A' },
-      wanted: { amount: need.current, unit: 'A' },
-    });
-  if (
-    need.size !== undefined &&
-    product.sizeFrom !== undefined &&
-    product.sizeTo !== undefined &&
-    (need.size < product.sizeFrom || need.size > product.sizeTo)
-  )
-    lack('catalogue.lacks.size', {
-      from: product.sizeFrom,
-      to: product.sizeTo,
-      wanted: need.size,
-    });
-  if (need.function && product.functions && !product.functions.includes(need.function))
+      is: { amount: has, unit: 'A' },
+      wanted: { amount: wanted, unit: 'A' },
+    }),
+  ),
+  ({ size }, { sizeFrom, sizeTo }) =>
+    size !== undefined &&
+    sizeFrom !== undefined &&
+    sizeTo !== undefined &&
+    (size < sizeFrom || size > sizeTo)
+      ? lack('catalogue.lacks.size', { from: sizeFrom, to: sizeTo, wanted: size })
+      : undefined,
+  words('function', 'functions', (wanted) =>
     lack('catalogue.lacks.function', {
-      function: { term: need.function.startsWith('own-') ? 'lock.own' : `lock.${need.function}` },
-    });
-  if (
-    need.backset !== undefined &&
+      function: { term: wanted.startsWith('own-') ? 'lock.own' : `lock.${wanted}` },
+    }),
+  ),
+  ({ backset }, product) =>
+    backset !== undefined &&
     product.backset !== undefined &&
-    need.backset !== product.backset &&
-    need.backset !== product.mostBackset
-  )
-    lack('catalogue.lacks.backset', { is: at(product.backset), wanted: at(need.backset) });
-  if (
-    need.thickness !== undefined &&
-    product.mostLeaf !== undefined &&
-    need.thickness > product.mostLeaf
-  )
-    lack('catalogue.lacks.leafThick', {
-      is: at(need.thickness),
-      most: { ticks: product.mostLeaf },
-    });
-  if (
-    need.wideAs !== undefined &&
-    product.mostWidth !== undefined &&
-    need.wideAs > product.mostWidth
-  )
-    lack('catalogue.lacks.length', {
-      is: at(product.mostWidth),
-      wanted: { ticks: need.wideAs, rounding: 'up' },
-    });
-  if (need.device && product.templated && !product.templated.includes(need.device))
-    lack('catalogue.lacks.templated', { device: { term: `device.${need.device}` } });
-  return lacks;
+    backset !== product.backset &&
+    backset !== product.mostBackset
+      ? lack('catalogue.lacks.backset', { is: at(product.backset), wanted: at(backset) })
+      : undefined,
+  figures('thickness', 'mostLeaf', tooMuch, (wanted, has) =>
+    lack('catalogue.lacks.leafThick', { is: at(wanted), most: at(has) }),
+  ),
+  figures('wideAs', 'mostWidth', tooMuch, (wanted, has) =>
+    lack('catalogue.lacks.length', { is: at(has), wanted: up(wanted) }),
+  ),
+  words('device', 'templated', (device) =>
+    lack('catalogue.lacks.templated', { device: { term: `device.${device}` } }),
+  ),
+];
+
+/**
+ * Lists what a product lacks of what a slot asks; empty where it satisfies all. What is of another type lacks that
+ * alone, and what the maker does not say is not held against it.
+ */
+export function unmetRequirements(need: ProductRequirement, product: Product): Message[] {
+  if (!need.types.includes(product.type)) return [message('catalogue.lacks.type')];
+  return CHECKS.flatMap((check) => check(need, product) ?? []);
 }
 
 /** A product of a slot's type with what it lacks. */
