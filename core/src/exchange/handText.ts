@@ -18,7 +18,7 @@ const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
  * `ISO 5`, `right, opens in`). `DA` and `DE` name a kind of opening instead. The knuckle side without a swing is kept as an observation, since it leaves two
  * hands possible. A bare `left` is refused: schools mean opposite things by it.
  *
- * @example readHand('DIN left, in') // hinges right seen from outside, swing in (RH)
+ * @example readHand('DIN left, in').value // { hingeSide: 'right', swing: 'in' }
  */
 export function readHand(typed: string): Result<Patch> {
   const clean = normaliseText(typed).replace(/[().]/g, '').trim();

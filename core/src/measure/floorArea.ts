@@ -10,6 +10,8 @@ const MOST = 1_000_000;
  * Reads a floor area, `42 m²`, `450 sq ft`, `450`: square metres. A bare number is in the system’s unit.
  *
  * Faults: `area.text`.
+ *
+ * @example parseFloorArea('20', 'metric').ok // true
  */
 export function parseFloorArea(typed: string, system: System): Result<number> {
   const clean = normaliseText(typed)

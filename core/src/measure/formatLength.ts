@@ -26,7 +26,11 @@ export interface ShownLength {
 
 const ROUND = { down: Math.floor, nearest: Math.round, up: Math.ceil };
 
-/** Rounds to a multiple of `grid` ticks in the given direction. */
+/**
+ * Rounds to a multiple of `grid` ticks in the given direction.
+ *
+ * @example roundTo(1000, 320, 'up') // 1280
+ */
 export function roundTo(ticks: Ticks, grid: Ticks, rounding: Rounding = 'nearest'): Ticks {
   return ROUND[rounding](ticks / grid) * grid;
 }
@@ -84,7 +88,11 @@ export function formatLength(ticks: Ticks, format: LengthFormat): string {
   return `${shown.text} ${shown.unit}`;
 }
 
-/** The tick-exact value, for a hover or a project file: sixty-fourths or hundredths as needed. */
+/**
+ * The tick-exact value, for a hover or a project file: sixty-fourths or hundredths as needed.
+ *
+ * @example formatExact(381, 'inch') // '3/64 in'
+ */
 export function formatExact(ticks: Ticks, system: System): string {
   if (system === 'inch' && ticks % (TICKS_PER_INCH / 64) === 0) {
     return formatLength(ticks, { system, denominator: 64 });

@@ -17,6 +17,8 @@ function feetInches(feet: string, inch: string): Ticks {
  * `3070` = 3 ft 0 in × 7 ft 0 in, `300710` and `30-0710` = 3 ft 0 in × 7 ft 10 in.
  *
  * Faults: those of {@link parseLength} and `size.unreadable`.
+ *
+ * @example parseSize('926 x 2040', 'metric').value // { width: mm(926), height: mm(2040) }
  */
 export function parseSize(text: string, system: System): Result<Size> {
   const clean = normaliseText(text);

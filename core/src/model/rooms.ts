@@ -13,7 +13,11 @@ const WORDS: readonly [RegExp, RoomUse][] = ROOM_USES.toSorted(
   (a, b) => ROOM_USE[a].tried - ROOM_USE[b].tried,
 ).map((use) => [whole(ROOM_USE[use].words), use]);
 
-/** What a room of that name is likely used for. */
+/**
+ * What a room of that name is likely used for.
+ *
+ * @example guessRoomUse('Boiler room') // 'plant'
+ */
 export const guessRoomUse = (name: string): RoomUse | undefined =>
   useNamed(WORDS, headOf(name)) ?? useNamed(WORDS, name);
 

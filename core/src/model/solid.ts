@@ -6,7 +6,11 @@ export function span(from: number, length: number): [number, number] {
   return [Math.round(from), Math.round(from + length)];
 }
 
-/** A span of a length about a middle. */
+/**
+ * A span of a length about a middle.
+ *
+ * @example centredSpan(100, 20) // [90, 110]
+ */
 export function centredSpan(middle: number, length: number): [number, number] {
   return span(middle - length / 2, length);
 }

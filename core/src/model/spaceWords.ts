@@ -5,7 +5,11 @@ export type PassedSpace = 'outdoors' | 'stair' | 'entrance' | 'corridor';
 const WHERE =
   /^(.*\S)\s+(?:under(?:neath)?|below|beneath|off|behind|beside|next to|near|above|opposite|outside|inside|serving|for|with|unter|hinter|neben|über|beim?|mit|für|vor)\s+\S/iu;
 
-/** What a name says before it says where: “Cupboard” of “Cupboard under the stairs”. */
+/**
+ * What a name says before it says where: “Cupboard” of “Cupboard under the stairs”.
+ *
+ * @example headOf('Cupboard under the stairs') // 'Cupboard'
+ */
 export function headOf(name: string): string {
   // Three words at least.
   const first = name.indexOf(' ');

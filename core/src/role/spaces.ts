@@ -28,7 +28,11 @@ const namedBy = memoize(
   },
 );
 
-/** What a space is: by its use where the building has it, else by its name, which is a guess. */
+/**
+ * What a space is: by its use where the building has it, else by its name, which is a guess.
+ *
+ * @example spaceOf('Store corridor', undefined) // 'corridor'
+ */
 export function spaceOf(name: string | undefined, use: RoomUse | undefined): Space | undefined {
   if (use) return ROOM_USE[use].space;
   if (!name) return undefined;

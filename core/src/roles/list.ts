@@ -88,6 +88,10 @@ export const ROLE = Object.fromEntries(LIST.map((one) => [one.id, one])) as Read
   Record<Role, RoleRecord>
 >;
 
-/** Whether both sides of such a door are in the open: it keeps no weather out. */
+/**
+ * Whether both sides of such a door are in the open: it keeps no weather out.
+ *
+ * @example standsInTheOpen('gate') // true
+ */
 export const standsInTheOpen = (role: Role | undefined): boolean =>
   role !== undefined && ROLE[role].place.inTheOpen;

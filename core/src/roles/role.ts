@@ -14,7 +14,11 @@ import type {
 /** What is usual, and in which practices it is otherwise. */
 export type Varies<T> = { readonly usual: T } & { readonly [P in PracticeId]?: T };
 
-/** What an answer is in a practice. */
+/**
+ * What an answer is in a practice.
+ *
+ * @example inPractice({ usual: 'rated', british: 'locked' }, 'british') // 'locked'
+ */
 export const inPractice = <T>(answer: Varies<T>, practice: PracticeId): T =>
   answer[practice] ?? answer.usual;
 

@@ -2,7 +2,11 @@ import type { PracticeId } from '../practice/index.js';
 import { ROLE, ROLES, type Role } from './list.js';
 import type { MoreWords } from './role.js';
 
-/** Words parted by commas, as a list. */
+/**
+ * Words parted by commas, as a list.
+ *
+ * @example roleWords('Store, closet,, jan') // ['store', 'closet', 'jan']
+ */
 export function roleWords(text: string): string[] {
   return text.split(',').flatMap((one) => one.trim().toLowerCase() || []);
 }
