@@ -1,10 +1,11 @@
 import { bad, good, type Result } from '../measure/index.js';
-import { fieldsAt, readRecord, recordAt, type Field } from '../stageRegistry/index.js';
+import { faultPath, pathText } from '../shape/index.js';
+import { fieldsAt, readRecord, recordAt, RECORDS, type Field } from '../stageRegistry/index.js';
 import { currentFacts, FACTS_VERSION, type OpeningFacts } from '../model/index.js';
 
 /**
  * Checks facts in their stored form (ticks, grams, codes) as they come in over the wire.
- * Faults: `facts.notObject`, `facts.unknownField`, `facts.value` (each naming the field).
+ * Faults: `facts.notObject`, `facts.unknownField`, `facts.value` (each naming the place, `manualItems[2].quantity`).
  */
 export function readFacts(value: unknown): Result<OpeningFacts> {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
@@ -25,7 +26,10 @@ export function readFacts(value: unknown): Result<OpeningFacts> {
       const record = recordAt(name, Number(version));
       if (record === undefined) return bad('facts.unknownField', { field: name });
       const list = readRecord(record, fact);
-      if (list === undefined) return bad('facts.value', { field: name });
+      if (list === undefined) {
+        const path = faultPath(RECORDS[record]!, fact) ?? [];
+        return bad('facts.value', { field: pathText([name, ...path]) });
+      }
       facts[name] = list;
     }
   }

@@ -1,1 +1,2 @@
 export * from './shape.js';
+export { faultPath, pathText, type Path } from './faultPath.js';
