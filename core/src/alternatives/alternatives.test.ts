@@ -10,6 +10,7 @@ import { brokenRule } from './rules.js';
 import { consequencesOf, searchAlternatives } from './index.js';
 
 const basis = projectBasis('continental');
+
 /** Nothing visible, no threshold, sealed below, closing: drawn with centre pivots and a floor closer. */
 const KNOT: OpeningFacts = {
   mark: '1.40',

@@ -33,6 +33,7 @@ export interface RankedAlternative {
 
 /** What one stop, one check, a word against it and one cost class weigh against one changed decision. */
 const WEIGHT = { stop: 1000, check: 100, against: 50, cost: 5 } as const;
+
 /** Cost classes run from 1 to 4. */
 const UNKNOWN_COST = 2;
 const DEAREST = 4;

@@ -91,6 +91,7 @@ const BOLTED: Partial<LockSpec> = {
   outsideKey: ['bolt', 'latch'],
   insideTurn: ['bolt'],
 };
+
 /** A bolt alone: no latch, no handles. */
 const BOLT_ALONE: Partial<LockSpec> = {
   latch: 'none',
@@ -99,6 +100,7 @@ const BOLT_ALONE: Partial<LockSpec> = {
   insideHandle: 'none',
   outsideKey: ['bolt'],
 };
+
 /** An exit device: its bar is the inside handle, and dogging holds the latch drawn. */
 const EXIT: Partial<LockSpec> = { heldBackBy: ['inside'] };
 

@@ -128,6 +128,7 @@ function damping(
 
 /** Seconds of a step: halved, a run comes to the same (tested). */
 const STEP = 0.004;
+
 /** Radians a second below which a leaf stands. */
 const AT_REST = 1e-4;
 
@@ -136,10 +137,12 @@ const BACK_CHECK = 1.5;
 
 /** Over so many degrees a zone gives way to the next. */
 const BLEND = 2;
+
 /** Seals push back over the last degrees, the latch over its lip. */
 const SEAL_FROM = 1.5;
 const LATCH_FROM = 2.5;
 const LATCH_TO = 0.6;
+
 /** Friction of hinges and arm, as a share of the moment; without it a shut valve would creep. */
 const FRICTION = 0.05;
 

@@ -7,6 +7,7 @@ const HEIGHT = mm(2040);
 const WALL = mm(140);
 const FRAME = mm(45);
 const LEAF = mm(44);
+
 /** How far the leaf stands open in plan, degrees. */
 const OPEN = 38;
 

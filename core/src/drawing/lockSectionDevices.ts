@@ -4,6 +4,7 @@ import { exitCase, hasRods, LOCK_FORMS, type LockFit, type StrikeFit } from '../
 import { outline, rect, type Element } from './model.js';
 
 const PART = 'securing.kind';
+
 /** Wall of a case, and the trim of an exit device outside: plate and projection of its handle (usual makes). */
 const WALL = inches(0.125);
 const TRIM_PLATE = inches(0.5);

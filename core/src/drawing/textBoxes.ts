@@ -4,6 +4,7 @@ import type { Point } from './model.js';
 /** Width of a letter and of a fraction's figure against the height of the type, as the shipped faces are set. */
 const LETTER = 0.58;
 const SMALL = 0.42;
+
 /** How much of the type's height capitals and figures take. */
 const CAPITAL = 0.74;
 

@@ -17,8 +17,10 @@ const WIDEST_LEAF = inches(46);
 const NARROWEST_PAIR = inches(54);
 
 const EACH = /^(?:\(2\)|2@|2 @|2 no\.?) ?(.+)$/;
+
 /** `2/620 x 2040` and `2 x 620 x 2040`: two leaves, where leaves are counted in millimetres. */
 const EACH_METRIC = /^2 ?[/x×] ?(\d{3,4} ?[x×*/] ?\d{4}.*)$/;
+
 /** `885/2135` in millimetres. */
 const SLASHED = /^(\d{3,4}) ?\/ ?(\d{4})$/;
 const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;

@@ -12,6 +12,7 @@ import {
 const mass = fc.integer({ min: 5_000, max: 250_000 });
 const width = fc.integer({ min: mm(500), max: mm(1400) });
 const offset = fc.integer({ min: 0, max: mm(20) });
+
 /** Hinges from the top down, no nearer to each other than hinges are high. */
 const centres = fc
   .array(fc.integer({ min: mm(76), max: mm(700) }), { minLength: 1, maxLength: 5 })

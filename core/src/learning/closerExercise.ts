@@ -41,6 +41,7 @@ const DISTURBED: Readonly<
 
 /** After so many draws that made no question a plainer one is asked. */
 const DRAWS = 12;
+
 /** Parts of a turn that a valve is never closed below. */
 const SHUT = 1 / 8;
 

@@ -22,6 +22,7 @@ type End = 'top' | 'bottom';
 type Way = 'pack' | 'deepen';
 
 const WIDTHS = [726, 826, 926, 1010];
+
 /** How far a hinge is off, in shims. */
 const SHIMS_OFF = [6, 7, 8];
 

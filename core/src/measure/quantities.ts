@@ -4,6 +4,7 @@ import type { System } from './ticks.js';
 
 export const GRAMS_PER_POUND = 453.59237;
 export const NEWTONS_PER_POUND_FORCE = 4.4482216;
+
 /** Standard gravity in m/s². */
 export const GRAVITY = 9.80665;
 const NEWTON_METRES_PER_FOOT_POUND = 1.3558179;

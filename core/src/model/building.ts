@@ -52,6 +52,7 @@ export const NO_BUILDING: Building = { storeys: [], rooms: [] };
 
 const MAX_STOREYS = 200;
 const MAX_ROOMS = 5000;
+
 /** Square metres, and people, of one room. */
 const MAX_AREA = 1_000_000;
 const MAX_PEOPLE = 100_000;

@@ -51,8 +51,10 @@ export type SetStage = keyof HardwareStages & Stage;
 
 /** A fact that is a single value. */
 export type FieldName = keyof SingleFacts & string;
+
 /** How a figure came to be known. */
 export type Provenance = 'given' | 'measured' | 'assumed';
+
 /** A decision a person took otherwise than Riegel, with the reason. */
 export interface Choice {
   value: string | number;

@@ -170,6 +170,7 @@ function loadsOf({ facts, results }: PoweringInput): Load[] {
 
 /** Amperes that are no question of the wire’s gauge. */
 const SMALL = 0.2;
+
 /** Hinges that are made with a wire through them. */
 const WIRED: ReadonlySet<HangingDevice> = new Set([
   'butt',
@@ -177,6 +178,7 @@ const WIRED: ReadonlySet<HangingDevice> = new Set([
   'concealed',
   'adjustable-concealed',
 ]);
+
 /** What an electric hinge carries, amperes. */
 const HINGE_MOST = 4;
 

@@ -6,6 +6,7 @@ export type Access = (typeof ACCESS)[number];
 
 /** A magnet on the frame: none; let go by a sensor and a button; by a switch in lever or bar. */
 export const ELECTRIC_LOCKS = ['none', 'sensor-magnet', 'hardware-magnet'] as const;
+
 /** Back from a stair: never locked, unlocked by command from one place, by the fire alarm. */
 const REENTRIES = ['free', 'command', 'alarm'] as const;
 

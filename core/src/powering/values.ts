@@ -43,6 +43,7 @@ const LOAD_ROWS: Record<Load, LoadRow> = {
 };
 
 const wire = (name: string, ohmsPerKm: number) => ({ name, ohmsPerKm });
+
 /** Ohms per 1000 ft as ohms per kilometre. */
 const perFeet = (name: string, ohms: number) => wire(name, (ohms * 1000) / 304.8);
 

@@ -27,6 +27,7 @@ const IN_LEAF: ReadonlySet<Load> = new Set([
   'delayed',
   'exit-switch',
 ]);
+
 /** Loads that stand beside the opening. */
 const ON_WALL: ReadonlySet<Load> = new Set([
   'reader',

@@ -20,6 +20,7 @@ const patternsOf = memoize((words: Words) =>
 );
 
 const HALL = /^(hall|hallway|diele)( \d{1,2})?$/i;
+
 /** Whether a name is that of a hall, which may be a room of a house, be passed through, or hold many. */
 export const isHall = (name: string | undefined): boolean => HALL.test(name?.trim() ?? '');
 

@@ -22,6 +22,7 @@ const whole: Required<Item> = {
 };
 
 const few = <T>(...values: T[]) => fc.constantFrom(undefined, ...values);
+
 /** Things so few in kind that alike ones meet, and differ in any one field. */
 const item: fc.Arbitrary<Item> = fc.record<Item>({
   stage: fc.constantFrom('hanging' as const, 'closing' as const),
@@ -39,6 +40,7 @@ const item: fc.Arbitrary<Item> = fc.record<Item>({
   product: few('P1', ''),
   handed: fc.boolean(),
 });
+
 /** Another that is the same but for what is named. */
 const changed = fc
   .tuple(item, item, fc.subarray(Object.keys(whole)))

@@ -58,6 +58,7 @@ const EXITS = [
   'exit-trim-fail-secure',
 ];
 const POWERED = ['electric-fail-secure', 'electric-fail-safe', 'electric-strike', 'battery-reader'];
+
 /** Locks of the metric schools: bolt by key or turn, the handle for the latch or, escaping, for both. */
 const SASH = [
   'mortise-passage',

@@ -55,6 +55,7 @@ const PAIRED: readonly LockKind[] = [...SWINGING, 'rods-surface', 'rods-conceale
 const SLIDING: readonly LockKind[] = ['none', 'sliding'];
 const BOTH_WAYS: readonly LockKind[] = ['none', 'deadbolt', 'narrow-stile'];
 const GLASS: readonly LockKind[] = ['none', 'patch'];
+
 /** Leaves that swing opposite ways cannot latch into each other: rods of their own, or nothing. */
 const OPPOSITE: readonly LockKind[] = ['none', 'rods-surface', 'rods-concealed'];
 

@@ -169,6 +169,7 @@ const drawsLatch = (state: LockState) => ({ state: { ...state }, latch: true });
 const becomes = (change: Partial<LockState>): Effect => {
   return (_spec, state) => ({ state: { ...state, ...change }, latch: false });
 };
+
 /** Turning or keying it locked: the latch is not drawn. */
 const locks =
   (by: 'insideTurn' | 'outsideTurn' | 'insideKey' | 'outsideKey'): Effect =>

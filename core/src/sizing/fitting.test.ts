@@ -21,6 +21,7 @@ const { british } = PRACTICES;
 const us = PRACTICES['us-commercial'];
 
 const distance = (a: Corner, b: Corner) => Math.hypot(a.x - b.x, a.y - b.y);
+
 /** How far a point is inside the line from a to b, which runs with the opening on its left. */
 const inside = (p: Corner, a: Corner, b: Corner) =>
   ((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)) / distance(a, b);

@@ -15,6 +15,7 @@ const EXAMPLES = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' })
   );
 
 const names = Object.keys(core);
+
 /** Evaluates an expression over everything that core exports. */
 const evaluate = (expression: string): unknown =>
   (new Function(...names, `return (${expression});`) as (...given: unknown[]) => unknown)(

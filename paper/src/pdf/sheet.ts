@@ -40,6 +40,7 @@ interface Options {
 const SIZE = { head: 7.2, cell: 8.3 };
 const GAP = 6;
 const HEAD = 13;
+
 /** A row is no taller than this share of a page: what is longer goes on in rows below. */
 const TALLEST_ROW = 0.6;
 

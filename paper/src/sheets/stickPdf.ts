@@ -11,6 +11,7 @@ import {
 import { face, printable, registerFaces } from '../pdf/typefaces.js';
 
 const POINT = 72 / 25.4;
+
 /** Ticks as points of true size. */
 const true1 = (ticks: number) => toMm(ticks) * POINT;
 

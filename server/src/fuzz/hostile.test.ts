@@ -10,6 +10,7 @@ import { Random } from './random.js';
 
 const SEED = Number(process.env['RIEGEL_FUZZ_SEED'] ?? Date.now() % 1_000_000_000);
 const ROUNDS = Number(process.env['RIEGEL_FUZZ_ROUNDS'] ?? 10);
+
 /** What no request may hold the thread that answers everybody, and what none may leave behind. */
 const MAX_STALL_MS = 1000;
 const MAX_GROWTH = 100_000_000;
@@ -40,6 +41,7 @@ beforeEach(() => delay.reset());
 const stalled = () => delay.max / 1e6;
 setFlagsFromString('--expose-gc');
 const collect = runInNewContext('gc') as () => void;
+
 /** What is held after what nobody holds was collected. */
 const heap = () => {
   collect();

@@ -241,6 +241,7 @@ const JOURNEYS: Record<string, () => Promise<void>> = {
 
 /** Whether it ends before the last test looks is not told. */
 const STREAM = 'get /api/projects/{projectId}/stream';
+
 /** A stream is looked at once it is open, and left. */
 async function openStream(): Promise<void> {
   const left = new AbortController();

@@ -116,6 +116,7 @@ interface Operation {
 let harness: Harness;
 let operations: Operation[];
 let actors: Record<string, Client | undefined>;
+
 /** The project the roles are of, and one that none of them is in. */
 let own: string;
 let foreign: string;

@@ -2,6 +2,7 @@ import type { Answer, Asked, Method, Route, Shapes } from './routes.js';
 
 export type PersonView = Shapes['PersonView'];
 export type SessionView = Shapes['SessionView'];
+
 /** A project with what its openings are decided with. */
 export type WholeProject = Shapes['WholeProject'];
 type ProjectView = Pick<WholeProject, 'id' | 'name' | 'practice' | 'note' | 'version' | 'role'>;

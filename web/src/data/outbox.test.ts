@@ -48,6 +48,7 @@ const of = (server: SimulatedServer, id = 'a') => server.openings.get(id)?.facts
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
+
 /** Lets everything go on that waits for nothing outside. */
 const settle = async (ms = 0) => {
   await jest.advanceTimersByTimeAsync(ms);

@@ -49,10 +49,13 @@ export interface ServerSide {
 }
 
 const RETRY_MS = [1000, 2000, 4000, 8000, 15_000];
+
 /** Changes that come together are sent together. */
 const GATHER_MS = 120;
+
 /** So often in a row what to send is made anew at once; then it waits: nobody is hammered. */
 const MAX_CONTESTS = 10;
+
 /** The most writes of one request. */
 const MAX_WRITES = 20_000;
 

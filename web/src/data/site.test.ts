@@ -54,6 +54,7 @@ class Server {
 
 let server: Server;
 let project = 0;
+
 /** One tab that nobody else shares. */
 const ALONE: Tabs = { alone: (work) => work(), tell: () => undefined, hear: () => () => undefined };
 const device = (name = 'Ines') => new SiteStore(`p${project}`, name, ALONE);

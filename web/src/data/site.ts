@@ -23,6 +23,7 @@ export interface SiteStatus {
 }
 
 const NONE: readonly SiteRecord[] = [];
+
 /** Records sent together. */
 const BATCH = 50;
 const SEQ = 'seq';

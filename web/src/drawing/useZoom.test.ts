@@ -8,6 +8,7 @@ const look: fc.Arbitrary<Look> = fc.record({
   y: share,
 });
 const sheet: Box = [-10, -200, 120, 220];
+
 /** Where a point of the drawing (0 to 1) stands in the pane (0 to 1). */
 const inPane = (point: number, middle: number, times: number) => (point - middle) * times + 0.5;
 

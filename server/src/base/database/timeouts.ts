@@ -11,6 +11,7 @@ const TIMEOUTS: Timeouts = { connectionMs: 2000, readMs: 2500, writeMs: 10_000 }
 
 /** A statement is ended by the database itself after this, whatever becomes of the connection. */
 const STATEMENT_SECONDS = 20;
+
 /** A row lock that is not given by then is asked for again in a fresh transaction. */
 const LOCK_WAIT_SECONDS = 4;
 

@@ -21,8 +21,10 @@ const USUAL: Takes = { kind: 'json', limit: 16 * 1024 };
 
 /** The most a route's JSON may have, where 16 kB are not enough. */
 export const TakesJson = (limit: number) => SetMetadata(TAKES, { kind: 'json', limit });
+
 /** JSON too large to be parsed beside other people's requests: the handler gets its bytes. */
 export const TakesJsonBytes = (limit: number) => SetMetadata(TAKES, { kind: 'json-bytes', limit });
+
 /** A file itself, as bytes. */
 export const TakesFile = (limit: number) => SetMetadata(TAKES, { kind: 'file', limit });
 

@@ -12,6 +12,7 @@ export const jsonSchema = (schema: Joi.Schema, way: 'input' | 'output'): JsonSch
 
 /** Every named shape of an answer, as the interface's documents hold it. */
 const SHAPES = new Map<string, JsonSchema>();
+
 /** Named shapes by their names, in the order of their names. */
 export const namedShapes = (): Record<string, JsonSchema> =>
   Object.fromEntries([...SHAPES].sort(([a], [b]) => (a < b ? -1 : 1)));
@@ -70,10 +71,12 @@ export const orNone = (schema: Joi.Schema): Joi.Schema => schema.allow(null);
 export const text = Joi.string().allow('');
 export const oneOf = (values: readonly string[]): Joi.Schema => Joi.string().valid(...values);
 export const id = idField;
+
 /** A point in time, as ISO 8601 says it. */
 export const moment = Joi.string().isoDate();
 export const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, 'day');
 export const whole = Joi.number().integer().min(0);
 export const flag = Joi.boolean();
+
 /** An object that the server hands on as it was given. */
 export const anything = Joi.object().unknown(true);

@@ -6,6 +6,7 @@ import type { Role } from '../entities/membership.entity.js';
 export type Right = 'anyone' | 'signed-in' | 'administrator' | Role;
 
 export const RIGHT = Symbol('right');
+
 /** The extension by which the interface's documents tell a route's right. */
 const RIGHT_EXTENSION = 'x-riegel-right';
 

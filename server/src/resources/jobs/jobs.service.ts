@@ -15,13 +15,17 @@ import { JobRow } from '../../base/entities/job.entity.js';
 /** How long a server has a job to itself before it has to say that it still works on it. */
 const HOLD_SECONDS = 20;
 const HEARTBEAT_MS = 5_000;
+
 /** How often a server looks for work that nobody told it of. */
 const LOOK_MS = 3_000;
+
 /** Given up after so many servers have died over it. */
 const ATTEMPTS = 3;
+
 /** Jobs of a project that wait or run at a time, and that are kept. */
 const MOST_WAITING = 10;
 const KEPT_DAYS = 7;
+
 /** What a statement carries. */
 const MOST_BYTES = 28_000_000;
 

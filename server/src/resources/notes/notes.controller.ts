@@ -11,6 +11,7 @@ import { note } from './answers.js';
 
 /** Characters of one note, at most. */
 const MOST = 60_000;
+
 /** Notes of one person, at most. */
 const MOST_NOTES = 400;
 const NAME = /^[a-zA-Z]+(:[\w-]{1,50})?$/;

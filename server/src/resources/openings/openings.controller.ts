@@ -53,8 +53,10 @@ const MAX_ASKED = 500;
 const some = Joi.object({ ids: Joi.array().items(idField).min(1).max(MAX_ASKED).required() });
 
 const MB = 1_000_000;
+
 /** A project of 20,000 openings at once. */
 const BULK_LIMIT = 24 * MB;
+
 /** Bodies below this are parsed at once; larger ones beside the thread that answers. */
 const SMALL = 64 * 1024;
 

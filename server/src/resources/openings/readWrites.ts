@@ -15,6 +15,7 @@ export type ReadWrites =
   | { ok: false; status: 400 | 422; title?: string; faults: FieldFault[] };
 
 export const MAX_CHANGES = 20_000;
+
 /** Characters of one opening's facts: several hundred readings and pages of notes. */
 const MAX_FACTS = 250_000;
 
@@ -34,12 +35,14 @@ const document = Joi.object({
   version: Joi.number().integer().min(0).required(),
   body: Joi.any().required(),
 });
+
 /** The whole as the interface's documents tell it. */
 export const writesSchema = Joi.object({
   changes: Joi.array().items(change).max(MAX_CHANGES).required(),
   documents: Joi.array().items(document).max(DOCUMENT_NAMES.length),
   kind: Joi.string().valid('import'),
 });
+
 /** Only the outside: counts are known before anything inside is looked at. */
 const outside = Joi.object({
   changes: Joi.array().max(MAX_CHANGES).required(),

@@ -10,6 +10,7 @@ const unzip = promisify(gunzip);
 
 /** Compressed bytes kept over all projects. */
 const KEPT_BYTES = 48_000_000;
+
 /** Openings joined to text in one go. */
 const JOINED = 1000;
 

@@ -3,6 +3,7 @@ import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 
 /** Guessing takes the weigher ever longer with length; what is beyond cannot make a word weaker. */
 const WEIGHED = 64;
+
 /** Of 0 to 4; 3 is what the weigher calls safely unguessable. */
 const LEAST_SCORE = 3;
 

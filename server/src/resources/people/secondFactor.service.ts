@@ -17,9 +17,11 @@ import { Person } from '../../base/entities/person.entity.js';
 import { RecoveryCode } from '../../base/entities/recoveryCode.entity.js';
 
 const ISSUER = 'Riegel';
+
 /** A clock may be this far off. */
 const TOLERANCE_SECONDS = 30;
 const CODES = 10;
+
 /** No letters or figures that look alike. */
 const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
 

@@ -8,6 +8,7 @@ import { SignInDelay } from '../../base/entities/signInDelay.entity.js';
 /** So many failures cost nothing: a person may have forgotten which password it was. */
 const FREE = 5;
 const MAX_SECONDS = 300;
+
 /** Failures are forgotten when nobody tried for so long. */
 const FORGOTTEN_MS = 24 * 3600 * 1000;
 

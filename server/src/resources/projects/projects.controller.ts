@@ -21,6 +21,7 @@ const practice = Joi.string()
   .label('Practice');
 const note = Joi.string().allow('').max(4000).label('Note');
 const create = Joi.object({ name: name.required(), practice: practice.required(), note });
+
 /** A project may also name one of its own practices, which it must have. */
 const ownOrShipped = Joi.string().max(40).label('Practice');
 const update = Joi.object({

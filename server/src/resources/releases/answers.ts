@@ -25,6 +25,7 @@ const release = {
 
 export const releaseView = shape('ReleaseView', record({ id, ...release }));
 export const releases = record({ releases: listOf(releaseView) });
+
 /** A release as somebody without an account sees it. */
 export const sharedRelease = shape('SharedRelease', record({ ...release, projectName: text }));
 
@@ -41,5 +42,6 @@ export const difference = coreShape(
 export const shares = record({
   shares: listOf(record({ id, createdAt: moment, expiresAt: moment })),
 });
+
 /** A link to a release; its secret is told this once. */
 export const shared = record({ id, token: Joi.string(), expiresAt: moment });

@@ -15,6 +15,7 @@ import { SetNumber } from '../../base/entities/setNumber.entity.js';
 
 /** How often numbering starts again because somebody else gave numbers meanwhile. */
 const TRIES = 5;
+
 /** Schedules kept for the next who asks, by the characters they have. */
 const KEPT_CHARACTERS = 30_000_000;
 

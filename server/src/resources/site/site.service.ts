@@ -7,6 +7,7 @@ import { invalid } from '../../base/http/problem.js';
 
 /** Records that are handed out together. */
 const PAGE = 2000;
+
 /** Entries of a list across projects. */
 const MOST_DUE = 20_000;
 const MOST_FOUND = 300;

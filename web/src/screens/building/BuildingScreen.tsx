@@ -14,6 +14,7 @@ import { StoreyList } from './StoreyList.js';
 import type { SaveBuilding } from './saveBuilding.js';
 
 const ALL = '*';
+
 /** More rooms than this are drawn storey by storey. */
 const MOST_AT_ONCE = 250;
 

@@ -12,10 +12,13 @@ import { leaves, marksOn, type Plan, type PlanDoors, type PlanRoom } from './pla
 import { useLayout } from './useLayout.js';
 
 const LABEL = 15;
+
 /** Bolts under the marks: how wide each is, and how much smaller than elsewhere they are drawn. */
 const BOLT = { width: 13, scale: 0.42, height: 9 };
+
 /** Left of the bands their names stand. */
 const MARGIN = 92;
+
 /** Scale at which words are as large as the smallest elsewhere, and the width drawn whole at once. */
 const READABLE = 0.9;
 const WHOLE_TO = 1000;

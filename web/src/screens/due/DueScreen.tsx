@@ -13,6 +13,7 @@ const GROUPS: { state: DueState; title: string; tone: string }[] = [
   { state: 'quarter', title: 'Within three months', tone: 'text-ink' },
   { state: 'later', title: 'Later', tone: 'text-soft' },
 ];
+
 /** Lines of a group that are shown at once. */
 const SHOWN = 100;
 

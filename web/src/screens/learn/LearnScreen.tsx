@@ -27,6 +27,7 @@ import { LearnPicture } from './LearnPicture.js';
 import { dayNow, fetchedProgress, keepProgress, keptProgress } from './progress.js';
 
 const METRIC: Units = { system: 'metric', denominator: 16 };
+
 /** Questions of a teacher's series. */
 const SERIES = 20;
 

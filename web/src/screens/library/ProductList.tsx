@@ -13,6 +13,7 @@ import { massText, sizeText } from './productText.js';
 import { Select } from '../../parts/Select.js';
 
 const ROW = 30;
+
 /** What a narrow page leaves to the sheet of the product. */
 const WIDE = 'max-[1100px]:hidden';
 

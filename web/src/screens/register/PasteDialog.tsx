@@ -18,6 +18,7 @@ import { columnName } from './columnName.js';
 
 const MAX_BYTES = 5_000_000;
 const MAX_ROWS = 10_000;
+
 /** Milliseconds without another letter until what was typed is read. */
 const PAUSE = 80;
 

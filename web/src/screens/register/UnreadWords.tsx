@@ -11,6 +11,7 @@ import { columnName } from './columnName.js';
 
 /** Words told one by one; a paste with more is not what it should be. */
 const MOST = 200;
+
 /** Marks that stand before what is wrong with a word. */
 const MARKS = 3;
 

@@ -1,4 +1,5 @@
 const FONT = '13px "Chivo Variable"';
+
 /** No letter is wider: a text of so few is not measured at all. */
 const WIDEST_LETTER = 13;
 const MAX_KEPT = 20_000;

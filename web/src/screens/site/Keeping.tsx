@@ -19,6 +19,7 @@ import { defectsByMonth } from './defectsByMonth.js';
 
 const TICK = { fill: 'var(--color-soft)', fontSize: 11 };
 const today = () => new Date().toISOString().slice(0, 10);
+
 /** What is due, what is open, what stands where: for who keeps the doors of a project. */
 export function Keeping({ states }: { states: ReadonlyMap<string, SiteState> }) {
   const { project } = useProject();

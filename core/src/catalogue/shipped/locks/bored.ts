@@ -24,6 +24,7 @@ const SECURE = [
   'store',
   'institution',
 ];
+
 /** Tubular locks are sold by what they do, a few functions each. */
 const TUBULAR = {
   passage: ['passage'],
