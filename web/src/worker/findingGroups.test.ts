@@ -26,7 +26,7 @@ const openings = [
     storey: undefined,
     questions: [],
     assumed: 0,
-    findings: [finding('b', 'check'), finding('c', 'stop', { stage: 'powering' })],
+    findings: [finding('b', 'check'), finding('powering.noAlarm', 'stop', { stage: 'powering' })],
   },
   {
     id: '3',
@@ -49,7 +49,11 @@ const shown = (
 
 describe('findings put together', () => {
   it('by rule: one line for all openings, the gravest first, what was accepted apart', () => {
-    expect(shown('rule')).toEqual(['stop c: 102', 'check b: 101 102', 'note a: 101']);
+    expect(shown('rule')).toEqual([
+      'stop powering.noAlarm: 102',
+      'check b: 101 102',
+      'note a: 101',
+    ]);
     expect(shown('rule', { ...all, accepted: true })).toEqual(['check b: 103']);
   });
   it('by opening and by who must answer', () => {
@@ -57,7 +61,9 @@ describe('findings put together', () => {
     expect(shown('answers')).toEqual(['electrician: 102', 'specifier: 101 101 102']);
   });
   it('of the levels and words that are wanted', () => {
-    expect(shown('rule', { ...all, levels: new Set(['stop'] as const) })).toEqual(['stop c: 102']);
+    expect(shown('rule', { ...all, levels: new Set(['stop'] as const) })).toEqual([
+      'stop powering.noAlarm: 102',
+    ]);
     expect(shown('rule', { ...all, text: '101' })).toEqual(['check b: 101', 'note a: 101']);
   });
   it('counts each level, and what was accepted', () => {
