@@ -18,8 +18,6 @@ export interface Contradicting {
   lock: LockSpec | undefined;
   /** Thickness of the leaf, ticks. */
   thickness: number | undefined;
-  /** Of a gate to a pool: whether it opens towards the water; undefined for all else, or while its hand is open. */
-  towardsPool: boolean | undefined;
 }
 
 /**
@@ -32,7 +30,6 @@ export function contradictionFindings({
   role,
   lock,
   thickness,
-  towardsPool,
 }: Contradicting): Finding[] {
   const { values } = practice;
   const findings: Finding[] = [];
@@ -56,11 +53,6 @@ export function contradictionFindings({
       ['closer', 'rating'],
     );
   }
-  if (towardsPool)
-    tell('stop', 'handing', 'checking.poolSwing', 'ISPSC 305.3; AS 1926.1; the national rule', [
-      'swing',
-      'handing.hand',
-    ]);
   if (valueOrUndefined(facts.accessible) === true) {
     if (valueOrUndefined(facts.handle) === 'knob')
       tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [

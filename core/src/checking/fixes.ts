@@ -61,6 +61,37 @@ const fromStair: Ways = ({ from, hingeSide, swing, active }, params) => [
   }),
 ];
 
+/** The same leaf, swung the other way. */
+const swungRound: Ways = ({ swing }) =>
+  swing === 'in' || swing === 'out' ? [way('swing', { swing: SWINGS[swing] })] : [];
+
+const NEVER_LOCKED = way('neverLocked', {
+  lockUse: 'passage',
+  secured: false,
+  access: 'none',
+  deadBolt: false,
+  choices: undefined,
+});
+
+/** The outside on the other side, with the same leaf as seen from there; or never locked. */
+const letThrough: Ways = ({ outside, hingeSide, swing, active }) => [
+  ...(outside === 'from' || outside === 'to'
+    ? [
+        way('turned', {
+          outside: outside === 'from' ? 'to' : 'from',
+          ...(hingeSide ? { hingeSide: SIDES[hingeSide] } : {}),
+          ...(swing ? { swing: SWINGS[swing] } : {}),
+          ...(active ? { active: SIDES[active] } : {}),
+        }),
+      ]
+    : []),
+  NEVER_LOCKED,
+];
+
+const automaticBolts: Ways = (facts) => [
+  way('bolts', { bolts: 'automatic', ...choosing(facts, 'securing.bolts', undefined) }),
+];
+
 /** What draws the latch for an operator: its own device where it is one, else the strike. */
 const drawnByPower: Ways = (facts, params) => {
   const kind = params?.['kind'];
@@ -150,7 +181,32 @@ const WAYS: Readonly<Partial<Record<RuleCode, Ways>>> = {
     }),
   ],
   'securing.stairSide': fromStair,
-  'securing.barOnPull': (facts) => [way('swing', { swing: facts.swing === 'in' ? 'out' : 'in' })],
+  'securing.barOnPull': swungRound,
+  'securing.swingsAgainst': swungRound,
+  'law.swingHazard': swungRound,
+  'law.swingExit': swungRound,
+  'law.toiletIn': swungRound,
+  'law.faultIn': swungRound,
+  'checking.poolSwing': swungRound,
+  'law.shutIn': letThrough,
+  'law.shutInCold': letThrough,
+  'law.shutOut': () => [NEVER_LOCKED],
+  'law.stairLocked': () => [NEVER_LOCKED],
+  'law.noHelp': (facts) => [
+    way('privacy', { lockUse: 'privacy', ...choosing(facts, 'securing.function', undefined) }),
+  ],
+  'law.childLocks': (facts) => [
+    way('keyOutside', { lockUse: 'classroom', ...choosing(facts, 'securing.function', undefined) }),
+  ],
+  'law.secondByHand': automaticBolts,
+  'law.secondLoose': automaticBolts,
+  'law.smokeAround': () => [way('sealAll', { stopSeal: 'seal' })],
+  'law.smokeUnder': () => [way('sealAll', { bottomSeal: 'any' })],
+  'law.ratedOpen': () => [way('closer', { closer: 'any' })],
+  'law.writtenCut': (facts) => [
+    way('asWritten', { lockKind: undefined, ...choosing(facts, 'securing.kind', undefined) }),
+  ],
+  'law.leftOut': () => [way('notLeftOut', { omitted: undefined })],
   'choice.notTaken': () => [way('noChoices', { choices: undefined })],
 };
 

@@ -26,4 +26,3 @@ export { clashFindings, stageOfOwner, worstClashes } from './clashFindings.js';
 export { fixingFindings } from './fixing.js';
 export { contradictionFindings } from './contradictions.js';
 export { choiceFindings } from './choiceFindings.js';
-export { wayFindings, widthNeeded } from './wayFindings.js';

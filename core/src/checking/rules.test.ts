@@ -581,6 +581,9 @@ const RULES: Readonly<Record<string, TriedRule>> = {
   },
   'securing.escapeBoth': {
     found: {
+      occupants: 50,
+      hingeSide: 'left',
+      swing: 'out',
       lockKind: 'rim-exit',
       lockUse: 'exit-only',
       egress: true,

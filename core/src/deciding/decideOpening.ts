@@ -2,7 +2,8 @@ import type { OpeningFacts, ProjectBasis } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { bareBasis } from '../project/index.js';
 import type { DecidedOpening } from './decided.js';
-import { begin, finish, STEPS, type DecisionContext } from './decisionContext.js';
+import type { DecisionContext } from './context.js';
+import { begin, finish, STEPS } from './decisionContext.js';
 
 export interface DecideOptions {
   /**

@@ -1,3 +1,4 @@
+import type { LawsHeld } from '../laws/index.js';
 import type { Clash, StageProgress } from '../checking/index.js';
 import type {
   Decision,
@@ -24,6 +25,8 @@ export interface DecidedOpening {
   /** What of them is in each other's way. */
   clashes: readonly Clash[];
   findings: readonly Finding[];
+  /** Which laws are kept, broken and not checked. */
+  laws: LawsHeld;
   cautions: readonly Message[];
   /** How far each stage of the bolt row has come. */
   progress: readonly StageProgress[];

@@ -6,55 +6,34 @@ import {
   clashFindings,
   fixingFindings,
   progressOf,
-  wayFindings,
   withAcceptances,
-  type Clash,
 } from '../checking/index.js';
+import { holdLaws, type LawsHeld } from '../laws/index.js';
 import {
   blankRecord,
   currentFacts,
   itemOf,
   Recorder,
-  wayBetween,
   type Decision,
   type Item,
   type OpeningFacts,
   type ProjectBasis,
-  type Recorded,
   type Results,
-  type Solid,
   type Stage,
   type WrittenItem,
 } from '../model/index.js';
-import type { Practice } from '../practice/index.js';
 import { practiceFor } from '../project/index.js';
 import { fillAssumed } from '../role/index.js';
 import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stageRegistry/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
+import type { DecisionContext } from './context.js';
+import { finalStateOf } from './finalState.js';
 import type { AnyInput } from './input.js';
 import { namedProducts } from './named.js';
 import { productDecisions } from './productDecisions.js';
 import { nameProducts } from './products.js';
 import { clashesOf, solidsOf } from './solids.js';
-
-/** An opening on its way through the stages. */
-export interface DecisionContext {
-  readonly explain: boolean;
-  /** As recorded, under today's names. */
-  readonly recorded: OpeningFacts;
-  /** The practice before a named product's figures went into it. */
-  readonly usual: Practice;
-  readonly named: ReadonlyMap<string, Product>;
-  /** Slots that name a product the catalogue no longer has. */
-  readonly gone: readonly string[];
-  readonly results: Record<string, unknown>;
-  readonly record: Recorded;
-  /** Its facts have every field, with what a survey measured and what is assumed where nobody recorded anything. */
-  readonly input: AnyInput;
-  solids: readonly Solid[];
-  clashes: readonly Clash[];
-}
 
 /** Reads an opening's facts: what every stage starts from. */
 export function begin(
@@ -89,10 +68,13 @@ export function begin(
     input,
     solids: NONE,
     clashes: NONE,
+    items: NONE,
+    laws: NO_LAWS,
   };
 }
 
 const NONE: readonly never[] = [];
+const NO_LAWS: LawsHeld = { kept: NONE, broken: NONE, notChecked: NONE };
 
 /** What every stage comes to, before any has decided. */
 const NO_RESULTS: Readonly<Record<string, undefined>> = Object.fromEntries(
@@ -119,6 +101,7 @@ export const STEPS: readonly ((at: DecisionContext) => void)[] = [
   clash,
   contradict,
   complete,
+  hold,
 ];
 
 /** What the door is says what nobody recorded, for all stages after the first. */
@@ -140,25 +123,27 @@ function clash(at: DecisionContext): void {
   findings.push(...fixingFindings(facts, practice, at.solids));
 }
 
-/** What of the facts speaks against each other, and against the way out of the building. */
+/** What of the facts speaks against each other. */
 function contradict(at: DecisionContext): void {
-  const { facts, practice, project, results } = at.input;
-  const { findings, decisions } = at.record;
+  const { facts, practice, results } = at.input;
+  const { findings } = at.record;
   const { role } = results.opening;
   const lock = results.securing.spec;
-  const { pool } = results.opening;
-  const { hand, outside } = results.handing;
-  // It swings out towards the outside, in away from it.
-  const towardsPool = pool && hand && (hand.swing === 'out') === (outside === pool);
   const { thickness } = results.sizing.leaves[0]!;
-  findings.push(...contradictionFindings({ facts, practice, role, lock, thickness, towardsPool }));
-  const way = wayBetween(facts.from, facts.to, project);
-  if (way) findings.push(...wayFindings(way, facts, practice, decisions));
+  findings.push(...contradictionFindings({ facts, practice, role, lock, thickness }));
 }
 
 /** The set with standards, the names of products and the lines a person wrote. */
 function complete(at: DecisionContext): void {
   completeItems(at.input, at.record.items, at.named);
+  at.items = itemsOf(at.input.facts, at.record.items);
+}
+
+/** How it will stand, held against the laws. */
+function hold(at: DecisionContext): void {
+  const { findings, ...laws } = holdLaws(finalStateOf(at, at.items));
+  at.laws = laws;
+  at.record.findings.push(...findings);
 }
 
 /** Everything that follows, put together. */
@@ -177,10 +162,11 @@ export function finish(at: DecisionContext): DecidedOpening {
     survey,
     results,
     decisions,
-    items: itemsOf(facts, record.items),
+    items: at.items,
     solids,
     clashes,
     findings,
+    laws: at.laws,
     cautions: cautionsFor(facts, practice, results),
     progress: progressOf(facts, record.open, findings),
   };

@@ -12,7 +12,7 @@ export interface EgressRoom {
   key: string;
   name: string;
   space: Space;
-  /** Whether it counts as safe: in the open, and neither roof nor balcony. */
+  /** Whether it counts as safe: in the open, and neither roof nor balcony; or a stair whose way out is not listed. */
   safe: boolean;
   /** Whether people on the way out pass through it as through a room of somebody’s own. */
   passage: 'free' | 'room' | 'last';
@@ -76,7 +76,36 @@ export function egressGraph(
     edge.back ||= along || !toTwo;
     edge.told ||= told !== undefined;
   }
-  return { rooms, doors, at, index: graph.index };
+  return withStairsAsGoals({ rooms, doors, at, index: graph.index });
+}
+
+/** Whether a stair leads to a room of the graph by which one is in the open without another storey. */
+const dischargesInto = ({ safe, space }: EgressRoom) => safe || space === 'entrance';
+
+/**
+ * A stair is always a way out. One that no listed door leads out of, to the open or into the entrance, goes on to
+ * a storey that is not listed: whoever is in it has arrived.
+ */
+function withStairsAsGoals(graph: EgressGraph): EgressGraph {
+  const { rooms, doors, at } = graph;
+  const leadsOut = (stair: number): boolean => {
+    const seen = new Set([stair]);
+    for (const one of seen)
+      for (const door of at[one]!) {
+        const { one: a, two: b } = doors[door]!;
+        const end = a === one ? b : a;
+        if (dischargesInto(rooms[end]!)) return true;
+        // Through a vestibule of its own, and from one flight to the next.
+        if (rooms[end]!.space === 'stair') seen.add(end);
+      }
+    return false;
+  };
+  return {
+    ...graph,
+    rooms: rooms.map((room, index) =>
+      room.space === 'stair' && !leadsOut(index) ? { ...room, safe: true } : room,
+    ),
+  };
 }
 
 const MOST_ROOMS = 1_000_000;

@@ -30,6 +30,8 @@ export interface DoorEgress {
   people: number;
   share: number;
   whole: boolean;
+  /** Ways out of the room they come from, this one among them. */
+  ways: number;
 }
 
 /** The ways out of a building. */
@@ -84,6 +86,8 @@ export function egressOf(
       people: Math.max(0, ...ends.map((room) => total[room]!.people)),
       share: Math.ceil(Math.max(0, ...ends.map(shareOf)) - 1e-9),
       whole: ends.every((room) => total[room]!.whole),
+      // From both ends: those of the room with fewer.
+      ways: ends.length === 0 ? 1 : Math.max(1, Math.min(...ends.map(waysOf))),
     };
   });
   return {
@@ -113,7 +117,7 @@ const otherEnd = ({ one, two }: { one: number; two: number }, room: number) =>
  * Which way people leave through a door. Towards the room that is nearer to the open, where it comes there
  * without coming back; between spaces that people pass through also the other way, since it is the second way
  * out when the first is lost, for whoever comes into it from elsewhere: nobody turns back in a vestibule. Nobody
- * leaves a stair into a storey.
+ * leaves a stair into a storey, but where it may come out.
  */
 function directionOf(
   { rooms, doors, at }: EgressGraph,
@@ -122,6 +126,7 @@ function directionOf(
 ): { forth: boolean; back: boolean } {
   const { one, two, forth, back, told } = doors[door]!;
   const goes = (from: number, to: number) => {
+    if (isDischarge(from, to)) return true;
     if (rooms[from]!.safe || !leaves(from, to)) return false;
     if (told) return true;
     const [leaving, entered] = [rooms[from]!, rooms[to]!];
@@ -137,6 +142,12 @@ function directionOf(
       somebodyElse(from, to)
     );
   };
+  /** Whether a stair may come out here: into a corridor with a door to the open of its own. Which storey, nobody said. */
+  const isDischarge = (stair: number, room: number) =>
+    !told &&
+    rooms[stair]!.space === 'stair' &&
+    rooms[room]!.space === 'corridor' &&
+    at[room]!.some((other) => rooms[otherEnd(doors[other]!, room)]!.space === 'outdoors');
   /** Whether people come into a space from elsewhere than the room they would go on to, or stay in it. */
   const somebodyElse = (room: number, beside: number) =>
     (rooms[room]!.people ?? 0) > 0 ||
@@ -231,9 +242,15 @@ const TURNED = { to: 'from', from: 'to', both: 'both' } as const;
 
 function waysBetween(doors: readonly DoorEgress[]): Map<string, EgressFlow> {
   const ways = new Map<string, EgressFlow>();
-  for (const { one, two, escape, people, share, whole } of doors) {
-    ways.set(wayKey(one, two), { escape, people, share, whole });
-    ways.set(wayKey(two, one), { escape: escape && TURNED[escape], people, share, whole });
+  for (const { one, two, escape, people, share, whole, ways: shared } of doors) {
+    ways.set(wayKey(one, two), { escape, people, share, whole, ways: shared });
+    ways.set(wayKey(two, one), {
+      escape: escape && TURNED[escape],
+      people,
+      share,
+      whole,
+      ways: shared,
+    });
   }
   return ways;
 }

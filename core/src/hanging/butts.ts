@@ -126,11 +126,13 @@ export function hangOnButts(at: ButtCase): HungLeaf {
     foot: undefined,
     wireHinge,
   };
-  if (hingeHeight === undefined || hingeWidth === undefined || pin === undefined) return done;
+  if (hingeHeight === undefined || hingeWidth === undefined) return done;
   const traits: string[] = [];
   if (form === 'swing-clear') traits.push('form.swing-clear');
   if (corner !== 'square') traits.push(cornerTrait(corner));
-  traits.push(weightTrait(weight), bearingTrait(bearing), metalTrait(metal), pinTrait(pin));
+  traits.push(weightTrait(weight), bearingTrait(bearing), metalTrait(metal));
+  // Which pin follows from the hand; number and size do not wait for it.
+  if (pin !== undefined) traits.push(pinTrait(pin));
   // Of two equal leaves one carries it.
   const electric = wireHinge === undefined ? 0 : 1;
   const plain = itemOf('hanging', 'item.butt', count * leaf.quantity - electric, {

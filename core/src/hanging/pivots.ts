@@ -160,8 +160,7 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
   const depth = valueOrUndefined(record.facts.slabDepth);
   const closer = valueOrUndefined(record.facts.closer) === 'floor';
   const parts = ['slab', 'slabDepth', closer ? 'closer' : 'hanging.device'];
-  if (slab === undefined)
-    record.report('check', 'hanging.slabUnknown', {}, 'trade practice', parts);
+  if (slab === undefined) record.report('note', 'hanging.slabUnknown', {}, 'trade practice', parts);
   else if (slab !== 'free')
     record.report(
       closer ? 'stop' : 'check',
@@ -179,7 +178,7 @@ function floorFindings(record: HangingRecord, practice: Practice, foot: Foot): v
       parts,
     );
   if ((valueOrUndefined(record.facts.threshold) ?? 'none') !== 'none')
-    record.report('check', 'hanging.pivotThreshold', {}, 'trade practice', [
+    record.report('note', 'hanging.pivotThreshold', {}, 'trade practice', [
       'threshold',
       'hanging.device',
     ]);

@@ -12,6 +12,8 @@ export interface EgressFlow {
   share: number;
   /** Whether every room they come from is counted. */
   whole: boolean;
+  /** Ways out of the room they come from, this one among them. */
+  ways: number;
 }
 
 /** What a project gives to each of its openings: practice, own practices, rooms, catalogue. */

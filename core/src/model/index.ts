@@ -23,6 +23,7 @@ export { ROOM_USE, ROOM_USES, type RoomUse } from './roomUses.js';
 export { roomNamed, wayBetween, wayKey, type ProjectBasis, type EgressFlow } from './basis.js';
 export { guessRoomUse, mergeRooms, renameRoom, unlistedRooms, withRooms } from './rooms.js';
 export { roomGraph, type RoomDoor, type RoomGraph } from './roomGraph.js';
+export { placeNamed, PLACE_TRAITS, type Place, type PlaceTrait } from './places.js';
 export { COVERED_WAYS, headOf, isPorch, SPACE_WORDS, type PassedSpace } from './spaceWords.js';
 export { centredSpan, solid, span, type MeasuredLeaf } from './solid.js';
 export {

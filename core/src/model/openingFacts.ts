@@ -42,6 +42,8 @@ export const OPENING_FACTS = {
   work: choiceFact(['new', 'replacement'], 'work', { by: 'architect', first: true }),
   /** Fire rating in minutes; 0 is not rated. */
   rating: minutesFact(480, { by: 'architect', first: true }),
+  /** Fire rating of the frame in minutes, where frame and leaf were labelled apart; 0 is not rated. */
+  frameRating: minutesFact(480, { by: 'architect' }),
   /** Whether it holds smoke back. */
   smoke: yesNoFact({ by: 'architect' }),
   frequency: choiceFact(['high', 'medium', 'low'], 'use', { by: 'owner', first: true }),

@@ -2,6 +2,7 @@ import { STAGE_MESSAGES, STAGE_TERMS } from '../stageRegistry/index.js';
 import { CATALOGUE_TERMS } from './catalogueTerms.js';
 import { COMMON_TERMS } from './commonTerms.js';
 import { LOCK_TERMS } from './lockTerms.js';
+import { LAW_MESSAGES, LAW_TERMS } from '../laws/index.js';
 import { LEARNING_MESSAGES, LEARNING_TERMS } from './learningWords.js';
 import { COMMON_MESSAGES } from './messages.js';
 import { PRACTICE_TERMS } from './practiceTerms.js';
@@ -11,6 +12,7 @@ import { SURVEY_TERMS } from './surveyTerms.js';
 export const SENTENCES: Readonly<Record<string, string>> = {
   ...COMMON_MESSAGES,
   ...LEARNING_MESSAGES,
+  ...LAW_MESSAGES,
   ...STAGE_MESSAGES,
 };
 
@@ -22,5 +24,6 @@ export const TERMS: Readonly<Record<string, string>> = {
   ...LOCK_TERMS,
   ...COMMON_TERMS,
   ...LEARNING_TERMS,
+  ...LAW_TERMS,
   ...STAGE_TERMS,
 };

@@ -1,3 +1,4 @@
+import { passingIn, type Magnet, type Release } from '../machines/index.js';
 import { ROLE } from '../roles/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import {
@@ -14,8 +15,6 @@ import { WIRE_PATHS, type PoweringRecord, type WirePath } from './decisions.js';
 import type { ELECTRIC_LOCKS } from './facts.js';
 import { findPowering } from './findings.js';
 import { poweringItems } from './items.js';
-import { passingIn } from './passing.js';
-import type { Magnet, Release } from './release.js';
 import type { Powering, PoweringInput } from './result.js';
 import type { Load, LoadRow } from './values.js';
 

@@ -2,14 +2,6 @@ export { batteryFor, currentsOf, leastWire, voltageDrop, type Currents } from '.
 export type { Powering } from './result.js';
 export type { WirePath } from './decisions.js';
 export { narrativeOf } from './narrative.js';
-export { unlockDelay, RESTING_RELEASE, type Release, type ReleaseEvent } from './release.js';
 export { wiringOf, type WireRun } from './wiring.js';
-export {
-  passingIn,
-  POWER_STATES,
-  type PassingIn,
-  type PowerState,
-  type PassingParty,
-} from './passing.js';
 export { poweringSolids } from './solids.js';
 export { powering } from './stage.js';

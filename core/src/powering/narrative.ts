@@ -1,7 +1,7 @@
 import { message, type OpeningFacts, type Results, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Powering } from './result.js';
-import type { PowerState } from './passing.js';
+import type { PowerState } from '../machines/index.js';
 
 /**
  * How an electrified opening works, in sentences from the lock’s own machine and what stands around it:

@@ -8,14 +8,14 @@ import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { batteryFor, currentsOf, leastWire, voltageDrop } from './current.js';
 import { narrativeOf } from './narrative.js';
-import { passingIn } from './passing.js';
 import {
+  passingIn,
   unlockDelay,
   releaseStep,
   RESTING_RELEASE,
   type Release,
   type ReleaseEvent,
-} from './release.js';
+} from '../machines/index.js';
 import { wiringOf } from './wiring.js';
 
 const decide = (facts: Partial<OpeningFacts>, practice: PracticeId = 'us-commercial') =>

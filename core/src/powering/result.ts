@@ -2,8 +2,7 @@ import type { StageInput } from '../stageContract/index.js';
 import type { Currents } from './current.js';
 import type { WirePath } from './decisions.js';
 import type { Access } from './facts.js';
-import type { PassingIn } from './passing.js';
-import type { Release } from './release.js';
+import type { PassingIn, Release } from '../machines/index.js';
 import type { Load } from './values.js';
 
 /** What later stages, the page and the sheets read of the powering. */

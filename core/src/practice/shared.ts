@@ -107,6 +107,11 @@ const COMMON = {
     'ratio',
     'timber movement tables: quarter-sawn, per 1 % moisture',
   ),
+  boardWidth: sourced(
+    mm(125),
+    'length',
+    `${TRADE}: boards of 100 to 150 mm, each moves in its own joints`,
+  ),
   moistureSwing: sourced(4, 'count', `${TRADE}: per cent, outside leaf, typical`),
   glassPerMm: sourced(2500, 'surface mass', 'glass: 2.5 kg/m² per mm', 'default'),
   highUse: sourced(400, 'count', `${TRADE}: passages a day`, 'preference'),

@@ -184,6 +184,8 @@ export interface BaseValues extends SecuringValues {
   /** Across the grain, per 1 % moisture: flat-sawn and quarter-sawn. */
   movementFlat: Sourced<number>;
   movementQuarter: Sourced<number>;
+  /** Width of one board of a boarded leaf, whose joints take up what it gains. */
+  boardWidth: Sourced<Ticks>;
   /** Moisture change to allow for in an outside leaf, per cent. */
   moistureSwing: Sourced<number>;
   /** Width of one stile of a framed leaf. */
@@ -272,7 +274,10 @@ export interface PracticeValues extends BaseValues {}
 /** The name of a practice's value. */
 export type ValueName = keyof PracticeValues;
 
-/** The editable, sourced table set of one school of work. */
+/** Where the codes come from that govern; every source is one region’s. */
+export const REGIONS = ['us', 'british', 'continental', 'australasian'] as const;
+export type Region = (typeof REGIONS)[number];
+
 /** How a practice says and spells things. */
 export type Language = 'us' | 'british' | 'continental';
 
@@ -281,6 +286,8 @@ export interface Practice {
   id: string;
   name: string;
   system: System;
+  /** Whose codes govern. */
+  region: Region;
   /** Whose words and spelling it is put in. */
   language: Language;
   /** Finest inch fraction shown; metric practices show half millimetres. */

@@ -65,7 +65,13 @@ export function answersTo(
     values
       .slice(0, MOST)
       .map((value): Answer => ({ value, patch: { [column]: value } as Patch, offered: true }));
-  if (column === 'role') return offered(rolesFor(facts, basis));
+  if (column === 'role') {
+    const likely = rolesFor(facts, basis);
+    // Names that tell nothing: any role shows what an answer settles, and none is suggested.
+    return likely
+      ? offered(likely)
+      : [{ value: 'office', patch: { role: 'office' }, offered: false }];
+  }
   if (column === 'rating') return offered(RATINGS[practice.system]);
   const field = fieldOf(column)!;
   if (field.type === 'yes-no') return offered([true, false]);
@@ -96,6 +102,8 @@ function usualSize({ values }: Practice): Patch {
 function rolesFor(facts: OpeningFacts, basis: ProjectBasis) {
   return likelyRoles(
     {
+      from: facts.from,
+      to: facts.to,
       fromUse: roomNamed(facts.from, basis)?.use,
       toUse: roomNamed(facts.to, basis)?.use,
       exterior: valueOrUndefined(facts.exterior),

@@ -10,7 +10,7 @@ import {
 import type { Practice } from '../practice/index.js';
 import type { StageInput } from '../stageContract/index.js';
 import { assumptionParts, peopleBecause, reasonsFor, type AssumptionParts } from './assumptions.js';
-import { isUncounted } from './crowds.js';
+import { isForMany, isUncounted } from './crowds.js';
 import type { RoleRecord } from './decisions.js';
 import { guessEscape } from './escape.js';
 import type { Escape } from './facts.js';
@@ -60,15 +60,19 @@ export function decideWhole(
       facts: ['role', 'from', 'to'],
     });
   else if (facts.lockUse === undefined && facts.lockKind === undefined && facts.secured !== false) {
-    const [first, second, third] = likelyRoles(rooms, facts);
+    const likely = likelyRoles(rooms, facts);
     record.ask(
       'role',
       () =>
-        message('ask.role', {
-          first: { term: `role.${first}` },
-          second: { term: `role.${second}` },
-          third: { term: `role.${third}` },
-        }),
+        likely
+          ? message('ask.role', {
+              first: { term: `role.${likely[0]}` },
+              second: { term: `role.${likely[1]}` },
+              third: { term: `role.${likely[2]}` },
+            })
+          : message('ask.roleNamed', {
+              rooms: [rooms.from, rooms.to].filter((name) => name !== undefined).join(', '),
+            }),
       ['role', 'lockUse'],
     );
   }
@@ -88,7 +92,7 @@ export function decideWhole(
   );
   const egress = valueOrUndefined(facts.egress) ?? assumed.egress;
   const { escape, why } = egress === true ? decideEscape(record, rooms, way) : NO_ESCAPE;
-  decidePeople(record, facts, parts, role, practice, way);
+  decidePeople(record, facts, parts, assumed, role, practice, way);
   askOccupancy(record, facts, assumed, practice);
   return {
     role,
@@ -145,6 +149,7 @@ function decidePeople(
   record: RoleRecord,
   facts: OpeningFacts,
   { people }: AssumptionParts,
+  assumed: Partial<OpeningFacts>,
   role: Role | undefined,
   { values }: StageInput['practice'],
   way: EgressFlow | undefined,
@@ -160,7 +165,9 @@ function decidePeople(
     return;
   }
   const from = values.panicPeople.value.assembly;
-  const uncounted = isUncounted(facts, role);
+  const egress = valueOrUndefined(facts.egress) ?? assumed.egress;
+  const uncounted =
+    isUncounted(facts, role) || (role !== undefined && isForMany({ ...facts, egress }, role));
   if (
     (!(role !== undefined && ROLE[role].escape.asksPeople) && !uncounted) ||
     from === 0 ||

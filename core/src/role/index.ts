@@ -1,6 +1,6 @@
 export { fillAssumed } from './assumes.js';
 export type { WholeOpening } from './decide.js';
-export { isUncounted } from './crowds.js';
+export { isForMany, isUncounted } from './crowds.js';
 export { ESCAPES, type Escape } from './facts.js';
 export { assumptionsOf, type Assumption } from './assumptions.js';
 export { guessRole, roleOfRoom, type TwoRooms } from './guess.js';

@@ -1,6 +1,7 @@
-import type { OpeningFacts } from '../model/index.js';
+import { placeNamed, type OpeningFacts } from '../model/index.js';
 import type { Occupancy } from '../practice/index.js';
 import type { TwoRooms } from './guess.js';
+import { spaceNamed } from './spaces.js';
 import type { Role } from '../roles/index.js';
 
 type Three = readonly [Role, Role, Role];
@@ -17,18 +18,38 @@ const LIKELY: Partial<Record<Occupancy, Three>> = {
   dwelling: ['bedroom', 'bathroom', 'closet'],
 };
 
-/** The three likeliest where the rooms do not tell: by what is known of use, place and what passes. */
+/** A room by its number alone. */
+const NUMBERED = /^(?:(?:room|rm|raum|zimmer|space|area)\b)?[\s#.-]*\p{L}{0,2}[\d.-]*\p{L}?$/iu;
+
+/** Whether a name says something that is none of the spaces people pass through, nor a number. */
+const tellsNothingUsual = (name: string) =>
+  !NUMBERED.test(name.trim()) && spaceNamed(name) === undefined;
+
+/**
+ * The three likeliest where the rooms do not tell: by what is known of use, place and what passes; undefined where
+ * a room has a name that none of them is called by. No list is better than a foolish one.
+ */
 export function likelyRoles(
-  { fromUse, toUse, exterior }: Pick<TwoRooms, 'fromUse' | 'toUse' | 'exterior'>,
+  {
+    from,
+    to,
+    fromUse,
+    toUse,
+    exterior,
+  }: Pick<TwoRooms, 'fromUse' | 'toUse' | 'exterior'> & Partial<Pick<TwoRooms, 'from' | 'to'>>,
   { secured, occupancy, traffic }: Pick<OpeningFacts, 'secured' | 'occupancy' | 'traffic'>,
-): Three {
+): Three | undefined {
   if (fromUse === 'sanitary' || toUse === 'sanitary')
     return ['toilet-single', 'toilet-group', 'bathroom'];
   if (exterior === true) return ['entrance', 'final-exit', 'house-entrance'];
+  const named = [placeNamed(from, fromUse), placeNamed(to, toUse)];
+  if (named.some((place) => place.has('kept') || place.has('dwelling'))) return undefined;
   if (traffic === 'beds') return ['patient-room', 'treatment', 'cross-corridor'];
   const usual = occupancy !== undefined && occupancy !== 'unknown' && LIKELY[occupancy];
   if (usual) return usual;
   if (traffic === 'carts') return ['store', 'goods', 'kitchen'];
+  // A name that says something, and not what is usual.
+  if ([from, to].some((name) => name !== undefined && tellsNothingUsual(name))) return undefined;
   if (secured === false) return ['meeting', 'bedroom', 'toilet-group'];
   return ['office', 'store', 'toilet-single'];
 }

@@ -20,6 +20,7 @@ export const ROLE_MESSAGES = {
     'By the ways out of the building, towards the open; people are not counted. To be confirmed.',
   'ask.people': 'How many people is the room for? From {from} an exit device is asked for.',
   'ask.peopleLeaving': 'How many people leave by it? From {from} an exit device is asked for.',
+  'ask.roleNamed': 'What is this door? Its rooms’ names do not tell: {rooms}.',
   'ask.role': 'What is this door? Likeliest: {first}, {second}, {third}.',
   'ask.escape': 'Which way do people leave through it?',
   'ask.occupancy':

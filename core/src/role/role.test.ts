@@ -272,7 +272,7 @@ describe('what a door is, guessed from its rooms', () => {
     const none = { from: undefined, to: undefined, fromUse: undefined, toUse: undefined };
     expect(guessRole(none, PRACTICES.british)).toBeUndefined();
     const first = (facts: Parameters<typeof likelyRoles>[1], exterior?: boolean) =>
-      likelyRoles({ ...none, exterior }, facts)[0];
+      likelyRoles({ ...none, exterior }, facts)?.[0];
     expect(first({ secured: true }, false)).toBe('office');
     expect(first({ secured: false })).toBe('meeting');
     expect(first({ occupancy: 'unknown' })).toBe('office');

@@ -11,6 +11,7 @@ export const ROLE_TERMS = {
   'fact.passagesPerDay': 'Passages a day',
   'fact.frequency': 'Frequency of use',
   'fact.rating': 'Fire rating, minutes',
+  'fact.frameRating': 'Fire rating of the frame, minutes',
   'fact.accepted': 'Accepted findings',
   'fact.exterior': 'Exterior',
   'fact.smoke': 'Against smoke',

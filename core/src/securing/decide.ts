@@ -4,6 +4,7 @@ import {
   meetsInMiddle,
   message,
   type MeasuredLeaf,
+  type Message,
   type OpeningFacts,
 } from '../model/index.js';
 import type { LockUse, Practice } from '../practice/index.js';
@@ -16,15 +17,21 @@ import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import type { SecuringInput } from './input.js';
 import { securingItems } from './items.js';
 import { cylinderOf, hasRods, isExit } from './lockForms.js';
-import { kindAlternatives, opposesEachOther, proposeKind, type LockPlace } from './lockType.js';
+import {
+  kindAlternatives,
+  lockKindsFor,
+  opposesEachOther,
+  proposeKind,
+  type LockPlace,
+} from './lockType.js';
 import { eachHasDevice } from './pair.js';
 import { decidePlace, NOT_PLACED, type Placed } from './place.js';
 import { decideSecondBar, decideSecondFunction } from './secondDevice.js';
 import type { Securing } from './secured.js';
 import { solidWidth } from './stile.js';
 import { useOf, type DerivedUse } from './uses.js';
-import { findWayOut } from './wayOut.js';
-import { findWritten } from './written.js';
+import { findWayOut, meetsLeaf } from './wayOut.js';
+import { findWritten, writtenKind, writtenLines } from './written.js';
 import { ROLE } from '../roles/index.js';
 
 /**
@@ -44,6 +51,10 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const leaf = lockLeaf(facts, practice, sizes);
   const oneMotion = wantsOneMotion(record, practice);
   const place = placeOf(input, leaf, recorded, use?.use, oneMotion);
+  if (recorded === undefined && asksSwing(record, input, place)) {
+    record.ask('kind', 'ask.swingFirst', ['swing', 'escape', 'occupants']);
+    return secured(NOT_PLACED, undefined, undefined, NO_SECOND, NO_INACTIVE, hangsOut(handing));
+  }
   const kind = decideKind(record, place, recorded, use);
   // The bar of an exit device stands on the push face, its trim on the other.
   const outsidePull = isExit(kind) || hangsOut(handing);
@@ -80,6 +91,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     !meetsInMiddle(facts.kind) &&
     (bolted || entrance);
   findWritten(record, facts, kind, spec);
+  findUse(record, input);
   findWayOut(record, input, kind);
   findSmokeBarrier(record, input, kind);
   if (opposesEachOther(facts, kind))
@@ -242,6 +254,61 @@ function placeOf(
   return { facts, practice, thickness, stile, use, role, all: project.locks, oneMotion };
 }
 
+/** What is recorded that the lock is for, where rooms or role say another thing: who recorded it is asked. */
+function findUse(record: SecuringRecord, { facts, practice, results }: SecuringInput): void {
+  const { role, guessed } = results.opening;
+  const use = valueOrUndefined(facts.lockUse);
+  if (!role || !guessed || !use || facts.provenance?.['lockUse'] === 'assumed') return;
+  const usual = practice.values.roleUse.value[role];
+  // Between a room that is locked and one that is free somebody decides; what locks for another reason is odd.
+  if (usual === use || USES_ALIKE.some((alike) => alike.has(usual) && alike.has(use))) return;
+  record.report(
+    'check',
+    'securing.useDiffers',
+    {
+      role: { term: `role.${role}` },
+      usual: { term: `lockUse.${usual}` },
+      use: { term: `lockUse.${use}` },
+    },
+    'what is recorded and what the rooms say',
+    ['lockUse', 'role'],
+  );
+}
+
+/** Uses of which one may well be meant where another is usual. */
+const USES_ALIKE: readonly ReadonlySet<LockUse>[] = [
+  new Set<LockUse>(['passage', 'push-pull', 'stair', 'exit', 'communicating']),
+  new Set<LockUse>(['office', 'classroom', 'lock-down', 'store', 'reader', 'passage']),
+  new Set<LockUse>([
+    'entrance',
+    'dwelling',
+    'apartment',
+    'shop',
+    'exit',
+    'exit-only',
+    'patio',
+    'reader',
+    'stair',
+    'stair-locked',
+  ]),
+  new Set<LockUse>(['guest', 'guest-card', 'dormitory', 'apartment', 'privacy']),
+  new Set<LockUse>(['privacy', 'passage', 'push-pull']),
+];
+
+/** Whether a device would be proposed that those who leave could not push: the swing is asked first. */
+function asksSwing(record: SecuringRecord, input: SecuringInput, place: LockPlace): boolean {
+  if (record.facts.choices?.[record.key('kind')] !== undefined) return false;
+  return meetsLeaf(input, record) && !ofWritten(place) && isExit(proposeKind(place).kind);
+}
+
+/** The kind that a person wrote into the set, where the opening takes it: the sheets prepare what is ordered. */
+function ofWritten({ facts }: LockPlace): { kind: LockKind; why: Message } | undefined {
+  if (!facts.manualItems) return undefined;
+  const written = writtenKind(writtenLines(facts));
+  if (!written || !lockKindsFor(facts).includes(written.kind)) return undefined;
+  return { kind: written.kind, why: message('securing.kind.written', { line: written.line }) };
+}
+
 function decideKind(
   record: SecuringRecord,
   place: LockPlace,
@@ -260,7 +327,7 @@ function decideKind(
     });
     return kind;
   }
-  const { kind, why } = proposeKind(place);
+  const { kind, why } = ofWritten(place) ?? proposeKind(place);
   return record.propose('kind', kind, {
     basis: use.basis,
     reasons: () => [why],

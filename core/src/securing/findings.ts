@@ -226,14 +226,15 @@ export function findExit(
       practice.values.bodies.source,
       ['securing.kind', 'stileWidth'],
     );
-  if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
+  const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
+  if (rated)
     record.report('note', 'securing.fireExit', {}, practice.values.ratedLatch.source, [
       'securing.kind',
       'rating',
     ]);
   if (!hasRods(kind)) return;
   if (fit.bottomRod === 0)
-    record.report('check', 'securing.noBottomRod', {}, 'the device’s listing', [
+    record.report(rated ? 'check' : 'note', 'securing.noBottomRod', {}, 'the device’s listing', [
       'plainFloor',
       'securing.kind',
     ]);

@@ -19,7 +19,7 @@ export {
   type LockPlace,
 } from './lockType.js';
 export { useOf, USE_WISHES, wantsExitDevice, type DerivedUse } from './uses.js';
-export { writtenUse } from './written.js';
+export { writtenFunction, writtenKind, writtenUse } from './written.js';
 export { panicOf, type Panic } from './panic.js';
 export { solidWidth, type SolidWidth } from './stile.js';
 export {
@@ -34,22 +34,7 @@ export { boltLengths, hasSecondLeaf, secondLeaf, type SecondLeaf } from './pair.
 export { exitCase, fitExit, type ExitFit } from './exitDevice.js';
 export { datumsOf, heightRow, lockHeightOf, usualHeight, type Datums } from './heights.js';
 export { lockCentre, rodInset, securingSolids } from './solids.js';
-export {
-  actionsOf,
-  exploreLock,
-  hasAction,
-  isLatching,
-  LOCK_ACTIONS,
-  lockStep,
-  restingState,
-  stateKey,
-  type LockAction,
-  type LockGraph,
-  type LockState,
-  type LockStep,
-  type Transition,
-} from './machine.js';
-export { motionsToOpen, propertiesOf, type LockProperties } from './properties.js';
+export { propertiesOf, type LockProperties } from './properties.js';
 export { acceptanceTest, testSheet, type TestStep } from './testSheet.js';
 export { findLocks, LOCK_WISHES, type LockMatch, type LockWishes } from './finder.js';
 export {

@@ -145,6 +145,8 @@ export function againstKind(kind: LockKind, place: LockPlace): Message | undefin
         leaf: { ticks: thickness },
       });
   }
+  if (form.sits === 'bore' && facts.meetingEdge === 'rebated' && meetsInMiddle(facts.kind))
+    return message('securing.against.rebated');
   if (thickness !== undefined && form.sits === 'bore') {
     const { from, to } = values.boredLeaf.value;
     if (thickness < from)
@@ -218,7 +220,10 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Message } 
   const freePair =
     pair &&
     (use === 'stair' ||
-      (use === 'passage' && place.role !== undefined && ROLE[place.role].closing.heldOpen));
+      (practice.region === 'us' &&
+        use === 'passage' &&
+        place.role !== undefined &&
+        ROLE[place.role].closing.heldOpen));
   if (exits || freePair) {
     const why = panic.wanted === 'no' ? message('securing.kind.exit') : panic.why();
     if (pair && facts.meetingEdge !== 'mullion')

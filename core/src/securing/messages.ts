@@ -46,6 +46,14 @@ export const SECURING_MESSAGES = {
     '{people} people gather in the room behind it: from {from} that is an assembly, though {occupancy} is recorded. It may ask for panic hardware.',
   'securing.panic.perhaps':
     '{people} people leave by it and the occupancy is not recorded: from {from} it may ask for panic hardware.',
+  'securing.panic.unknown':
+    'A pair that many may leave by, and nobody has said how many, nor what the building is used for: from {from} people it takes panic hardware where it latches or locks.',
+  'securing.against.rebated':
+    'A bored latch does not reach over a rebated meeting edge; locks let into the edge are made for it.',
+  'ask.swingFirst':
+    'Those who leave come against the leaf, and a bar stands on its push face only: swing it with them, or who leaves by it?',
+  'securing.useDiffers':
+    'For {role} the lock is usually {usual}; recorded is {use}. Is that meant?',
   'securing.panic.uncounted':
     'Nobody has counted who leaves by it, {occupancy}: from {from} people it takes panic hardware where it latches or locks.',
   'securing.panic.electrical':
@@ -55,6 +63,7 @@ export const SECURING_MESSAGES = {
   'securing.use.recorded': 'For: {use}.',
   'securing.use.role': 'Role of the door: {role}.',
   'securing.use.rated': 'A rated leaf latches ({source}): push and pull alone do not hold it.',
+  'securing.kind.written': 'As it is written: “{line}”.',
   'securing.kind.usual': 'Usual for {use}: {grade} ({source}).',
   'securing.kind.highUse': 'High use: {grade} ({source}).',
   'securing.kind.grade': 'Ordered by {grade}.',

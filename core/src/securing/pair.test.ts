@@ -47,7 +47,9 @@ describe('the second leaf of a pair', () => {
     const home = { lockUse: 'dwelling', egress: undefined } as const;
     for (const role of ['house-entrance', 'balcony', 'bedroom'] as const)
       expect(held({ ...home, role })[0]).toBe('flush');
-    expect(held({ ...home, role: 'entrance' })[0]).toBe('automatic');
+    expect(held({ ...home, role: 'entrance', occupancy: 'residential' })[0]).toBe('automatic');
+    // Nobody said that few leave by it: a device on each leaf.
+    expect(held({ ...home, role: 'entrance' })[0]).toBeUndefined();
     expect(held({ ...home, role: 'balcony', egress: true })[0]).toBe('automatic');
     expect(held({ ...home, role: 'balcony', rating: 20 })[0]).toBe('automatic');
   });

@@ -1,6 +1,6 @@
 import { valueOrUndefined, message, type OpeningFacts, type Message } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import { isUncounted } from '../role/index.js';
+import { isForMany, isUncounted } from '../role/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 
 /** Whether a way out takes panic hardware, and why. */
@@ -75,6 +75,13 @@ export function panicOf(facts: OpeningFacts, { values }: Practice, role: Role | 
       source,
     };
   }
+  // A pair is there for many: nobody has said that they are few.
+  if (people === undefined && role && isForMany(facts, role))
+    return {
+      wanted: 'perhaps',
+      why: () => message('securing.panic.unknown', { from: values.panicFrom.value }),
+      source,
+    };
   if (people === undefined || people < values.panicFrom.value) return NO;
   return {
     wanted: 'perhaps',

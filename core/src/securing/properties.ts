@@ -1,12 +1,15 @@
 import type { LockSpec } from '../catalogue/index.js';
 import {
   exploreLock,
+  INSIDE_FREE,
   isLatching,
   lockStep,
+  motionsToOpen,
+  OUTSIDE_FREE,
   type LockAction,
   type LockGraph,
   type LockState,
-} from './machine.js';
+} from '../machines/index.js';
 
 /** What follows from a function, found by looking at every state it can get into. */
 export interface LockProperties {
@@ -42,41 +45,8 @@ export interface LockProperties {
   powerMatters: boolean;
 }
 
-const INSIDE_FREE: readonly LockAction[] = [
-  'inside-handle',
-  'inside-push',
-  'inside-turn-free',
-  'inside-turn-lock',
-];
-const OUTSIDE_FREE: readonly LockAction[] = ['outside-handle', 'outside-push'];
 const OUTSIDE_CARD: readonly LockAction[] = [...OUTSIDE_FREE, 'outside-card'];
 const OUTSIDE_KEY: readonly LockAction[] = [...OUTSIDE_FREE, 'outside-key-free'];
-
-/** Whether some order of the allowed actions opens the leaf; the fewest it takes, undefined if none does. */
-export function motionsToOpen(
-  spec: LockSpec,
-  state: LockState,
-  allowed: readonly LockAction[],
-): number | undefined {
-  let front = [state];
-  const seen = new Set<string>();
-  for (let motions = 1; motions <= 4; motions++) {
-    const next: LockState[] = [];
-    for (const one of front) {
-      for (const action of allowed) {
-        const step = lockStep(spec, one, action);
-        if (step.opens) return motions;
-        const key = JSON.stringify(step.state);
-        if (!seen.has(key)) {
-          seen.add(key);
-          next.push(step.state);
-        }
-      }
-    }
-    front = next;
-  }
-  return undefined;
-}
 
 /** Derives what a function is and does, from its machine alone. */
 export function propertiesOf(spec: LockSpec, graph: LockGraph = exploreLock(spec)): LockProperties {

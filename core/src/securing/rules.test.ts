@@ -182,7 +182,8 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { stileWidth: UNKNOWN },
   },
   'securing.noBottomRod': {
-    found: { ...pairExit, plainFloor: true },
+    level: 'check',
+    found: { ...pairExit, plainFloor: true, rating: 20 },
     not: { plainFloor: false },
     unknown: { plainFloor: UNKNOWN },
   },
@@ -241,6 +242,11 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     found: { ...wayOut, lockKind: 'mortise', lockUse: 'passage' },
     not: { occupants: 49 },
     unknown: { occupants: UNKNOWN },
+  },
+  'securing.useDiffers': {
+    found: { from: 'Corridor', to: 'Office', lockUse: 'entrance' },
+    not: { lockUse: 'store' },
+    unknown: { lockUse: UNKNOWN },
   },
   'securing.swingsAgainst': {
     level: 'stop',

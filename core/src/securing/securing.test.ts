@@ -6,16 +6,18 @@ import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { TERMS } from '../phrasing/index.js';
 import {
-  acceptanceTest,
   actionsOf,
   exploreLock,
-  findLocks,
   LOCK_ACTIONS,
-  LOCK_WISHES,
   lockStep,
-  propertiesOf,
   restingState,
   stateKey,
+} from '../machines/index.js';
+import {
+  acceptanceTest,
+  findLocks,
+  LOCK_WISHES,
+  propertiesOf,
   testSheet,
   type LockProperties,
 } from './index.js';

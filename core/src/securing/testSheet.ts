@@ -7,7 +7,7 @@ import {
   type LockAction,
   type LockGraph,
   type Transition,
-} from './machine.js';
+} from '../machines/index.js';
 
 /** One step of an acceptance test: do this, see that. */
 export interface TestStep {

@@ -197,10 +197,13 @@ export const SECURING_VALUES = {
     sourced(mm(1500), 'length', 'AS 1926.1: 1500 mm; the national rule', 'limit'),
   ),
   /** Whether a rated leaf always latches, or as its tested evidence says. */
-  ratedLatch: usAndMetric(
-    sourced('always', 'term', 'NFPA 80', 'limit'),
-    sourced('as tested', 'term', 'EN 1634 and the national rule', 'limit'),
-  ),
+  ratedLatch: {
+    'us-commercial': sourced('always', 'term', 'NFPA 80', 'limit'),
+    'us-residential': sourced('always', 'term', 'NFPA 80', 'limit'),
+    british: sourced('as tested', 'term', 'EN 1634-1, BS 476-22: the tested door set', 'limit'),
+    continental: sourced('always', 'term', 'DIN 18250; DIN 4102-5; EN 1634-1', 'limit'),
+    australasian: sourced('as tested', 'term', 'AS 1905.1', 'limit'),
+  },
   /** A dead bolt keyed on both sides at a dwelling’s way out. */
   doubleKeyed: usAndMetric(
     sourced('stop', 'term', 'IRC R311.2: no key or special knowledge from inside', 'limit'),

@@ -17,7 +17,7 @@ const british = (facts: Partial<OpeningFacts>) =>
   );
 const told = (decided: ReturnType<typeof us>, ...codes: string[]) =>
   decided.findings.flatMap(({ level, code }) =>
-    codes.includes(code.replace('securing.', '')) ? [`${level} ${code}`] : [],
+    codes.includes(code.replace(/^(?:securing|law)\./, '')) ? [`${level} ${code}`] : [],
   );
 
 describe('a rated pair across a corridor', () => {
@@ -127,7 +127,7 @@ describe('the direction of escape', () => {
     expect(told(right, 'barOnPull', 'swingsAgainst')).toEqual([]);
     // The direction was guessed: to be checked. Recorded it stops.
     const wrong = us({ ...stair, swing: 'out' });
-    expect(told(wrong, 'barOnPull', 'swingsAgainst')).toEqual(['check securing.barOnPull']);
+    expect(told(wrong, 'barOnPull', 'swingsAgainst', 'barAsked')).toEqual(['check law.barAsked']);
     expect(told(us({ ...stair, swing: 'out', escape: 'to' }), 'barOnPull')).toEqual([
       'stop securing.barOnPull',
     ]);
@@ -157,7 +157,9 @@ describe('the direction of escape', () => {
     expect(against({ occupants: 50 })).toEqual(['stop securing.swingsAgainst']);
     expect(against({ occupants: 49 })).toEqual([]);
     expect(against({ occupants: 50, swing: 'out' })).toEqual([]);
-    expect(against({ occupancy: 'high-hazard' })).toEqual(['stop securing.swingsAgainst']);
+    expect(told(us({ ...hall, occupancy: 'high-hazard' }), 'swingHazard')).toEqual([
+      'stop law.swingHazard',
+    ]);
     const uk = (occupants: number) =>
       told(british({ ...hall, swing: 'in', outside: 'from', occupants }), 'swingsAgainst');
     expect([uk(60), uk(61)]).toEqual([[], ['stop securing.swingsAgainst']]);
@@ -166,9 +168,10 @@ describe('the direction of escape', () => {
     const exit = { lockKind: 'rim-exit', lockUse: 'exit', egress: true } as const;
     expect(told(us({ ...exit, swing: 'in' }), 'barOutside')).toEqual(['check securing.barOutside']);
     expect(told(us({ ...exit, swing: 'out' }), 'barOutside')).toEqual([]);
-    expect(told(us({ ...exit, escape: 'both' }), 'escapeBoth', 'barOutside')).toEqual([
-      'check securing.escapeBoth',
-    ]);
+    const both = (occupants?: number) =>
+      told(us({ ...exit, escape: 'both', swing: 'out', occupants }), 'escapeBoth', 'barOutside');
+    // Few find the lever on the other face; uncounted, it is told as not checked.
+    expect([both(), both(49), both(50)]).toEqual([[], [], ['check securing.escapeBoth']]);
   });
 });
 

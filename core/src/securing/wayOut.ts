@@ -1,11 +1,34 @@
-import { valueOrUndefined, roomNamed } from '../model/index.js';
-import { spaceOf, type Escape } from '../role/index.js';
+import { hasHand, valueOrUndefined, roomNamed } from '../model/index.js';
+import { spaceOf } from '../role/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { SecuringInput } from './input.js';
 import type { LockKind } from './facts.js';
 import { isExit } from './lockForms.js';
 import { panicOf } from './panic.js';
 import { ROLE } from '../roles/index.js';
+
+/**
+ * Whether those who leave come against the leaf, by what a person recorded: the bar of a device stands on its push
+ * face, so that none is proposed there.
+ */
+export function meetsLeaf({ facts, results }: SecuringInput, record: SecuringRecord): boolean {
+  if (!hasHand(facts.kind) || facts.kind === 'double-egress') return false;
+  const { hand, outside } = results.handing;
+  if (!hand) return false;
+  const inside = outside === 'from' ? 'to' : 'from';
+  const { provenance, egress, exterior } = record.facts;
+  const escape =
+    provenance?.['escape'] === 'assumed' ? undefined : valueOrUndefined(record.facts.escape);
+  // Out of a building people leave to the open.
+  const open =
+    egress === true && exterior === true && !provenance?.['egress'] ? outside : undefined;
+  const towards = escape ?? open;
+  return (
+    towards !== undefined &&
+    towards !== 'both' &&
+    towards !== (hand.swing === 'out' ? outside : inside)
+  );
+}
 
 /** On which side people push the leaf open: from the room named first, or from the other. */
 function pushedFrom({ results: { handing } }: SecuringInput): 'from' | 'to' | undefined {
@@ -15,22 +38,14 @@ function pushedFrom({ results: { handing } }: SecuringInput): 'from' | 'to' | un
   return hand.swing === 'in' ? outside : inside;
 }
 
-/** Where the people come from that leave one way. */
-const comingFrom = (escape: Exclude<Escape, 'both'>) => (escape === 'to' ? 'from' : 'to');
-
 /**
- * The direction of escape held against the swing and against the bar of an exit device, which stands on
- * the push face only (IBC 1010.1.2.1; Approved Document B; ANSI/BHMA A156.3). What rests on a guess of the
- * direction is to be checked; what was recorded stops.
+ * What people who leave in a number want of the lock (IBC 1010.2.9; Approved Document B), and what of its side is
+ * odd. Direction and swing are held by the laws.
  */
 export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: LockKind): void {
   const { facts, practice, results } = input;
   const { escape } = results.opening;
   const panic = panicOf(facts, practice, results.opening.role);
-  const parts = ['escape', 'swing', 'securing.kind'];
-  const told = valueOrUndefined(record.facts.escape) !== undefined;
-  const level = told ? 'stop' : 'check';
-  const device = practice.values.lockGrade.value['rim-exit'];
   if (panic.wanted !== 'no' && kind !== 'none' && kind !== 'roller' && !isExit(kind))
     record.report(
       panic.wanted === 'yes' ? 'stop' : 'check',
@@ -41,33 +56,18 @@ export function findWayOut(record: SecuringRecord, input: SecuringInput, kind: L
     );
   findElectrical(record, input, kind);
   findStairSide(record, input);
-  const pushed = pushedFrom(input);
-  if (!pushed || facts.kind === 'double-egress') return;
-  if (escape === 'both') {
-    if (isExit(kind)) record.report('check', 'securing.escapeBoth', {}, device, parts);
-    return;
-  }
-  if (!escape) {
-    // Nobody said which way people leave: a bar on the side the door is locked against is odd.
-    if (isExit(kind) && pushed === results.handing.outside)
-      record.report('check', 'securing.barOutside', {}, device, parts);
-    return;
-  }
-  if (comingFrom(escape) === pushed) return;
-  if (isExit(kind)) {
-    record.report(level, 'securing.barOnPull', {}, device, parts);
-    return;
-  }
-  const people = valueOrUndefined(facts.occupants) ?? 0;
-  const from = practice.values.panicFrom;
-  if (people >= from.value || valueOrUndefined(facts.occupancy) === 'high-hazard')
-    record.report(
-      level,
-      'securing.swingsAgainst',
-      { people, from: from.value },
-      from.source,
-      parts,
-    );
+  // Nobody said which way people leave: a bar on the side the door is locked against is odd.
+  if (
+    !escape &&
+    isExit(kind) &&
+    facts.kind !== 'double-egress' &&
+    pushedFrom(input) === results.handing.outside
+  )
+    record.report('check', 'securing.barOutside', {}, practice.values.lockGrade.value['rim-exit'], [
+      'escape',
+      'swing',
+      'securing.kind',
+    ]);
 }
 
 /** What an electrical room holds decides how its door opens and with what: not known is not little. */

@@ -41,6 +41,85 @@ export function writtenUse(line: string): LockUse | undefined {
   return family === 'night-latch' ? 'exit' : family;
 }
 
+/** Kinds by the words of a written line, the first that it has. */
+const KINDS: readonly (readonly [words: RegExp, kind: LockKind])[] = [
+  [/concealed (?:vertical )?rods?/i, 'rods-concealed'],
+  [/(?:exit device|panic).*(?:vertical |top |surface )rods?|vertical rod/i, 'rods-surface'],
+  [/mort[ic]se exit/i, 'mortise-exit'],
+  [/exit device|panic (?:bar|bolt|device)/i, 'rim-exit'],
+  [/night latch/i, 'night-latch'],
+  [/rim lock/i, 'rim-lock'],
+  [/multi-?point/i, 'multipoint'],
+  [/tubular|mort[ic]ce latch/i, 'tubular'],
+  [/cylindrical|bored lock|lever ?set|knob ?set/i, 'cylindrical'],
+  [/einsteckschloss/i, 'profile'],
+  [/sash ?lock|mortice (?:sash|lock)/i, 'sash'],
+  [/mortise/i, 'mortise'],
+];
+
+/**
+ * Reads the kind of lock that written lines order, so that leaf and frame are prepared for it.
+ *
+ * @returns the kind and the line; undefined where no line says it
+ *
+ * @example writtenKind(['Storeroom lock, mortise'])?.kind // 'mortise'
+ */
+export function writtenKind(
+  lines: readonly string[],
+): { kind: LockKind; line: string } | undefined {
+  for (const line of lines) {
+    if (/\b(?:strike|cylinder|keeper)\b/i.test(line)) continue;
+    const kind = KINDS.find(([words]) => words.test(line))?.[1];
+    if (kind) return { kind, line };
+  }
+  return undefined;
+}
+
+/** What people wrote into the set for the lock. */
+export const writtenLines = ({ manualItems }: OpeningFacts): string[] =>
+  manualItems?.flatMap(({ stage, description }) => (stage === 'securing' ? [description] : [])) ??
+  [];
+
+/** Functions by the words of a written line, the first that it has; `[]` is nothing that holds the leaf. */
+const FUNCTIONS: readonly (readonly [words: RegExp, specs: readonly string[]])[] = [
+  [/push[- ]?(and )?pull/i, []],
+  [/double[- ]cylinder|keyed (?:on )?both sides/i, ['deadbolt-double']],
+  [/exit only/i, ['exit-only']],
+  [/(?:exit device|panic).*passage/i, ['exit-passage']],
+  [/(?:exit device|panic).*classroom/i, ['exit-classroom']],
+  [/exit device|panic/i, ['exit-night-latch']],
+  [/night latch/i, ['rim-night-latch']],
+  [/privacy|bathroom|toilet/i, ['privacy']],
+  [/store ?room/i, ['storeroom']],
+  [/classroom/i, ['classroom']],
+  [/dormitory/i, ['dormitory']],
+  [/entrance/i, ['entrance']],
+  [/office|entry/i, ['office']],
+  [/passage/i, ['passage']],
+  [/dead ?bolt/i, ['deadbolt-single']],
+];
+
+/**
+ * Reads the machines of the locks that written lines order: the decided one where they agree with it, else by the
+ * function they name.
+ *
+ * @returns the locks; undefined where no line names a function
+ */
+export function writtenFunction(
+  lines: readonly string[],
+  kind: LockKind | undefined,
+  spec: LockSpec | undefined,
+  all: ReadonlyMap<string, LockSpec>,
+): readonly LockSpec[] | undefined {
+  for (const line of lines) {
+    const named = FUNCTIONS.find(([words]) => words.test(line))?.[1];
+    if (!named) continue;
+    if (spec && kind && !differsFrom(line, kind, spec)) return [spec];
+    return named.flatMap((id) => all.get(id) ?? []);
+  }
+  return undefined;
+}
+
 /** Hardware written by hand that does not do what was decided: both are told. */
 export function findWritten(
   record: SecuringRecord,

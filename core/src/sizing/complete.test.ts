@@ -55,11 +55,11 @@ describe('timber that moves', () => {
     );
   });
 
-  it('counts the whole width of a boarded leaf, less when quarter-sawn, nothing for sheets', () => {
+  it('counts one board of a boarded leaf, whose joints take up what it gains, less when quarter-sawn, nothing for sheets', () => {
     const boarded = { ...outside, boarded: true, moistureChange: 5 };
-    expect(ticks(boarded, 'sizing.lockGap', british)).toBe(mm(3) + Math.ceil(mm(844) * 0.0025 * 5));
+    expect(ticks(boarded, 'sizing.lockGap', british)).toBe(mm(3) + Math.ceil(mm(125) * 0.0025 * 5));
     expect(ticks({ ...boarded, sawn: 'quarter' }, 'sizing.lockGap', british)).toBe(
-      mm(3) + Math.ceil(mm(844) * 0.0015 * 5),
+      mm(3) + Math.ceil(mm(125) * 0.0015 * 5),
     );
     const sheet = { ...outside, leafConstruction: 'timber-particle' as const };
     expect(ticks(sheet, 'sizing.lockGap', british)).toBe(mm(3));

@@ -10,8 +10,8 @@ export interface Movement {
 }
 
 /**
- * Gain in width of an outside timber leaf: the timber across the grain (two stiles of a framed leaf, the
- * whole width of a boarded one) × its rate for 1 % moisture × the change to allow for. Nothing for
+ * Gain in width of an outside timber leaf: the timber across the grain (two stiles of a framed leaf, one
+ * board of a boarded one, since each moves in its own joints) × its rate for 1 % moisture × the change to allow for. Nothing for
  * inside leaves unless a change was recorded, nor for leaves made of sheets.
  *
  * @param about roughly the leaf's width, for boarded leaves
@@ -21,13 +21,14 @@ export function timberMovement(
   practice: Practice,
   about: Ticks | undefined,
 ): Movement | undefined {
-  const { movementFlat, movementQuarter, moistureSwing, stileWidth } = practice.values;
+  const { movementFlat, movementQuarter, moistureSwing, stileWidth, boardWidth } = practice.values;
   const construction = valueOrUndefined(record.facts.leafConstruction);
   if (!construction?.startsWith('timber')) return undefined;
   const boarded = valueOrUndefined(record.facts.boarded) === true;
   const framed = construction.startsWith('timber-panelled');
   const stile = valueOrUndefined(record.facts.stileWidth) ?? stileWidth.value;
-  const across = boarded ? about : framed ? 2 * stile : undefined;
+  const board = about === undefined ? undefined : Math.min(about, boardWidth.value);
+  const across = boarded ? board : framed ? 2 * stile : undefined;
   const change =
     valueOrUndefined(record.facts.moistureChange) ??
     (valueOrUndefined(record.facts.exterior) === true ? moistureSwing.value : undefined);

@@ -1,6 +1,7 @@
 import { LOCK_SPECS, type LockSpec } from '../catalogue/index.js';
 import { memoize } from '../measure/index.js';
-import { motionsToOpen, restingState, type LockAction } from '../securing/index.js';
+import { restingState, type LockAction } from './lock.js';
+import { motionsToOpen } from './motions.js';
 import {
   isHeld,
   isLetGo,
