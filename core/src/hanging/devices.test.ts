@@ -168,7 +168,7 @@ describe('pivots', () => {
     expect(value(heated, 'foot')).toEqual({ type: 'term', term: 'foot.jamb' });
     expect(heated.solids.some((one) => one.thing === 'solid.jambPivot')).toBe(true);
     expect(codes(heated).filter((one) => one.includes('slab'))).toEqual([]);
-    expect(codes(us(take('offset-pivot')))).toContain('check hanging.slabUnknown');
+    expect(codes(us(take('offset-pivot')))).toContain('note hanging.slabUnknown');
   });
   it('centre-hung: heel gap √(a² + (t/2)²) − a, taken by the stack; slab, threshold and head pin said', () => {
     const turned = us({ ...take('centre-pivot'), closer: 'floor' });
@@ -194,7 +194,7 @@ describe('pivots', () => {
           thresholdHeight: inches(1 / 2),
         }),
       ),
-    ).toContain('check hanging.pivotThreshold');
+    ).toContain('note hanging.pivotThreshold');
     expect(value(turned, 'headPivot')).toEqual({ type: 'term', term: 'headPivot.retracting' });
     expect(value(us({ ...take('centre-pivot'), headroom: inches(2) }), 'headPivot')).toEqual({
       type: 'term',

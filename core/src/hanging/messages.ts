@@ -66,6 +66,7 @@ export const HANGING_MESSAGES = {
   'hanging.against.fewer': 'Fewer than the {count} of the rule.',
   'hanging.metal.salt': 'Salt air.',
   'hanging.metal.weather': 'It stands in the weather.',
+  'hanging.metal.brass': 'It stands in the weather, and brass is what its finish is of.',
   'hanging.metal.rated': 'Rated leaves take steel or stainless.',
   'hanging.metal.inside': 'Inside and dry.',
   'hanging.screws.acid': 'Oak and other acid timbers eat plain steel.',

@@ -6,6 +6,9 @@ import {
   type Why,
 } from '../model/index.js';
 
+/** Finishes that stainless steel is not made in: brass in its own colour. */
+const LOOKS_BRASS = /brass|messing|(?<!\d)(?:us ?[34]|60[56])(?!\d)/i;
+
 /** Base metal of the hanging: stainless in weather or salt, never brass on rated leaves. */
 export function metalFor(facts: OpeningFacts): {
   metal: string;
@@ -21,6 +24,8 @@ export function metalFor(facts: OpeningFacts): {
     { value: 'stainless' },
     rated ? { value: 'brass', against: message('hanging.against.brassRated') } : { value: 'brass' },
   ];
+  if (weather && !rated && facts.salt !== true && LOOKS_BRASS.test(facts.finish ?? ''))
+    return { metal: 'brass', reasons: () => [message('hanging.metal.brass')], alternatives };
   if (weather) {
     return {
       metal: 'stainless',

@@ -198,8 +198,12 @@ export const NOT_RATED = defineLaw({
       const other = state[oppositeOf(one)].place;
       if (other.has('open') || other.size === 0 || (other.has('stair') && place.has('stair')))
         return false;
+      // Within a dwelling a stair has no walls of its own.
+      const home = other.has('sleeping') || other.has('sanitary') || place.has('passage');
       return (
-        (place.has('stair') && !other.has('entrance')) || place.has('garage') || place.has('fault')
+        (place.has('stair') && !home && !other.has('entrance')) ||
+        (place.has('garage') && state.practice.region !== 'australasian') ||
+        place.has('fault')
       );
     });
     if (!side) return NO_CONCERN;

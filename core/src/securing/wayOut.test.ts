@@ -128,13 +128,20 @@ describe('the direction of escape', () => {
     // The direction was guessed: to be checked. Recorded it stops.
     const wrong = us({ ...stair, swing: 'out' });
     expect(told(wrong, 'barOnPull', 'swingsAgainst', 'barAsked')).toEqual(['check law.barAsked']);
-    expect(told(us({ ...stair, swing: 'out', escape: 'to' }), 'barOnPull')).toEqual([
+    const barred = { ...stair, lockKind: 'rim-exit' } as const;
+    expect(told(us({ ...barred, swing: 'out', escape: 'to' }), 'barOnPull')).toEqual([
       'stop securing.barOnPull',
     ]);
-    expect(told(us({ ...stair, swing: 'out', escape: 'from' }), 'barOnPull')).toEqual([]);
-    expect(told(us({ ...stair, swing: 'in', escape: 'from' }), 'barOnPull')).toEqual([
+    expect(told(us({ ...barred, swing: 'out', escape: 'from' }), 'barOnPull')).toEqual([]);
+    expect(told(us({ ...barred, swing: 'in', escape: 'from' }), 'barOnPull')).toEqual([
       'stop securing.barOnPull',
     ]);
+    // None is proposed that those who leave could not push: the swing is asked first.
+    const kindOf = (facts: Partial<OpeningFacts>) =>
+      us({ ...stair, ...facts }).results.securing.kind;
+    expect(kindOf({ swing: 'out', escape: 'to' })).toBeUndefined();
+    expect(kindOf({ swing: 'in', escape: 'to' })).toBe('rim-exit');
+    expect(kindOf({ swing: 'in', escape: 'from' })).toBeUndefined();
   });
   it('does not lock the corridor out of its own stair', () => {
     const { spec } = us({ ...stair, swing: 'in' }).results.securing;
