@@ -46,6 +46,7 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     clear: clearOf(at.record.decisions),
     clearActive: hanging.clearWidthActive ?? clearOf(at.record.decisions),
     holding: holdingOf(at),
+    release: powering.release,
     lock: securing.spec,
     bar: securing.kind !== undefined && isExit(securing.kind),
     rods,

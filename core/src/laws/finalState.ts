@@ -1,5 +1,5 @@
 import type { LockSpec } from '../catalogue/index.js';
-import type { Holding } from '../machines/index.js';
+import type { Holding, Release } from '../machines/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { FieldName, Finding, Item, OpeningFacts, Place, SetStage } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
@@ -54,6 +54,8 @@ export interface FinalState {
   readonly clearActive: Ticks | undefined;
   /** Undefined while the lock is not decided, or where a written line replaces it and names no function. */
   readonly holding: Holding | undefined;
+  /** What is electric and holds the leaf, whether or not its lock is known. */
+  readonly release: Release | undefined;
   /** The function of the main lock; undefined without one. */
   readonly lock: LockSpec | undefined;
   /** Whether an exit device's bar stands on the push face. */

@@ -97,7 +97,10 @@ export const SMOKE = defineLaw({
     if (!smoke) return NO_CONCERN;
     if (state.smokeAround === undefined) return lacking('stopSeal');
     if (!state.smokeAround)
-      return broken('law.smokeAround', 'stop', ['sealing.perimeter', 'smoke']);
+      return broken('law.smokeAround', state.recorded.smoke === true ? 'stop' : 'check', [
+        'sealing.perimeter',
+        'smoke',
+      ]);
     if (state.smokeUnder === undefined) return lacking('bottomSeal');
     return state.smokeUnder
       ? KEPT

@@ -25,10 +25,10 @@ export function faceOf({ outside, facts, bar, opensInto }: FinalState, side: Sid
 
 /** The first condition in which nobody gets through from a face with bare hands. */
 function shutIn(state: FinalState, face: LockFace): Condition | undefined {
-  const { holding, letIn } = state;
-  return CONDITIONS.find(
-    (condition) => passageOf(holding!, face, condition, letIn).who !== 'anybody',
-  );
+  const { holding, release, letIn } = state;
+  // A magnet shuts in whatever the lock beside it is.
+  const held = holding ?? { locks: [], release };
+  return CONDITIONS.find((condition) => passageOf(held, face, condition, letIn).who !== 'anybody');
 }
 
 /** What would let them through: the lock turned round, or a side of it that is never locked. */
@@ -49,12 +49,12 @@ const RANK = { recorded: 2, guessed: 1, plausible: 0 } as const;
 function holdThrough(state: FinalState): Verdict {
   const sides = SIDES.filter((side) => state[side].leaves !== undefined);
   if (sides.length === 0) return NO_CONCERN;
-  if (!state.holding) return lacking('lockUse', 'lockKind');
+  if (!state.holding && !state.release) return lacking('lockUse', 'lockKind');
   const shut = sides.flatMap((side) => {
     const when = shutIn(state, faceOf(state, side));
     return when ? [{ side, when, sure: state[side].leaves! }] : [];
   });
-  if (shut.length === 0) return KEPT;
+  if (shut.length === 0) return state.holding ? KEPT : lacking('lockUse', 'lockKind');
   const surest = shut.reduce((a, b) => (RANK[b.sure] > RANK[a.sure] ? b : a));
   // While nobody said which way, one side that lets out is enough to wait for the answer.
   if (surest.sure === 'plausible' && shut.length < sides.length) return lacking('escape');

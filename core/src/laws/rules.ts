@@ -20,7 +20,7 @@ export const LAW_RULES = defineRules({
   'law.specialWidth': { levels: ['check'], who: 'authority' },
   'law.faultIn': { levels: ['stop', 'check'], who: 'authority' },
   'law.ratedOpen': { levels: ['check'], who: 'authority' },
-  'law.smokeAround': { levels: ['stop'], who: 'authority' },
+  'law.smokeAround': { levels: ['stop', 'check'], who: 'authority' },
   'law.smokeUnder': { levels: ['check'], who: 'authority' },
   'law.secondLoose': { levels: ['stop', 'check'], who: 'authority' },
   'law.leafNeverRated': { levels: ['stop'], who: 'leafMaker' },
