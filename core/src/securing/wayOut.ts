@@ -11,18 +11,23 @@ import { ROLE } from '../roles/index.js';
  * Whether those who leave come against the leaf, by what a person recorded: the bar of a device stands on its push
  * face, so that none is proposed there.
  */
-export function meetsLeaf({ facts, results }: SecuringInput, record: SecuringRecord): boolean {
+export function meetsLeaf(
+  { facts, practice, results }: SecuringInput,
+  record: SecuringRecord,
+): boolean {
   if (!hasHand(facts.kind) || facts.kind === 'double-egress') return false;
   const { hand, outside } = results.handing;
   if (!hand) return false;
   const inside = outside === 'from' ? 'to' : 'from';
-  const { provenance, egress, exterior } = record.facts;
-  const escape =
-    provenance?.['escape'] === 'assumed' ? undefined : valueOrUndefined(record.facts.escape);
+  const { provenance } = record.facts;
+  const said = <K extends 'escape' | 'egress' | 'exterior'>(name: K) =>
+    provenance?.[name] === 'assumed' ? undefined : valueOrUndefined(record.facts[name]);
   // Out of a building people leave to the open.
-  const open =
-    egress === true && exterior === true && !provenance?.['egress'] ? outside : undefined;
-  const towards = escape ?? open;
+  const open = said('egress') === true && said('exterior') === true ? outside : undefined;
+  // What arcs in a room is fled from, whoever else comes by.
+  const limit = practice.values.electricalPanic.value;
+  const arcs = limit > 0 && (valueOrUndefined(record.facts.amperes) ?? 0) >= limit;
+  const towards = said('escape') ?? open ?? (arcs ? outside : undefined);
   return (
     towards !== undefined &&
     towards !== 'both' &&
