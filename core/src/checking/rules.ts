@@ -14,7 +14,7 @@ export const CHECKING_RULES = defineRules({
   'catalogue.gone': { levels: ['check'], who: 'specifier' },
   'checking.joint': { levels: ['check'], who: 'leafMaker' },
   'checking.threshold': { levels: ['stop'], who: 'authority' },
-  'checking.blockingUnknown': { levels: ['note'], who: 'leafMaker' },
+  'checking.blockingUnknown': { levels: ['note'], who: 'leafMaker', once: true },
   'checking.twoLeaves': { levels: ['stop'], who: 'frameMaker' },
   'checking.sealSeen': { levels: ['check'], who: 'specifier' },
   'checking.noWire': { levels: ['stop'], who: 'electrician' },

@@ -6,7 +6,7 @@ export const CLOSING_RULES = defineRules({
   'closing.transom': { levels: ['check'], who: 'specifier' },
   'closing.beyond': { levels: ['check'], who: 'specifier' },
   'closing.delayed': { levels: ['check'], who: 'specifier' },
-  'closing.time': { levels: ['note'], who: 'source' },
+  'closing.time': { levels: ['note'], who: 'source', once: true },
   'closing.forceRated': { levels: ['check', 'note'], who: 'source' },
   'closing.armShort': { levels: ['check'], who: 'specifier' },
   'closing.pressureNone': { levels: ['stop'], who: 'specifier' },

@@ -4,6 +4,7 @@ import type { LawsHeld } from '../laws/index.js';
 import type { Item, OpeningFacts, Recorded, Solid } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { AnyInput } from './input.js';
+import type { Passages } from './passages.js';
 
 /** An opening on its way through the stages. */
 export interface DecisionContext {
@@ -24,4 +25,5 @@ export interface DecisionContext {
   /** What is ordered, and how the laws stand; empty until everything is decided. */
   items: readonly Item[];
   laws: LawsHeld;
+  passages: Passages;
 }

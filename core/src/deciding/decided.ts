@@ -1,4 +1,5 @@
 import type { LawsHeld } from '../laws/index.js';
+import type { Passages } from './passages.js';
 import type { Clash, StageProgress } from '../checking/index.js';
 import type {
   Decision,
@@ -27,6 +28,8 @@ export interface DecidedOpening {
   findings: readonly Finding[];
   /** Which laws are kept, broken and not checked. */
   laws: LawsHeld;
+  /** What decides who gets through it (`whoPasses`). */
+  passages: Passages;
   cautions: readonly Message[];
   /** How far each stage of the bolt row has come. */
   progress: readonly StageProgress[];

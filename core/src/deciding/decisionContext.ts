@@ -29,6 +29,7 @@ import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
 import type { DecisionContext } from './context.js';
 import { finalStateOf } from './finalState.js';
+import { passagesOf, type Passages } from './passages.js';
 import type { AnyInput } from './input.js';
 import { namedProducts } from './named.js';
 import { productDecisions } from './productDecisions.js';
@@ -70,10 +71,12 @@ export function begin(
     clashes: NONE,
     items: NONE,
     laws: NO_LAWS,
+    passages: NO_PASSAGES,
   };
 }
 
 const NONE: readonly never[] = [];
+const NO_PASSAGES: Passages = { holding: undefined, letIn: false, inside: 'to' };
 const NO_LAWS: LawsHeld = { kept: NONE, broken: NONE, notChecked: NONE };
 
 /** What every stage comes to, before any has decided. */
@@ -141,8 +144,10 @@ function complete(at: DecisionContext): void {
 
 /** How it will stand, held against the laws. */
 function hold(at: DecisionContext): void {
-  const { findings, ...laws } = holdLaws(finalStateOf(at, at.items));
-  at.laws = laws;
+  const state = finalStateOf(at, at.items);
+  const { findings, kept, broken, notChecked } = holdLaws(state);
+  at.laws = { kept, broken, notChecked };
+  at.passages = passagesOf(state);
   at.record.findings.push(...findings);
 }
 
@@ -167,6 +172,7 @@ export function finish(at: DecisionContext): DecidedOpening {
     clashes,
     findings,
     laws: at.laws,
+    passages: at.passages,
     cautions: cautionsFor(facts, practice, results),
     progress: progressOf(facts, record.open, findings),
   };

@@ -7,3 +7,4 @@ export { needsOf } from './products.js';
 export { wholeFacts } from './input.js';
 export { preparationOf } from './preparation.js';
 export { evaluateFixes, type TriedWay } from './evaluateFixes.js';
+export { whoPasses, type Passages } from './passages.js';

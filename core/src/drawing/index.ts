@@ -53,5 +53,6 @@ export { rodEnds } from './rodEnds.js';
 export { strikeFace } from './strikeFace.js';
 export { heightsDrawing } from './heightsDrawing.js';
 export { devicesDrawing, devicesOf, type Face, type PlacedDevice } from './devicesDrawing.js';
+export { passagesDrawing } from './passagesDrawing.js';
 export { gapDrawing } from './gapDrawing.js';
 export { handDrawing } from './handDrawing.js';

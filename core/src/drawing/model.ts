@@ -15,7 +15,8 @@ export type View = (typeof VIEWS)[number];
 type ExistingView = 'survey' | 'as-it-stands' | 'cuts' | 'compare';
 
 /** Close drawings of the hanging: the swing at the hinges, what they carry, a clash. */
-type CloseView = 'swing' | 'loads' | 'clash' | 'lock-section' | 'strike' | 'heights' | 'devices';
+type CloseView =
+  'swing' | 'loads' | 'clash' | 'lock-section' | 'strike' | 'heights' | 'devices' | 'passages';
 
 /** What a line or area stands for; writers give each layer its pen. */
 export type Layer =

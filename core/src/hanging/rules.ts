@@ -6,7 +6,7 @@ export const HANGING_RULES = defineRules({
   'hanging.noRoom': { levels: ['stop'], who: 'specifier' },
   'hanging.clearShort': { levels: ['stop'], who: 'source' },
   'hanging.opensShort': { levels: ['stop'], who: 'specifier' },
-  'hanging.ratingUnknown': { levels: ['check'], who: 'specifier' },
+  'hanging.ratingUnknown': { levels: ['check'], who: 'specifier', once: true },
   'hanging.heelGap': { levels: ['stop'], who: 'specifier' },
   'hanging.openToUnknown': { levels: ['check'], who: 'specifier' },
   'hanging.noButt': { levels: ['stop'], who: 'specifier' },

@@ -9,6 +9,7 @@ export type {
 export type { Law, SourceBy } from './law.js';
 export { LAWS } from './list.js';
 export { holdLaws, type LawsHeld, type NotChecked } from './holdLaws.js';
+export { faceOf } from './leaving.js';
 export { widthNeeded } from './crowd.js';
 export { LAW_RULES } from './rules.js';
 export { LAW_MESSAGES } from './messages.js';

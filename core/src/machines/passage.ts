@@ -14,7 +14,9 @@ import {
 
 /** When somebody comes to a door: as it stands by day, locked in whatever way it can be, in need. */
 export const CONDITIONS = ['day', 'locked', 'alarm', 'no-power', 'alarm-no-power'] as const;
-export type Condition = (typeof CONDITIONS)[number];
+/** Those, and what happens only to some: a sensor that sees nobody, a stair unlocked by command. */
+const EVERY_CONDITION = [...CONDITIONS, 'sensor-blind', 'command'] as const;
+export type Condition = (typeof EVERY_CONDITION)[number];
 
 /** From which face of the lock somebody comes. */
 export type LockFace = 'inside' | 'outside';
@@ -112,6 +114,8 @@ const HAPPENS: Readonly<Record<Condition, readonly ReleaseEvent[]>> = {
   alarm: ['alarm'],
   'no-power': ['power-off'],
   'alarm-no-power': ['alarm', 'power-off'],
+  'sensor-blind': ['blind'],
+  command: ['command'],
 };
 
 const ASKS = ['free', 'released', 'key'] as const;
@@ -138,7 +142,7 @@ export function passageOf(
   let state = RESTING_RELEASE;
   if (release) for (const event of HAPPENS[condition]) state = releaseStep(release, state, event);
   const blackout = condition === 'no-power' || condition === 'alarm-no-power';
-  const letGo = release !== undefined && isLetGo(release, state);
+  const letGo = release !== undefined && (isLetGo(release, state) || state.commanded);
   const locked = condition !== 'day';
   const asked = locks.map((spec) => {
     const powered = spec.battery || !(blackout || (spec.power === 'fail-safe' && letGo));
@@ -180,9 +184,11 @@ export function passageOf(
 export function passageMatrix(holding: Holding, letIn: boolean): PassageRow[] {
   const electric =
     holding.release !== undefined || holding.locks.some(({ power }) => power !== 'none');
-  return CONDITIONS.filter(
-    (condition) => electric || condition === 'day' || condition === 'locked',
-  ).map((condition) => ({
+  return EVERY_CONDITION.filter((condition) => {
+    if (condition === 'sensor-blind') return holding.release?.magnet === 'sensor';
+    if (condition === 'command') return holding.release?.command === true;
+    return electric || condition === 'day' || condition === 'locked';
+  }).map((condition) => ({
     condition,
     inside: passageOf(holding, 'inside', condition, letIn),
     outside: passageOf(holding, 'outside', condition, letIn),

@@ -19,6 +19,8 @@ export interface Rule {
   readonly levels: readonly Level[];
   /** Who answers; `source` is the authority where a finding’s source is a code, else whoever specifies. */
   readonly who: Answerer | 'source';
+  /** Said of so many openings alike that it is told once a project, not with each. */
+  readonly once?: boolean;
 }
 
 /** Declares the rules of a stage. */

@@ -39,3 +39,4 @@ export {
   type NearSets,
 } from './differences.js';
 export { madeLike, type MadeLike } from './likeSet.js';
+export { type CheckedLaw } from './checkedLaws.js';

@@ -1,6 +1,7 @@
 import { itemSizeParts, itemText, partsText, termText, type Units } from '../phrasing/index.js';
 import type { Item } from '../model/index.js';
 import { SET_STAGES } from '../stageRegistry/index.js';
+import { checkedLaws, type CheckedLaw } from './checkedLaws.js';
 import { nearSets } from './differences.js';
 import { headingOf, unitsOf, type Heading } from './heading.js';
 import { isSettled, orderedItems } from './ordered.js';
@@ -68,6 +69,8 @@ export interface Schedule {
   accepted: AcceptedFinding[];
   /** What was assumed and nobody confirmed, with the openings it is assumed of. */
   assumed: OpenItem[];
+  /** What every law came to: kept, not kept, not checked. */
+  checked: CheckedLaw[];
   known: KnownSet[];
 }
 
@@ -138,6 +141,7 @@ export function scheduleOf(
     findings: findingsByRule(sorted),
     accepted: acceptedFindings(sorted),
     assumed: assumedOf(sorted),
+    checked: checkedLaws(sorted),
     known: grouped.known,
   };
 }

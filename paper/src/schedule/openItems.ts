@@ -5,8 +5,9 @@ const joined = (marks: readonly string[]) => marks.join(', ');
 
 /** What is found, open, accepted and assumed: printed, never hidden. */
 export function openItems(sheet: Sheet, schedule: Schedule): void {
-  const { findings, open, accepted, assumed } = schedule;
-  if (findings.length + open.length + accepted.length + assumed.length === 0) return;
+  const { findings, open, accepted, assumed, checked } = schedule;
+  const empty = [findings, open, accepted, assumed, checked].every(({ length }) => length === 0);
+  if (empty) return;
   sheet.part('Open items');
   sheet.doc.addPage();
   if (findings.length > 0) {
@@ -47,6 +48,27 @@ export function openItems(sheet: Sheet, schedule: Schedule): void {
         { title: 'openings', share: 60 },
       ],
       assumed.map(({ text, marks }) => [text, joined(marks)]),
+    );
+  }
+  if (checked.length > 0) {
+    sheet.heading(
+      'Checked',
+      'what was held against each opening, and what could not be',
+      'checked',
+    );
+    sheet.table(
+      [
+        { title: 'what is to hold', share: 40 },
+        { title: 'holds at', share: 8 },
+        { title: 'does not', share: 16 },
+        { title: 'not checked: not recorded', share: 36 },
+      ],
+      checked.map(({ text, kept, broken, notChecked }) => [
+        text,
+        kept > 0 ? String(kept) : '–',
+        joined(broken) || '–',
+        notChecked.map(({ lacks, marks }) => `${lacks}: ${joined(marks)}`).join('; ') || '–',
+      ]),
     );
   }
   if (accepted.length > 0) {

@@ -67,8 +67,8 @@ export function roomTable({ rooms }: Schedule): Table {
   };
 }
 
-/** What is found, open, assumed and accepted, each with its openings. */
-export function openTable({ findings, open, assumed, accepted }: Schedule): Table {
+/** What is found, open, assumed, not checked and accepted, each with its openings. */
+export function openTable({ findings, open, assumed, accepted, checked }: Schedule): Table {
   return {
     name: 'Open items',
     head: ['What', 'Text', 'Openings', 'Source, or by whom and why'],
@@ -78,6 +78,14 @@ export function openTable({ findings, open, assumed, accepted }: Schedule): Tabl
       ),
       ...open.map(({ text, marks, stage }) => ['OPEN', text, joined(marks), stage]),
       ...assumed.map(({ text, marks }) => ['ASSUMED', text, joined(marks), '']),
+      ...checked.flatMap(({ text, notChecked }) =>
+        notChecked.map(({ lacks, marks }) => [
+          'NOT CHECKED',
+          text,
+          joined(marks),
+          `not recorded: ${lacks}`,
+        ]),
+      ),
       ...accepted.map(({ text, marks, by, reason }) => [
         'ACCEPTED',
         text,

@@ -3,6 +3,7 @@ import {
   devicesOf,
   formatLength,
   narrativeOf,
+  passagesDrawing,
   phraseText,
   termText,
   unitsOf,
@@ -18,6 +19,8 @@ import type { ScheduleJob } from '../schedule/schedulePdf.js';
 import { sheetOf } from './sheetOf.js';
 
 const ELEVATION = 170;
+/** Width of the picture of who gets through, points. */
+const PASSAGES = 420;
 
 /** The elevation from both sides with what is electric, and what each number is. */
 function devicesOnElevation(sheet: Sheet, decided: DecidedOpening): void {
@@ -61,6 +64,25 @@ function devicesOnElevation(sheet: Sheet, decided: DecidedOpening): void {
   sheet.paragraph(told.join('; '), { size: 9 });
 }
 
+/** Who gets through, when and how, as the page of the opening shows it. */
+function passagesInto(sheet: Sheet, decided: DecidedOpening): void {
+  const model = passagesDrawing(decided);
+  if (!model) return;
+  const { left, right, top, bottom } = model.extents;
+  const width = Math.min(sheet.width, PASSAGES);
+  const height = (width * (top - bottom)) / (right - left);
+  sheet.room(height + 12);
+  const { doc } = sheet;
+  const { y } = doc;
+  sheet.mark(
+    'Figure',
+    () => drawInto(doc, model, unitsOf(decided), { x: MARGIN, y, width, height }),
+    'Who gets through',
+  );
+  doc.x = MARGIN;
+  doc.y = y + height + 6;
+}
+
 /** A run of cable in a line: what hangs on it, where, how it gets there, with what. */
 function runText(
   { load, count, at, through, conductors, wire, hold, inrush }: WireRun,
@@ -93,6 +115,7 @@ export function wiringPdf(
     const { from, to } = decided.facts;
     sheet.heading(mark, [from, to].filter(Boolean).join(' – '));
     for (const said of sentences) sheet.paragraph(phraseText(said, unitsOf(decided)));
+    passagesInto(sheet, decided);
     devicesOnElevation(sheet, decided);
     const { language } = unitsOf(decided);
     for (const run of wiringOf(decided.results.powering, decided.practice))

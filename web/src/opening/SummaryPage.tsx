@@ -5,6 +5,7 @@ import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { Fold } from '../parts/Fold.js';
 import { FindingLine, Say } from '../parts/Say.js';
+import { Checked } from './Checked.js';
 import { History } from './History.js';
 import { useHighlight, useOpeningPage } from './page.js';
 import { AllFacts, AskedFacts, AssumedFacts, RecordedFacts } from './StageFacts.js';
@@ -32,6 +33,7 @@ export function SummaryPage() {
           ))}
         </section>
       )}
+      <Checked />
       <AssumedFacts />
       <AskedFacts />
       <Hardware />

@@ -1,5 +1,5 @@
 import type { Finding } from '@riegel/core';
-import { countLevels, groupFindings } from './findingGroups.js';
+import { countLevels, groupFindings, groupNotChecked } from './findingGroups.js';
 
 const finding = (code: string, level: Finding['level'], more: Partial<Finding> = {}): Finding => ({
   code: code as Finding['code'],
@@ -17,6 +17,8 @@ const openings = [
     mark: '101',
     storey: undefined,
     questions: [],
+    kept: 2,
+    notChecked: [{ law: 'width', lacks: ['occupants'] as const }],
     assumed: 0,
     findings: [finding('a', 'note'), finding('b', 'check')],
   },
@@ -25,6 +27,8 @@ const openings = [
     mark: '102',
     storey: undefined,
     questions: [],
+    kept: 2,
+    notChecked: [{ law: 'width', lacks: ['occupants'] as const }],
     assumed: 0,
     findings: [finding('b', 'check'), finding('powering.noAlarm', 'stop', { stage: 'powering' })],
   },
@@ -33,6 +37,8 @@ const openings = [
     mark: '103',
     storey: undefined,
     questions: [],
+    kept: 2,
+    notChecked: [{ law: 'width', lacks: ['occupants'] as const }],
     assumed: 0,
     findings: [finding('b', 'check', { accepted })],
   },
@@ -65,6 +71,30 @@ describe('findings put together', () => {
       'stop powering.noAlarm: 102',
     ]);
     expect(shown('rule', { ...all, text: '101' })).toEqual(['check b: 101', 'note a: 101']);
+  });
+  it('what is told once a project is one line, however they are put together', () => {
+    const once = finding('checking.blockingUnknown', 'note');
+    const two = openings.slice(0, 2).map((one) => ({ ...one, findings: [once] }));
+    for (const by of ['rule', 'opening', 'answers'] as const)
+      expect(groupFindings({ openings: two }, by, all, ({ code }) => code)).toMatchObject([
+        { heading: undefined, all: [{ mark: '101' }, { mark: '102' }] },
+      ]);
+  });
+  it('what could not be checked, by what is not recorded', () => {
+    const more = { law: 'swing', lacks: ['swing', 'hingeSide'] as const };
+    const [first, second] = openings;
+    const found = [{ ...first!, notChecked: [...first!.notChecked, more] }, second!];
+    expect(groupNotChecked(found)).toEqual([
+      {
+        law: 'width',
+        lacks: ['occupants'],
+        ones: [
+          { id: '1', mark: '101' },
+          { id: '2', mark: '102' },
+        ],
+      },
+      { law: 'swing', lacks: ['swing', 'hingeSide'], ones: [{ id: '1', mark: '101' }] },
+    ]);
   });
   it('counts each level, and what was accepted', () => {
     const across = [

@@ -1,4 +1,4 @@
-import { whoAnswers, type AcrossFinding, type Finding } from '@riegel/core';
+import { RULES, whoAnswers, type AcrossFinding, type Finding, type NotChecked } from '@riegel/core';
 import type { ProjectFindings } from './findings.js';
 
 /** How findings are put together. */
@@ -46,8 +46,9 @@ export function groupFindings(
       if (!filter.levels.has(finding.level)) continue;
       if ((finding.accepted !== undefined) !== filter.accepted) continue;
       if (wanted && !`${mark} ${textOf(finding)}`.toLowerCase().includes(wanted)) continue;
+      const once = RULES[finding.code]?.once === true;
       const key =
-        by === 'rule'
+        by === 'rule' || once
           ? `${finding.level} ${finding.code}`
           : by === 'opening'
             ? id
@@ -62,7 +63,7 @@ export function groupFindings(
           key,
           level: finding.level,
           first: finding,
-          heading: by === 'rule' ? undefined : by === 'opening' ? mark : key,
+          heading: by === 'rule' || once ? undefined : by === 'opening' ? mark : key,
           all: [one],
         });
     }
@@ -82,4 +83,24 @@ export function countLevels(
     for (const { level, accepted } of findings) counts[accepted ? 'accepted' : level] += 1;
   for (const { level } of across) counts[level] += 1;
   return counts;
+}
+
+/** A law that could not be held against some openings, for want of the same facts. */
+export interface NotCheckedGroup {
+  law: string;
+  lacks: NotChecked['lacks'];
+  ones: { id: string; mark: string }[];
+}
+
+/** What could not be checked in a project, by law and by what is not recorded, the most first. */
+export function groupNotChecked(openings: ProjectFindings['openings']): NotCheckedGroup[] {
+  const groups = new Map<string, NotCheckedGroup>();
+  for (const { id, mark, notChecked } of openings)
+    for (const { law, lacks } of notChecked) {
+      const key = `${law} ${lacks.join()}`;
+      const group = groups.get(key);
+      if (group) group.ones.push({ id, mark });
+      else groups.set(key, { law, lacks, ones: [{ id, mark }] });
+    }
+  return [...groups.values()].sort((a, b) => b.ones.length - a.ones.length);
 }

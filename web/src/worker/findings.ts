@@ -5,6 +5,7 @@ import {
   comparisonKey,
   type AcrossFinding,
   type Finding,
+  type NotChecked,
   type OpeningFacts,
   type ProjectBasis,
   type Message,
@@ -17,6 +18,9 @@ export interface FoundIn {
   mark: string;
   storey: string | undefined;
   findings: readonly Finding[];
+  /** How many laws hold of it, and those that could not be held against it. */
+  kept: number;
+  notChecked: readonly NotChecked[];
   questions: readonly { stage: Stage; question: Message }[];
   /** Facts that were assumed or roles guessed, by decision. */
   assumed: number;
@@ -41,6 +45,8 @@ export function findingsOf(
       mark: facts.mark,
       storey: facts.storey,
       findings: decided.findings,
+      kept: decided.laws.kept.length,
+      notChecked: decided.laws.notChecked,
       questions: decided.decisions.flatMap(({ status, question, stage }) =>
         status === 'open' && question ? [{ stage, question }] : [],
       ),

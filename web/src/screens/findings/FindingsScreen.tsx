@@ -18,6 +18,8 @@ import { ReasonDialog } from '../../parts/ReasonDialog.js';
 import { LevelSign, Say } from '../../parts/Say.js';
 import { useFindings } from '../../worker/client.js';
 import { termText } from '../../base/words.js';
+import { Marks } from './Marks.js';
+import { NotChecked } from './NotChecked.js';
 import {
   countLevels,
   groupFindings,
@@ -141,7 +143,7 @@ export function FindingsScreen() {
         <Message title={accepted ? 'Nothing was accepted' : 'Nothing is found'}>
           {accepted
             ? 'A finding that was accepted stands here, with the reason and who accepted it, while its facts stay.'
-            : 'No opening has a finding of these levels. What was not checked is said on each opening.'}
+            : 'No opening has a finding of these levels. What could not be checked stands below.'}
         </Message>
       ) : (
         <ul className="mt-3" aria-label="Findings" onKeyDown={stepThrough}>
@@ -159,6 +161,7 @@ export function FindingsScreen() {
           ))}
         </ul>
       )}
+      {!accepted && <NotChecked found={found} base={base} />}
       <p className="mt-6 max-w-3xl text-xs text-soft">
         An aid to preparation: the adopted code, the authority having jurisdiction, the listing and
         the makers’ instructions decide. Nothing here says that an opening complies.
@@ -194,24 +197,6 @@ function stepThrough(event: KeyboardEvent<HTMLUListElement>): void {
   if (!next) return;
   event.preventDefault();
   next.focus();
-}
-
-function Marks({ ones, base }: { ones: readonly { id: string; mark: string }[]; base: string }) {
-  return (
-    <span>
-      {ones.map(({ id, mark }, index) => (
-        <span key={`${id} ${index}`}>
-          {index > 0 && ' · '}
-          <Link
-            className="font-semibold hover:text-brass hover:underline"
-            to={`${base}/openings/${id}`}
-          >
-            {mark}
-          </Link>
-        </span>
-      ))}
-    </span>
-  );
 }
 
 /** Of one line no more marks than these are shown before it is unfolded. */

@@ -29,7 +29,9 @@ export function OverviewScreen() {
   const counts = countLevels(found.openings, found.across);
   const stages = stagesOf(found.openings);
   const questions = questionsOf(found.openings);
+  const kept = found.openings.reduce((sum, one) => sum + one.kept, 0);
   const guessed = found.openings.reduce((sum, { assumed }) => sum + assumed, 0);
+  const unchecked = found.openings.reduce((sum, { notChecked }) => sum + notChecked.length, 0);
   return (
     <div className="grid h-full grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-8 overflow-auto px-6 py-4 max-lg:grid-cols-1">
       <section aria-label="Storeys">
@@ -110,7 +112,14 @@ export function OverviewScreen() {
               </Link>
             </li>
           )}
-          {counts.stop + counts.check + questions.length + guessed === 0 && (
+          {unchecked > 0 && (
+            <li>
+              <Link className="hover:text-brass hover:underline" to={`${base}/findings`}>
+                {unchecked} things could not be checked, for want of facts.
+              </Link>
+            </li>
+          )}
+          {counts.stop + counts.check + questions.length + guessed + unchecked === 0 && (
             <li>
               <Link className="hover:text-brass hover:underline" to={`${base}/schedule`}>
                 Nothing is open: read the schedule.
@@ -120,7 +129,7 @@ export function OverviewScreen() {
         </ol>
         <p className="mt-2 text-soft">
           {counts.accepted > 0 && `${counts.accepted} findings accepted. `}
-          {counts.note} notes.
+          {counts.note} notes. {kept} things were checked and hold.
         </p>
         <h2 className="mt-6 mb-1 text-lg">Changed lately</h2>
         <Lately />

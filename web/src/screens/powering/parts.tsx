@@ -1,5 +1,6 @@
 import { narrativeOf, phraseText, termText, wiringOf } from '@riegel/core';
 import { useOpeningPage } from '../../opening/page.js';
+import { PassagesPicture } from '../../opening/PassagesPicture.js';
 import type { StageParts } from '../../stage/stageParts.js';
 import { Devices } from './Devices.js';
 import { Riser } from './Riser.js';
@@ -17,51 +18,6 @@ function Narrative() {
         </li>
       ))}
     </ol>
-  );
-}
-
-/** Who can enter and leave: normally, in an alarm, without power. */
-function Passing() {
-  const { decided, units } = useOpeningPage();
-  const { passing } = decided.results.powering;
-  if (passing.length === 0)
-    return <p className="text-soft">Nothing that works by power holds it shut.</p>;
-  return (
-    <table className="grid-table w-full" aria-label="Who passes">
-      <thead>
-        <tr>
-          <th scope="col" className="text-left">
-            State
-          </th>
-          <th scope="col" className="text-left">
-            Can enter
-          </th>
-          <th scope="col" className="text-left">
-            Can leave
-          </th>
-          <th scope="col" className="text-left">
-            Let out by
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {passing.map(({ state, enter, leave, after, by }) => (
-          <tr key={state}>
-            <th scope="row" className="text-left font-normal">
-              {termText(`powerState.${state}`, units.language)}
-            </th>
-            <td>{termText(`who.${enter}`, units.language)}</td>
-            <td className={leave === 'anybody' ? '' : 'text-oxide'}>
-              {termText(`who.${leave}`, units.language)}
-            </td>
-            <td>
-              {by ? termText(`releaseBy.${by}`, units.language) : 'its own handle'}
-              {after > 0 && <strong className="font-semibold"> {after} s</strong>}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }
 
@@ -112,7 +68,7 @@ export const POWERING: StageParts = {
   ],
   sections: [
     { name: 'How it works', open: true, Component: Narrative },
-    { name: 'Who passes in which state', open: true, Component: Passing },
+    { name: 'Who gets through', open: true, Component: PassagesPicture },
     { name: 'Wiring list', open: true, Component: Wiring },
   ],
 };

@@ -7,7 +7,8 @@ const Marks = ({ marks }: { marks: readonly string[] }) => (
 );
 
 /** What is found, open, assumed and accepted: it stands under every schedule. */
-export function OpenItems({ findings, open, assumed, accepted }: ScheduleView) {
+export function OpenItems({ findings, open, assumed, accepted, checked }: ScheduleView) {
+  const unchecked = checked.filter(({ notChecked }) => notChecked.length > 0);
   return (
     <section id="open-items" className="mb-10">
       {findings.length > 0 && <h2 className="mb-1 text-lg">Findings</h2>}
@@ -41,6 +42,19 @@ export function OpenItems({ findings, open, assumed, accepted }: ScheduleView) {
           <span className="basis-assumed w-72 shrink-0 self-start">{text}</span>
           <Marks marks={marks} />
         </p>
+      ))}
+      {unchecked.length > 0 && (
+        <h2 className="mt-4 mb-1 text-lg">Not checked, for want of facts</h2>
+      )}
+      {unchecked.map(({ text, notChecked }) => (
+        <div key={text} className="border-t border-rule/60 py-0.5 pl-5">
+          {text}
+          {notChecked.map(({ lacks, marks }) => (
+            <p key={lacks} className="pl-4 text-[13px]">
+              <span className="text-soft">not recorded:</span> {lacks} <Marks marks={marks} />
+            </p>
+          ))}
+        </div>
       ))}
       {accepted.length > 0 && <h2 className="mt-4 mb-1 text-lg">Accepted</h2>}
       {accepted.map(({ text, marks, by, reason }) => (

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useOpeningPage } from '../../opening/page.js';
+import { PassagesPicture } from '../../opening/PassagesPicture.js';
 import { useProject } from '../../data/project.js';
 import type { StageParts } from '../../stage/stageParts.js';
 import { Corridors } from './Corridors.js';
@@ -39,6 +40,7 @@ export const SECURING: StageParts = {
     { value: 'heights', name: 'Heights', Component: HeightsDrawing },
   ],
   sections: [
+    { name: 'Who gets through', open: true, Component: PassagesPicture },
     { name: 'Lock function, worked by hand', Component: WorkTheLock },
     { name: 'Heights', Component: HeightTables },
   ],
