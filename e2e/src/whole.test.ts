@@ -78,7 +78,7 @@ describe('closing, power, findings', () => {
     await page.sees('[aria-label="Assumed"]', /Released by\s+card reader/i);
     await page.click('[aria-label="Assumed"] button', 'Confirm');
     await page.sees('article', 'How far is the supply');
-    await page.sees('table[aria-label="Who passes"]', /power lost\s*who has a key\s*anybody/);
+    await page.sees('figure[aria-label="Who gets through"]', /Without power[^]*who has a key/);
     await page.sees('article', 'On loss of power: locked from outside, a key enters; inside free.');
     await page.click('[role=tab]', 'Riser');
     await page.sees('figure[aria-label="Riser"]', /electrified lock/);
@@ -91,8 +91,8 @@ describe('closing, power, findings', () => {
     await page.fact('Magnetic lock', 'magnet, let go by a sensor');
     await page.sees('[aria-label="Findings"]', 'Which fire alarm or sprinkler lets the magnet go');
     await page.sees(
-      'table[aria-label="Who passes"]',
-      /sensor sees nobody\s*who is let in\s*anybody\s*the button beside the door/,
+      'figure[aria-label="Who gets through"]',
+      /Sensor sees nobody[^]*the button beside the door/,
     );
     await page.sees('table[aria-label="Wiring list"]', /exit button\s*on the wall\s*4/);
     await page.click('[role=tab]', 'Devices');

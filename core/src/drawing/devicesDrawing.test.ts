@@ -3,7 +3,7 @@ import { inches } from '../measure/index.js';
 import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
-import { devicesDrawing, devicesOf } from './index.js';
+import { devicesDrawing, devicesOf, passagesDrawing } from './index.js';
 
 const decide = (facts: Partial<OpeningFacts>) =>
   decideOpening(
@@ -102,5 +102,32 @@ describe('the elevation with what is electric', () => {
     expect(devicesDrawing(decide({ lockUse: 'store' }), 'outside')).toBeUndefined();
     const open = { ...magnet, frameWidth: undefined, leafWidth: undefined } as const;
     expect(devicesDrawing(decide(open as Partial<OpeningFacts>), 'inside')).toBeUndefined();
+  });
+});
+
+describe('the picture of who gets through', () => {
+  const texts = (facts: Partial<OpeningFacts>) =>
+    passagesDrawing(decide(facts))?.elements.flatMap((one) =>
+      one.kind === 'text' ? [one.text] : [],
+    );
+  it('has both rooms, and a line for each condition with who comes from either', () => {
+    expect(texts({ from: 'Corridor', to: 'Office', lockUse: 'store' })).toEqual([
+      'Corridor',
+      'Office',
+      'By day',
+      'who has a key',
+      'anybody',
+      'Locked',
+      'who has a key',
+      'anybody',
+    ]);
+  });
+  it('stands the other way round where the outside is the room named second', () => {
+    expect(
+      texts({ from: 'Office', to: 'Corridor', lockUse: 'store', outside: 'to' })?.slice(2, 5),
+    ).toEqual(['By day', 'anybody', 'who has a key']);
+  });
+  it('is not there while the lock is not decided', () => {
+    expect(passagesDrawing(decide({ secured: true }))).toBeUndefined();
   });
 });

@@ -110,7 +110,7 @@ function rowElements(row: PassageRow, leftIsInside: boolean, bottom: number): El
   const high = bottom + ROW * 0.66;
   const low = bottom + ROW * 0.2;
   const told = (passage: Passage, from: 'left' | 'right', y: number): Element => {
-    const x = from === 'left' ? MIDDLE - mm(24) : MIDDLE + LEAF + mm(24);
+    const x = from === 'left' ? MIDDLE - mm(46) : MIDDLE + LEAF + mm(46);
     return label(
       passageText(passage),
       x,

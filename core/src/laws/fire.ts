@@ -124,6 +124,8 @@ export const SECOND_LEAF = defineLaw({
     'securing.noCoordinator',
     'securing.noLatch',
     'securing.noLatchTested',
+    // Kept locked, it is nobody’s way.
+    'closing.keptLocked',
   ],
   hold(state) {
     if (!hasActiveLeaf(state.facts.kind)) return NO_CONCERN;

@@ -253,6 +253,8 @@ export const BAR = defineLaw({
   hold(state) {
     const { bar, opensInto } = state;
     if (!bar) return NO_CONCERN;
+    // Of leaves that swing opposite ways one is pushed from either side.
+    if (state.facts.kind === 'double-egress') return KEPT;
     if (!opensInto) return lacking('swing', 'hingeSide');
     // It is pushed open from the side it does not open into.
     const against = state[opensInto].leaves;

@@ -1,4 +1,4 @@
-import { meetsInMiddle, valueOrUndefined, type OpeningFacts } from '../model/index.js';
+import { hasActiveLeaf, valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { Occupancy } from '../practice/index.js';
 import { type Role, ROLE } from '../roles/index.js';
 
@@ -13,7 +13,7 @@ export function isForMany(
   const { common, asksPeople } = ROLE[role].escape;
   return (
     (common || asksPeople) &&
-    meetsInMiddle(kind) &&
+    hasActiveLeaf(kind) &&
     valueOrUndefined(occupancy) === undefined &&
     egress === true
   );

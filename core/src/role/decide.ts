@@ -167,7 +167,8 @@ function decidePeople(
   const from = values.panicPeople.value.assembly;
   const egress = valueOrUndefined(facts.egress) ?? assumed.egress;
   const uncounted =
-    isUncounted(facts, role) || (role !== undefined && isForMany({ ...facts, egress }, role));
+    isUncounted(facts, role) ||
+    (role !== undefined && ROLE[role].escape.common && isForMany({ ...facts, egress }, role));
   if (
     (!(role !== undefined && ROLE[role].escape.asksPeople) && !uncounted) ||
     from === 0 ||

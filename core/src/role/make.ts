@@ -52,8 +52,10 @@ function usualLeaf(
   exterior: boolean,
 ): string {
   const usual = leafByRole.value[role];
-  if (!usual.startsWith('timber')) return usual;
   const minutes = valueOrUndefined(facts.rating) ?? 0;
+  // Narrow stiles are rated only as listed: a rated leaf is not taken to be one.
+  if (usual === 'aluminium-narrow' && minutes > 0) return leafRated.value;
+  if (!usual.startsWith('timber')) return usual;
   if (minutes >= leafRatedFrom.value) return leafRated.value;
   // A hollow leaf holds back nothing.
   if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';

@@ -73,5 +73,18 @@ export function lockHeightOf(
     const most = top - bodies.value[body ?? 'rose'].up / 2 - 2 * caseMargin.value;
     if (usual > most && (pool || usual <= top)) return { height: Math.round(most), from: 'leaf' };
   }
-  return { height: usual, from: pool ? 'pool' : 'practice' };
+  // Within what everybody reaches, and what opens a way out, where that is asked.
+  const asked = pool ? usual : within(usual, facts, practice);
+  return { height: asked, from: pool ? 'pool' : 'practice' };
+}
+
+/** The height nearest to the usual one that the opening’s use allows. */
+function within(usual: number, facts: OpeningFacts, { values }: Practice): number {
+  let height = usual;
+  const keep = ({ from, to }: { from: number; to: number }) => {
+    height = Math.min(Math.max(height, from), to);
+  };
+  if (valueOrUndefined(facts.accessible) === true) keep(values.reach.value);
+  if (valueOrUndefined(facts.egress) === true) keep(values.escape.value);
+  return height;
 }

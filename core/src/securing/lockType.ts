@@ -209,7 +209,9 @@ export function proposeKind(place: LockPlace): { kind: LockKind; why: Message } 
   if (swingsBothWays(facts.kind))
     return free
       ? { kind: 'none', why: message('securing.kind.swingsFree') }
-      : { kind: 'deadbolt', why: message('securing.kind.swings') };
+      : construction === 'aluminium-narrow'
+        ? { kind: 'narrow-stile', why: message('securing.kind.narrow') }
+        : { kind: 'deadbolt', why: message('securing.kind.swings') };
   const panic = panicOf(facts, practice, place.role);
   // A final exit keeps its bar, whoever is let in by it.
   const letIn = use === 'reader' && place.role !== undefined && ROLE[place.role].lock.barWhenLetIn;

@@ -117,6 +117,13 @@ export function useOf(
         basis,
         why: () => message('securing.use.rated', { source: practice.values.ratedLatch.source }),
       };
+    // A dead bolt alone latches nothing.
+    if (use === 'shop' && rated && assumed)
+      return {
+        use: 'entrance',
+        basis,
+        why: () => message('securing.use.rated', { source: practice.values.ratedLatch.source }),
+      };
     return {
       use,
       basis,

@@ -29,7 +29,7 @@ export function NotChecked({ found, base }: { found: ProjectFindings; base: stri
             <th scope="col" className="text-left">
               Not recorded
             </th>
-            <th scope="col" className="w-14 text-right">
+            <th scope="col" className="w-14 pr-4 text-right">
               at
             </th>
             <th scope="col" className="text-left">
@@ -44,7 +44,7 @@ export function NotChecked({ found, base }: { found: ProjectFindings; base: stri
                 {termText(`law.${law}`)}
               </th>
               <td>{lacks.map((name) => termText(`fact.${name}`)).join(' or ')}</td>
-              <td className="text-right">{ones.length}</td>
+              <td className="pr-4 text-right">{ones.length}</td>
               <td>
                 <Marks ones={ones.slice(0, FEW)} base={base} />
                 {ones.length > FEW && <span className="text-soft"> and {ones.length - FEW}</span>}
