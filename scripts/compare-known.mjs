@@ -33,12 +33,4 @@ export function normalised(section, list, side) {
 }
 
 /** Differences with their reason: `matches({ section, sign, code, text, facts })`. */
-export const KNOWN = [
-  {
-    why: 'lines written into hanging stand in place of its own, as those of every other stage do',
-    matches: ({ facts, section, text }) =>
-      (facts.manualItems ?? facts.written ?? []).some(({ stage }) => stage === 'hanging') &&
-      ((section === 'items' && text.includes('"stage":"hanging"')) ||
-        text.includes('"key":"finishing.')),
-  },
-];
+export const KNOWN = [];

@@ -23,6 +23,7 @@ const codes = (list: Partial<OpeningFacts>[]) =>
   found(list).map(({ code, openings }) => `${SHORT[code]} ${openings.join(',')}`);
 const SHORT: Readonly<Record<string, string>> = {
   'checking.across.mark': 'mark',
+  'checking.across.markDiffers': 'markDiffers',
   'checking.across.odd': 'odd',
   'checking.across.keyed': 'keyed',
   'checking.across.strike': 'strike',
@@ -41,6 +42,20 @@ const offices = (count: number): Partial<OpeningFacts>[] =>
 describe('among openings', () => {
   it('a mark stands once, whatever its case', () => {
     expect(codes([{ mark: '101' }, { mark: ' 101' }, { mark: '102' }])).toEqual(['mark 0,1']);
+    // Listed twice with other facts: somebody must say which holds.
+    expect(
+      codes([
+        { mark: '101', to: 'Office' },
+        { mark: '101', to: 'Store' },
+      ]),
+    ).toEqual(['markDiffers 0,1']);
+    const same = { mark: '101', role: 'office', frameWidth: inches(36), frameHeight: inches(84) };
+    expect(
+      codes([
+        { ...same, rating: 20 },
+        { ...same, rating: 45 },
+      ] as never),
+    ).toEqual(['markDiffers 0,1']);
   });
   it('one of five alike that differs is odd; of four, or where two differ, it is not', () => {
     const other = { lockUse: 'store' } as const;

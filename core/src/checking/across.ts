@@ -44,7 +44,7 @@ function marksTwice(openings: readonly ComparisonKey[]): AcrossFinding[] {
     .filter((group) => group.length > 1)
     .map((group) => ({
       level: 'check',
-      code: 'checking.across.mark',
+      code: saysSame(group) ? 'checking.across.mark' : 'checking.across.markDiffers',
       params: { mark: group[0]!.mark, count: group.length },
       source: 'one mark, one opening',
       openings: group.map(({ id }) => id),
@@ -61,6 +61,14 @@ function oddIn<T>(
   const [a, b] = [...by] as [[string, T[]], [string, T[]]];
   const [few] = a[1].length < b[1].length ? [a] : [b];
   return few[1].length === 1 && group.length >= ODD_FROM ? { odd: few[1][0]! } : undefined;
+}
+
+/** Whether openings of one mark say the same of themselves: rooms, kind, and size, rating and role where all are known. */
+function saysSame(group: readonly ComparisonKey[]): boolean {
+  const said = group.map(({ id, alike, facts: { from, to, kind } }) =>
+    [from, to, kind, alike === id ? '' : alike].join('|').toLowerCase(),
+  );
+  return new Set(said).size === 1;
 }
 
 function oddOnes(openings: readonly ComparisonKey[]): AcrossFinding[] {

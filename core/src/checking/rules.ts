@@ -37,6 +37,7 @@ export const CHECKING_RULES = defineRules({
   'catalogue.lacks.backset': { levels: ['stop'], who: 'specifier' },
   'catalogue.lacks.leafThick': { levels: ['stop'], who: 'specifier' },
   'checking.across.mark': { levels: ['check'], who: 'specifier' },
+  'checking.across.markDiffers': { levels: ['check'], who: 'specifier' },
   'checking.across.odd': { levels: ['check'], who: 'specifier' },
   'checking.across.keyed': { levels: ['check'], who: 'specifier' },
   'checking.across.strike': { levels: ['check'], who: 'specifier' },

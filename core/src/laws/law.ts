@@ -6,7 +6,7 @@ import type { FinalState } from './finalState.js';
 export type SourceBy = Readonly<Record<Region, string>>;
 
 /** One way in which a law is broken. */
-export interface Broken {
+interface Broken {
   readonly code: RuleCode;
   readonly level: Level;
   readonly params: Finding['params'];

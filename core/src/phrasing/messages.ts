@@ -138,6 +138,8 @@ export const COMMON_MESSAGES = {
     'Two leaves in one frame want {needed} of frame depth; there is {has}: their handles and plates meet.',
   'checking.twoLeavesHand':
     'The set counts both leaves; the other room’s leaf is of the opposite hand, its face towards the first leaf left blank.',
+  'checking.across.markDiffers':
+    '{count} openings are marked {mark}, and say different things of it: rooms, kind, size, rating or role. Which holds?',
   'checking.across.mark': '{count} openings are marked {mark}.',
   'checking.across.odd':
     '{mark}: {what} {value}, where the other openings of {count} alike have {usual}.',
