@@ -186,7 +186,11 @@ describe('riegel check', () => {
       .trim()
       .split('\n')
       .map((line) => line.split('\t'));
-    expect(lines.every(([level]) => level === 'stop' || level === 'check')).toBe(true);
+    const graded = lines.filter(([level]) => level !== 'not checked');
+    expect(graded.every(([level]) => level === 'stop' || level === 'check')).toBe(true);
+    // Silence is no check: what is not recorded is named.
+    expect(found.out).toContain('not checked\t1\tlaw.latches\t');
+    expect(found.out).toContain('; not recorded: ');
     expect(found.code).toBe(lines.some(([level]) => level === 'stop') ? 1 : 0);
     const all = await run(['check', '--level', 'note', 'x.json'], () => plain);
     expect(all.out.split('\n').length).toBeGreaterThan(found.out.split('\n').length);

@@ -1,4 +1,4 @@
-import { phraseText, summaryOf, summaryText, unitsOf } from '@riegel/core';
+import { phraseText, summaryOf, summaryText, termText, unitsOf } from '@riegel/core';
 import { readArguments, type Arguments } from './arguments.js';
 import { EXPORTS } from './export.js';
 import { openProject, type Opened } from './project.js';
@@ -25,7 +25,8 @@ const USAGE = `Usage: riegel COMMAND [project.json] [options]
 Reads a project file (standard input without a name, or with -); no server, no database.
 
   decide [--opening MARK] [--text]   every opening's decisions, basis, reasons and findings
-  check [--level stop|check|note]    what is found, a line each; ends with 1 where something stops
+  check [--level stop|check|note]    what is found and what could not be checked, a line each; ends with 1
+                                     where something stops
   sets [--text]                      the hardware sets with their openings
   export FORMAT [--out FILE] [--date YYYY-MM-DD]
 
@@ -95,8 +96,18 @@ const COMMANDS: Record<string, Command> = {
           ({ mark, finding, units }) =>
             `${finding.level}\t${mark}\t${finding.code}\t${phraseText(finding, units)}\n`,
         );
+      // No finding means checked only where it was: what could not be is said, unless stops alone are asked for.
+      const asked = level === 'stop' ? [] : openings;
+      const open = asked.flatMap(({ mark, decided }) =>
+        decided.laws.notChecked.map(({ law, lacks }) => {
+          const { language } = unitsOf(decided);
+          const wants = lacks.map((name) => termText(`fact.${name}`, language)).join(' or ');
+          const code = `law.${law}`;
+          return `not checked\t${mark}\t${code}\t${termText(code, language)}; not recorded: ${wants}\n`;
+        }),
+      );
       const stops = found.some(({ finding }) => finding.level === 'stop' && !finding.accepted);
-      return done(lines.join(''), stops ? 1 : 0);
+      return done([...lines, ...open].join(''), stops ? 1 : 0);
     },
   },
   sets: {
