@@ -711,7 +711,7 @@ const AUSTRALIAN: readonly Row[] = [
     ['stop law.faultIn'],
   ],
   [
-    'theatre, 180 people, bars, out',
+    'theatre, 150 people, bars, out',
     {
       ...metric(1800, 2110),
       kind: 'pair',
@@ -721,7 +721,7 @@ const AUSTRALIAN: readonly Row[] = [
       to: 'Theatre',
       role: 'assembly',
       occupancy: 'assembly',
-      occupants: 180,
+      occupants: 150,
       egress: true,
       escape: 'from',
       ...unrated,

@@ -95,14 +95,18 @@ export const LOAD_VALUES = {
     sourced(60, 'count', 'Approved Document B, table 2.2; with a distance limit', 'limit'),
   ),
   /** Clear width a person takes: inches, or millimetres. */
-  widthPerPerson: usAndMetric(
-    sourced(0.2, 'ratio', 'IBC 1005.3.2: 0.2 in a person, at least 32 in clear', 'limit'),
-    sourced(5, 'ratio', 'Approved Document B: 5 mm a person above 220', 'limit'),
-  ),
+  widthPerPerson: {
+    ...everywhere(
+      sourced(0.2, 'ratio', 'IBC 1005.3.2: 0.2 in a person, at least 32 in clear', 'limit'),
+    ),
+    british: sourced(5, 'ratio', 'Approved Document B: 5 mm a person above 220', 'limit'),
+    continental: sourced(6, 'ratio', 'VStättVO 7: 0.60 m for each 100 people', 'limit'),
+    australasian: sourced(8.75, 'ratio', 'NCC D2D8: 500 mm for each 60 people above 200', 'limit'),
+  },
   /** Least clear widths in whole inches or millimetres, each up to so many people. */
-  widthSteps: usAndMetric(
-    sourced([{ people: 0, clear: 32 }], 'table', 'IBC 1010.1.1', 'limit'),
-    sourced(
+  widthSteps: {
+    ...everywhere(sourced([{ people: 0, clear: 32 }], 'table', 'IBC 1010.1.1', 'limit')),
+    british: sourced(
       [
         { people: 60, clear: 750 },
         { people: 110, clear: 850 },
@@ -112,7 +116,32 @@ export const LOAD_VALUES = {
       'Approved Document B, table 2.3',
       'limit',
     ),
-  ),
+    continental: sourced(
+      [
+        { people: 5, clear: 800 },
+        { people: 50, clear: 900 },
+        { people: 100, clear: 1000 },
+        { people: 200, clear: 1050 },
+        { people: 300, clear: 1650 },
+        { people: 400, clear: 2250 },
+      ],
+      'table',
+      'ASR A2.3 (2022): doors on ways out',
+      'limit',
+    ),
+    australasian: sourced(
+      [
+        { people: 100, clear: 750 },
+        { people: 125, clear: 1000 },
+        { people: 150, clear: 1250 },
+        { people: 175, clear: 1500 },
+        { people: 200, clear: 1750 },
+      ],
+      'table',
+      'NCC D2D8, D2D9: exit width less 250 mm at doorways',
+      'limit',
+    ),
+  },
   /** Whether the ways left are to serve all with the largest lost. */
   discountLargest: usAndMetric(
     sourced(false, 'term', 'IBC 1005.5: half the width is left', 'limit'),

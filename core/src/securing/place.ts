@@ -162,7 +162,8 @@ function decideSecondHeight(
   });
   const out = facts.egress === true && !boltAbove;
   record.report(
-    out ? 'stop' : boltAbove ? 'note' : 'check',
+    // Who lives there knows of it, whoever asked for it.
+    out ? 'stop' : boltAbove || valueOrUndefined(facts.occupancy) === 'dwelling' ? 'note' : 'check',
     out ? 'securing.secondLockOut' : 'securing.secondLock',
     {},
     boltAbove ? practice.values.doubleKeyed.source : practice.values.oneMotion.source,

@@ -103,6 +103,26 @@ const MANY = { us: 50, british: 61, continental: 61, australasian: 61 } as const
 /** Clear width for people, in the units of the code, written out. */
 function wideEnough(people: number, { practice }: DecidedOpening): number {
   if (practice.region === 'us') return inches(Math.max(32, Math.ceil(people * 0.2 - 1e-9)));
+  if (practice.region === 'continental') {
+    if (people > 400) return mm(Math.ceil(people * 6 - 1e-9));
+    return mm(
+      people <= 5
+        ? 800
+        : people <= 50
+          ? 900
+          : people <= 100
+            ? 1000
+            : people <= 200
+              ? 1050
+              : people <= 300
+                ? 1650
+                : 2250,
+    );
+  }
+  if (practice.region === 'australasian') {
+    if (people > 200) return mm(Math.ceil(people * 8.75 - 1e-9));
+    return mm(people <= 100 ? 750 : 750 + 250 * Math.ceil((people - 100) / 25));
+  }
   if (people <= 60) return mm(750);
   if (people <= 110) return mm(850);
   if (people <= 220) return mm(1050);
