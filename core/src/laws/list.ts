@@ -23,7 +23,7 @@ import {
   REENTRY,
   THROUGH,
 } from './leaving.js';
-import { FED, HUNG, NOTHING_OVER, SHUT } from './set.js';
+import { FED, HUNG, NOTHING_OVER, ORDER, SHUT } from './set.js';
 
 /** Every law, in the order they are held: who leaves, how many, fire, harm, the set, what agrees. */
 export const LAWS: readonly Law[] = [
@@ -55,6 +55,7 @@ export const LAWS: readonly Law[] = [
   SEEN,
   HUNG,
   SHUT,
+  ORDER,
   FED,
   NOTHING_OVER,
   WRITTEN,

@@ -53,6 +53,8 @@ export const LAW_MESSAGES = {
   'law.unhung': '{leaves} leaves, and {carried} things in the set that carry them.',
   'law.unshut': 'It closes by itself, and nothing in the set brings it shut.',
   'law.shutTwice': 'Two kinds of things bring it shut: each spoils what the other is set to.',
+  'law.unordered':
+    'Its meeting edges overlap and both leaves close: nothing holds the first open until the second is shut.',
   'law.unfed': 'It takes power, and the set has no supply.',
   'law.over': '{item} is in the set, and nothing is there for it.',
   'law.writtenCut': 'Written: “{written}”, which wants {wants}. The sheets prepare {has}.',

@@ -291,6 +291,13 @@ const STATES: Readonly<Record<string, TriedState>> = {
     unknown: { closes: undefined },
     level: 'check',
   },
+  'law.unordered': {
+    facts: { ...PAIR, meetingEdge: 'astragal' },
+    found: { closes: true, coordinator: false, second: 'byItself', items: [], openFor: new Map() },
+    not: { closes: true, coordinator: true, second: 'byItself' },
+    unknown: { closes: undefined },
+    level: 'check',
+  },
   'law.unfed': {
     facts: DOOR,
     found: { lock: electric, items: [], openFor: new Map() },

@@ -33,6 +33,7 @@ export const LAW_RULES = defineRules({
   'law.unhung': { levels: ['check'], who: 'specifier' },
   'law.unshut': { levels: ['check'], who: 'specifier' },
   'law.shutTwice': { levels: ['check'], who: 'specifier' },
+  'law.unordered': { levels: ['check'], who: 'specifier' },
   'law.unfed': { levels: ['check'], who: 'electrician' },
   'law.over': { levels: ['check'], who: 'specifier' },
   'law.writtenCut': { levels: ['stop'], who: 'specifier' },

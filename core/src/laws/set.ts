@@ -1,4 +1,4 @@
-import { slides } from '../model/index.js';
+import { hasActiveLeaf, slides } from '../model/index.js';
 import type { SetStage } from '../model/index.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, everyRegion, KEPT, lacking, NO_CONCERN, type Verdict } from './law.js';
@@ -139,5 +139,33 @@ export const NOTHING_OVER = defineLaw({
           item: { term: over.term ?? `=${over.written ?? ''}` },
         })
       : KEPT;
+  },
+});
+
+const OVERLAPS: ReadonlySet<unknown> = new Set(['astragal', 'rebated']);
+
+/** Leaves that overlap come shut in the order that lets both close. */
+export const ORDER = defineLaw({
+  id: 'order',
+  stage: 'closing',
+  source: {
+    us: 'NFPA 80, 6.4.1; ANSI/BHMA A156.3',
+    british: 'BS EN 1158; BS 8214',
+    continental: 'EN 1158',
+    australasian: 'AS 1905.1; trade practice',
+  },
+  saidBy: ['securing.noCoordinator', 'securing.astragalExit'],
+  hold(state) {
+    if (!hasActiveLeaf(state.facts.kind) || !OVERLAPS.has(state.facts.meetingEdge))
+      return NO_CONCERN;
+    if (state.closes === undefined) return lacking('closer');
+    // A second leaf that is bolted by hand stands shut.
+    if (!state.closes || state.second === 'byHand') return NO_CONCERN;
+    const ordered =
+      state.coordinator ||
+      countOf(state, (term) => term === 'item.coordinator' || term === 'item.selector') > 0;
+    return ordered
+      ? KEPT
+      : (uncounted(state, 'closing') ?? broken('law.unordered', 'check', ['meetingEdge']));
   },
 });

@@ -29,6 +29,7 @@ export const LAW_TERMS = {
   'law.seen': 'Whoever comes through a double-acting leaf is seen',
   'law.hung': 'Every leaf hangs on something',
   'law.shut': 'What closes by itself is shut by one thing',
+  'law.order': 'Leaves that overlap come shut in their order',
   'law.fed': 'What takes power has a supply',
   'law.nothingOver': 'Nothing is in the set for what is not there',
   'law.written': 'What is written is what leaf and frame are prepared for',
