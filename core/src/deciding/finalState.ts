@@ -34,6 +34,7 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
   const { securing, closing, sealing, hanging, handing, sizing, powering } = results;
   const rods = securing.kind !== undefined && hasRods(securing.kind);
   const [from, to] = sidesOf(at);
+  const clear = clearOf(at.record.decisions);
   return {
     facts,
     recorded,
@@ -43,8 +44,8 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     outside: handing.outside,
     opensInto: opensInto(at),
     crowd: crowdOf(at),
-    clear: clearOf(at.record.decisions),
-    clearActive: hanging.clearWidthActive ?? clearOf(at.record.decisions),
+    clear,
+    clearActive: hanging.clearWidthActive ?? clear,
     holding: holdingOf(at),
     release: powering.release,
     lock: securing.spec,
@@ -149,8 +150,9 @@ function crowdOf({ input, recorded }: DecisionContext): Crowd | undefined {
 }
 
 function clearOf(decisions: readonly Decision[]): number | undefined {
-  const value = decisions.find(({ key }) => key === 'hanging.clearWidth')?.value;
-  return value?.type === 'length' ? value.ticks : undefined;
+  for (const { key, value } of decisions)
+    if (key === 'hanging.clearWidth') return value?.type === 'length' ? value.ticks : undefined;
+  return undefined;
 }
 
 /** What holds the leaf: its locks by their machines, or those of a written line. */

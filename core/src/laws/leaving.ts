@@ -4,6 +4,7 @@ import {
   exploreLock,
   passageOf,
   type Condition,
+  type Holding,
   type LockFace,
 } from '../machines/index.js';
 import { memoize } from '../measure/index.js';
@@ -23,12 +24,24 @@ export function faceOf({ outside, facts, bar, opensInto }: FinalState, side: Sid
   return side === (bar && opensInto ? opensInto : outside) ? 'outside' : 'inside';
 }
 
+/** The same of one lock with nothing electric beside it: worked out once for each. */
+const shutInBy = memoize((spec: LockSpec, face: LockFace): Condition | undefined =>
+  firstShut({ locks: [spec], release: undefined }, face),
+);
+
+/** Whether anybody gets through does not depend on who is let in. */
+const firstShut = (holding: Holding, face: LockFace): Condition | undefined =>
+  CONDITIONS.find((condition) => passageOf(holding, face, condition, false).who !== 'anybody');
+
 /** The first condition in which nobody gets through from a face with bare hands. */
 function shutIn(state: FinalState, face: LockFace): Condition | undefined {
-  const { holding, release, letIn } = state;
+  const { holding, release } = state;
   // A magnet shuts in whatever the lock beside it is.
-  const held = holding ?? { locks: [], release };
-  return CONDITIONS.find((condition) => passageOf(held, face, condition, letIn).who !== 'anybody');
+  if (!holding) return firstShut({ locks: [], release }, face);
+  const { locks } = holding;
+  if (holding.release || locks.length > 1) return firstShut(holding, face);
+  const [only] = locks;
+  return only && shutInBy(only, face);
 }
 
 /** What would let them through: the lock turned round, or a side of it that is never locked. */
