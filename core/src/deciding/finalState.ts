@@ -57,8 +57,8 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     closes: closing.closes,
     heldOpen:
       closing.holdOpen === 'none' ? 'no' : closing.holdOpen === 'magnet' ? 'released' : 'stays',
-    smokeAround: sealing.perimeter === 'smoke' || sealing.perimeter === 'sound',
-    smokeUnder: practice.region === 'us' || sealing.bottom !== 'none',
+    smokeAround: sealedBy(facts, sealing.perimeter === 'smoke' || sealing.perimeter === 'sound'),
+    smokeUnder: practice.region === 'us' || sealedBy(facts, sealing.bottom !== 'none'),
     leaves: sizing.leaves.reduce((sum, { quantity }) => sum + quantity, 0),
     items,
     openFor: openFor(at.record.open),
@@ -69,6 +69,12 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     omittedStages: facts.omitted ? new Set(Object.keys(facts.omitted) as SetStage[]) : NO_STAGES,
     found: at.record.findings,
   };
+}
+
+/** Whether what is ordered seals: as decided, not where it is left out; unknown where somebody wrote it. */
+function sealedBy({ omitted, manualItems }: OpeningFacts, decided: boolean): boolean | undefined {
+  if (omitted?.sealing !== undefined) return false;
+  return manualItems?.some(({ stage }) => stage === 'sealing') ? undefined : decided;
 }
 
 const LETS_IN: ReadonlySet<unknown> = new Set(['keypad', 'reader', 'intercom']);

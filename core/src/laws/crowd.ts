@@ -57,6 +57,7 @@ export const WIDTH = defineLaw({
         needed: { ticks: needed },
         clear: { ticks: clear, rounding: 'down' },
       },
+      practice.values.widthSteps.source,
     );
   },
 });
@@ -140,9 +141,6 @@ export const TOILET = defineLaw({
 /** Rooms that somebody comes to with a hoist are as wide as it. */
 const HOIST = /changing places|accessible adult change|toilette für alle/i;
 
-/** Clear width of rooms for people with helpers and hoists, ticks. */
-const HOIST_CLEAR = { us: mm(0), british: mm(1000), continental: mm(900), australasian: mm(950) };
-
 /** What is wide by what it is for is as wide. */
 export const SPECIAL_WIDTH = defineLaw({
   id: 'specialWidth',
@@ -155,16 +153,22 @@ export const SPECIAL_WIDTH = defineLaw({
   },
   hold(state) {
     const side = SIDES.find((one) => HOIST.test(state[one].name ?? ''));
-    const needed = HOIST_CLEAR[state.practice.region];
+    const { value: needed, source } = state.practice.values.hoistClear;
     if (!side || needed === 0) return NO_CONCERN;
     if (state.clear === undefined) return lacking('frameWidth');
     return state.clear >= needed
       ? KEPT
-      : broken('law.specialWidth', 'check', ['hanging.clearWidth', 'frameWidth'], {
-          room: roomParam(state, side),
-          needed: { ticks: needed },
-          clear: { ticks: state.clear, rounding: 'down' },
-        });
+      : broken(
+          'law.specialWidth',
+          'check',
+          ['hanging.clearWidth', 'frameWidth'],
+          {
+            room: roomParam(state, side),
+            needed: { ticks: needed },
+            clear: { ticks: state.clear, rounding: 'down' },
+          },
+          source,
+        );
   },
 });
 

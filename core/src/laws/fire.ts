@@ -51,11 +51,14 @@ export const LATCHES = defineLaw({
     if (!state.holding) return lacking('lockUse', 'lockKind');
     const latched = state.rods || state.holding.locks.some(isLatching);
     if (latched && !swingsBothWays(state.facts.kind)) return KEPT;
-    const always = state.practice.values.ratedLatch.value === 'always';
+    const { value, source } = state.practice.values.ratedLatch;
+    const always = value === 'always';
     return broken(
       always ? 'securing.noLatch' : 'securing.noLatchTested',
       always ? 'stop' : 'check',
       ['securing.function', 'rating'],
+      {},
+      source,
     );
   },
 });

@@ -47,7 +47,7 @@ export function holdLaws(state: FinalState): LawsHeld & { readonly findings: rea
         broken.push(law.id);
         if (isSaid(law, state.found) || isSaid(law, findings)) break;
         const { code, level, params, parts } = verdict.by;
-        const source = law.source[state.practice.region];
+        const source = verdict.by.source ?? law.source[state.practice.region];
         findings.push({ level, stage: law.stage, code, source, params, parts: [...parts] });
       }
     }

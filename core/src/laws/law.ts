@@ -12,6 +12,8 @@ interface Broken {
   readonly params: Finding['params'];
   /** Decisions or facts it points at. */
   readonly parts: readonly string[];
+  /** Where the figure comes from that it was held against; else the law’s own source. */
+  readonly source: string | undefined;
 }
 
 /** What a law says of an opening: nothing, that it is kept, what it would have to know, how it is broken. */
@@ -48,7 +50,8 @@ export const broken = <Code extends RuleCode>(
   level: LevelOf<Code>,
   parts: readonly string[],
   params: Finding['params'] = {},
-): Verdict => ({ is: 'broken', by: { code, level, params, parts } });
+  source?: string,
+): Verdict => ({ is: 'broken', by: { code, level, params, parts, source } });
 
 /** The same source in every region. */
 export const everyRegion = (source: string): SourceBy => ({

@@ -1,6 +1,7 @@
 import { LOCK_SPECS } from '../catalogue/index.js';
 import { inches, mm } from '../measure/index.js';
-import { itemOf, type Level } from '../model/index.js';
+import { decideOpening } from '../deciding/index.js';
+import { itemOf, type Level, type OpeningFacts } from '../model/index.js';
 import { projectBasis } from '../project/index.js';
 import { DOOR } from '../testing/door.js';
 import { finalState } from '../testing/finalState.js';
@@ -326,5 +327,21 @@ describe('what a law finds in a state that nobody decided', () => {
       undefined,
       undefined,
     ]);
+  });
+});
+
+describe('seals against smoke', () => {
+  const told = (facts: Partial<OpeningFacts>) => {
+    const decided = decideOpening({ ...DOOR, smoke: true, ...facts }, projectBasis('british'));
+    return {
+      found: decided.findings.some(({ code }) => code === 'law.smokeAround'),
+      unchecked: decided.laws.notChecked.some(({ law }) => law === 'smoke'),
+    };
+  };
+  it('are none where they are left out, and not checked where somebody wrote them', () => {
+    expect(told({})).toEqual({ found: false, unchecked: false });
+    expect(told({ omitted: { sealing: 'by others' } })).toEqual({ found: true, unchecked: false });
+    const line = { stage: 'sealing', quantity: 1, unit: 'each', description: 'Seal' } as const;
+    expect(told({ manualItems: [line] })).toEqual({ found: false, unchecked: true });
   });
 });

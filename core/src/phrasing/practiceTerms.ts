@@ -7,6 +7,7 @@ export const PRACTICE_TERMS: Record<string, string> = {
   'value.sawFrom': 'Sawn from',
   'value.movementFlat': 'Movement, flat-sawn, per 1 %',
   'value.movementQuarter': 'Movement, quarter-sawn, per 1 %',
+  'value.hoistClear': 'Clear width of rooms with a hoist',
   'value.boardWidth': 'Width of one board of a boarded leaf',
   'value.moistureSwing': 'Moisture change outside, per cent',
   'value.glassPerMm': 'Glass, g/m² per mm',

@@ -1,3 +1,4 @@
+import { mm } from '../measure/index.js';
 import {
   byPractice,
   everywhere,
@@ -84,6 +85,18 @@ export const ROLE_VALUES = {
       'limit',
     ),
   ),
+  /** Clear width of rooms that somebody comes to with helpers and a hoist; 0 where no figure is certain. */
+  hoistClear: {
+    ...everywhere(sourced(0, 'length', 'ADA 404.2.3: as other doors', 'limit')),
+    british: sourced(
+      mm(1000),
+      'length',
+      'Approved Document M, volume 2, 5.6; BS 8300-2: Changing Places',
+      'limit',
+    ),
+    continental: sourced(mm(900), 'length', 'DIN 18040-1', 'limit'),
+    australasian: sourced(mm(950), 'length', 'NCC Specification 27', 'limit'),
+  },
   /** Standards that hardware beside the lock is ordered by, by its term. */
   standards: usAndMetric(
     sourced<Record<string, string>>(
