@@ -152,6 +152,27 @@ const purity = {
   },
 };
 
+/** Lengths are whole ticks: what a computation leaves over by noise must not cost a step of a rounding. */
+const roundsByMeasure = {
+  files: ['core/src/**/*.ts'],
+  ignores: [
+    '**/*.test.ts',
+    'core/src/testing/**',
+    'core/src/learning/**',
+    'core/src/measure/whole.ts',
+  ],
+  rules: {
+    'no-restricted-properties': [
+      'error',
+      ...['ceil', 'floor', 'trunc'].map((property) => ({
+        object: 'Math',
+        property,
+        message: 'Round by wholeUp or wholeDown of measure.',
+      })),
+    ],
+  },
+};
+
 export default tseslint.config(
   {
     files: ['scripts/**/*.mjs'],
@@ -207,4 +228,5 @@ export default tseslint.config(
   ...directions,
   dependsOnNothing,
   purity,
+  roundsByMeasure,
 );

@@ -20,6 +20,7 @@ const cases = [
   ],
   ['core/src/deciding/x.ts', 'export const x = () => Date.now();\n', 'no-restricted-syntax'],
   ['core/src/deciding/x.ts', 'export const x = () => Math.random();\n', 'no-restricted-syntax'],
+  ['core/src/sizing/x.ts', 'export const x = Math.ceil(2.5);\n', 'no-restricted-properties'],
   ['core/src/deciding/x.ts', 'export const x = () => window.name;\n', 'no-restricted-globals'],
   [
     'core/src/hanging/x.ts',

@@ -1,6 +1,6 @@
 import { swingPlan } from '../hanging/index.js';
 import { valueOrUndefined, slides } from '../model/index.js';
-import { toMm } from '../measure/index.js';
+import { toMm, wholeDown } from '../measure/index.js';
 import { bodyBeyond } from './arm.js';
 import { ARMS } from './armNames.js';
 import { armRow } from './armRow.js';
@@ -171,7 +171,7 @@ function findArm(
       'closing.bodyWall',
       {
         beyond: { ticks: Math.round(beyond), rounding: 'up' },
-        angle: { degrees: Math.floor(angle) },
+        angle: { degrees: wholeDown(angle) },
         wall: { ticks: wall },
       },
       'body and wall over the swing',

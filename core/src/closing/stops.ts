@@ -1,3 +1,4 @@
+import { wholeDown } from '../measure/index.js';
 import {
   valueOrUndefined,
   message,
@@ -53,7 +54,7 @@ export function stopFor(at: StopCase): Stopped {
   if (against === 'wall') return told('wall', () => message('closing.stop.wall'));
   if (widest !== undefined && widest >= from && widest <= to)
     return told('wall', () =>
-      message('closing.stop.meets', { angle: { degrees: Math.floor(widest) } }),
+      message('closing.stop.meets', { angle: { degrees: wholeDown(widest) } }),
     );
   if (facts.exterior === true && outward)
     return told(overhead, () => message(byArm ? 'closing.stop.outArm' : 'closing.stop.out'));

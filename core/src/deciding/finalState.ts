@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { Crowd, FinalSide, FinalState, SecondLeafHeld, SideName } from '../laws/index.js';
 import type { Holding } from '../machines/index.js';
@@ -149,7 +150,7 @@ function crowdOf({ input, recorded }: DecisionContext): Crowd | undefined {
   const said = isRecorded(recorded, 'occupants') ? valueOrUndefined(recorded.occupants) : undefined;
   if (said !== undefined) {
     const ways = way?.escape ? Math.max(1, way.ways) : 1;
-    return { people: said, share: Math.ceil(said / ways), recorded: true };
+    return { people: said, share: wholeUp(said / ways), recorded: true };
   }
   if (!way?.escape) return undefined;
   return { people: way.people, share: way.share, recorded: false };

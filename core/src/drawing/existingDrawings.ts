@@ -1,5 +1,11 @@
 import { mm } from '../measure/index.js';
-import { neededLeaf, type Corner, type CutPlan, type Fitting } from '../sizing/index.js';
+import {
+  neededLeaf,
+  type CopiedLeaf,
+  type Corner,
+  type CutPlan,
+  type Fitting,
+} from '../sizing/index.js';
 import type { HingeEffect } from '../replacing/index.js';
 import type { EdgeCut } from '../sizing/index.js';
 import { extentsOf, rect, type DrawingModel, type Element, type Point } from './model.js';
@@ -145,8 +151,14 @@ function sides(
   ];
 }
 
-/** The blank with what comes off it, the cuts drawn many times their size, a figure at every corner. */
-export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number } {
+/**
+ * Draws the blank with what comes off it, the cuts many times their size, a figure at every corner; and the
+ * old leaf laid over it, where it is copied, what the new one gains on it as many times its size.
+ */
+export function cutsDrawing(
+  plan: CutPlan,
+  copied?: CopiedLeaf,
+): { model: DrawingModel; times: number } {
   const { width, height } = plan.blank;
   const cut = (edge: EdgeCut['edge']) => plan.cuts.find((one) => one.edge === edge)!.ends;
   const most = Math.max(1, ...plan.cuts.flatMap((one) => one.ends));
@@ -171,6 +183,7 @@ export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number
       points: [corners.hb, corners.lb, corners.lt, corners.ht],
     },
   ];
+  if (copied) elements.push(oldLeafOver(corners, copied, times));
   const figure = (
     axis: 'horizontal' | 'vertical',
     from: Point,
@@ -189,7 +202,7 @@ export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number
       at,
       axis,
       ticks,
-      rounding: 'up',
+      rounding: 'nearest',
       basis: 'derived',
     });
   };
@@ -216,6 +229,30 @@ export function cutsDrawing(plan: CutPlan): { model: DrawingModel; times: number
   return {
     times,
     model: { view: 'cuts', elements, extents: extentsOf(elements, text * 2.8), textHeight: text },
+  };
+}
+
+/** The old leaf's outline over the new one's, what each edge gained or lost drawn as large as the cuts. */
+function oldLeafOver(
+  corners: Record<'hb' | 'lb' | 'lt' | 'ht', Point>,
+  { gains }: CopiedLeaf,
+  times: number,
+): Element {
+  const { hinge, lock, head, bottom } = gains;
+  const by = ({ x, y }: Point, dx: number, dy: number): Point => ({
+    x: x + dx * times,
+    y: y + dy * times,
+  });
+  return {
+    kind: 'line',
+    layer: 'hidden',
+    closed: true,
+    points: [
+      by(corners.hb, hinge[1], bottom[0]),
+      by(corners.lb, -lock[1], bottom[1]),
+      by(corners.lt, -lock[0], -head[1]),
+      by(corners.ht, hinge[0], -head[0]),
+    ],
   };
 }
 

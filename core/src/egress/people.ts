@@ -1,4 +1,4 @@
-import { memoize } from '../measure/index.js';
+import { memoize, wholeUp } from '../measure/index.js';
 import { LOAD_USES, type LoadUse, type Room } from '../model/index.js';
 import { type Practice } from '../practice/index.js';
 import { roleWords, type Role } from '../roles/index.js';
@@ -44,5 +44,5 @@ export function peopleOf(
   if (room?.area === undefined) return undefined;
   const area = practice.system === 'inch' ? room.area * SQUARE_FEET_PER_SQUARE_METRE : room.area;
   // A hair above a whole number by the conversion is that number.
-  return Math.ceil(area / practice.values.areaPerPerson.value[use] - 1e-9);
+  return wholeUp(area / practice.values.areaPerPerson.value[use]);
 }

@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import { wayKey, type ProjectBasis, type Room, type EgressFlow } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { Space } from '../role/index.js';
@@ -84,7 +85,7 @@ export function egressOf(
       count: edge.count,
       escape: forth && back ? 'both' : forth ? 'to' : back ? 'from' : undefined,
       people: Math.max(0, ...ends.map((room) => total[room]!.people)),
-      share: Math.ceil(Math.max(0, ...ends.map(shareOf)) - 1e-9),
+      share: wholeUp(Math.max(0, ...ends.map(shareOf))),
       whole: ends.every((room) => total[room]!.whole),
       // From both ends: those of the room with fewer.
       ways: ends.length === 0 ? 1 : Math.max(1, Math.min(...ends.map(waysOf))),
@@ -175,7 +176,7 @@ function totals(
   const { rooms, doors } = graph;
   const inhabited = rooms.flatMap(({ people }, room) => (people === 0 ? [] : [room]));
   const place = new Map(inhabited.map((room, bit) => [room, bit]));
-  const words = Math.ceil(inhabited.length / 32);
+  const words = wholeUp(inhabited.length / 32);
   const sets = rooms.map((_, room) => {
     const set = new Int32Array(words);
     const bit = place.get(room);

@@ -1,4 +1,4 @@
-import { getOwn, parseLength, parseSize, type System } from '../measure/index.js';
+import { getOwn, parseLength, parseSize, wholeDown, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { headingsAt } from './headingRow.js';
 import { columnClaim, columnNamed, looksLikeMarks, TakenColumns } from './headings.js';
@@ -162,7 +162,7 @@ function findHeader(cells: string[][], memory: ListMemory): number {
 
 function sample(rows: string[][], at: number): string[] {
   const cells: string[] = [];
-  const step = Math.max(1, Math.floor(rows.length / SAMPLE));
+  const step = Math.max(1, wholeDown(rows.length / SAMPLE));
   for (let index = 0; index < rows.length && cells.length < SAMPLE; index += step) {
     const cell = rows[index]![at]?.trim();
     if (cell) cells.push(cell);

@@ -1,4 +1,4 @@
-import { normaliseText, getOwn, type System } from '../measure/index.js';
+import { normaliseText, getOwn, wholeDown, type System } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import { fieldOf } from '../stageRegistry/index.js';
 import { FRAME_WORDS, LEAF_WORDS } from './abbreviations.js';
@@ -104,7 +104,7 @@ function likelyHand(clean: string): string | undefined {
 
 /** The word of a list that differs least, where it differs little and no other does as little. */
 function nearest(word: string, words: readonly string[]): string | undefined {
-  const most = Math.floor(word.length / 4) * OFF_OF_FOUR;
+  const most = wholeDown(word.length / 4) * OFF_OF_FOUR;
   if (most === 0) return undefined;
   const ranked = words
     .map((one) => ({ one, off: distance(word.replace(/\s/g, '-'), one) }))

@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import {
   valueOrUndefined,
@@ -46,7 +47,7 @@ export function leafRemoval(decided: DecidedOpening): LeafRemoval | undefined {
   const mass = masses.length === leaves.length ? Math.max(...masses) : undefined;
   const alone = practice.values.liftAlone.value;
   const people =
-    mass === undefined ? 2 : Math.max(mass > alone ? 2 : 1, Math.min(4, Math.ceil(mass / alone)));
+    mass === undefined ? 2 : Math.max(mass > alone ? 2 : 1, Math.min(4, wholeUp(mass / alone)));
   const lifter = mass !== undefined && mass > alone * LIFTER_FROM;
   const care = new Map(decided.cautions.map((one) => [one.code, one]));
   const cares = (...codes: string[]): Message[] =>

@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeUp, type Ticks } from '../measure/index.js';
 import { message, type Alternative, type Why } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 
@@ -19,7 +19,7 @@ export function hingeCount(
   const last = rows[rows.length - 1]!;
   const byHeight = row
     ? row.count
-    : last.count + Math.ceil((leaf.height - last.toHeight) / countStep.value);
+    : last.count + wholeUp((leaf.height - last.toHeight) / countStep.value);
   const halved = halfLeaf && byHeight > 2;
   const wide = leaf.width > countWideFrom.value;
   const carried = massCarried.value[weight];
@@ -52,7 +52,7 @@ export function hingeCount(
 /** Intermediate pivots of an offset set: one to 90 in (2286 mm) of leaf height, one more each 30 in. */
 export function intermediatePivots(practice: Practice, height: Ticks): number {
   const { countStep } = practice.values;
-  return Math.max(1, 1 + Math.ceil((height - 3 * countStep.value) / countStep.value));
+  return Math.max(1, 1 + wholeUp((height - 3 * countStep.value) / countStep.value));
 }
 
 /** Numbers of hinges to choose from, two to the most; fewer than the rule's are told so. */

@@ -36,7 +36,9 @@ export function decideHanging(
   });
   const metal = decideMetal(record, device, practice, results.opening.role);
   const existing =
-    device === 'butt' && !survey.empty ? existingHinges(record, practice, survey) : undefined;
+    device === 'butt' && !survey.empty
+      ? existingHinges(record, practice, survey, sizes)
+      : undefined;
   const butts = device === 'butt' || device === 'spring-hinge';
   if (butts && record.facts.leafEdge === 'rebated')
     record.report('note', 'hanging.rebatedHinges', {}, 'DIN 18101, DIN 18268', [

@@ -16,13 +16,17 @@ export function existingHinges(
   record: HangingRecord,
   practice: Practice,
   survey: Survey,
+  sizes: Sizes,
 ): SurveyedHinges | undefined {
   if (survey.hinges === undefined) return undefined;
   const read = survey.number('headGapNow');
   const fromLeaf = survey.text('hingeDatum') !== 'frame-head';
-  const usual = practice.values.gapsTimber.value.head;
+  // A head that is copied as it hangs keeps its gap: the hinge line goes from leaf to leaf.
+  const copied = sizes.fitting?.copied !== undefined;
+  const usual =
+    copied && sizes.headGap !== undefined ? sizes.headGap : practice.values.gapsTimber.value.head;
   const hinges = surveyedHinges(survey, read ?? usual);
-  if (hinges && fromLeaf && read === undefined) {
+  if (hinges && fromLeaf && read === undefined && !copied) {
     record.report('check', 'hanging.oldHeadGap', { gap: { ticks: usual } }, 'survey', ['readings']);
   }
   return hinges;

@@ -1,3 +1,4 @@
+import { wholeDown } from '../measure/index.js';
 import type { ButtForm } from './decisions.js';
 import { valueOrUndefined, meetsInMiddle, message } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
@@ -45,7 +46,7 @@ export function decideForm(
     reasons: () => [
       gained
         ? message('hanging.form.clear', {
-            usual: { ticks: Math.floor(gained.usual), rounding: 'down' },
+            usual: { ticks: wholeDown(gained.usual), rounding: 'down' },
             clear: { ticks: gained.clear, rounding: 'down' },
             wanted: { ticks: wanted! },
           })
@@ -78,7 +79,7 @@ export function checkOpening(record: HangingRecord, reached: number | undefined)
     record.report(
       'stop',
       'hanging.openToShort',
-      { wanted: { degrees: wanted }, angle: { degrees: Math.floor(reached * 10) / 10 } },
+      { wanted: { degrees: wanted }, angle: { degrees: wholeDown(reached * 10) / 10 } },
       'rotation about the axis',
       ['openTo', 'hanging.hingeWidth', 'trimProjection'],
     );

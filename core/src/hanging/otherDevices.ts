@@ -5,7 +5,7 @@ import {
   type HangingDevice,
   type Item,
 } from '../model/index.js';
-import type { Ticks } from '../measure/index.js';
+import { wholeDown, type Ticks } from '../measure/index.js';
 import type { HangingCase } from './hangingCase.js';
 
 /** Everything that is not a butt: what the device consists of, in pieces. */
@@ -69,8 +69,8 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
       const groups = quantity >= 4 && quantity % 2 === 0 ? 2 : 1;
       push('item.foldPivots', groups, 'set', false);
       push('item.foldHinges', 3 * (quantity - groups), 'each', false);
-      push('item.hangers', Math.max(1, Math.floor(quantity / 2)), 'each', false);
-      push('item.guide', Math.max(1, Math.floor(quantity / 2)), 'each', false);
+      push('item.hangers', Math.max(1, wholeDown(quantity / 2)), 'each', false);
+      push('item.guide', Math.max(1, wholeDown(quantity / 2)), 'each', false);
       return;
     }
     default:

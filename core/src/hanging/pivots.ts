@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import {
   valueOrUndefined,
   centredSpan,
@@ -10,7 +11,7 @@ import {
 } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
-import { heelGap, measured, ticksUp } from '../sizing/index.js';
+import { heelGap, measured } from '../sizing/index.js';
 import { intermediatePivots } from './count.js';
 import type { HangingCase } from './hangingCase.js';
 import { hingeForces } from './force.js';
@@ -54,7 +55,7 @@ export function hangOnPivots(
     offsetSolids(record, practice, leaf, foot, between);
   } else {
     const a = practice.values.centrePivotIn.value;
-    record.decide('heel', ticksUp(heelGap(a, leaf.thickness)), {
+    record.decide('heel', wholeUp(heelGap(a, leaf.thickness)), {
       leaf: leaf.id,
       reasons: () => [
         message('hanging.heel', {

@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeDown, wholeUp, type Ticks } from '../measure/index.js';
 import {
   valueOrUndefined,
   meetsInMiddle,
@@ -13,7 +13,6 @@ import {
   heelGap,
   intrusion,
   lockEdgeGap,
-  ticksUp,
   widestAngle,
   widestBesideWall,
   widestToObstacle,
@@ -33,7 +32,7 @@ export function decideClearWidth(
 ): Ticks | undefined {
   const { frameWidth, stopWidth } = sizes;
   if (frameWidth === undefined) return undefined;
-  const reach = ticksUp(intrusion(plan, 90, stopWidth));
+  const reach = wholeUp(intrusion(plan, 90, stopWidth));
   const { kind } = record.facts;
   const facts = ['frameWidth', 'stopWidth', 'leafThickness'];
   if (meetsInMiddle(kind)) {
@@ -78,7 +77,7 @@ export function decideClearWidth(
     checkClear(record, practice, between, 'hanging.clearWidth');
     return undefined;
   }
-  const clear = -ticksUp(-clearWidth(plan, frameWidth, stopWidth, 90, stopWidth));
+  const clear = wholeDown(clearWidth(plan, frameWidth, stopWidth, 90, stopWidth));
   record.decide('clearWidth', clear, {
     reasons: () => [
       message('hanging.clear', {
@@ -101,7 +100,7 @@ function ofMullion(
   { frameWidth, mullion }: Sizes,
   reach: Ticks,
 ): Ticks {
-  const each = Math.floor((frameWidth! - mullion) / 2) - reach;
+  const each = wholeDown((frameWidth! - mullion) / 2) - reach;
   for (const name of ['clearWidth', 'clearWidthActive'] as const)
     record.decide(name, each, {
       reasons: () => [
@@ -169,7 +168,7 @@ function waysToGain(
   const { wideOpen, thinnerLeaf } = practice.values;
   if (!wanted || clear >= wanted.value || frameWidth === undefined) return [];
   const gained = (ticks: number) => {
-    const whole = -ticksUp(-ticks);
+    const whole = wholeDown(ticks);
     const clearer = { ticks: whole, rounding: 'down' as const };
     const enough = { term: whole >= wanted.value ? 'enough.yes' : 'enough.no' };
     return whole > clear ? { clear: clearer, enough } : undefined;
@@ -185,7 +184,7 @@ function waysToGain(
   return [
     ...(bySwing ? [message('hanging.gain.swingClear', bySwing)] : []),
     ...(byAngle
-      ? [message('hanging.gain.wide', { ...byAngle, angle: { degrees: Math.floor(wide) } })]
+      ? [message('hanging.gain.wide', { ...byAngle, angle: { degrees: wholeDown(wide) } })]
       : []),
     ...(byLeaf
       ? [message('hanging.gain.thinner', { ...byLeaf, thickness: { ticks: thickness } })]
@@ -228,7 +227,7 @@ export function decideSwing(
   if (device === 'centre-pivot' || device === 'double-acting-spring') {
     if (device === 'centre-pivot') {
       const a = practice.values.centrePivotIn.value;
-      const needed = ticksUp(heelGap(a, plan.thickness));
+      const needed = wholeUp(heelGap(a, plan.thickness));
       if (sizes.hingeGap !== undefined && sizes.hingeGap < needed) {
         record.report(
           'stop',
@@ -241,7 +240,7 @@ export function decideSwing(
     }
     return { lockEdge: undefined, widest: undefined };
   }
-  const needed = ticksUp(lockEdgeGap(plan));
+  const needed = wholeUp(lockEdgeGap(plan));
   const gap = sizes.lockGap ?? sizes.meetingGap;
   let lockEdge: 'square' | 'bevelled' | undefined;
   if (gap !== undefined) {
@@ -306,7 +305,7 @@ function decideWidest(
   let first = limits[0];
   for (const limit of limits) if (limit.degrees < first!.degrees) first = limit;
   if (!first) return undefined;
-  const angle = Math.floor(first.degrees * 10) / 10;
+  const angle = wholeDown(first.degrees * 10) / 10;
   record.decide('widestAngle', angle, {
     reasons: () => [first.why()],
     facts: ['trimProjection', 'sideWall', 'obstacleAlong', 'obstacleOut'],

@@ -1,4 +1,4 @@
-import { inches, mm, type Ticks } from '../measure/index.js';
+import { inches, mm, wholeUp, type Ticks } from '../measure/index.js';
 import { valueOrUndefined } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { FinalState } from './finalState.js';
@@ -18,7 +18,7 @@ export function widthNeeded(people: number, { values, system }: Practice): Ticks
   const step = steps.find((one) => people <= one.people);
   if (step) return unit(step.clear);
   const least = steps.length === 1 ? steps[0]!.clear : 0;
-  return unit(Math.max(least, Math.ceil(people * values.widthPerPerson.value - 1e-9)));
+  return unit(Math.max(least, wholeUp(people * values.widthPerPerson.value)));
 }
 
 /** Whether many may leave by it: people are counted, it is a way out of the building, or a room of many. */

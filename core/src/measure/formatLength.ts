@@ -1,4 +1,5 @@
 import { TICKS_PER_INCH, TICKS_PER_MM, type System, type Ticks } from './ticks.js';
+import { wholeDown, wholeUp } from './whole.js';
 
 /** Which way a shown value is rounded: a leaf to order down, a gap to keep up, a position nearest. */
 export type Rounding = 'down' | 'nearest' | 'up';
@@ -24,10 +25,11 @@ export interface ShownLength {
   text: string;
 }
 
-const ROUND = { down: Math.floor, nearest: Math.round, up: Math.ceil };
+const ROUND = { down: wholeDown, nearest: Math.round, up: wholeUp };
 
 /**
- * Rounds to a multiple of `grid` ticks in the given direction.
+ * Rounds to a multiple of `grid` ticks in the given direction; a length that lies on the grid but for the
+ * noise of its computation stays there.
  *
  * @example roundTo(1000, 320, 'up') // 1280
  */
@@ -57,7 +59,7 @@ export function showLength(ticks: Ticks, format: LengthFormat): ShownLength {
   const finest = format.denominator ?? 16;
   const value = roundTo(ticks, TICKS_PER_INCH / finest, rounding);
   const magnitude = Math.abs(value);
-  const whole = Math.floor(magnitude / TICKS_PER_INCH);
+  const whole = wholeDown(magnitude / TICKS_PER_INCH);
   let numerator = Math.round(((magnitude - whole * TICKS_PER_INCH) * finest) / TICKS_PER_INCH);
   let denominator = finest;
   while (numerator > 0 && numerator % 2 === 0) {

@@ -1,4 +1,5 @@
 export * from './ticks.js';
+export { wholeDown, wholeUp } from './whole.js';
 export * from './getOwn.js';
 export * from './result.js';
 export { parseLength, normaliseText } from './parseLength.js';

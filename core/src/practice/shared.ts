@@ -1,4 +1,4 @@
-import { GRAMS_PER_POUND, inches, mm, TICKS_PER_INCH } from '../measure/index.js';
+import { GRAMS_PER_POUND, inches, mm, TICKS_PER_INCH, wholeDown } from '../measure/index.js';
 import { METRIC_BODIES, US_BODIES } from './bodies.js';
 import { METRIC_SECURING, US_SECURING } from './securing.js';
 import { sourced, TRADE } from './sourced.js';
@@ -25,10 +25,10 @@ function psf(pounds: number, thicknessInches: number, scales: boolean): SurfaceM
 
 /** `36 × 84` becomes the code 3070. */
 function usNominal(width: number, height: number): NominalSize {
-  const code = (value: number) => `${Math.floor(value / 12)}${value % 12}`;
+  const code = (value: number) => `${wholeDown(value / 12)}${value % 12}`;
   const long = width % 12 > 9 || height % 12 > 9;
   const name = long
-    ? `${Math.floor(width / 12)}-${width % 12} x ${Math.floor(height / 12)}-${height % 12}`
+    ? `${wholeDown(width / 12)}-${width % 12} x ${wholeDown(height / 12)}-${height % 12}`
     : code(width) + code(height);
   return { name, width: width * TICKS_PER_INCH, height: height * TICKS_PER_INCH };
 }

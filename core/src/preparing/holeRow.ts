@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import type { HoleRow } from '../stageContract/index.js';
 
 /**
@@ -18,9 +19,9 @@ export function holeRow(
   step: number,
   apart: number,
 ): HoleRow {
-  const bit = Math.ceil((through + over) / step) * step;
+  const bit = wholeUp((through + over) / step) * step;
   const between = Math.max(0, length - bit);
-  const spaces = Math.ceil(between / (bit * apart));
+  const spaces = wholeUp(between / (bit * apart));
   const pitch = spaces === 0 ? 0 : between / spaces;
   const half = bit / 2;
   return {
@@ -28,6 +29,6 @@ export function holeRow(
     count: spaces + 1,
     pitch: Math.round(pitch),
     centres: Array.from({ length: spaces + 1 }, (_, index) => Math.round(half + index * pitch)),
-    ridge: Math.ceil(half - Math.sqrt(half ** 2 - (pitch / 2) ** 2)),
+    ridge: wholeUp(half - Math.sqrt(half ** 2 - (pitch / 2) ** 2)),
   };
 }

@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import { mm } from '../measure/index.js';
+import { mm, wholeDown } from '../measure/index.js';
 import type { OpeningFacts, ProjectBasis } from '../model/index.js';
 import { valueOrUndefined, roomNamed } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
@@ -93,7 +93,7 @@ const SAMPLES: Readonly<Record<string, string | number>> = {
 
 function usualSize({ values }: Practice): Patch {
   const sizes = values.nominalSizes.value;
-  const { width, height } = sizes[Math.floor(sizes.length / 2)]!;
+  const { width, height } = sizes[wholeDown(sizes.length / 2)]!;
   return values.nominalNames.value === 'leaf'
     ? { leafWidth: width, leafHeight: height }
     : { frameWidth: width, frameHeight: height };

@@ -13,7 +13,7 @@ import { repairsOf, type Repair } from './repairs.js';
 /** What existing work comes to. */
 export interface Replacement {
   verdicts: Record<ExistingPart, Verdict | undefined>;
-  /** Every pattern of the library held against the frame's hinges, the best first. */
+  /** Every pattern of the library held against the frame's hinges: the practice's own, then others, the nearest first. */
   matches: PatternMatch[];
   plugs: Plug[];
   repairs: Repair[];
@@ -44,6 +44,10 @@ function strikePlugs(
   );
 }
 
+/** The practice's own patterns before those of others, which are a second opinion; the nearest first of each. */
+const ownFirst = ({ name }: Practice, matches: PatternMatch[]): PatternMatch[] =>
+  matches.sort((a, b) => Number(b.practice === name) - Number(a.practice === name));
+
 /** Keep, move or renew; pattern matches; plugging; repairs. For openings that were surveyed only. */
 export function decideReplacing(
   { facts, practice, project, survey, results }: StageInput<'sizing' | 'hanging'>,
@@ -57,15 +61,18 @@ export function decideReplacing(
   const { hingeFit, hingeEase } = practice.values;
   const matches =
     existing && sizes.headGap !== undefined && hung.leaf.height !== undefined
-      ? matchPatterns(
-          patternLibrary([practice, ...project.practices.values(), ...project.shipped]),
-          existing,
-          {
-            leafHeight: hingeEdgeOf(sizes.fitting) ?? hung.leaf.height,
-            headGap: sizes.headGap,
-            bottom: hung.leaf.bottom ?? 0,
-          },
-          { fit: hingeFit.value, ease: hingeEase.value, leastGap: 0 },
+      ? ownFirst(
+          practice,
+          matchPatterns(
+            patternLibrary([practice, ...project.practices.values(), ...project.shipped]),
+            existing,
+            {
+              leafHeight: hingeEdgeOf(sizes.fitting) ?? hung.leaf.height,
+              headGap: sizes.headGap,
+              bottom: hung.leaf.bottom ?? 0,
+            },
+            { fit: hingeFit.value, ease: hingeEase.value, leastGap: 0 },
+          ),
         )
       : [];
   const hingePieces =

@@ -3,6 +3,7 @@ import { decideReplacing, type Replacement } from './decide.js';
 import { REPLACING_DECISIONS } from './decisions.js';
 import { REPLACING_MESSAGES } from './messages.js';
 import { REPLACING_TERMS } from './terms.js';
+import { copiedSolids } from './solids.js';
 import { REPLACING_VALUES } from './values.js';
 
 /** What of an existing opening is kept, moved or renewed. */
@@ -15,6 +16,10 @@ export const replacing = defineStage({
   messages: REPLACING_MESSAGES,
   terms: REPLACING_TERMS,
   decide: decideReplacing,
+  solids: ({ survey, practice, results }, leaf) =>
+    survey.empty
+      ? []
+      : copiedSolids(survey, results.sizing, leaf, practice.values.viewerBore.value),
 });
 
 declare module '../model/registry.js' {

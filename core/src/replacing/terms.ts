@@ -14,6 +14,10 @@ export const REPLACING_TERMS = {
   'strike.rods': 'top strike, floor strike',
   'strike.top-rod': 'top strike',
   'strike.keep': 'catch plate',
+  'solid.viewer': 'viewer',
+  'solid.letterPlate': 'letter plate',
+  'solid.vent': 'vent',
+  'value.viewerBore': 'Hole of a viewer',
   'value.plugLeast': 'Recess left over that wants a plug',
   'value.screwHolesApart': 'New screws clear of old holes from',
 } as const;

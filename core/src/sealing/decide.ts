@@ -8,7 +8,7 @@ import {
   type MeasuredLeaf,
   type Message,
 } from '../model/index.js';
-import { toMm } from '../measure/index.js';
+import { toMm, wholeDown } from '../measure/index.js';
 import { bottomTaken, sweeps } from '../protecting/index.js';
 import { rodsRunDown } from '../securing/index.js';
 import { measuredLeaves } from '../sizing/index.js';
@@ -407,7 +407,7 @@ function decideSound(
   const sum = soundThrough(area, paths);
   const [first, second] = sum.shares as [SoundSum['shares'][number], SoundSum['shares'][number]];
   const percent = (share: number) => Math.round(share * 100);
-  const total = Math.floor(sum.total);
+  const total = wholeDown(sum.total);
   record.decide('sound', total, {
     reasons: () => [
       message('sealing.sound', {

@@ -52,6 +52,8 @@ export const SECURING_FACTS = {
   backset: lengthFact({ by: 'locksmith', first: true }),
   /** Middle of the lock above the finished floor. */
   lockHeight: lengthFact({ by: 'architect', first: true }),
+  /** Middle of the lock below the leaf's top: as an old leaf has it. */
+  lockFromTop: lengthFact({ by: 'locksmith' }),
   /** Bolts that hold the inactive leaf. */
   bolts: choiceFact(LEAF_BOLTS, 'bolts', {
     by: 'architect',

@@ -1,3 +1,4 @@
+import { wholeDown } from '../measure/index.js';
 import { valueOrUndefined, type OpeningFacts, type MeasuredLeaf } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
@@ -119,7 +120,7 @@ export function fitLock(at: FitCase): LockFit {
         : undefined,
     skin:
       body && form.sits === 'pocket' && isTimber(facts)
-        ? { has: Math.floor((proper - body.through) / 2), needed: values.caseSkin.value }
+        ? { has: wholeDown((proper - body.through) / 2), needed: values.caseSkin.value }
         : undefined,
     fingersPull: reach,
     fingersPush: reach - sizes.stopWidth,

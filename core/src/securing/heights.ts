@@ -46,11 +46,12 @@ export function heightRow(kind: LockKind, practice: Practice): HeightRow {
 }
 
 /**
- * Height of a lock above the finished floor: as recorded; at the strike of a frame that stays; out of a child's
+ * Height of a lock above the finished floor: as recorded, from the floor or from the leaf's top; at the strike of a frame that stays; out of a child's
  * reach on a gate to a pool; else the practice's usual one. In the lower leaf of a stable door, and in a low gate,
  * low enough for its case.
  *
  * @param pool whether it is a gate to a pool
+ * @param raised how much higher the head of a leaf is than that of the old one it is copied from, ticks
  */
 export function lockHeightOf(
   facts: OpeningFacts,
@@ -58,9 +59,16 @@ export function lockHeightOf(
   kind: LockKind,
   leaf?: { bottom: number; height: number },
   pool = false,
-): { height: number; from: 'recorded' | 'strike' | 'practice' | 'pool' | 'leaf' } {
+  raised = 0,
+): { height: number; from: 'recorded' | 'top' | 'strike' | 'practice' | 'pool' | 'leaf' } {
   const recorded = valueOrUndefined(facts.lockHeight);
   if (recorded !== undefined) return { height: recorded, from: 'recorded' };
+  const fromTop = valueOrUndefined(facts.lockFromTop);
+  if (fromTop !== undefined && leaf) {
+    const copied = facts.provenance?.['lockFromTop'] === 'measured';
+    const down = fromTop + (copied ? Math.round(raised) : 0);
+    return { height: leaf.bottom + leaf.height - down, from: 'top' };
+  }
   const strike = valueOrUndefined(facts.strikeAt);
   if (strike !== undefined && facts.work === 'replacement')
     return { height: strike, from: 'strike' };

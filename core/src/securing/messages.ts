@@ -134,6 +134,7 @@ export const SECURING_MESSAGES = {
   'securing.pinFalls':
     'The cut-out reaches {over} too far: the dead-latch pin falls into it and no longer holds the latch.',
   'securing.height.practice': 'The usual height of {item} ({source}).',
+  'securing.height.top': 'Taken from the leaf’s top.',
   'securing.height.leaf': 'As high as its case fits below the top of the leaf.',
   'securing.height.strike': 'At the existing strike.',
   'securing.height.second': 'Above the lock, at the practice’s usual height.',

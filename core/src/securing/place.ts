@@ -57,7 +57,8 @@ export function decidePlace(record: SecuringRecord, at: Placing): Placed {
   const { input, leaf, kind, spec, outsidePull, boltAbove } = at;
   const { facts, practice, results } = input;
   const { pool } = results.opening;
-  const height = decideHeight(record, practice, leaf, kind, pool !== undefined);
+  const raised = results.sizing.fitting?.copied?.gains.head[1] ?? 0;
+  const height = decideHeight(record, practice, leaf, kind, pool !== undefined, raised);
   const secondHeight = decideSecondHeight(record, practice, leaf, kind, height, boltAbove);
   const backset = decideBackset(record, practice, leaf, kind, height);
   if (!leaf) return { ...NOT_PLACED, height, secondHeight, backset };
@@ -111,6 +112,8 @@ function whyHeight(
       return [message('securing.height.strike')];
     case 'leaf':
       return [message('securing.height.leaf')];
+    case 'top':
+      return [message('securing.height.top')];
     case 'recorded':
       return [];
   }
@@ -122,17 +125,20 @@ function decideHeight(
   leaf: MeasuredLeaf | undefined,
   kind: LockKind,
   pool: boolean,
+  raised: number,
 ): number {
-  const { height, from } = lockHeightOf(record.facts, practice, kind, leaf, pool);
+  const { height, from } = lockHeightOf(record.facts, practice, kind, leaf, pool, raised);
   record.decide('height', height, {
     basis:
       from === 'recorded'
         ? record.basisOf('lockHeight')
-        : from === 'strike'
-          ? 'measured'
-          : 'derived',
+        : from === 'top'
+          ? record.basisOf('lockFromTop')
+          : from === 'strike'
+            ? 'measured'
+            : 'derived',
     reasons: () => whyHeight(practice, kind, from),
-    facts: ['lockHeight', 'strikeAt'],
+    facts: ['lockHeight', 'lockFromTop', 'strikeAt'],
   });
   if (pool) findPoolLatch(record, practice, height);
   else findHeight(record, practice, height, heightRow(kind, practice));

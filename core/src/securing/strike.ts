@@ -1,3 +1,4 @@
+import { wholeUp } from '../measure/index.js';
 import { valueOrUndefined, meetsInMiddle, type OpeningFacts } from '../model/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice, StrikeForm } from '../practice/index.js';
@@ -103,7 +104,7 @@ export function fitStrike(at: StrikeCase): StrikeFit {
     centre,
     opening: [centre - half - spare, centre + half + spare],
     toEdge: onLeaf || !inRabbet ? undefined : toEdge,
-    lip: onLeaf || !inRabbet ? undefined : Math.ceil((toEdge + past) / step) * step,
+    lip: onLeaf || !inRabbet ? undefined : wholeUp((toEdge + past) / step) * step,
     lipShape: onLeaf || (valueOrUndefined(facts.trimProjection) ?? 0) === 0 ? 'flat' : 'curved',
     plate: { height: plate.height, width: plate.width, recess: plate.gauge, radius: plate.radius },
     latchHole: hole(latchThrow),

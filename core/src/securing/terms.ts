@@ -17,6 +17,7 @@ export const SECURING_TERMS = {
   'lockKind.rods-concealed': 'concealed vertical rod exit device',
   'fact.lockKind': 'Lock type',
   'fact.backset': 'Backset of the lock',
+  'fact.lockFromTop': 'Lock below the leaf’s top',
   'fact.lockHeight': 'Lock height (from finished floor)',
   'fact.bolts': 'Inactive leaf bolts',
   'name.securing.function': 'Lock function',

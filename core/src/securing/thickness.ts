@@ -1,3 +1,4 @@
+import { wholeDown, wholeUp } from '../measure/index.js';
 import type { LockKind } from './facts.js';
 import type { Practice } from '../practice/index.js';
 import { cylinderOf, LOCK_FORMS } from './lockForms.js';
@@ -21,7 +22,7 @@ export interface ThroughLengths {
   screw?: number | undefined;
 }
 
-const upTo = (value: number, step: number) => Math.ceil(value / step) * step;
+const upTo = (value: number, step: number) => wholeUp(value / step) * step;
 
 /**
  * One half of a profile cylinder: half the leaf and the plate, to the next made step, unless that
@@ -83,8 +84,8 @@ export function throughLengths(
   if (form.sits === 'pocket' && kind !== 'sliding' && kind !== 'roller') {
     // Up to what is inside both handles; made steps below that, so that they do not bind.
     const step = values.screwStep.value;
-    lengths.spindle = Math.floor((thickness + 2 * values.spindleGrip.value) / step) * step;
-    lengths.screw = Math.floor((thickness + 2 * plate) / step) * step;
+    lengths.spindle = wholeDown((thickness + 2 * values.spindleGrip.value) / step) * step;
+    lengths.screw = wholeDown((thickness + 2 * plate) / step) * step;
   }
   return lengths;
 }

@@ -197,7 +197,12 @@ export function spread(wanted: readonly number[], least: number): number[] {
   return places;
 }
 
-const ROUND: ReadonlySet<string> = new Set(['solid.lockBore', 'solid.rose', 'solid.thumbturn']);
+const ROUND: ReadonlySet<string> = new Set([
+  'solid.lockBore',
+  'solid.rose',
+  'solid.thumbturn',
+  'solid.viewer',
+]);
 
 const titleOf = ({ facts }: DecidedOpening, leaf: PlacedLeaf, member: string): string =>
   [facts.mark, member, leaf.hung.leaf.id === 'leaf' ? '' : termText(`leaf.${leaf.hung.leaf.id}`)]

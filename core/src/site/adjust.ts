@@ -1,5 +1,5 @@
 import { message, type Message } from '../model/index.js';
-import { mm, type Ticks } from '../measure/index.js';
+import { mm, wholeDown, type Ticks } from '../measure/index.js';
 import { diagnoseGaps, latchMoves } from './diagnoseGaps.js';
 import type { GapBench } from './gapBench.js';
 import { edgeOf, movesOfHinges, type GapPlace, type ReadGaps, type HingeMoves } from './places.js';
@@ -160,7 +160,7 @@ const QUARTERS = ['', '¼', '½', '¾'];
 /** Turns in quarters, as one counts them at the screw: 1 ¼. */
 export function quarters(turns: number): string {
   const all = Math.round(Math.abs(turns) * 4);
-  const [whole, part] = [Math.floor(all / 4), QUARTERS[all % 4]!];
+  const [whole, part] = [wholeDown(all / 4), QUARTERS[all % 4]!];
   return whole === 0 ? part || '0' : part ? `${whole} ${part}` : String(whole);
 }
 

@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeDown, wholeUp, type Ticks } from '../measure/index.js';
 import {
   edgeOf,
   GAP_PLACES,
@@ -60,8 +60,8 @@ const scaleOf = ({ least, most }: WantedGap) => Math.max(1, (most - least) / 2);
 
 /** The steps from one end of a reach to the other; none is one of them. */
 function stepsWithin([least, most]: readonly [Ticks, Ticks], step: Ticks): Ticks[] {
-  const from = Math.ceil(least / step - NOTHING);
-  const to = Math.floor(most / step + NOTHING);
+  const from = wholeUp(least / step - NOTHING);
+  const to = wholeDown(most / step + NOTHING);
   return Array.from({ length: Math.max(1, to - from + 1) }, (_, at) => (from + at) * step || 0);
 }
 

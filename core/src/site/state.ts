@@ -1,3 +1,4 @@
+import { wholeDown } from '../measure/index.js';
 import type { LeafId } from '../model/index.js';
 import type { ReadGaps } from './places.js';
 import type { SiteRecord, SiteRecordOf } from './records.js';
@@ -141,7 +142,7 @@ export function currentRound({ signed, tests }: SiteState, day: string): string 
 export function monthsAfter(day: string, months: number): string {
   const [year, month, of] = day.split('-').map(Number) as [number, number, number];
   const all = year * 12 + (month - 1) + months;
-  const [y, m] = [Math.floor(all / 12), (all % 12) + 1];
+  const [y, m] = [wholeDown(all / 12), (all % 12) + 1];
   const leap = (y % 4 === 0 && y % 100 !== 0) || y % 400 === 0;
   const last = [31, leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][m - 1]!;
   const two = (value: number) => String(value).padStart(2, '0');

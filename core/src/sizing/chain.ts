@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeDown, type Ticks } from '../measure/index.js';
 
 /** One member of a dimension chain. `times` members of one size stand for equal leaves or jambs. */
 export interface Member {
@@ -37,7 +37,7 @@ export function memberOf(chain: SolvedChain, key: string): SolvedMember | undefi
 /** Equal shares in whole ticks, what is left over given one by one to the first. */
 function split(length: Ticks, times: number): Ticks[] {
   if (times === 1) return [length];
-  const share = Math.floor(length / times);
+  const share = wholeDown(length / times);
   const over = length - share * times;
   const each: Ticks[] = [];
   for (let index = 0; index < times; index++) each.push(share + (index < over ? 1 : 0));

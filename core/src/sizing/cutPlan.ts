@@ -1,8 +1,7 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeUp, type Ticks } from '../measure/index.js';
 import type { TrimLimits } from '../practice/index.js';
 import { coverOf, type NeededLeaf } from './neededLeaf.js';
 import type { Corner } from './outOfSquare.js';
-import { ticksUp } from './swing.js';
 
 export type EdgeName = 'hinge' | 'head' | 'lock' | 'bottom';
 
@@ -71,7 +70,7 @@ export function cutPlan(
   };
   const taken = cutsAt(leaf, blank, origin.x, origin.y);
   const cuts = (['hinge', 'head', 'lock', 'bottom'] as const).map((edge): EdgeCut => {
-    const ends = taken[edge].map((end) => Math.max(0, ticksUp(end))) as [Ticks, Ticks];
+    const ends = taken[edge].map((end) => Math.max(0, wholeUp(end))) as [Ticks, Ticks];
     const most = Math.max(...ends);
     return {
       edge,

@@ -1,4 +1,4 @@
-import { TICKS_PER_MM, type Ticks } from '../measure/index.js';
+import { TICKS_PER_MM, wholeDown, type Ticks } from '../measure/index.js';
 import {
   valueOrUndefined,
   message,
@@ -18,6 +18,8 @@ import { nominalOf } from './nominal.js';
 import { decideOverAll } from './rebated.js';
 import { recordChain } from './recording.js';
 import type { Sizes } from './result.js';
+import { copyOf } from './copying.js';
+import { insideOf, type NeededLeaf } from './neededLeaf.js';
 import { heightChain, usualGaps, widthChain } from './stacks.js';
 import { wallOpening } from './wall.js';
 import { type Role, standsInTheOpen } from '../roles/index.js';
@@ -28,10 +30,14 @@ export function decideSizing(
   record: SizingRecord,
 ): Sizes {
   const { values } = practice;
-  const usual = usualGaps(record, practice);
   const thickness = decideThickness(record, practice, results.opening.role);
-  const width = widthChain(record, practice, usual, thickness);
-  const height = heightChain(record, practice, usual);
+  const known = usualGaps(record, practice);
+  const copy = facts.copyLeaf === true ? copyOf(record, practice, known, survey) : undefined;
+  // What is copied depends on no frame: where nobody said of what it is, gaps are those of timber.
+  const usual = copy ? { ...values.gapsTimber.value, ...known } : known;
+  const made = copy && sizeOf(copy.leaf.needed);
+  const width = widthChain(record, practice, usual, thickness, made?.width);
+  const height = heightChain(record, practice, usual, made?.height);
   recordChain(record, width, 'width');
   recordChain(record, height, 'height');
   const at = (chain: SolvedChain, key: string): Ticks | undefined => memberOf(chain, key)?.each[0];
@@ -57,11 +63,18 @@ export function decideSizing(
   decideNominal(record, practice, unfitted, overAll);
   decideVentilation(record, unfitted);
   decideLining(record, practice);
-  const sizes = survey.empty
-    ? unfitted
-    : { ...unfitted, fitting: decideFitting(record, practice, unfitted, survey) };
+  const existing = !survey.empty || facts.work === 'replacement';
+  const sizes = existing
+    ? { ...unfitted, fitting: decideFitting(record, practice, unfitted, survey, copy) }
+    : unfitted;
   checkSizes(record, practice, sizes);
   return sizes;
+}
+
+/** What a leaf measures where it is least, in whole ticks. */
+function sizeOf(needed: NeededLeaf): { width: Ticks; height: Ticks } {
+  const { width, height } = insideOf(needed);
+  return { width: wholeDown(width), height: wholeDown(height) };
 }
 
 /** How thick a leaf is where nobody recorded it: as glass is, as rated leaves are tested, else by weather. */

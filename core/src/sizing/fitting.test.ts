@@ -60,7 +60,8 @@ function readings(shape: Quadrilateral): Record<string, number> {
   };
 }
 
-const surveyOf = (values: Record<string, number>) => new Survey(toReadings(values));
+const surveyOf = (values: Record<string, number>) => (name: string) =>
+  new Survey(toReadings(values)).number(name);
 
 describe('an opening out of its readings', () => {
   it('comes out as it stands, from sides and diagonals', () => {

@@ -1,10 +1,18 @@
 import { type Ticks } from '../measure/index.js';
-import { valueOrUndefined, meetsInMiddle, message, slides, type Message } from '../model/index.js';
+import {
+  valueOrUndefined,
+  meetsInMiddle,
+  message,
+  slides,
+  type Message,
+  type OpeningFacts,
+} from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
 import { halvesOf } from './halves.js';
-import { isDrawn, neededLeaf, type AroundLeaf } from './neededLeaf.js';
+import { copyReasons, findCopied, type Copy } from './copying.js';
+import { isDrawn, neededLeaf, openingAround, type AroundLeaf } from './neededLeaf.js';
 import { orderLeaf } from './orderLeaf.js';
 import { outOfSquare, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 import type { FittedLeaf, Fitting, Sizes } from './result.js';
@@ -18,16 +26,26 @@ export function hingeEdgeOf(fitting: Fitting | undefined): number | undefined {
 /** Kinds whose leaves fill one storey of the opening, so that a leaf can be cut to it. */
 const cutToFit = (kind: SizingRecord['facts']['kind']) => !slides(kind) && kind !== 'stable';
 
-/** Out of square, leaf to order and cut plan of an opening that was surveyed; decisions and findings. */
+/**
+ * Out of square, leaf to order and cut plan of an existing opening, by what was read of it or recorded;
+ * decisions and findings.
+ *
+ * @param copy the old leaf copied, where it is the master
+ */
 export function decideFitting(
   record: SizingRecord,
   practice: Practice,
   sizes: Sizes,
   survey: Survey,
+  copy: Copy | undefined,
 ): Fitting | undefined {
-  const square = outOfSquare(survey);
+  const frame = frameAsRead(record.facts, survey);
+  const square = outOfSquare(frame.read);
+  // A frame that is recorded by one width and one height is ordered for; how square it is nobody read.
+  const read = frame.surveyed ? square : undefined;
+  if (read) decideSquareness(record, practice, read);
+  if (copy) return fitCopy(record, practice, survey, copy, read);
   if (!square) return undefined;
-  decideSquareness(record, practice, square);
   const gaps = aroundLeaf(record, practice, sizes);
   if (!gaps || !cutToFit(record.facts.kind)) return undefined;
   const limits = trimLimits(record, practice);
@@ -45,7 +63,44 @@ export function decideFitting(
   }));
   leaves.forEach((leaf, index) => recordOrder(record, leaf, index, leaves.length));
   findFaults(record, practice, leaves, limits);
-  return { square, gaps, limits, leaves };
+  return { square: read, gaps, limits, leaves, copied: undefined };
+}
+
+/** The frame's lengths by their names: as read, else as recorded, which is one width and one height. */
+function frameAsRead(
+  facts: OpeningFacts,
+  survey: Survey,
+): { read: (name: string) => Ticks | undefined; surveyed: boolean } {
+  const has = (names: readonly string[]) => names.some((name) => survey.number(name) !== undefined);
+  const widths = has(['widthTop', 'widthMiddle', 'widthBottom']);
+  const heights = has(['heightHinge', 'heightLock']);
+  const given: Readonly<Record<string, Ticks | undefined>> = {
+    widthTop: widths ? undefined : valueOrUndefined(facts.frameWidth),
+    heightHinge: heights ? undefined : valueOrUndefined(facts.frameHeight),
+  };
+  return {
+    read: (name) => survey.number(name) ?? given[name],
+    surveyed: widths && heights,
+  };
+}
+
+/** The leaf to order and its cuts where the old leaf is copied. */
+function fitCopy(
+  record: SizingRecord,
+  practice: Practice,
+  survey: Survey,
+  copy: Copy,
+  square: OutOfSquare | undefined,
+): Fitting {
+  const { leaf: copied, wanted: gaps } = copy;
+  const limits = trimLimits(record, practice);
+  const { needed } = copied;
+  const shape = openingAround(needed, gaps);
+  const leaves = [{ shape, needed, order: orderLeaf(needed, gaps, practice, limits) }];
+  recordOrder(record, leaves[0]!, 0, 1, copy);
+  findFaults(record, practice, leaves, limits);
+  findCopied(record, practice, copy, survey);
+  return { square, gaps, limits, leaves, copied };
 }
 
 function decideSquareness(record: SizingRecord, practice: Practice, square: OutOfSquare): void {
@@ -159,7 +214,13 @@ function trimLimits(record: SizingRecord, practice: Practice): TrimLimits | unde
   };
 }
 
-function recordOrder(record: SizingRecord, fitted: FittedLeaf, index: number, of: number): void {
+function recordOrder(
+  record: SizingRecord,
+  fitted: FittedLeaf,
+  index: number,
+  of: number,
+  copy?: Copy,
+): void {
   const { order } = fitted;
   const blank = order.kind === 'as-made' ? order.size : order.plan.blank;
   const name = index === 0 ? 'order' : 'orderSecond';
@@ -168,6 +229,7 @@ function recordOrder(record: SizingRecord, fitted: FittedLeaf, index: number, of
     { width: blank.width, height: blank.height },
     {
       reasons: () => [
+        ...(copy ? [message('sizing.copied'), ...copyReasons(copy)] : []),
         order.kind === 'stock'
           ? message('sizing.order.stock', { name: order.name })
           : order.kind === 'made'

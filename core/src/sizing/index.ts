@@ -13,6 +13,7 @@ export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';
 export { widestBesideWall, widestToObstacle, type Handle } from './obstacles.js';
 export { hingeEdgeOf } from './fitting.js';
+export { type CopiedLeaf, type EdgeGains } from './copiedLeaf.js';
 export { type FittedLeaf } from './result.js';
 export { type Fitting } from './result.js';
 export {

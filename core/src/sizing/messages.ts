@@ -20,6 +20,18 @@ export const SIZING_MESSAGES = {
   'sizing.asMadeGaps':
     'An untrimmed leaf leaves up to {widest}: square the frame, or have the leaf made to the opening.',
   'sizing.cutBeyond': 'The {edge} would lose {most}; no more than {limit} may come off.',
+  'sizing.leaf.copied': 'Copied from the old leaf.',
+  'sizing.copied': 'Copied from the old leaf, edge by edge: the gap there is, less the gap wanted.',
+  'sizing.copied.edge': 'The {edge} {way} {by}.',
+  'sizing.copied.taper': 'The {edge} {way} {first} at one end and {second} at the other.',
+  'sizing.copyUnread':
+    'How the old leaf hangs was not read at {edges} of its edges: what is wrong there is copied, too. Read the gaps, or say that it hangs well.',
+  'sizing.copyTaper':
+    'The old leaf’s edges are not equally long, and nobody said which end is square: the head is taken as square, the foot as tapered.',
+  'sizing.copyHinge':
+    'For the hinge gap of {gap} that is wanted, the hinges are {way} by {by} compared with the old leaf.',
+  'sizing.leafAgainstFrame':
+    'Frame and old leaf with its gaps differ by {by}, more than {most}: one of them was misread. Measure both again.',
   'sizing.thickness.practice': 'The usual thickness in {practice} work.',
   'sizing.thickness.outside': 'The usual thickness of outer doors in {practice} work.',
   'sizing.thickness.rated':

@@ -1,4 +1,4 @@
-import type { Ticks } from '../measure/index.js';
+import { wholeUp, type Ticks } from '../measure/index.js';
 import { valueOrUndefined, message, type Message } from '../model/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
@@ -35,7 +35,7 @@ export function timberMovement(
   if (across === undefined || !change) return undefined;
   const quarter = valueOrUndefined(record.facts.sawn) === 'quarter';
   const rate = quarter ? movementQuarter : movementFlat;
-  const ticks = Math.ceil(across * rate.value * change);
+  const ticks = wholeUp(across * rate.value * change);
   return {
     ticks,
     why: () =>

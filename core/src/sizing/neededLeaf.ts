@@ -15,16 +15,20 @@ interface Edge {
   d: number;
 }
 
-/** The four edges of the leaf that fits, outward normals; and the corners in which they meet. */
-export interface NeededLeaf {
-  hinge: Edge;
-  lock: Edge;
-  head: Edge;
-  bottom: Edge;
+/** The corners of a leaf. */
+export interface LeafCorners {
   hingeTop: Corner;
   hingeBottom: Corner;
   lockTop: Corner;
   lockBottom: Corner;
+}
+
+/** The four edges of the leaf that fits, outward normals; and the corners in which they meet. */
+export interface NeededLeaf extends LeafCorners {
+  hinge: Edge;
+  lock: Edge;
+  head: Edge;
+  bottom: Edge;
 }
 
 /** The edge through two points, moved inward by a distance; `out` is a point on its outer side. */
@@ -71,6 +75,45 @@ export function neededLeaf(shape: Quadrilateral, gaps: AroundLeaf): NeededLeaf {
     hingeBottom: crossing(hinge, bottom),
     lockTop: crossing(lock, head),
     lockBottom: crossing(lock, bottom),
+  };
+}
+
+/** The edges through the corners of a leaf, each moved in by a distance (out by a negative one). */
+function edgesOf(
+  { hingeTop, hingeBottom, lockTop, lockBottom }: LeafCorners,
+  by: AroundLeaf,
+): Pick<NeededLeaf, 'hinge' | 'lock' | 'head' | 'bottom'> {
+  const middle = { x: (hingeTop.x + lockTop.x) / 2, y: (hingeTop.y + hingeBottom.y) / 2 };
+  const far = Math.abs(lockTop.x) + Math.abs(hingeTop.y);
+  return {
+    hinge: inward(hingeBottom, hingeTop, by.hinge, { x: -far * 10, y: middle.y }),
+    lock: inward(lockBottom, lockTop, by.lock, { x: far * 10, y: middle.y }),
+    head: inward(hingeTop, lockTop, by.head, { x: middle.x, y: far * 10 }),
+    bottom: inward(hingeBottom, lockBottom, by.undercut, { x: middle.x, y: -far * 10 }),
+  };
+}
+
+const NO_GAPS: AroundLeaf = { hinge: 0, lock: 0, head: 0, undercut: 0 };
+
+/** Draws the leaf of these corners, its edges straight between them. */
+export function leafOfCorners(corners: LeafCorners): NeededLeaf {
+  return { ...edgesOf(corners, NO_GAPS), ...corners };
+}
+
+/** Draws the opening that a leaf stands in at its gaps, every side parallel to its edge. */
+export function openingAround(leaf: LeafCorners, gaps: AroundLeaf): Quadrilateral {
+  const { hinge, lock, head, bottom } = edgesOf(leaf, {
+    hinge: -gaps.hinge,
+    lock: -gaps.lock,
+    head: -gaps.head,
+    undercut: -gaps.undercut,
+  });
+  return {
+    hingeTop: crossing(hinge, head),
+    hingeBottom: crossing(hinge, bottom),
+    lockTop: crossing(lock, head),
+    lockBottom: crossing(lock, bottom),
+    bow: 0,
   };
 }
 

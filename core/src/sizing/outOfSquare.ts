@@ -1,5 +1,4 @@
 import type { Ticks } from '../measure/index.js';
-import type { Survey } from '../survey/index.js';
 
 export interface Corner {
   x: number;
@@ -53,13 +52,12 @@ function meet(a: Corner, ra: number, b: Corner, rb: number): Corner | undefined 
 const distance = (a: Corner, b: Corner) => Math.hypot(a.x - b.x, a.y - b.y);
 
 /**
- * The opening out of its readings: widths at top, middle and bottom, both heights, both diagonals, the
+ * Places the corners of the opening out of its readings: widths at top, middle and bottom, both heights, both diagonals, the
  * lean of the jambs. Undefined while there is not one width and one height, or one of them is nothing. A missing width or height
  * is taken as its opposite one. With both diagonals every corner follows and the lock-side height is
  * left over as a check; with the jambs' lean, on a level floor, the top width is.
  */
-export function outOfSquare(survey: Survey): OutOfSquare | undefined {
-  const read = (name: string) => survey.number(name);
+export function outOfSquare(read: (name: string) => Ticks | undefined): OutOfSquare | undefined {
   const anyWidth = read('widthTop') ?? read('widthMiddle') ?? read('widthBottom');
   const anyHeight = read('heightHinge') ?? read('heightLock');
   if (anyWidth === undefined || anyHeight === undefined) return undefined;

@@ -1,5 +1,6 @@
 import type { Ticks } from '../measure/index.js';
 import type { TrimLimits } from '../practice/index.js';
+import type { CopiedLeaf } from './copiedLeaf.js';
 import type { AroundLeaf, NeededLeaf } from './neededLeaf.js';
 import type { LeafOrder } from './orderLeaf.js';
 import type { OutOfSquare, Quadrilateral } from './outOfSquare.js';
@@ -33,10 +34,13 @@ export interface FittedLeaf {
   order: LeafOrder;
 }
 
-/** What a survey of the frame comes to. */
+/** What an existing frame, or an old leaf that is copied, comes to. */
 export interface Fitting {
-  square: OutOfSquare;
+  /** How the frame stands; undefined where it was not read. */
+  square: OutOfSquare | undefined;
   gaps: AroundLeaf;
   limits: TrimLimits | undefined;
   leaves: FittedLeaf[];
+  /** The old leaf and what the new one gains on it, where it is copied. */
+  copied: CopiedLeaf | undefined;
 }

@@ -28,6 +28,24 @@ const square = readings({
   heightLock: mm(1990),
 });
 
+/** An old leaf, read on its own. */
+const OLD = { leafWidth: mm(762), leafHeight: mm(1981), leafHeightHinge: mm(1981) };
+const GAPS = {
+  gapHeadLock: mm(3),
+  headGapNow: mm(3),
+  gapLockTop: mm(3),
+  gapLockBottom: mm(3),
+  gapFloorHinge: mm(6),
+  gapFloorLock: mm(6),
+};
+const copied = {
+  frameMaterial: 'timber',
+  frameWidth: undefined,
+  frameHeight: undefined,
+  leafConstruction: 'timber-stave',
+  copyLeaf: true,
+} as const;
+
 const RULES: Readonly<Record<string, TriedRule>> = {
   'sizing.doesNotClose': {
     found: { leafWidth: inches(36), hingeGap: inches(1 / 8), lockGap: inches(1 / 8) },
@@ -62,6 +80,34 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     found: { ...house, leafConstruction: 'steel-honeycomb-16' },
     not: { readings: square },
     unknown: { readings: [] },
+    practice: 'british',
+  },
+  'sizing.copyUnread': {
+    found: { ...copied, readings: readings(OLD) },
+    not: { readings: readings({ ...OLD, ...GAPS }) },
+    unknown: { readings: [] },
+    practice: 'british',
+  },
+  'sizing.copyTaper': {
+    found: { ...copied, readings: readings({ ...OLD, ...GAPS, leafHeightHinge: mm(1984) }) },
+    not: { readings: readings({ ...OLD, ...GAPS }) },
+    unknown: { readings: [] },
+    practice: 'british',
+  },
+  'sizing.copyHinge': {
+    found: { ...copied, readings: readings({ ...OLD, ...GAPS, gapHingeTop: mm(5) }) },
+    not: { readings: readings({ ...OLD, ...GAPS, gapHingeTop: mm(3) }) },
+    unknown: { readings: [] },
+    practice: 'british',
+  },
+  'sizing.leafAgainstFrame': {
+    found: {
+      ...copied,
+      readings: readings({ ...OLD, ...GAPS, heightLock: mm(1992), widthTop: mm(767) }),
+    },
+    // Just the millimetre and a half that is allowed.
+    not: { readings: readings({ ...OLD, ...GAPS, heightLock: mm(1991.5), widthTop: mm(767) }) },
+    unknown: { readings: readings({ ...OLD, ...GAPS, widthTop: mm(767) }) },
     practice: 'british',
   },
 };

@@ -13,6 +13,10 @@ export const SIZING_RULES = defineRules({
   'sizing.trimUnknown': { levels: ['check'], who: 'specifier' },
   'sizing.asMadeGaps': { levels: ['stop', 'check'], who: 'specifier' },
   'sizing.ratedTrim': { levels: ['check'], who: 'authority' },
+  'sizing.copyUnread': { levels: ['check'], who: 'specifier' },
+  'sizing.copyTaper': { levels: ['check'], who: 'specifier' },
+  'sizing.copyHinge': { levels: ['note'], who: 'specifier' },
+  'sizing.leafAgainstFrame': { levels: ['check'], who: 'specifier' },
 });
 
 type Declared = typeof SIZING_RULES;

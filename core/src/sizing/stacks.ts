@@ -1,4 +1,4 @@
-import { roundTo, type Ticks } from '../measure/index.js';
+import { roundTo, wholeUp, type Ticks } from '../measure/index.js';
 import type { SizingRecord } from './decisions.js';
 import {
   valueOrUndefined,
@@ -17,6 +17,7 @@ import { heelGap } from './swing.js';
 import { foldLeavesOf } from './leaves.js';
 import { timberMovement } from './movement.js';
 import { intendedDevice } from './sizes.js';
+import type { AroundLeaf } from './neededLeaf.js';
 import { frameOpening } from './wall.js';
 
 /** Gaps by the frame's material; undefined where they depend on a material nobody has said. */
@@ -61,12 +62,19 @@ type GapName =
   | 'thresholdHeight'
   | 'floorFinish';
 
-/** The stack across the width, solved in whichever direction it is determined. */
+const copiedWhy = () => message('sizing.leaf.copied');
+
+/**
+ * The stack across the width, solved in whichever direction it is determined.
+ *
+ * @param copied width of a leaf that is copied from the old one, ticks
+ */
 export function widthChain(
   record: SizingRecord,
   practice: Practice,
   usual: Partial<Gaps>,
   thickness: Ticks,
+  copied?: Ticks,
 ): ChainRun {
   const { facts } = record;
   const { values } = practice;
@@ -153,7 +161,7 @@ export function widthChain(
     hingeUsual = Math.max(usual.hinge ?? 0, needed);
     hingeWhy = () =>
       message('sizing.gap.heel', {
-        needed: { ticks: Math.ceil(heelGap(a, thickness)), rounding: 'up' },
+        needed: { ticks: wholeUp(heelGap(a, thickness)), rounding: 'up' },
         inset: { ticks: a },
         thickness: { ticks: thickness },
       });
@@ -197,7 +205,14 @@ export function widthChain(
       members: notes,
     };
   }
-  add('leafWidth', 'leafWidth', 'leafWidth', 1, undefined);
+  add(
+    'leafWidth',
+    'leafWidth',
+    'leafWidth',
+    1,
+    copied,
+    copied === undefined ? undefined : copiedWhy,
+  );
   add('lockGap', 'lockGap', 'lockGap', 1, moved(usual.lock), movement?.why ?? gapReason);
   const gives = facts.widthGives ?? 'lockGap';
   return {
@@ -208,17 +223,14 @@ export function widthChain(
   };
 }
 
-/** The stack up the height, from the measured floor to the frame head. */
-export function heightChain(
+/** What is usual under a leaf, over a threshold, or over a floor that rises; and why. */
+function usualUndercut(
   record: SizingRecord,
   practice: Practice,
   usual: Partial<Gaps>,
-): ChainRun {
-  const frame = frameOpening(record, practice, 'Height');
+): { threshold: boolean; undercut: Ticks | undefined; why: () => Message } {
   const { facts } = record;
   const { values } = practice;
-  const gapReason = () =>
-    message('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
   const threshold = (valueOrUndefined(record.facts.threshold) ?? 'none') !== 'none';
   let undercut = threshold ? usual.undercutOverThreshold : usual.undercut;
   let why = (): Message =>
@@ -242,6 +254,44 @@ export function heightChain(
         clearance: { ticks: values.floorRiseClearance.value },
       });
   }
+  return { threshold, undercut, why };
+}
+
+/** Gaps wanted around a leaf that is copied, before anything of it is sized; below from today's floor. */
+export function wantedAround(
+  record: SizingRecord,
+  practice: Practice,
+  usual: Partial<Gaps>,
+): AroundLeaf {
+  const { gapsTimber } = practice.values;
+  const { threshold, undercut } = usualUndercut(record, practice, usual);
+  const wanted = (name: 'hinge' | 'lock' | 'head') =>
+    record.fact(`${name}Gap`) ?? usual[name] ?? gapsTimber.value[name];
+  const under = record.fact('undercut') ?? undercut ?? gapsTimber.value.undercut;
+  return {
+    hinge: wanted('hinge'),
+    lock: wanted('lock'),
+    head: wanted('head'),
+    undercut:
+      under +
+      (threshold ? (record.fact('thresholdHeight') ?? 0) : 0) +
+      (record.fact('floorFinish') ?? 0),
+  };
+}
+
+/** The stack up the height, from the measured floor to the frame head. */
+export function heightChain(
+  record: SizingRecord,
+  practice: Practice,
+  usual: Partial<Gaps>,
+  copied?: Ticks,
+): ChainRun {
+  const frame = frameOpening(record, practice, 'Height');
+  const { facts } = record;
+  const { values } = practice;
+  const gapReason = () =>
+    message('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });
+  const { threshold, undercut, why } = usualUndercut(record, practice, usual);
   const members: Member[] = [
     { key: 'floorFinish', times: 1, fixed: valueOrUndefined(record.facts.floorFinish), usual: 0 },
     {
@@ -291,8 +341,14 @@ export function heightChain(
       { key: 'upperHeight', name: 'leafHeight', fact: 'leafHeight', leaf: 'upper' },
     );
   } else {
-    members.push({ key: 'leafHeight', times: 1, fixed: bodyHeight(record.facts, practice) });
-    notes.push({ key: 'leafHeight', name: 'leafHeight', fact: 'leafHeight' });
+    const fixed = bodyHeight(record.facts, practice);
+    members.push({ key: 'leafHeight', times: 1, fixed, usual: copied });
+    notes.push({
+      key: 'leafHeight',
+      name: 'leafHeight',
+      fact: 'leafHeight',
+      why: copied === undefined ? undefined : copiedWhy,
+    });
   }
   members.push({
     key: 'headGap',

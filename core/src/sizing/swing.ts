@@ -76,11 +76,6 @@ export function intrusion(plan: SwingPlan, degrees: number, hingeSideStop: Ticks
   return Math.max(hingeSideStop, axis.x + along + across);
 }
 
-/** Whole ticks upward, taking a millionth of a tick as arithmetic noise. */
-export function ticksUp(length: number): Ticks {
-  return Math.ceil(length - 1e-6);
-}
-
 /** Clear width = frame opening - lock-side obstruction (the stop, or a closed second leaf) - intrusion. */
 export function clearWidth(
   plan: SwingPlan,

@@ -130,6 +130,11 @@ export const SIZING_VALUES = {
     sourced(inches(16), 'length', 'NFPA 80: above 16 in labelled', 'limit'),
     sourced(mm(406), 'length', 'as tested (EN 1634)', 'limit'),
   ),
+  /** How far a frame as read and the old leaf with its gaps may disagree before one is measured again. */
+  secondOpinion: usAndMetric(
+    sourced(inches(1 / 16), 'length', `${TRADE}: frame and leaf read apart`, 'preference'),
+    sourced(mm(1.5), 'length', `${TRADE}: frame and leaf read apart`, 'preference'),
+  ),
   /** Room between the two leaves of a communicating frame: for their plates and the silencers. */
   twoLeavesBetween: usAndMetric(
     sourced(inches(1), 'length', `${TRADE}: communicating frames`),

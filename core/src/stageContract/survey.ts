@@ -1,8 +1,9 @@
-import { SURVEY_RECORDS, SURVEY_VALUES } from '../survey/index.js';
+import { SURVEY_FACTS, SURVEY_RECORDS, SURVEY_VALUES } from '../survey/index.js';
 import { defineStage } from './define.js';
 
 const SURVEY_STAGE_TERMS = {
   'stage.survey': 'Survey',
+  'fact.copyLeaf': 'New leaf copied from the old one',
   'value.readingUsual': 'Usual readings',
   'value.hingeLowest': 'Hinges below the top, at most',
   'value.readingOff': 'Readings of one kind apart, at most',
@@ -16,7 +17,7 @@ const SURVEY_STAGE_TERMS = {
 export const survey = defineStage({
   id: 'survey',
   needs: [],
-  facts: {},
+  facts: SURVEY_FACTS,
   records: SURVEY_RECORDS,
   values: SURVEY_VALUES,
   terms: SURVEY_STAGE_TERMS,

@@ -65,9 +65,13 @@ export class Survey {
     return typeof value === 'string' ? value : undefined;
   }
 
-  /** The readings this survey may take, given how many hinges were counted. */
-  get kinds(): ReadingKind[] {
-    return readingKinds(this.number('hingeCount') ?? 3);
+  /**
+   * Lists the readings this survey may take, given how many hinges were counted.
+   *
+   * @param copy whether the new leaf is copied from the old one
+   */
+  kinds(copy = false): ReadingKind[] {
+    return readingKinds(this.number('hingeCount') ?? 3, copy);
   }
 
   /** Positions of the hinges as read, from the top; undefined unless all counted ones are there. */

@@ -1,4 +1,4 @@
-import type { RecordsOf } from '../model/index.js';
+import { yesNoFact, type FactsOf, type RecordsOf } from '../model/index.js';
 import {
   described,
   either,
@@ -19,7 +19,7 @@ const READING: Shape<Reading> = holding(
   object(
     {
       id: text(40),
-      name: word(readingKinds(MAX_HINGES).map((kind) => kind.name)),
+      name: word(readingKinds(MAX_HINGES, true).map((kind) => kind.name)),
       how: word(['tape', 'digital']),
       by: text(120),
       at: text(40),
@@ -38,6 +38,12 @@ const READING: Shape<Reading> = holding(
     (reading.value === undefined) !== (reading.skipped === undefined) && fitsKind(reading),
 );
 
+/** Facts about how an opening is surveyed. */
+export const SURVEY_FACTS = {
+  /** The new leaf is made like the old one, which is read first; the frame is the second opinion. */
+  copyLeaf: yesNoFact({ by: 'architect', applies: (kind) => kind === 'single' }),
+};
+
 /** Facts of the survey that are lists. */
 export const SURVEY_RECORDS = {
   /** What was measured on site. */
@@ -45,5 +51,6 @@ export const SURVEY_RECORDS = {
 };
 
 declare module '../model/registry.js' {
+  interface SingleFacts extends FactsOf<typeof SURVEY_FACTS> {}
   interface OpeningFacts extends RecordsOf<typeof SURVEY_RECORDS> {}
 }

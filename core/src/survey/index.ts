@@ -3,6 +3,7 @@ export {
   CORNERS,
   fitsKind,
   FRAME_STATES,
+  HANGS,
   HINGE_DATUMS,
   HINGE_POINTS,
   HINGE_STATES,
@@ -12,6 +13,7 @@ export {
   MAX_HINGES,
   readingKind,
   readingKinds,
+  SQUARE_ENDS,
   type ReadingGroup,
   type ReadingKind,
   type ReadingType,
@@ -21,6 +23,6 @@ export { currentReadings, Survey, surveyOf, withReading, type ReadingConflict } 
 export { surveyed } from './surveyed.js';
 export { nextReading, routeOf, surveyOrder, travel, travelOf } from './route.js';
 export { questionOf } from './question.js';
-export { SURVEY_RECORDS } from './facts.js';
+export { SURVEY_FACTS, SURVEY_RECORDS } from './facts.js';
 export { type Reading } from './reading.js';
 export { SURVEY_VALUES } from './values.js';

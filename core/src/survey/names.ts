@@ -4,7 +4,8 @@ import type { Reading } from './reading.js';
 export type ReadingType = 'length' | 'lean' | 'count' | 'choice' | 'text';
 
 /** Where a reading is taken, for the drawing and for the order. */
-export type ReadingGroup = 'frame' | 'floor' | 'leaf' | 'hinges' | 'lock' | 'state';
+export type ReadingGroup =
+  'frame' | 'floor' | 'leaf' | 'hangs' | 'hinges' | 'lock' | 'holes' | 'state';
 
 /** Ends of the tape on the opening: u from the hinge jamb (0) to the lock jamb (1), v from floor to head. */
 export interface Tape {
@@ -21,6 +22,8 @@ export interface ReadingKind {
   options?: readonly string[];
   /** Which hinge it is of, counted from the top. */
   hinge?: number;
+  /** Taken only where the new leaf is copied from the old one. */
+  copying?: true;
 }
 
 const between = (u1: number, v1: number, u2: number, v2: number): Tape => ({
@@ -41,6 +44,17 @@ export const CLOSER_PLACES = [
 ] as const;
 export const FRAME_STATES = ['sound', 'loose', 'rusted', 'split', 'stripped screws'] as const;
 export const LEAF_STATES = ['sound', 'rusted', 'split', 'warped', 'stripped screws'] as const;
+/** How an old leaf hangs, as one finds by shutting it. */
+export const HANGS = [
+  'well',
+  'binds at the lock edge',
+  'binds at the hinges',
+  'binds at the head',
+  'drags on the floor',
+  'does not latch',
+] as const;
+/** Which end of a leaf of unequal edges is square to its hinge edge. */
+export const SQUARE_ENDS = ['head', 'foot'] as const;
 export const HINGE_STATES = ['sound', 'worn', 'seized', 'bent', 'rusted'] as const;
 export const LOCK_STATES = ['sound', 'worn', 'seized', 'broken'] as const;
 
@@ -94,6 +108,45 @@ const FIXED: readonly ReadingKind[] = [
   { name: 'lockState', type: 'choice', group: 'state', tape: at(1, 0.5), options: LOCK_STATES },
 ];
 
+/** A reading that is taken where the old leaf is copied. */
+const copying = (
+  name: string,
+  group: ReadingGroup,
+  tape: Tape,
+  more: Partial<Pick<ReadingKind, 'type' | 'options'>> = {},
+): ReadingKind => ({ name, type: 'length', group, tape, ...more, copying: true });
+
+/** What is read besides where the old leaf is the master. */
+const COPYING: readonly ReadingKind[] = [
+  copying('leafWidthTop', 'leaf', between(0.01, 0.93, 0.99, 0.93)),
+  copying('leafWidthBottom', 'leaf', between(0.01, 0.06, 0.99, 0.06)),
+  copying('leafHeightHinge', 'leaf', between(0.1, 0.01, 0.1, 0.99)),
+  copying('leafSquareEnd', 'leaf', at(0.5, 0.99), { type: 'choice', options: SQUARE_ENDS }),
+  copying('bevelHinge', 'leaf', at(0, 0.5), { type: 'lean' }),
+  copying('bevelLock', 'leaf', at(1, 0.5), { type: 'lean' }),
+  copying('hangs', 'hangs', at(1, 0.7), { type: 'choice', options: HANGS }),
+  copying('gapHeadLock', 'hangs', at(0.9, 0.99)),
+  copying('gapLockTop', 'hangs', at(1, 0.92)),
+  copying('gapLockBottom', 'hangs', at(1, 0.08)),
+  copying('gapFloorLock', 'hangs', at(0.9, 0)),
+  copying('gapFloorHinge', 'hangs', at(0.1, 0)),
+  copying('gapHingeBottom', 'hangs', at(0, 0.08)),
+  copying('gapHingeTop', 'hangs', at(0, 0.92)),
+  copying('lockFromTop', 'lock', between(0.98, 0.5, 0.98, 1)),
+  copying('viewerFromTop', 'holes', between(0.5, 0.72, 0.5, 1)),
+  copying('viewerFromLock', 'holes', between(0.5, 0.72, 1, 0.72)),
+  copying('plateFromTop', 'holes', between(0.45, 0.45, 0.45, 1)),
+  copying('plateFromLock', 'holes', between(0.45, 0.45, 1, 0.45)),
+  copying('plateUp', 'holes', between(0.4, 0.43, 0.4, 0.47)),
+  copying('plateAcross', 'holes', between(0.35, 0.45, 0.6, 0.45)),
+  copying('ventFromTop', 'holes', between(0.5, 0.15, 0.5, 1)),
+  copying('ventFromLock', 'holes', between(0.5, 0.15, 1, 0.15)),
+  copying('ventUp', 'holes', between(0.45, 0.1, 0.45, 0.2)),
+  copying('ventAcross', 'holes', between(0.3, 0.15, 0.7, 0.15)),
+  copying('closerFromTop', 'holes', between(0.2, 0.95, 0.2, 1)),
+  copying('closerFromHinge', 'holes', between(0, 0.95, 0.2, 0.95)),
+];
+
 /** The most hinges that are surveyed one by one. */
 export const MAX_HINGES = 6;
 
@@ -102,9 +155,13 @@ export function hingeReading(index: number): string {
   return `hinge${index}`;
 }
 
-/** Every reading of a survey; hinge positions for as many hinges as were counted (three until then). */
-export function readingKinds(hinges = 3): ReadingKind[] {
-  const kinds = [...FIXED];
+/**
+ * Lists every reading of a survey; hinge positions for as many hinges as were counted (three until then).
+ *
+ * @param copy whether the old leaf is the master, so that more of it is read
+ */
+export function readingKinds(hinges = 3, copy = false): ReadingKind[] {
+  const kinds = [...FIXED, ...(copy ? COPYING : [])];
   const from = kinds.findIndex((kind) => kind.name === 'hingeHeight');
   const positions = Array.from({ length: Math.min(hinges, MAX_HINGES) }, (_, index) => {
     const v = hinges === 1 ? 0.5 : 0.92 - (0.8 * index) / (hinges - 1);
@@ -120,7 +177,7 @@ export function readingKinds(hinges = 3): ReadingKind[] {
   return kinds;
 }
 
-const BY_NAME = new Map(readingKinds(MAX_HINGES).map((kind) => [kind.name, kind]));
+const BY_NAME = new Map(readingKinds(MAX_HINGES, true).map((kind) => [kind.name, kind]));
 
 /** The kind of a reading by its name. */
 export function readingKind(name: string): ReadingKind | undefined {

@@ -1,4 +1,4 @@
-import type { ReadingKind, Tape } from './names.js';
+import type { ReadingGroup, ReadingKind, Tape } from './names.js';
 
 /** How high an opening is against its width, for distances on it. */
 const TALL = 2.2;
@@ -62,16 +62,38 @@ function improved(route: ReadingKind[]): ReadingKind[] {
   return route;
 }
 
-const GROUPS = ['frame', 'floor', 'lock', 'leaf', 'hinges', 'state'] as const;
+const GROUPS: readonly ReadingGroup[] = [
+  'frame',
+  'floor',
+  'lock',
+  'leaf',
+  'hangs',
+  'hinges',
+  'holes',
+  'state',
+];
+/** Where the old leaf is copied it is read first, hanging, then off its hinges; the frame is the second opinion. */
+const COPYING: readonly ReadingGroup[] = [
+  'hangs',
+  'leaf',
+  'hinges',
+  'lock',
+  'holes',
+  'floor',
+  'state',
+  'frame',
+];
 
 /**
  * The readings of a survey in the order to take them: what belongs together stays together (frame,
  * floor, lock side, leaf, hinges, condition), and within each the tape moves little. How hinges are
- * counted and from where they are measured comes before their positions.
+ * counted and from where they are measured comes before their positions. A leaf that is copied is read
+ * before the frame.
  */
 export function surveyOrder(kinds: readonly ReadingKind[]): ReadingKind[] {
-  const first = ['hingeCount', 'hingeDatum', 'hingePoint'];
-  return GROUPS.flatMap((group) => {
+  const first = ['hangs', 'hingeCount', 'hingeDatum', 'hingePoint'];
+  const groups = kinds.some(({ copying }) => copying) ? COPYING : GROUPS;
+  return groups.flatMap((group) => {
     const own = kinds.filter((kind) => kind.group === group);
     const lead = own.filter((kind) => first.includes(kind.name));
     const rest = own.filter((kind) => !first.includes(kind.name));

@@ -12,6 +12,9 @@ type Filled = Partial<
     | 'wallThickness'
     | 'strikeAt'
     | 'strikeCutHeight'
+    | 'backset'
+    | 'lockHeight'
+    | 'lockFromTop'
     | 'work'
   >
 >;
@@ -24,7 +27,7 @@ const least = (...values: (number | undefined)[]): number | undefined => {
 /**
  * Facts with what a survey measured filled in where nobody recorded a figure: the frame opening is the
  * smallest of its widths and heights, a floor finish to come is the covering later less the covering
- * now. What was recorded by hand stands. An opening with readings is existing work.
+ * now. A lock keeps its backset, and its place where no strike says it. What was recorded by hand stands. An opening with readings is existing work.
  */
 export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
   if (survey.empty) return facts;
@@ -32,6 +35,9 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
   const rise =
     later === undefined ? undefined : Math.max(0, later - (survey.number('coveringNow') ?? 0));
   const strike = survey.number('strikeHeight');
+  // The frame's strike stays where it is: the lock is brought to it. Without one it stays where it was.
+  const lock = (name: string) => (strike === undefined ? survey.number(name) : undefined);
+  const above = lock('lockHeight');
   const measured: Filled = {
     frameWidth: least(
       survey.number('widthTop'),
@@ -46,6 +52,9 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     // Measured above today's floor; told above the finished one.
     strikeAt: strike === undefined ? undefined : Math.max(0, strike - (rise ?? 0)),
     strikeCutHeight: survey.number('strikeLength'),
+    backset: survey.number('backset'),
+    lockHeight: above === undefined ? undefined : Math.max(0, above - (rise ?? 0)),
+    lockFromTop: lock('lockFromTop'),
   };
   const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
   const how: Partial<Record<string, Provenance>> = { ...facts.provenance };

@@ -1,5 +1,5 @@
 import type { DecidedOpening } from '../deciding/index.js';
-import type { Ticks } from '../measure/index.js';
+import { wholeDown, type Ticks } from '../measure/index.js';
 import type { Item } from '../model/index.js';
 
 /**
@@ -22,7 +22,7 @@ export function madeLengths(pieces: readonly Ticks[], made: Ticks): number {
   let whole = 0;
   const rests: Ticks[] = [];
   for (const piece of [...pieces].sort((a, b) => b - a)) {
-    whole += Math.floor(piece / made);
+    whole += wholeDown(piece / made);
     const left = piece % made;
     if (left === 0) continue;
     const at = rests.findIndex((rest) => rest >= left);

@@ -1,4 +1,4 @@
-import { formatLength, type Ticks } from '../measure/index.js';
+import { formatLength, wholeUp, type Ticks } from '../measure/index.js';
 import type { Product } from '../catalogue/index.js';
 import { opensDoor, type Keying } from '../securing/index.js';
 import type { Item } from '../model/index.js';
@@ -205,7 +205,7 @@ function ordered(
   { spares, pairs }: TakeOffOptions,
   cartons: ReadonlyMap<string, number>,
 ): TakeOffLine {
-  const more = (count: number) => (spares > 0 ? Math.ceil((count * spares) / 100 - 1e-9) : 0);
+  const more = (count: number) => (spares > 0 ? wholeUp((count * spares) / 100) : 0);
   if (item.unit === 'length') {
     const made = values.sealMade.value;
     const count = madeLengths(pieces, made);
@@ -225,11 +225,11 @@ function ordered(
     return {
       ...line,
       spares: extra,
-      order: Math.ceil(all / carton),
+      order: wholeUp(all / carton),
       orderUnit: `carton of ${carton}`,
     };
   return pairs && item.term?.startsWith('item.butt') && item.unit === 'each'
-    ? { ...line, spares: extra, order: Math.ceil(all / 2), orderUnit: termText('unit.pair') }
+    ? { ...line, spares: extra, order: wholeUp(all / 2), orderUnit: termText('unit.pair') }
     : { ...line, spares: extra, order: all, orderUnit: line.unit };
 }
 

@@ -39,8 +39,8 @@ export function CutTable({
   decided: DecidedOpening;
   units: Units;
 }) {
-  const figure = (ticks: number) => (
-    <Figures parts={[lengthPart(ticks, { ...units, denominator: 32 }, 'up')]} />
+  const figure = (ticks: number, rounding: 'nearest' | 'down' = 'nearest') => (
+    <Figures parts={[lengthPart(ticks, { ...units, denominator: 32 }, rounding)]} />
   );
   const rebated = decided.facts.meetingEdge === 'rebated';
   return (
@@ -75,7 +75,7 @@ export function CutTable({
                   </td>
                 ))}
                 <td className="text-soft">
-                  {cut.limit === undefined ? 'unknown' : figure(cut.limit)}
+                  {cut.limit === undefined ? 'unknown' : figure(cut.limit, 'down')}
                 </td>
                 <td>{workText(cut, rebated)}</td>
               </tr>

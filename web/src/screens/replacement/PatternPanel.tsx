@@ -66,6 +66,8 @@ export function PatternPanel({
   }
   const leafHeight = decided.results.hanging.leaves[0]!.leaf.height!;
   const chosen = decided.decisions.find((one) => one.key === 'hanging.pattern')?.value;
+  // The practice's own, and the nearest of others.
+  const few = matches.filter(({ practice }) => practice === decided.practice.name).length + 2;
   const bySurvey = chosen?.type === 'term' && chosen.term === 'pattern.survey';
   return (
     <section aria-label="Hinges">
@@ -96,7 +98,7 @@ export function PatternPanel({
           </tr>
         </thead>
         <tbody>
-          {(all ? matches : matches.slice(0, 4)).map((one) => (
+          {(all ? matches : matches.slice(0, few)).map((one) => (
             <tr
               key={`${one.practice} ${one.id}`}
               data-pattern={one.id}
@@ -130,9 +132,9 @@ export function PatternPanel({
           ))}
         </tbody>
       </table>
-      {matches.length > 4 && (
+      {matches.length > few && (
         <button type="button" className="button bare" onClick={() => setAll(!all)}>
-          {all ? 'Show the best only' : `Show all ${matches.length}`}
+          {all ? 'Show fewer' : `Show all ${matches.length}`}
         </button>
       )}
       <Compare

@@ -14,6 +14,7 @@ import { DecisionRow } from '../../opening/DecisionRow.js';
 import { useOpeningPage } from '../../opening/page.js';
 import { Message } from '../../parts/Message.js';
 import { FindingLine, Say } from '../../parts/Say.js';
+import { CopiedTable } from './CopiedTable.js';
 import { CutTable } from './CutTable.js';
 import { PatternPanel } from './PatternPanel.js';
 import { PlugsAndRepairs } from './PlugsAndRepairs.js';
@@ -21,18 +22,19 @@ import { PlugsAndRepairs } from './PlugsAndRepairs.js';
 /** What follows from a survey: how the opening stands, leaf to order, cuts, hinges, what stays. */
 export function ReplacementScreen() {
   const { decided, canEdit, onPatch, address } = useOpeningPage();
-  return decided.results.replacing ? (
+  return decided.results.replacing || decided.results.sizing.fitting ? (
     <Body decided={decided} canEdit={canEdit} onPatch={onPatch} />
   ) : (
     <Message
-      title="This opening was not surveyed"
+      title="Nothing of this opening was read"
       actions={
         <Link className="button primary" to={`${address}/survey`}>
           Survey it
         </Link>
       }
     >
-      Measure the frame and the leaf where they stand; what to order and to cut follows from it.
+      Measure the frame, or the leaf that is to be copied, where they stand; or record width and
+      height of the frame. What to order and to cut follows from it.
     </Message>
   );
 }
@@ -58,6 +60,10 @@ function Body({
       'sizing.trimUnknown',
       'sizing.asMadeGaps',
       'sizing.cutBeyond',
+      'sizing.copyUnread',
+      'sizing.copyTaper',
+      'sizing.copyHinge',
+      'sizing.leafAgainstFrame',
       'hanging.oldHeadGap',
       'hanging.patternMisses',
       'hanging.fewHinges',
@@ -101,8 +107,8 @@ function Body({
           <Drawn decided={decided} fitted={fitted} leaf={leaf} units={units} />
         ) : (
           <p className="text-soft">
-            Width and height of the frame are not both read yet; without them nothing can be
-            ordered.
+            Neither the frame nor a leaf to be copied is read in width and height yet; without them
+            nothing can be ordered.
           </p>
         )}
         <div className="divide-y divide-rule/60">
@@ -117,6 +123,7 @@ function Body({
         {fitted && fitted.order.kind !== 'as-made' && (
           <CutTable plan={fitted.order.plan} decided={decided} units={units} />
         )}
+        {fitting?.copied && <CopiedTable copied={fitting.copied} units={units} />}
         {findings.map((finding, index) => (
           <FindingLine key={index} finding={finding} units={units} />
         ))}
@@ -134,14 +141,16 @@ function Body({
         role="region"
         aria-label="Hinges and parts"
       >
-        <PatternPanel decided={decided} units={units} canEdit={canEdit} onPatch={onPatch} />
+        {decided.results.replacing && (
+          <PatternPanel decided={decided} units={units} canEdit={canEdit} onPatch={onPatch} />
+        )}
         <h2 className="mt-4 border-b-2 border-ink text-base">Keep, move or renew</h2>
         <div className="divide-y divide-rule/60">
           {rows.map((decision) => (
             <DecisionRow key={decision.key} decision={decision} />
           ))}
         </div>
-        <PlugsAndRepairs decided={decided} units={units} />
+        {decided.results.replacing && <PlugsAndRepairs decided={decided} units={units} />}
       </div>
     </div>
   );
@@ -164,15 +173,26 @@ function Drawn({
     [decided, leaf],
   );
   const cuts = useMemo(
-    () => (fitted.order.kind === 'as-made' ? undefined : cutsDrawing(fitted.order.plan)),
-    [fitted],
+    () =>
+      fitted.order.kind === 'as-made'
+        ? undefined
+        : cutsDrawing(fitted.order.plan, decided.results.sizing.fitting?.copied),
+    [fitted, decided],
   );
   return (
     <div className="mb-2 grid grid-cols-2 gap-2">
       {stands && (
         <figure className="sheet">
           <div className="h-[380px] p-1">
-            <ModelView model={stands.model} units={units} title="The opening as it stands" />
+            <ModelView
+              model={stands.model}
+              units={units}
+              title={
+                decided.results.sizing.fitting?.copied
+                  ? 'The opening round the new leaf'
+                  : 'The opening as it stands'
+              }
+            />
           </div>
           <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
             As it stands; crookedness × {stands.times}, gaps × 7
@@ -186,6 +206,7 @@ function Drawn({
           </div>
           <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
             The blank, from its pull side; cuts × {cuts.times}
+            {decided.results.sizing.fitting?.copied && '; dashed: the old leaf'}
           </figcaption>
         </figure>
       )}

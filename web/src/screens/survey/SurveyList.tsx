@@ -6,7 +6,7 @@ import { useOpenings, useProject } from '../../data/project.js';
 /** How far the survey of an opening is. */
 function progressOf(facts: OpeningFacts) {
   const survey = surveyOf(facts);
-  const order = surveyOrder(survey.kinds);
+  const order = surveyOrder(survey.kinds(facts.copyLeaf === true));
   return {
     done: order.filter((kind) => survey.held.has(kind.name)).length,
     all: order.length,

@@ -19,6 +19,7 @@ import { useSession } from '../../base/session.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { ModelView } from '../../drawing/ModelView.js';
 import { useOpeningPage } from '../../opening/page.js';
+import { CheckBox } from '../../parts/CheckBox.js';
 import { IconButton } from '../../parts/IconButton.js';
 import { openingAddress } from '../../stage/openingPages.js';
 import { basisOf } from '../../worker/basis.js';
@@ -61,7 +62,8 @@ function OneSurvey() {
   const [chosen, setChosen] = useState<string | undefined>();
   const [mirrored, setMirrored] = useState(false);
   const survey = useMemo(() => surveyOf(facts), [facts]);
-  const order = useMemo(() => surveyOrder(survey.kinds), [survey]);
+  const copies = facts.copyLeaf === true;
+  const order = useMemo(() => surveyOrder(survey.kinds(copies)), [survey, copies]);
   const next = nextReading(order, survey.held);
   const current = chosen ? readingKind(chosen) : next;
   const hinges = knuckleSide(facts);
@@ -93,6 +95,16 @@ function OneSurvey() {
         <span className="text-soft tabular-nums" role="status">
           {done} of {order.length}
         </span>
+        {facts.kind === 'single' && (
+          <CheckBox
+            className="min-h-11"
+            checked={copies}
+            disabled={!canEdit}
+            onChange={(copy) => patch({ copyLeaf: copy || undefined })}
+          >
+            copy the old leaf: it is read first
+          </CheckBox>
+        )}
         <div role="tablist" aria-label="Survey" className="ml-auto flex gap-1">
           {TABS.map(({ tab: one, title }) => (
             <button

@@ -1,0 +1,59 @@
+import { centredSpan, solid, type MeasuredLeaf, type Solid } from '../model/index.js';
+import type { CopiedLeaf, Sizes } from '../sizing/index.js';
+import type { Survey } from '../survey/index.js';
+
+const OWNER = 'copyLeaf';
+
+/** What an old leaf is cut through for: its readings, and the term of what it is. */
+const HOLES = [
+  { name: 'plate', thing: 'solid.letterPlate' },
+  { name: 'vent', thing: 'solid.vent' },
+] as const;
+
+/** Where a point of the old leaf, read from its top and its lock edge, comes to stand on the new one. */
+function carried(
+  { old, gains }: CopiedLeaf,
+  leaf: MeasuredLeaf,
+  fromTop: number,
+  fromLock: number,
+): { x: number; y: number } {
+  const share = (old.hingeTop.y - fromTop) / old.hingeTop.y;
+  const along = (ends: readonly [number, number], part: number) =>
+    ends[0] + (ends[1] - ends[0]) * part;
+  const width = along([old.lockBottom.x, old.lockTop.x], share);
+  const x = width - fromLock;
+  const head = along(gains.head, x / width);
+  return {
+    x: x + along([gains.hinge[1], gains.hinge[0]], share),
+    y: leaf.height - fromTop - head,
+  };
+}
+
+/** The holes of an old leaf that the new one has again, each where it was. */
+export function copiedSolids(
+  survey: Survey,
+  sizes: Sizes,
+  leaf: MeasuredLeaf,
+  viewerBore: number,
+): Solid[] {
+  const copied = sizes.fitting?.copied;
+  if (!copied) return [];
+  const hole = (name: string, thing: string, up?: number, across?: number): Solid[] => {
+    const [top, lock] = [survey.number(`${name}FromTop`), survey.number(`${name}FromLock`)];
+    if (top === undefined || lock === undefined || !up || !across) return [];
+    const at = carried(copied, leaf, top, lock);
+    return [
+      solid(OWNER, thing, leaf.id, 'in', {
+        x: centredSpan(at.x, across),
+        y: centredSpan(at.y, up),
+        z: [0, leaf.thickness],
+      }),
+    ];
+  };
+  return [
+    ...hole('viewer', 'solid.viewer', viewerBore, viewerBore),
+    ...HOLES.flatMap(({ name, thing }) =>
+      hole(name, thing, survey.number(`${name}Up`), survey.number(`${name}Across`)),
+    ),
+  ];
+}
