@@ -103,12 +103,12 @@ describe('an opening on site, on a tablet', () => {
       page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
     );
     await page.online(false);
-    await page.click('button', 'The hinges are moved so');
-    await page.sees('[role=region]', 'The hinges were moved by Ines Okafor');
+    await page.click('button', 'It is done so');
+    await page.sees('[role=region]', 'What was advised was done by Ines Okafor');
     await page.sees('[data-site="waiting"]', '1 records on this device');
     await page.driver.navigate().refresh();
     await tab('Gaps');
-    await page.sees('[role=region]', 'The hinges were moved by Ines Okafor');
+    await page.sees('[role=region]', 'What was advised was done by Ines Okafor');
     await page.sees('[data-site="waiting"]', '1 records on this device');
     await page.online(true);
     await sent();

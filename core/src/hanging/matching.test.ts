@@ -218,10 +218,17 @@ describe('hanging on an existing frame', () => {
       expect(plug.to - plug.from).toBeGreaterThan(mm(1));
   });
 
-  it('holds every pattern of every practice against the frame, the best first', () => {
+  it('holds every pattern of every practice against the frame, its own first, the best first of each', () => {
     const { matches } = decide().results.replacing!;
     expect(matches.length).toBe(LIBRARY.length);
-    const worst = matches.map((match) => Math.max(...match.residuals.map(Math.abs)));
-    expect(worst).toEqual([...worst].sort((a, b) => a - b));
+    const own = matches.map(({ practice }) => practice === PRACTICES.british.name);
+    expect(own).toEqual([...own].sort((a, b) => Number(b) - Number(a)));
+    expect(own).toContain(true);
+    for (const mine of [true, false]) {
+      const worst = matches
+        .filter((_, at) => own[at] === mine)
+        .map((match) => Math.max(...match.residuals.map(Math.abs)));
+      expect(worst).toEqual([...worst].sort((a, b) => a - b));
+    }
   });
 });

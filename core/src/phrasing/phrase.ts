@@ -16,6 +16,8 @@ import { SENTENCES } from './words.js';
 export interface Units {
   system: System;
   denominator?: number;
+  /** Metric: the step shown, millimetres. */
+  step?: number;
   /** Whose words they are; as they are written where it is not said. */
   language?: Language;
 }
@@ -43,6 +45,7 @@ export function lengthPart(
     length: showLength(ticks, {
       system: units.system,
       denominator: units.denominator ?? 16,
+      ...(units.step === undefined ? {} : { step: units.step }),
       rounding,
     }),
     exact: formatExact(ticks, units.system),
@@ -55,7 +58,7 @@ function paramPart(param: Param, units: Units): Part {
   if ('ticks' in param) {
     return lengthPart(
       param.ticks,
-      param.fine ? { ...units, denominator: 64 } : units,
+      param.fine ? { ...units, denominator: 64, step: 0.05 } : units,
       param.rounding,
     );
   }

@@ -14,7 +14,7 @@ const slope = (
 };
 
 /** How far a middle lies off the line of its ends. */
-function belly(gaps: ReadGaps, edge: 'hinge' | 'lock'): Ticks | undefined {
+export function belly(gaps: ReadGaps, edge: 'hinge' | 'lock'): Ticks | undefined {
   const [top, middle, bottom] = [
     gaps[`${edge}-top`],
     gaps[`${edge}-middle`],
@@ -29,7 +29,28 @@ const sum = (a: Ticks | undefined, b: Ticks | undefined) =>
   a === undefined || b === undefined ? undefined : a + b;
 
 /**
- * What the gaps tell of leaf, hinges and frame. What hinges can change (the leaf stands askew or to one side) is told
+ * By how much a leaf leans, told at its lock corner; positive where it hangs down. It leans only where hinge
+ * edge, lock edge and head agree on it, as far as they were read: one that disagrees shows a frame out of
+ * square. Undefined where they do not agree, or only one of them was read.
+ */
+function leanOf(gaps: ReadGaps, leaf: HungGeometry): Ticks | undefined {
+  const inner = leaf.height - 2 * leaf.inset;
+  const across = leaf.width - 2 * leaf.inset;
+  const scaled = (by: Ticks | undefined, over: Ticks) =>
+    by === undefined ? undefined : (by / over) * leaf.width;
+  const shown = [
+    scaled(slope(gaps, 'hinge-bottom', 'hinge-top'), inner),
+    scaled(slope(gaps, 'lock-top', 'lock-bottom'), inner),
+    scaled(slope(gaps, 'head-hinge', 'head-lock'), across),
+  ].filter((one) => one !== undefined);
+  if (shown.length < 2) return undefined;
+  const most = shown.reduce((one, other) => (Math.abs(other) > Math.abs(one) ? other : one));
+  const agree = shown.every((one) => one * most >= 0 && Math.abs(one) >= Math.abs(most) / 3);
+  return agree ? shown.reduce((all, one) => all + one, 0) / shown.length : undefined;
+}
+
+/**
+ * Tells what the gaps say of leaf, hinges and frame. What hinges can change (the leaf stands askew or to one side) is told
  * apart from what they cannot: the sum of both sides, of head and floor, a corner out of square, a bow.
  *
  * @param least differences smaller than this are no fault
@@ -49,23 +70,23 @@ export function diagnoseGaps(
 
   const inner = leaf.height - 2 * leaf.inset;
   const across = leaf.width - 2 * leaf.inset;
-  // Along both the same turn shows: the leaf as a whole stands askew.
-  const down = slope(gaps, 'head-hinge', 'head-lock');
-  const lean = slope(gaps, 'hinge-bottom', 'hinge-top');
-  const turned = down === undefined ? undefined : (down / across) * leaf.width;
-  if (turned !== undefined && Math.abs(turned) > least) {
-    const withHinges = lean !== undefined && Math.sign(lean) === Math.sign(turned);
-    if (turned > 0)
-      told.push(
-        withHinges && Math.abs(lean) > least / 2
-          ? message('site.gap.sprung', { by: amount(turned) })
-          : message('site.gap.dropped', { by: amount(turned) }),
-      );
-    else told.push(message('site.gap.raised', { by: amount(turned) }));
+  const turn = leanOf(gaps, leaf);
+  if (turn !== undefined && Math.abs(turn) > least) {
+    const by = amount(turn);
+    if (turn < 0) told.push(message('site.gap.raised', { by }));
+    else {
+      const [top, bottom] = [gaps['hinge-top'], gaps['hinge-bottom']];
+      const { wanted: right } = wanted.hinge;
+      // What stands out has sprung; what stands in was let in too deep, or its knuckle is worn.
+      const sprung = top !== undefined && bottom !== undefined && top - right >= right - bottom;
+      told.push(message(sprung ? 'site.gap.sprung' : 'site.gap.dropped', { by }));
+    }
   }
   // A head that is square to its jamb shows the same angle as the hinge edge.
-  if (down !== undefined && lean !== undefined) {
-    const crooked = (down / across - lean / inner) * leaf.width;
+  const down = slope(gaps, 'head-hinge', 'head-lock');
+  const lean = slope(gaps, 'hinge-bottom', 'hinge-top');
+  if (down !== undefined && (lean !== undefined || turn === undefined)) {
+    const crooked = (down / across - (lean ?? 0) / inner) * leaf.width;
     if (Math.abs(crooked) > least)
       told.push(
         message(crooked > 0 ? 'site.gap.headRises' : 'site.gap.headFalls', { by: amount(crooked) }),

@@ -2,7 +2,7 @@ import type { Ticks } from '../measure/index.js';
 import { valueOrUndefined, type LeafId, type OpeningFacts, type Results } from '../model/index.js';
 import type { Practice, TrimLimits } from '../practice/index.js';
 import type { HungGeometry } from './places.js';
-import type { MoveReach, WantedGaps } from './solveGaps.js';
+import type { MoveReach, PlaneReach, WantedGaps, WorkCosts } from './solveGaps.js';
 import type { HingeReach } from './values.js';
 
 /** How the hinges of a leaf are moved; undefined where they cannot be. */
@@ -24,8 +24,11 @@ export interface GapBench {
   geometry: HungGeometry;
   wanted: WantedGaps;
   means: HingeMeans | undefined;
-  /** What may be planed off each edge. */
-  trim: Record<'lock' | 'head' | 'floor', Ticks>;
+  /** What may be planed off each edge, and in which steps. */
+  plane: PlaneReach;
+  costs: WorkCosts;
+  /** What a tape reads: what is less is told as no fault. Ticks. */
+  reads: Ticks;
   /** Differences that are no fault. */
   least: Ticks;
   /** A gap beyond this is asked about. */
@@ -63,7 +66,9 @@ export function gapBenches(facts: OpeningFacts, practice: Practice, results: Ben
         geometry: { width, height, hinges, inset: values.gapInset.value, latch },
         wanted: wantedGaps(facts, practice, sizing),
         means: reach && meansOf(facts, practice, reach, hung),
-        trim: trimOf(facts, practice),
+        plane: { trim: trimOf(facts, practice), step: values.planeStep.value },
+        costs: values.gapWork.value,
+        reads: values.gapReads.value,
         least: values.gapSlope.value,
         readMost: values.gapReadMost.value,
         bendMost: values.bendMost.value,
@@ -136,7 +141,7 @@ function wantedGaps(
   };
 }
 
-function trimOf(facts: OpeningFacts, { values }: Practice): GapBench['trim'] {
+function trimOf(facts: OpeningFacts, { values }: Practice): PlaneReach['trim'] {
   const construction = valueOrUndefined(facts.leafConstruction);
   const limits: TrimLimits | undefined = construction && values.trimLimits.value[construction];
   if (!limits) return { lock: 0, head: 0, floor: 0 };

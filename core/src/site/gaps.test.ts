@@ -17,7 +17,21 @@ import {
   type HungGeometry,
   type ReadGaps,
 } from './places.js';
-import { judgeGaps, solveGaps, type MoveReach } from './solveGaps.js';
+import { planeEdge } from './planing.js';
+import {
+  alongEdge,
+  gapsAfterWork,
+  judgeGaps,
+  NO_PLANING,
+  PLANED_EDGES,
+  solveGaps,
+  workOf,
+  type GapWork,
+  type MoveReach,
+  type PlanedEdge,
+  type PlaneReach,
+  type WorkCosts,
+} from './solveGaps.js';
 
 const UNITS = { system: 'metric', denominator: 16 } as const;
 const LEAF: HungGeometry = {
@@ -36,6 +50,18 @@ const WANTED = {
 };
 const SCREWS: MoveReach = { side: [-mm(3), mm(3)], height: [-mm(3), mm(3)], step: mm(0.25) };
 const SHIMS: MoveReach = { side: [-mm(1.5), mm(1.5)], height: [0, 0], step: mm(0.25) };
+const COSTS: WorkCosts = {
+  hinge: 1,
+  spoilt: 4,
+  uneven: 0.5,
+  lock: 3,
+  head: 4,
+  floor: 5,
+};
+const LISTED: PlaneReach = { trim: { lock: 0, head: 0, floor: 0 }, step: mm(0.5) };
+const SOFTWOOD: PlaneReach = { trim: { lock: mm(3), head: mm(3), floor: mm(6) }, step: mm(0.5) };
+const solve = (read: ReadGaps, reach: MoveReach, plane = LISTED) =>
+  solveGaps(read, LEAF, WANTED, reach, plane, COSTS);
 const even = (by = 0): ReadGaps =>
   Object.fromEntries(
     GAP_PLACES.map((place) => [place, (place.startsWith('floor') ? mm(8) : mm(3)) + by]),
@@ -179,27 +205,16 @@ describe('what moving a hinge does', () => {
 
 describe('solving', () => {
   it('leaves what hangs well', () => {
-    expect(solveGaps(even(), LEAF, WANTED, SCREWS).moves).toEqual(NO_MOVES);
+    expect(solve(even(), SCREWS, SOFTWOOD)).toMatchObject({ moves: NO_MOVES, planed: NO_PLANING });
   });
   it('brings a leaf hung wrong in a square frame back to all its gaps', () =>
     fc.assert(
       fc.property(someMoves(2.8), (wrong) => {
         const read = measureGaps(SQUARE, wrong, LEAF);
-        const { moves, outside } = solveGaps(read, LEAF, WANTED, SCREWS);
+        const { moves, outside } = solve(read, SCREWS);
         expect(outside).toEqual([]);
-        for (const axis of ['top', 'bottom', 'up'] as const)
-          expect(Math.abs(moves[axis] + wrong[axis])).toBeLessThanOrEqual(mm(0.3));
-      }),
-    ));
-  it('leaves all gaps of a crooked frame within what is allowed, or says that it could not', () => {
-    let could = 0;
-    let not = 0;
-    fc.assert(
-      fc.property(someFrame(2.2), someMoves(2), (frame, wrong) => {
-        const read = measureGaps(frame, wrong, LEAF);
-        const { moves, outside } = solveGaps(read, LEAF, WANTED, SCREWS);
         const again = measureGaps(
-          frame,
+          SQUARE,
           {
             top: wrong.top + moves.top,
             bottom: wrong.bottom + moves.bottom,
@@ -207,49 +222,137 @@ describe('solving', () => {
           },
           LEAF,
         );
-        const out = GAP_PLACES.filter((place) => {
+        for (const place of GAP_PLACES) {
           const { least, most } = WANTED[place.split('-')[0] as 'hinge'];
-          return again[place]! < least - mm(0.05) || again[place]! > most + mm(0.05);
-        });
-        if (outside.length > 0) not++;
-        else {
-          could++;
-          expect(out).toEqual([]);
+          expect(again[place]!).toBeGreaterThan(least - mm(0.05));
+          expect(again[place]!).toBeLessThan(most + mm(0.05));
         }
       }),
+    ));
+  it('leaves all gaps of a crooked frame within what is allowed, hinges and plane together, or says that it could not', () => {
+    let could = 0;
+    let planed = 0;
+    let not = 0;
+    fc.assert(
+      fc.property(
+        someFrame(2.6),
+        someMoves(2),
+        fc.constantFrom(SHIMS, { ...SCREWS, step: mm(0.5) }),
+        fc.constantFrom(LISTED, SOFTWOOD),
+        (frame, wrong, reach, plane) => {
+          const read = measureGaps(frame, wrong, LEAF);
+          const solved = solve(read, reach, plane);
+          const moved = measureGaps(
+            frame,
+            {
+              top: wrong.top + solved.moves.top,
+              bottom: wrong.bottom + solved.moves.bottom,
+              up: wrong.up + solved.moves.up,
+            },
+            LEAF,
+          );
+          const again = shaved(moved, solved.planed);
+          const out = GAP_PLACES.filter((place) => {
+            const { least, most } = WANTED[place.split('-')[0] as 'hinge'];
+            return again[place]! < least - mm(0.05) || again[place]! > most + mm(0.05);
+          });
+          for (const edge of PLANED_EDGES)
+            for (const end of solved.planed[edge]) {
+              expect(end).toBeGreaterThanOrEqual(0);
+              expect(end).toBeLessThanOrEqual(plane.trim[edge]);
+            }
+          const told = new Set(solved.outside.map(({ place }) => place));
+          for (const place of out) expect(told).toContain(place);
+          if (solved.outside.length > 0) not++;
+          else could++;
+          if (PLANED_EDGES.some((edge) => Math.max(...solved.planed[edge]) > 0)) planed++;
+        },
+      ),
       { numRuns: 300 },
     );
-    // Both happen, so that neither half of the promise stands idle.
-    expect(could).toBeGreaterThan(20);
-    expect(not).toBeGreaterThan(20);
+    // Each happens, so that no part of the promise stands idle.
+    for (const count of [could, planed, not]) expect(count).toBeGreaterThan(20);
   });
+
+  /** Gaps with a straight cut taken off lock edge, head and foot, by the leaf's own measures. */
+  function shaved(gaps: ReadGaps, planed: GapWork['planed']): ReadGaps {
+    const { width, height } = LEAF;
+    return Object.fromEntries(
+      GAP_PLACES.map((place) => {
+        const { x, y } = pointOf(place, LEAF);
+        const edge = place.split('-')[0] as PlanedEdge | 'hinge';
+        if (edge === 'hinge') return [place, gaps[place]];
+        const [first, second] = planed[edge];
+        const cut =
+          edge === 'lock'
+            ? (first * y + second * (height - y)) / height
+            : (first * (width - x) + second * x) / width;
+        return [place, gaps[place]! + cut];
+      }),
+    );
+  }
   const steps = ([from, to]: readonly [number, number], step: number) =>
     Array.from({ length: Math.round((to - from) / step) + 1 }, (_, at) => from + at * step);
-  /** No move is better: nor one that leaves as little outside and comes nearer to what is wanted. */
-  const isBest = (read: ReadGaps, reach: MoveReach) => {
-    const { gaps, moves } = solveGaps(read, LEAF, WANTED, reach);
-    const found = judgeGaps(gaps, WANTED);
-    const sides = steps(reach.side, reach.step);
-    const ups = steps(reach.height, reach.step);
-    for (const top of sides)
-      for (const bottom of sides)
-        for (const up of ups) {
-          const now = judgeGaps(gapsAfter(read, LEAF, { top, bottom, up }), WANTED);
-          if (now.outside < found.outside - 1e-6) return { top, bottom, up, now, found };
-          if (now.outside <= found.outside + 1e-9 && now.off < found.off - 1e-6)
-            return { top, bottom, up, now, found };
+
+  /** Everything there is to be done about the gaps of an edge, tried: least outside, and whether it takes a plane. */
+  function bestCut(read: ReadGaps, edge: PlanedEdge, { trim, step }: PlaneReach) {
+    const { least, most } = WANTED[edge];
+    let best = { outside: Infinity, planes: true };
+    for (const first of steps([0, trim[edge]], step))
+      for (const second of steps([0, trim[edge]], step)) {
+        const cut = shaved(read, { ...NO_PLANING, [edge]: [first, second] });
+        const outside = GAP_PLACES.filter((place) => place.startsWith(edge)).reduce(
+          (sum, place) => {
+            const gap = cut[place]!;
+            return sum + Math.max(0, least - gap, gap - most) ** 2;
+          },
+          0,
+        );
+        const planes = first > 0 || second > 0;
+        if (
+          outside < best.outside - 1e-6 ||
+          (outside <= best.outside + 1e-6 && best.planes && !planes)
+        )
+          best = { outside: Math.min(outside, best.outside), planes };
+      }
+    return best;
+  }
+
+  /** Work that leaves less outside than what was found, or as little for less; tried one by one. */
+  const betterThan = (read: ReadGaps, reach: MoveReach, plane: PlaneReach) => {
+    const found = solve(read, reach, plane);
+    const outside = judgeGaps(found.gaps, WANTED).outside;
+    const cost = workOf(found, read, LEAF, WANTED, COSTS);
+    for (const top of steps(reach.side, reach.step))
+      for (const bottom of steps(reach.side, reach.step))
+        for (const up of steps(reach.height, reach.step)) {
+          const moves = { top, bottom, up };
+          const moved = gapsAfter(read, LEAF, moves);
+          const cuts = PLANED_EDGES.map((edge) => ({ edge, ...bestCut(moved, edge, plane) }));
+          const rest = GAP_PLACES.filter((place) => place.startsWith('hinge')).reduce(
+            (sum, place) => {
+              const { least, most } = WANTED.hinge;
+              return sum + Math.max(0, least - moved[place]!, moved[place]! - most) ** 2;
+            },
+            0,
+          );
+          const left = cuts.reduce((sum, one) => sum + one.outside, rest);
+          const work =
+            workOf({ moves, planed: NO_PLANING }, read, LEAF, WANTED, COSTS) +
+            cuts.reduce((sum, one) => sum + (one.planes ? COSTS[one.edge] : 0), 0);
+          if (left < outside - 1e-4 || (left <= outside + 1e-9 && work < cost))
+            return { moves, left, outside, work, cost };
         }
-    expect([sides.includes(moves.top), sides.includes(moves.bottom)]).toEqual([true, true]);
-    expect(ups).toContain(moves.up);
     return undefined;
   };
   it.each([
-    ['shims', SHIMS, 120],
-    ['screws', { ...SCREWS, step: mm(0.5) }, 40],
-  ] as const)('finds what trying every step finds: %s', (_, reach, numRuns) =>
+    ['shims, nothing to be planed', SHIMS, LISTED, 60],
+    ['shims and a plane', { ...SHIMS, step: mm(0.5) }, { ...SOFTWOOD, step: mm(1) }, 40],
+    ['screws and a plane', { ...SCREWS, step: mm(1) }, { ...SOFTWOOD, step: mm(1) }, 12],
+  ] as const)('never does more than the best of everything tried: %s', (_, reach, plane, numRuns) =>
     fc.assert(
       fc.property(someFrame(2), someMoves(2.5), (frame, wrong) => {
-        expect(isBest(measureGaps(frame, wrong, LEAF), reach)).toBeUndefined();
+        expect(betterThan(measureGaps(frame, wrong, LEAF), reach, plane)).toBeUndefined();
       }),
       { numRuns },
     ),
@@ -257,15 +360,37 @@ describe('solving', () => {
   it('crosses the ledge where one gap comes in as another goes out', () => {
     const frame = { ...SQUARE, hingeFoot: -630 };
     const read = measureGaps(frame, { top: -5.2, bottom: 0, up: 0 }, LEAF);
-    expect(isBest(read, SHIMS)).toBeUndefined();
-    expect(solveGaps(read, LEAF, WANTED, SHIMS).outside).toEqual([]);
+    expect(betterThan(read, SHIMS, LISTED)).toBeUndefined();
+    expect(solve(read, SHIMS).outside).toEqual([]);
   });
   it('moves least of all that come to the same', () => {
     const bottomOnly = { 'hinge-bottom': mm(1) };
-    expect(solveGaps(bottomOnly, LEAF, WANTED, SCREWS).moves.up).toBe(0);
+    expect(solve(bottomOnly, SCREWS).moves.up).toBe(0);
+  });
+  it('planes a taper that runs out where the gap is right, and no more than a step over what is asked', () => {
+    const at = (place: GapPlace) => alongEdge(place, LEAF);
+    const tight = [
+      { at: at('lock-top'), gap: mm(3), least: mm(2), most: mm(4) },
+      { at: at('lock-middle'), gap: mm(2.2), least: mm(2), most: mm(4) },
+      { at: at('lock-bottom'), gap: mm(1), least: mm(2), most: mm(4) },
+    ];
+    const { taken, outside } = planeEdge(tight, mm(3), mm(0.5));
+    expect([taken[0], outside]).toEqual([0, 0]);
+    // One millimetre at 1940 of 2040 asks for 1.05 at the foot: the next half is 1.5.
+    expect(taken[1]).toBe(mm(1.5));
+    expect(planeEdge(tight, mm(0.5), mm(0.5)).taken).toEqual([mm(0.5), mm(0.5)]);
+    expect(planeEdge([{ ...tight[0]!, gap: mm(5) }], mm(3), mm(0.5)).taken).toEqual([0, 0]);
+  });
+  it('counts what is planed where it is planed', () => {
+    const after = gapsAfterWork(even(), LEAF, {
+      moves: NO_MOVES,
+      planed: { ...NO_PLANING, lock: [0, mm(2)] },
+    });
+    expect(after['lock-bottom']).toBeCloseTo(mm(3) + mm(2) * (1940 / 2040), 6);
+    expect(after['head-lock']).toBe(mm(3));
   });
   it('stays within a reach that its steps do not fill', () => {
-    const { moves } = solveGaps(even(-mm(5)), LEAF, WANTED, {
+    const { moves } = solve(even(-mm(5)), {
       side: [-mm(1), mm(1)],
       height: [0, mm(1)],
       step: mm(0.375),
@@ -273,9 +398,9 @@ describe('solving', () => {
     expect(moves.up).toBeLessThanOrEqual(mm(0.75));
   });
   it('asks for no move that no reading asks for', () => {
-    const { moves } = solveGaps({ 'head-lock': mm(3) }, LEAF, WANTED, SCREWS);
+    const { moves } = solve({ 'head-lock': mm(3) }, SCREWS);
     expect(moves).toEqual(NO_MOVES);
-    expect(solveGaps({}, LEAF, WANTED, SCREWS).moves).toEqual(NO_MOVES);
+    expect(solve({}, SCREWS).moves).toEqual(NO_MOVES);
   });
 });
 
@@ -294,10 +419,12 @@ const british = (more: object = {}) => {
   return gapBenches(facts, practice, results);
 };
 const said = (gaps: ReadGaps, bench: GapBench) => {
-  const { diagnosis, hinges, edges, notes, strike } = adjustmentOf(gaps, bench);
+  const { diagnosis, first, hinges, planes, edges, notes, strike } = adjustmentOf(gaps, bench);
   return [
     ...diagnosis,
+    ...(first ? [first] : []),
     ...hinges.map((one) => one.said),
+    ...planes.map((one) => one.said),
     ...edges.map(({ how }) => EDGE_WORK[how]),
     ...(strike ? [strike] : []),
     ...notes,
@@ -317,7 +444,7 @@ describe('the bench of an opening', () => {
     expect(bench!.means!.reach.side).toEqual([0, mm(1.5)]);
     expect(bench!.means!.bend).toBe(false);
     expect(bench!.wanted.lock.most).toBeLessThanOrEqual(mm(4));
-    expect(bench!.trim.lock).toBe(0);
+    expect(bench!.plane.trim.lock).toBe(0);
     const gaps = { ...even(), 'hinge-top': mm(1), 'lock-top': mm(5) };
     expect(said(gaps, bench!).join(' ')).toMatch(/pack with metal/);
   });
@@ -386,8 +513,18 @@ describe('what gaps tell', () => {
     ['a sprung top hinge', at({ top: mm(2), bottom: 0, up: 0 }), ['sprung']],
     ['a bottom hinge that stands out', at({ top: 0, bottom: mm(2), up: 0 }), ['raised']],
     ['hinge-bound', at({ top: -mm(1.9), bottom: -mm(1.9), up: 0 }), ['hingeBound']],
-    ['a frame that leans to the lock', at(NO_MOVES, { headLock: mm(2) }), ['dropped', 'headRises']],
-    ['a head that falls', at(NO_MOVES, { headLock: -mm(2) }), ['raised', 'headFalls']],
+    ['a frame that leans to the lock', at(NO_MOVES, { headLock: mm(2) }), ['headRises']],
+    [
+      'a leaf that leans in a frame whose head follows the leaf: the frame leans, not the leaf',
+      at({ top: mm(2), bottom: 0, up: 0 }, { headLock: -mm(2) }),
+      ['headFalls'],
+    ],
+    [
+      'a bottom hinge let in too deep',
+      at({ top: 0, bottom: -mm(2), up: 0 }),
+      ['hingeBound', 'dropped'],
+    ],
+    ['a head that falls', at(NO_MOVES, { headLock: -mm(2) }), ['headFalls']],
     ['a frame spread at the foot', at(NO_MOVES, { lockFoot: mm(2) }), ['widerBelow']],
     ['one that closes in', at(NO_MOVES, { lockFoot: -mm(2) }), ['widerAbove']],
     ['a leaf too wide', at(NO_MOVES, { lockFoot: -mm(3), lockTop: -mm(3) }), ['leafWide']],
@@ -402,13 +539,98 @@ describe('what gaps tell', () => {
   );
   it('tells what is planed where no hinge helps, and what nothing closes', () => {
     const narrow = at(NO_MOVES, { lockFoot: -mm(4), lockTop: -mm(4) });
-    const work = adjustmentOf(narrow, bench!).edges;
-    expect(work.map(({ how }) => how)).toContain('plane');
-    for (const one of work.filter(({ how }) => how === 'plane'))
-      expect(one.by).toBeLessThanOrEqual(bench!.trim.lock);
+    const { planes } = adjustmentOf(narrow, bench!);
+    expect(planes.map(({ edge }) => edge)).toContain('lock');
+    for (const { taken } of planes)
+      expect(Math.max(...taken)).toBeLessThanOrEqual(bench!.plane.trim.lock);
     const wide = adjustmentOf(at(NO_MOVES, { lockFoot: mm(6), lockTop: mm(6) }), bench!).edges;
     expect(wide.length).toBeGreaterThan(0);
     expect(wide.every(({ how }) => how === 'wide')).toBe(true);
+  });
+  const softwood = british({ leafConstruction: 'timber-panelled-softwood' })[0]!;
+  const typed = (gaps: Partial<Record<GapPlace, number>>, bench = softwood) => {
+    const right = Object.fromEntries(
+      GAP_PLACES.map((place) => [place, bench.wanted[place.split('-')[0] as 'hinge'].wanted]),
+    );
+    const read = Object.fromEntries(
+      Object.entries(gaps).map(([place, millimetres]) => [place, mm(millimetres)]),
+    );
+    return { ...right, ...read } as ReadGaps;
+  };
+  it('packs every hinge and planes lock edge and foot where all three are tight and the head is right', () => {
+    const tight = ['hinge', 'lock'].flatMap((edge) =>
+      ['top', 'middle', 'bottom'].map((at) => [`${edge}-${at}`, 1]),
+    );
+    const floor = ['hinge', 'middle', 'lock'].map((at) => [`floor-${at}`, 3]);
+    const gaps = typed(Object.fromEntries([...tight, ...floor]));
+    const { hinges, planes, edges, predicted } = adjustmentOf(gaps, softwood);
+    // Tight by 1 mm at the hinges: four shims of 0.25 each; the lock edge then wants 2, the foot 2.
+    expect(hinges.map(({ how, count }) => [how, count])).toEqual([
+      ['pack', 4],
+      ['pack', 4],
+      ['pack', 4],
+    ]);
+    expect(planes.map(({ edge, taken }) => [edge, taken.map((one) => one / 320)])).toEqual([
+      ['lock', [2, 2]],
+      ['floor', [2, 2]],
+    ]);
+    expect(edges).toEqual([]);
+    expect(predicted['lock-middle']).toBeCloseTo(mm(2), 3);
+    const told = said(gaps, softwood);
+    expect(told).toContain('Hinge 1: pack it out with 4 shims of 0.25 mm, 1 mm in all.');
+    expect(told).toContain('Lock edge: plane off 2 mm along its whole length.');
+  });
+  it('leaves right hinges alone and planes a taper where only the foot of the lock edge is tight', () => {
+    const { hinges, planes, edges } = adjustmentOf(typed({ 'lock-bottom': 0.5 }), softwood);
+    expect(hinges.every(({ how }) => how === 'leave')).toBe(true);
+    expect(planes).toHaveLength(1);
+    expect(planes[0]!.edge).toBe('lock');
+    const [top, foot] = planes[0]!.taken;
+    expect(top).toBe(0);
+    expect(foot).toBe(mm(2));
+    expect(edges).toEqual([]);
+    expect(phraseText(planes[0]!.said, UNITS)).toBe(
+      'Lock edge: plane off 2 mm at the foot, running out to nothing at the top.',
+    );
+  });
+  it('asks for the screws of a sprung hinge first, and touches no other hinge', () => {
+    const gaps = at({ top: mm(2), bottom: 0, up: 0 });
+    const { first, hinges, planes } = adjustmentOf(gaps, bench!);
+    expect(first && phraseText(first, UNITS)).toMatch(/^First tighten every screw of hinge 1/);
+    expect(hinges.map(({ how }) => how)).toEqual(['deepen', 'leave', 'leave']);
+    expect(planes).toEqual([]);
+  });
+  it('brings one middle hinge onto the line of the others, and leaves those', () => {
+    const { first, hinges, planes, edges } = adjustmentOf(typed({ 'hinge-middle': 1.5 }), softwood);
+    expect(first && phraseText(first, UNITS)).toMatch(/every screw of hinge 2/);
+    expect(hinges.map(({ how, count }) => [how, count])).toEqual([
+      ['leave', 0],
+      ['pack', 6],
+      ['leave', 0],
+    ]);
+    expect([planes, edges]).toEqual([[], []]);
+  });
+  it('planes a head that falls, and leaves hinges whose gap is even', () => {
+    const { diagnosis, hinges, planes } = adjustmentOf(
+      typed({ 'head-lock': 0.5, 'head-middle': 1.8 }),
+      softwood,
+    );
+    expect(diagnosis.map(({ code }) => code)).toEqual(['site.gap.headFalls']);
+    expect(hinges.every(({ how }) => how === 'leave')).toBe(true);
+    expect(planes.map(({ edge }) => edge)).toEqual(['head']);
+  });
+  it('says one shim as one, and no residue that a tape does not read', () => {
+    const one = adjustmentOf(typed({ 'hinge-top': 1.9, 'hinge-bottom': 3 }), {
+      ...softwood,
+      plane: LISTED,
+    });
+    const told = one.hinges.map(({ said: text }) => phraseText(text, UNITS));
+    expect(told[0]).toBe('Hinge 1: pack it out with one shim of 0.25 mm.');
+    const listed = { ...softwood, plane: LISTED, means: undefined };
+    const left = adjustmentOf(typed({ 'lock-middle': 4.4 }), listed);
+    expect(left.edges).toEqual([]);
+    const more = adjustmentOf(typed({ 'lock-middle': 4.6 }), listed);
+    expect(more.edges.map(({ place, how }) => [place, how])).toEqual([['lock-middle', 'wide']]);
   });
   it('proposes nothing while all gaps are within what is allowed', () => {
     const { within, hinges, edges, moves } = adjustmentOf(

@@ -14,7 +14,15 @@ export {
 } from './places.js';
 export {
   judgeGaps,
+  gapsAfterWork,
+  NO_PLANING,
+  PLANED_EDGES,
   solveGaps,
+  workOf,
+  type GapWork,
+  type PlanedEdge,
+  type PlaneReach,
+  type WorkCosts,
   type MoveReach,
   type Solved,
   type WantedGap,
@@ -31,6 +39,7 @@ export {
   explainErrors,
   type GapAdjustment,
   type EdgeWork,
+  type PlaneWork,
   type PredictionError,
   type HingeWork,
 } from './adjust.js';

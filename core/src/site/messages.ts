@@ -3,7 +3,7 @@ export const SITE_MESSAGES = {
   'site.gap.hingeBound':
     'Tight on the hinge side ({places} of three readings): the leaf is hinge-bound, and springs back when it is pushed shut. A recess is too deep, or paint or a screw head stands in it.',
   'site.gap.dropped':
-    'The leaf hangs down by {by} at its lock corner, while its hinge gap runs even: its frame leans towards the lock, or both hinges give.',
+    'The leaf hangs down by {by} at its lock corner: the bottom hinge is let in too deep, or its knuckle is worn.',
   'site.gap.sprung':
     'The leaf hangs down by {by} at its lock corner and its top hinge stands out: the top hinge is sprung or its screws draw.',
   'site.gap.raised':
@@ -29,14 +29,19 @@ export const SITE_MESSAGES = {
     'Rated: pack with metal or with what the listing allows; no recess is deepened and no knuckle bent.',
   'site.mayBend':
     'Up to {most} the knuckles may be bent instead: light plain butts only, the pins in, a little at a time.',
+  'site.screwsFirst':
+    'First tighten every screw of hinge {hinge}, with longer ones where they no longer hold, and read the gaps again.',
   'site.hinge.leave': 'Hinge {hinge}: leave it.',
-  'site.hinge.pack': 'Hinge {hinge}: pack it out by {by} ({count} thicknesses of shim).',
+  'site.hinge.packOne': 'Hinge {hinge}: pack it out with one shim of {thick}.',
+  'site.hinge.pack': 'Hinge {hinge}: pack it out with {count} shims of {thick}, {by} in all.',
+  'site.plane.even': '{edge}: plane off {by} along its whole length.',
+  'site.plane.taper': '{edge}: plane off {first} {from}, running to {second} {to}.',
+  'site.plane.out': '{edge}: plane off {first} {from}, running out to nothing {to}.',
   'site.hinge.deepen': 'Hinge {hinge}: let it in by {by} more.',
   'site.hinge.turn': 'Hinge {hinge}: side screw {turns} {unit}, {way}.',
   'site.hinge.raise': 'Hinge {hinge}: height screw {up} {upUnit}, {height}.',
   'site.hinge.turnBoth':
     'Hinge {hinge}: side screw {turns} {unit}, {way}; height screw {up} {upUnit}, {height}.',
-  'site.edge.plane': 'Plane off, at each place the figure told:',
   'site.edge.wide':
     'Wider than allowed, and no hinge closes it: move or pack the frame, lip the leaf, or ask for another.',
   'site.edge.cannot':

@@ -1,6 +1,7 @@
 import { inches, mm } from '../measure/index.js';
 import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
 import type { HangingDevice } from '../model/index.js';
+import type { WorkCosts } from './solveGaps.js';
 
 /** How far a hinge or pivot is brought sideways and up or down on site. Ticks. */
 export interface HingeReach {
@@ -71,6 +72,25 @@ export const SITE_VALUES = {
   shims: usAndMetric(
     sourced({ step: inches(1 / 64), most: inches(1 / 16) } as Shims, 'length', TRADE),
     sourced({ step: mm(0.25), most: mm(1.5) } as Shims, 'length', `${TRADE}: card of 0.25 mm`),
+  ),
+  /** What a plane is set to. */
+  planeStep: usAndMetric(
+    sourced(inches(1 / 64), 'length', `${TRADE}: a shaving or two`),
+    sourced(mm(0.5), 'length', `${TRADE}: a shaving or two`),
+  ),
+  /** What is less than this no tape and no feeler of a fitter reads along a leaf. */
+  gapReads: usAndMetric(
+    sourced(inches(1 / 64), 'length', TRADE),
+    sourced(mm(0.5), 'length', TRADE),
+  ),
+  /** What each deed about gaps costs, by which the least work is found: hinges before planes, right ones last. */
+  gapWork: everywhere(
+    sourced(
+      { hinge: 1, spoilt: 4, uneven: 0.5, lock: 3, head: 4, floor: 5 } as WorkCosts,
+      'table',
+      `${TRADE}: hinges first, then the plane; lock edge before head before foot`,
+      'preference',
+    ),
   ),
   hingeReach: usAndMetric(
     sourced(reaches(inches(1 / 16)), 'length', `${TRADE}: typical of each kind`),

@@ -1,5 +1,5 @@
 import { Radio, Wrench } from 'lucide-react';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   adjustmentOf,
   EDGE_WORK,
@@ -15,6 +15,7 @@ import {
   type GapBench,
   type GapPlace,
   type ReadGaps,
+  type Units,
 } from '@riegel/core';
 import { useSession } from '../../base/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
@@ -46,7 +47,7 @@ export function GapsPane({
   const { canEdit, units } = useOpeningPage();
   const readings = site.state.gaps.get(bench.leaf) ?? [];
   const moved = site.state.moved.get(bench.leaf);
-  const shown = (ticks: number) => formatLength(Math.round(ticks), { ...units, denominator: 64 });
+  const shown = (ticks: number) => gapText(ticks, units);
   const count = Object.keys(gaps).length;
   return (
     <div className="flex flex-col gap-4">
@@ -67,7 +68,7 @@ export function GapsPane({
       )}
       {moved && (
         <p role="status" className="border-l-4 border-brass bg-wash px-3 py-2">
-          The hinges were moved by {moved.by}. Read the gaps again: what was foretold is drawn.
+          What was advised was done by {moved.by}. Read the gaps again: what was foretold is drawn.
         </p>
       )}
       {!moved && count > 0 && <WhatToDo bench={bench} site={site} gaps={gaps} count={count} />}
@@ -247,12 +248,10 @@ function WhatToDo({
   count: number;
 }) {
   const { canEdit, units } = useOpeningPage();
-  const { diagnosis, within, hinges, edges, strike, notes, moves, predicted } = adjustmentOf(
-    gaps,
-    bench,
-  );
-  const shown = (ticks: number) => formatLength(Math.round(ticks), { ...units, denominator: 64 });
-  const moving = hinges.some(({ how }) => how !== 'leave');
+  const { diagnosis, within, first, hinges, planes, edges, strike, notes, moves, predicted } =
+    useMemo(() => adjustmentOf(gaps, bench), [gaps, bench]);
+  const shown = (ticks: number) => gapText(ticks, units);
+  const moving = planes.length > 0 || hinges.some(({ how }) => how !== 'leave');
   return (
     <section aria-label="What to do" data-within={within}>
       <h2 className="caps mb-1">What it means</h2>
@@ -271,6 +270,11 @@ function WhatToDo({
         <>
           <h2 className="caps mt-3 mb-1">What to do</h2>
           <ul>
+            {first && (
+              <li className="text-base font-semibold" data-first>
+                <Say said={first} units={units} />
+              </li>
+            )}
             {hinges.map(({ hinge, how, said }) => (
               <li
                 key={hinge}
@@ -280,11 +284,16 @@ function WhatToDo({
                 <Say said={said} units={{ ...units, denominator: 64 }} />
               </li>
             ))}
-            {(['plane', 'wide', 'cannot'] as const).map((kind) => {
+            {planes.map(({ edge, said }) => (
+              <li key={edge} data-plane={edge} className="text-base font-semibold">
+                <Say said={said} units={units} />
+              </li>
+            ))}
+            {(['wide', 'cannot'] as const).map((kind) => {
               const list = edges.filter(({ how }) => how === kind);
               return list.length === 0 ? null : (
                 <li key={kind} data-edge={kind} className="mt-1">
-                  <span className={kind === 'plane' ? '' : 'text-oxide'}>
+                  <span className="text-oxide">
                     <Say said={EDGE_WORK[kind]} units={units} />
                   </span>
                   <span className="block tabular-nums">
@@ -320,7 +329,7 @@ function WhatToDo({
                 })
               }
             >
-              <Wrench size={18} /> The hinges are moved so
+              <Wrench size={18} /> It is done so
             </button>
           )}
         </>
@@ -328,6 +337,10 @@ function WhatToDo({
     </section>
   );
 }
+
+/** A gap as a feeler tells it: to a sixty-fourth, or a twentieth of a millimetre. */
+const gapText = (ticks: number, units: Units) =>
+  formatLength(Math.round(ticks), { ...units, denominator: 64, step: 0.05 });
 
 /** Ticks are whole where they are kept. */
 const whole = <T extends object>(values: T): T =>
@@ -353,7 +366,7 @@ function Foretold({
     <section aria-label="Foretold" data-missed={list.length}>
       <h2 className="caps mb-1">As foretold?</h2>
       {list.length === 0 ? (
-        <p className="text-verdigris">What was read since the hinges were moved is as foretold.</p>
+        <p className="text-verdigris">What was read since is as foretold.</p>
       ) : (
         <>
           {explainErrors(list).map((one) => (
