@@ -135,6 +135,24 @@ function setLock(
       product,
     );
   }
+  const { centres, frontUp, frontAcross, recessUp } = product;
+  if (centres !== undefined) {
+    const key = product.type === 'profile' || product.type === 'sash' ? product.type : 'mortise';
+    set('centres', { ...values.centres.value, [key]: centres }, product);
+  }
+  if (frontUp !== undefined || frontAcross !== undefined) {
+    const { pocket, ...others } = values.fronts.value;
+    const beyond =
+      frontUp !== undefined && recessUp !== undefined ? frontUp - recessUp : pocket.height;
+    set(
+      'fronts',
+      {
+        ...others,
+        pocket: { ...pocket, height: Math.max(0, beyond), width: frontAcross ?? pocket.width },
+      },
+      product,
+    );
+  }
   if (product.latchOffset !== undefined) set('latchOffset', product.latchOffset, product);
   const bored = ['cylindrical', 'tubular', 'deadbolt'].includes(product.type);
   if (bored && leastLeaf !== undefined && mostLeaf !== undefined)

@@ -38,6 +38,7 @@ const RECORDS = {
   profile: { stage: 'securing', body: null, frame: null },
   multipoint: { stage: 'securing', body: null, frame: null },
   sash: { stage: 'securing', body: null, frame: null },
+  'mortise-dead': { stage: 'securing', body: null, frame: null },
   'rim-lock': { stage: 'securing', body: null, frame: null },
   'night-latch': { stage: 'securing', body: null, frame: null },
   unit: { stage: 'securing', body: null, frame: null },

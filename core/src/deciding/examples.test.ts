@@ -409,7 +409,7 @@ const EXAMPLES: Example[] = [
       leafConstruction: 'timber-hollow',
       secured: false,
     },
-    leaf: '23 3/4 in × 79 3/8 in',
+    leaf: '23 25/32 in × 79 3/8 in',
     clear: '45 1/8 in',
     lock: 'no lock',
     items: [

@@ -518,9 +518,9 @@ const OPENINGS: WholeExample[] = [
       occupants: 200,
     },
     source: 'a size more in wind; 30 N: an operator',
-    closing: 'surface closer, top jamb, 4, stop in the closer’s arm',
+    closing: 'surface closer, top jamb, 5, stop in the closer’s arm',
     items: [
-      '2 Surface closer, top jamb, set to size 4, back-check, with stop',
+      '2 Surface closer, top jamb, set to size 5, back-check, with stop',
       '2 Kick plate',
       '1 Weather seal, head and jambs',
       '2 Door sweep, sponge neoprene',
@@ -737,9 +737,9 @@ const OPENINGS: WholeExample[] = [
       frequency: 'high',
     },
     source: 'AS 1428.1: 20 N, an operator',
-    closing: 'surface closer, top jamb, 3, stop in the closer’s arm',
+    closing: 'surface closer, top jamb, 4, stop in the closer’s arm',
     items: [
-      '1 Surface closer, top jamb, set to size 3, back-check, with stop',
+      '1 Surface closer, top jamb, set to size 4, back-check, with stop',
       '1 Kick plate',
       '1 Weather seal, head and jambs',
       '1 Door sweep, sponge neoprene',

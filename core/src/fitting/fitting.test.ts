@@ -61,11 +61,91 @@ describe('the steps of an opening', () => {
     );
     const at = (id: string) => steps.indexOf(id);
     expect(steps[0]).toBe('before.check');
-    expect(at('leaf.edges')).toBeLessThan(at('hang.recess'));
-    expect(at('hang.recess')).toBeLessThan(at('hang.hang'));
-    expect(at('hang.gaps')).toBeLessThan(at('lock.lock'));
+    // Nothing is cut after the edges are sealed, and nothing hangs before; the strike is marked from the hung leaf.
+    expect(at('hang.recess')).toBeLessThan(at('lock.lock'));
+    expect(at('lock.lock')).toBeLessThan(at('leaf.edges'));
+    expect(at('leaf.edges')).toBeLessThan(at('hang.hang'));
+    expect(at('hang.hang')).toBeLessThan(at('hang.gaps'));
+    expect(at('hang.gaps')).toBeLessThan(at('hang.screws'));
+    expect(at('hang.screws')).toBeLessThan(at('lock.strike'));
     expect(at('lock.strike')).toBeLessThan(at('lock.stops'));
     expect(steps.at(-1)).toBe('finish.clear');
+  });
+  it('hang the inactive leaf of a pair first, each leaf with steps of its own', () => {
+    const steps = fittingSteps(
+      decide({ kind: 'pair', active: 'left', frameMaterial: 'timber', frameWidth: mm(1800) }),
+    );
+    const hung = steps.filter(({ id }) => id.startsWith('hang.hang'));
+    expect(hung.map(({ id, leaf }) => [id, leaf])).toEqual([
+      ['hang.hang@inactive', 'leaf.inactive'],
+      ['hang.hang', 'leaf.active'],
+    ]);
+    expect(steps.filter(({ id }) => id.startsWith('hang.gaps'))).toHaveLength(2);
+  });
+  it('bore the faces of a bored lock before its edge, the edge of a cased one before its faces', () => {
+    const say = (facts: Partial<OpeningFacts>) =>
+      phraseText(
+        fittingSteps(decide({ frameMaterial: 'timber', leafThickness: mm(44), ...facts })).find(
+          ({ id }) => id === 'lock.lock',
+        )!.say,
+        UNITS,
+      );
+    expect(say({ lockKind: 'tubular', lockUse: 'passage' })).toMatch(/faces first.*edge/);
+    expect(say({ lockKind: 'sash', lockUse: 'office' })).toMatch(/edge first.*both faces/);
+    expect(say({ lockKind: 'rim-lock', lockUse: 'passage' })).toMatch(/through the leaf first/);
+    expect(
+      say({
+        lockKind: 'mortise',
+        lockUse: 'office',
+        leafConstruction: 'steel-honeycomb-16',
+        work: 'replacement',
+      }),
+    ).toMatch(/slow and cooled/);
+  });
+  it('let drop seals, wires and concealed closers in before the leaf hangs, and speak of none that is not there', () => {
+    const timber = { frameMaterial: 'timber', leafThickness: mm(44), role: 'office' } as const;
+    const chosen = (value: string) => ({ value, reason: 'wanted' });
+    const letIn = ids(
+      fittingSteps(
+        decide({
+          ...timber,
+          closer: 'concealed',
+          choices: {
+            'closing.device': chosen('concealed'),
+            'sealing.bottom': chosen('drop-full'),
+            'powering.transfer': chosen('transfer'),
+          },
+          lockUse: 'reader',
+          reader: true,
+        } as never),
+      ),
+    );
+    const hang = letIn.indexOf('hang.hang');
+    for (const id of ['seal.drop', 'power.wires', 'close.closer']) {
+      expect([id, letIn.includes(id)]).toEqual([id, true]);
+      expect(letIn.indexOf(id)).toBeLessThan(hang);
+      expect(letIn.indexOf(id)).toBeLessThan(letIn.indexOf('leaf.edges'));
+    }
+    const plain = fittingSteps(decide({ ...timber, role: 'store' }));
+    for (const { say } of plain) expect(phraseText(say, UNITS)).not.toMatch(/drop seal/i);
+  });
+  it('bore drill-in hinges, and recess nothing for them', () => {
+    const steps = fittingSteps(
+      decide(
+        { leafEdge: 'rebated', leafConstruction: 'timber-particle', rating: 0 },
+        PRACTICES.continental,
+      ),
+    ).map(({ say }) => say.code);
+    expect(steps).toEqual(expect.arrayContaining(['fit.drillIn', 'fit.hangDrillIn']));
+    expect(steps).not.toContain('fit.recess');
+  });
+  it('tell one number of people for one leaf, wherever it is told', () => {
+    const heavy = decide({ leafMass: 60_000, frameMaterial: 'timber' });
+    const told = [...fittingSteps(heavy), ...leafRemoval(heavy)!.off, ...leafRemoval(heavy)!.on]
+      .flatMap(({ say, cares }) => [say, ...cares])
+      .flatMap(({ params }) => params['people'] ?? []);
+    expect(told.length).toBeGreaterThan(3);
+    expect(new Set(told)).toEqual(new Set([3]));
   });
   it('have the numbers of just this opening', () => {
     const steps = fittingSteps(decide({ frameWidth: mm(926), frameHeight: mm(2040) }));

@@ -1,4 +1,4 @@
-import { wholeUp } from '../measure/index.js';
+import { peopleToLift } from '../hanging/index.js';
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
 import {
   valueOrUndefined,
@@ -19,9 +19,6 @@ export interface LeafRemoval {
   off: WorkStep[];
   on: WorkStep[];
 }
-
-/** From so many times what one person lifts a lifter is needed: four hands and no more fit to a leaf. */
-const LIFTER_FROM = 4;
 
 const UNHANG: Partial<Record<HangingDevice, [off: Message, on: Message]>> = {
   continuous: [message('off.continuous'), message('on.continuous')],
@@ -45,10 +42,7 @@ export function leafRemoval(decided: DecidedOpening): LeafRemoval | undefined {
   const { device, leaves, pin } = results.hanging;
   const masses = leaves.map((leaf) => leaf.mass).filter((one) => one !== undefined);
   const mass = masses.length === leaves.length ? Math.max(...masses) : undefined;
-  const alone = practice.values.liftAlone.value;
-  const people =
-    mass === undefined ? 2 : Math.max(mass > alone ? 2 : 1, Math.min(4, wholeUp(mass / alone)));
-  const lifter = mass !== undefined && mass > alone * LIFTER_FROM;
+  const { people, lifter } = peopleToLift(mass, practice);
   const care = new Map(decided.cautions.map((one) => [one.code, one]));
   const cares = (...codes: string[]): Message[] =>
     codes.flatMap((code) => (care.has(code) ? [care.get(code)!] : []));

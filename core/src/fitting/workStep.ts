@@ -29,6 +29,8 @@ export interface WorkStep {
   /** The same on every device and in every version: what is ticked is kept by it. */
   id: string;
   part: WorkPart;
+  /** Which leaf of a pair it is done to, as a term; both have their own steps. */
+  leaf?: string | undefined;
   say: Message;
   figures: WorkFigure[];
   /** Term codes. */
@@ -55,17 +57,24 @@ export class Steps {
       tools = [],
       items = [],
       cares = [],
+      under = part,
+      leaf,
     }: {
       figures?: readonly `${string}.${string}`[];
       more?: WorkFigure[];
       tools?: string[];
       items?: readonly Item[];
       cares?: Message[];
+      /** The part it stands under, where its id is of another: what was ticked stays ticked. */
+      under?: WorkPart;
+      leaf?: 'inactive' | undefined | 'active';
     } = {},
   ): void {
     this.list.push({
-      id: `${part}.${id}`,
-      part,
+      // The active leaf keeps the ids that a single leaf has.
+      id: `${part}.${id}${leaf === 'inactive' ? '@inactive' : ''}`,
+      part: under,
+      leaf: leaf && `leaf.${leaf}`,
       say,
       figures: [...figures.flatMap((key) => this.figures(key)), ...more],
       tools: tools.map((tool) => `tool.${tool}`),

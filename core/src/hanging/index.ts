@@ -24,3 +24,4 @@ export { concealedData, type ConcealedDevice } from './concealed.js';
 export { MAX_SET } from './facts.js';
 export { COUNTS, type ButtForm } from './decisions.js';
 export { hanging } from './stage.js';
+export { peopleToLift } from './lifting.js';

@@ -1,8 +1,8 @@
 import type { HangingRecord } from './decisions.js';
 import { valueOrUndefined, message } from '../model/index.js';
 import type { Practice, UseClass } from '../practice/index.js';
-import type { SizedLeaf } from '../sizing/index.js';
-import { hardwareOn, leafMass } from './mass.js';
+import { measured, type SizedLeaf } from '../sizing/index.js';
+import { glassIn, hardwareOn, leafMass } from './mass.js';
 
 /** The leaf’s mass, weighed or worked out, in grams; undefined while its make or size is open. */
 export function decideMass(
@@ -34,13 +34,10 @@ export function decideMass(
     record.ask('mass', 'ask.sizeFirst', ['frameWidth', 'frameHeight'], { leaf: leaf.id });
     return undefined;
   }
-  const glassWidth = valueOrUndefined(record.facts.glassWidth);
-  const glassHeight = valueOrUndefined(record.facts.glassHeight);
   const glassThickness = valueOrUndefined(record.facts.glassThickness);
+  const solid = measured(leaf);
   const glass =
-    glassWidth && glassHeight && glassThickness
-      ? { width: glassWidth, height: glassHeight, thickness: glassThickness }
-      : undefined;
+    construction === 'glass' || !solid ? undefined : glassIn(record.facts, practice, solid);
   // A glass leaf is as thick as its glass, not as the leaf its frame was made for.
   const body =
     construction === 'glass' ? (glassThickness ?? practice.values.glassLeaf.value) : thickness;
@@ -55,6 +52,7 @@ export function decideMass(
   );
   record.decide('mass', mass.total, {
     leaf: leaf.id,
+    basis: glass?.assumed ? 'assumed' : 'derived',
     facts: [
       'leafConstruction',
       'leafMass',
@@ -75,8 +73,8 @@ export function decideMass(
         hardware: { grams: mass.hardware },
       }),
       ...(lead > 0 ? [message('hanging.mass.lead', { lead: { ticks: lead } })] : []),
-      ...(construction === 'glass' && glassThickness === undefined
-        ? [message('hanging.mass.glassAssumed', { thickness: { ticks: body } })]
+      ...(glass?.assumed || (construction === 'glass' && glassThickness === undefined)
+        ? [message('hanging.mass.glassAssumed', { thickness: { ticks: glass?.thickness ?? body } })]
         : []),
     ],
   });

@@ -157,7 +157,8 @@ export const HANGING_MESSAGES = {
   'hanging.device.glass':
     'A leaf of glass: patch fittings or rails on a floor closer and top centre, or hinges for glass. The glass maker cuts for them.',
   'hanging.mass.lead': 'With {lead} of lead in the leaf.',
-  'hanging.mass.glassAssumed': 'The glass is taken as {thickness} thick.',
+  'hanging.mass.glassAssumed':
+    'Nobody recorded the glass: it is taken as {thickness} thick, all panes together.',
   'hanging.clear.rebated':
     '{frame} less the stops, 2 × {stop}: a rebated leaf opens before the frame.',
   'hanging.rebatedHinges':

@@ -1,4 +1,4 @@
-import { TICKS_PER_INCH, TICKS_PER_MM, type System, type Ticks } from './ticks.js';
+import { TICKS_PER_64TH, TICKS_PER_INCH, TICKS_PER_MM, type System, type Ticks } from './ticks.js';
 import { wholeDown, wholeUp } from './whole.js';
 
 /** Which way a shown value is rounded: a leaf to order down, a gap to keep up, a position nearest. */
@@ -6,9 +6,9 @@ export type Rounding = 'down' | 'nearest' | 'up';
 
 export interface LengthFormat {
   system: System;
-  /** Inch systems: the finest denominator shown, a power of two up to 64. Default 16. */
+  /** Inch systems: what a length is rounded to that is no whole sixty-fourth, a power of two. Default 16. */
   denominator?: number;
-  /** Metric: the step shown in millimetres. Default 0.5. */
+  /** Metric: what a length is rounded to that is no whole tenth, in millimetres. Default 0.5. */
   step?: number;
   rounding?: Rounding;
 }
@@ -37,11 +37,18 @@ export function roundTo(ticks: Ticks, grid: Ticks, rounding: Rounding = 'nearest
   return ROUND[rounding](ticks / grid) * grid;
 }
 
-/** Breaks a length into what a screen or a sheet prints. */
+/** The finest grids that lengths are read and cut on: a sixty-fourth of an inch, a tenth of a millimetre. */
+const FINEST = { inch: TICKS_PER_64TH, metric: TICKS_PER_MM / 10 };
+
+/**
+ * Breaks a length into what a screen or a sheet prints. One that lies on the finest grid is told as it is, so that
+ * what somebody wrote stands as written and sums add up; any other is rounded to the format's step, in its
+ * direction. The same length is so the same number wherever it is printed.
+ */
 export function showLength(ticks: Ticks, format: LengthFormat): ShownLength {
   const rounding = format.rounding ?? 'nearest';
   if (format.system === 'metric') {
-    const grid = (format.step ?? 0.5) * TICKS_PER_MM;
+    const grid = ticks % FINEST.metric === 0 ? FINEST.metric : (format.step ?? 0.5) * TICKS_PER_MM;
     const value = roundTo(ticks, grid, rounding);
     const shown = Math.abs(value) / TICKS_PER_MM;
     const text = String(Number(shown.toFixed(4)));
@@ -56,7 +63,7 @@ export function showLength(ticks: Ticks, format: LengthFormat): ShownLength {
       text: (negative ? '-' : '') + text,
     };
   }
-  const finest = format.denominator ?? 16;
+  const finest = ticks % FINEST.inch === 0 ? 64 : (format.denominator ?? 16);
   const value = roundTo(ticks, TICKS_PER_INCH / finest, rounding);
   const magnitude = Math.abs(value);
   const whole = wholeDown(magnitude / TICKS_PER_INCH);

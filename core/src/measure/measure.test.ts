@@ -156,7 +156,8 @@ describe('writing a length', () => {
   });
 
   it('rounds in the direction asked for, and says that it did', () => {
-    const length = inches(35) + 3 * TICKS_PER_64TH;
+    // Three sixty-fourths and a tick: on no grid that a tape has.
+    const length = inches(35) + 3 * TICKS_PER_64TH + 1;
     const format = (rounding: 'down' | 'nearest' | 'up') =>
       showLength(length, { system: 'inch', rounding });
     expect([format('down').text, format('nearest').text, format('up').text]).toEqual([
@@ -165,6 +166,13 @@ describe('writing a length', () => {
       '35 1/16',
     ]);
     expect(format('down').rounded).toBe(true);
+    // What lies on the finest grid is told as it is, whatever the step.
+    expect(showLength(inches(35) + 3 * TICKS_PER_64TH, { system: 'inch' })).toMatchObject({
+      text: '35 3/64',
+      rounded: false,
+    });
+    expect(showLength(mm(893.7), { system: 'metric', rounding: 'down' }).text).toBe('893.7');
+    expect(showLength(mm(893.7) + 1, { system: 'metric', rounding: 'down' }).text).toBe('893.5');
     expect(showLength(inches(35.25), { system: 'inch' })).toMatchObject({
       text: '35 1/4',
       rounded: false,

@@ -106,6 +106,7 @@ export const LOCK_TERMS: Record<string, string> = {
   'product.profile': 'profile-cylinder lock',
   'product.multipoint': 'multipoint lock',
   'product.sash': 'mortice lock',
+  'product.mortise-dead': 'mortice dead lock',
   'product.rim-lock': 'rim lock',
   'product.night-latch': 'night latch',
   'product.unit': 'unit lock',

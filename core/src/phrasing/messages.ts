@@ -84,7 +84,7 @@ export const COMMON_MESSAGES = {
   'care.aid':
     'Riegel is an aid to preparation. The adopted code, the authority having jurisdiction, the listing and the makers’ instructions decide; have a licensed professional confirm.',
   'care.heavy':
-    'The leaf is {mass}: two people or a lifter above {limit}. Prop it before pins or pivots come out, and keep fingers from the hinge side and from under it.',
+    'The leaf is {mass}: {people} people, or a lifter. Prop it before pins or pivots come out, and keep fingers from the hinge side and from under it.',
   'care.massUnknown':
     'The leaf’s mass is not known. Treat it as heavy: above {limit} two people or a lifter.',
   'care.anyLeaf':
@@ -101,7 +101,10 @@ export const COMMON_MESSAGES = {
     'Old paint may hold lead: test before sanding. Old rated leaves and panels may hold asbestos: do not cut them; have them tested.',
   'care.outOfUse':
     'While a door is out of use in an occupied building keep the way out and the fire separation, or post a watch.',
-  'care.glass': 'Glass leaf: gloves, edge protection, no metal contact.',
+  'care.glass':
+    'Glass leaf: carry it upright, two people, gloves, suction lifters; edges guarded, never onto a corner, no metal against it. Safety glass only, marked as such.',
+  'care.glassIn':
+    'There is glass in the leaf: carry it upright, two people, gloves; lay it on no corner. Where people may fall against it, it is safety glass and marked as such.',
   'care.pivot':
     'Taking the leaf off its pivots: prop it, part the closer at the arm joint, free the top pivot, lower it.',
   'care.closer':

@@ -84,7 +84,7 @@ describe('a phrase', () => {
       },
     };
     expect(phraseText(said, inch)).toBe('One more: 49 in wide, over 48 in.');
-    expect(phraseText(said, metric)).toBe('One more: 1245 mm wide, over 1219 mm.');
+    expect(phraseText(said, metric)).toBe('One more: 1245 mm wide, over 1219.2 mm.');
   });
   it('keeps lengths apart for the screen, with their exact value', () => {
     const parts = phrase({ code: 'ask.width', params: {} }, inch);

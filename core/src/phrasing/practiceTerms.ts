@@ -10,6 +10,7 @@ export const PRACTICE_TERMS: Record<string, string> = {
   'value.hoistClear': 'Clear width of rooms with a hoist',
   'value.boardWidth': 'Width of one board of a boarded leaf',
   'value.moistureSwing': 'Moisture change outside, per cent',
+  'value.usualGlass': 'Glass of a leaf that nobody recorded',
   'value.glassPerMm': 'Glass, g/m² per mm',
   'value.highUse': 'High use from, passages a day',
   'value.mediumUse': 'Medium use from, passages a day',

@@ -27,6 +27,7 @@ export const LOCK_FIGURES = {
   profile: row('profileCase', 'mortise', 'long'),
   multipoint: row('profileCase', 'mortise', 'long'),
   sash: row('sashCase', 'mortise', 'mortise'),
+  'mortise-dead': row('deadCase', 'mortise', 'mortise', 'deadbolt'),
   'rim-lock': row('rimLock', 'rim', 'rim'),
   'night-latch': row('nightLatch', 'rim', 'rim', 'nightLatch'),
   unit: row('unitNotch', 'bored', 'mortise'),

@@ -113,6 +113,12 @@ const COMMON = {
     `${TRADE}: boards of 100 to 150 mm, each moves in its own joints`,
   ),
   moistureSwing: sourced(4, 'count', `${TRADE}: per cent, outside leaf, typical`),
+  usualGlass: sourced(
+    { pane: mm(6), unit: mm(12) },
+    'length',
+    `${TRADE}: 6 mm toughened; outside sealed units, of two panes together`,
+    'default',
+  ),
   glassPerMm: sourced(2500, 'surface mass', 'glass: 2.5 kg/m² per mm', 'default'),
   highUse: sourced(400, 'count', `${TRADE}: passages a day`, 'preference'),
   mediumUse: sourced(40, 'count', `${TRADE}: passages a day`, 'preference'),

@@ -114,6 +114,7 @@ export const BODY_NAMES = [
   'kickPlate',
   'wire',
   'sashCase',
+  'deadCase',
   'profileCase',
   'narrowCase',
   'hookCase',
@@ -198,6 +199,8 @@ export interface BaseValues extends SecuringValues {
   handleInset: Sourced<Ticks>;
 
   surfaceMasses: Sourced<Record<LeafConstruction, SurfaceMass>>;
+  /** Glass of a leaf where nobody recorded it: a pane, and the panes of a sealed unit together. */
+  usualGlass: Sourced<{ pane: Ticks; unit: Ticks }>;
   glassPerMm: Sourced<number>;
   hardwareAllowance: Sourced<number>;
   liftAlone: Sourced<number>;

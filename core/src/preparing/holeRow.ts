@@ -4,7 +4,7 @@ import type { HoleRow } from '../stageContract/index.js';
 /**
  * The row of holes that clears a pocket: the bit is the case's thickness and a little over, up to the
  * next made; the first and last hole end where the pocket ends; the others stand evenly between, no
- * further apart than a part of the bit (trade practice: three quarters).
+ * further apart than a part of the bit (trade practice: two thirds).
  *
  * @param length of the pocket, along the edge
  * @param through thickness of the case

@@ -11,6 +11,7 @@ import type { LockSpec } from '../catalogue/index.js';
 import type { Practice } from '../practice/index.js';
 import {
   boltLengths,
+  byLeverKey,
   datumsOf,
   isExit,
   cylinderOf,
@@ -77,6 +78,8 @@ export function lockPreparation(
   sheet.lengths('fromFloor', at.floor);
   if (at.frameHead !== undefined) sheet.lengths('fromHead', at.frameHead);
   const { pocket, bore } = fit;
+  const onFace = LOCK_FORMS[fit.kind].sits === 'inside-face';
+  if (onFace) sheet.lengths('backset', fit.backset);
   if (pocket ?? bore) {
     sheet.lengths('backset', fit.backset);
     if (facts.meetingEdge === 'rebated' && strike.on === 'leaf')
@@ -88,13 +91,20 @@ export function lockPreparation(
   const row = pocket && pocketLines(sheet, practice, fit, pocket, securing.spec);
   secondBoltLines(sheet, practice, fit, securing);
   if (isExit(fit.kind)) exitLines(sheet, practice, securing);
-  if (LOCK_FORMS[fit.kind].sits === 'inside-face') {
+  if (onFace) {
+    if (fit.kind === 'rim-lock') rimLockLines(sheet, practice, securing);
     sheet.group('face');
     sheet.tool('pilot', practice.values.pilots.value.surface, 'surfaceScrews');
     sheet.lengths('surfaceScrews', practice.values.pilots.value.surface);
   }
   throughLines(sheet, securing);
-  strikeLines(sheet, practice, securing, at.frameHead);
+  strikeLines(
+    sheet,
+    practice,
+    securing,
+    at.frameHead,
+    onFace ? keepBackOf(facts, practice, securing) : undefined,
+  );
   boltLines(sheet, practice, securing);
   wireLines(sheet, facts, practice, at.leafTop!);
   return { groups: sheet.groups, bits: sheet.tools(), row, notes: notesFor(facts, securing) };
@@ -161,14 +171,42 @@ function pocketLines(
   const cylinder = cylinderOf(fit.kind, practice);
   const apart =
     centres.value[cylinder === 'profile' ? 'profile' : fit.kind === 'sash' ? 'sash' : 'mortise'];
-  const key = cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
-  sheet.lengths('keyHole', key);
-  sheet.tool('bit', key, 'keyHole');
+  if (byLeverKey(fit.kind)) leverKeyLines(sheet, practice);
+  else {
+    const key = cylinder === 'profile' ? faceHoles.value.profile : faceHoles.value.key;
+    sheet.lengths('keyHole', key);
+    sheet.tool('bit', key, 'keyHole');
+  }
   if (!handled) return row;
   // The key of continental and British locks is below the spindle, of the others above it.
   const below = cylinder === 'profile' || fit.kind === 'sash';
   sheet.lengths(below ? 'keyBelow' : 'keyAbove', apart);
   return row;
+}
+
+/** The hole of a lever key: round for its pin, with a slot below as long as its bit. */
+function leverKeyLines(sheet: Sheet, { values }: Practice): void {
+  const { pin, slot, bit } = values.leverKey.value;
+  sheet.lengths('leverKeyHole', pin);
+  sheet.lengths('leverKeySlot', slot, bit);
+  sheet.tool('bit', pin, 'leverKeyHole');
+}
+
+/** A lock on the face: what goes through the leaf for it, and what is let into the edge for its flange. */
+function rimLockLines(sheet: Sheet, practice: Practice, { spec }: Securing): void {
+  const { faceHoles, rimFlange, bodies, centres } = practice.values;
+  const handled = !spec || spec.insideHandle !== 'none' || spec.outsideHandle !== 'none';
+  const keyed = !spec || spec.outsideKey.length > 0 || spec.insideKey.length > 0;
+  sheet.group('flange');
+  sheet.lengths('flange', bodies.value.rimLock.up, rimFlange.value.wide, rimFlange.value.thick);
+  sheet.group('faces');
+  if (handled) {
+    sheet.lengths('spindleHole', faceHoles.value.spindle);
+    sheet.tool('bit', faceHoles.value.spindle, 'spindleHole');
+  }
+  if (!keyed) return;
+  leverKeyLines(sheet, practice);
+  if (handled) sheet.lengths('keyBelow', Math.min(centres.value.sash, bodies.value.rimLock.up / 2));
 }
 
 /** A bored dead bolt of its own above the lock: the same bores, at its own height. */
@@ -218,11 +256,28 @@ function throughLines(sheet: Sheet, { lengths, spec }: Securing): void {
   if (screw !== undefined) sheet.lengths('throughScrews', screw);
 }
 
+/** How far the leaf's pull face stands behind what a keep is fixed to there: jamb edge and trim. Undefined beside a stop. */
+function keepBackOf(
+  facts: OpeningFacts,
+  { values }: Practice,
+  { outsidePull, leaf, strike }: Securing,
+): number | undefined {
+  if (outsidePull || !leaf || !strike) return undefined;
+  const rabbet = valueOrUndefined(facts.rabbetDepth);
+  const material = valueOrUndefined(facts.frameMaterial) === 'timber' ? 'timber' : 'steel';
+  const beyond =
+    rabbet === undefined
+      ? values.jambBeyond.value[material]
+      : rabbet - leaf.thickness - strike.play;
+  return Math.max(0, beyond) + (valueOrUndefined(facts.trimProjection) ?? 0);
+}
+
 function strikeLines(
   sheet: Sheet,
   practice: Practice,
   { strike, longScrews }: Securing,
   fromHead: number | undefined,
+  keepBack: number | undefined,
 ): void {
   if (!strike || strike.on === 'ends') return;
   const { pilots, strikeScrew } = practice.values;
@@ -233,6 +288,7 @@ function strikeLines(
   sheet.corner('strikeCorner', strike.plate.radius);
   if (strike.plate.radius > 0) sheet.tool('router', strike.plate.radius * 2, 'strikePlate');
   if (strike.on === 'face') {
+    if (keepBack !== undefined) sheet.lengths('keepBack', keepBack);
     sheet.lengths('strikeScrews', pilots.value.surface);
     sheet.tool('pilot', pilots.value.surface, 'strikeScrews');
     return;
@@ -279,10 +335,12 @@ function wireLines(sheet: Sheet, facts: OpeningFacts, practice: Practice, fromTo
   sheet.lengths('wireFromTop', fromTop);
 }
 
-function notesFor(facts: OpeningFacts, { fit, strike, reuse }: Securing): Message[] {
+function notesFor(facts: OpeningFacts, { fit, strike, reuse, outsidePull }: Securing): Message[] {
   const notes: Message[] = [];
   if (!fit || !strike) return notes;
   if (fit.pocket ?? fit.bore) notes.push(message('preparing.bothFaces'));
+  if (fit.kind === 'rim-lock')
+    notes.push(message(outsidePull ? 'preparing.keepPush' : 'preparing.keepPull'));
   if (fit.pocket && LOCK_FORMS[fit.kind].handed) notes.push(message('preparing.front'));
   if ((valueOrUndefined(facts.faceFiller) ?? 0) > 0)
     notes.push(message('preparing.proper', { middle: { ticks: Math.round(fit.z) } }));

@@ -1,6 +1,10 @@
 /** What the stage says: reasons, questions, findings. `{name}` is a parameter. */
 export const PREPARING_MESSAGES = {
   'preparing.bothFaces': 'Drill cross bores and face holes from both faces.',
+  'preparing.keepPull':
+    'The lock stands on the pull face: pack its keep out, or let it into the trim, until the bolt enters freely with the leaf shut.',
+  'preparing.keepPush':
+    'The lock stands on the push face: its keep goes onto the stop, marked from the bolt with the leaf shut.',
   'preparing.front':
     'Set the front to the bevel of the edge; the side marked for the free trim faces inside.',
   'preparing.proper':

@@ -36,7 +36,7 @@ describe('a row of holes', () => {
             mm(through),
             mm(1.5),
             mm(1),
-            0.75,
+            2 / 3,
           );
           expect(bit).toBeGreaterThanOrEqual(mm(through + 1.5));
           expect(bit).toBeLessThan(mm(through + 2.5) + 1);
@@ -45,22 +45,69 @@ describe('a row of holes', () => {
           expect(centres[0]).toBe(bit / 2);
           if (mm(up) > bit) expect(centres[count - 1]).toBe(mm(up) - bit / 2);
           centres.slice(1).forEach((centre, index) => {
-            expect(centre - centres[index]!).toBeLessThanOrEqual(bit * 0.75 + 1);
+            expect(centre - centres[index]!).toBeLessThanOrEqual((bit * 2) / 3 + 1);
             expect(Math.abs(centre - centres[index]! - pitch)).toBeLessThanOrEqual(1);
           });
           // What stands between two holes: the rest of a chord, on each side.
           const half = bit / 2;
           const chord = Math.sqrt(half ** 2 - (pitch / 2) ** 2);
           expect(Math.abs(ridge - (half - chord))).toBeLessThanOrEqual(2);
-          expect(ridge).toBeLessThan(bit * 0.18);
+          expect(ridge).toBeLessThan(bit * 0.14);
         },
       ),
     );
   });
-  it('is, for a case of 16 by 155, ten holes of 18', () => {
-    const row = holeRow(mm(155), mm(16), mm(1.5), mm(1), 0.75);
-    expect([row.bit / mm(1), row.count]).toEqual([18, 12]);
-    expect(row.pitch / mm(1)).toBeCloseTo((155 - 18) / 11, 1);
+  it('is, for a case of 16 by 155, thirteen holes of 18, no further apart than two thirds of the bit', () => {
+    const row = holeRow(mm(155), mm(16), mm(1.5), mm(1), 2 / 3);
+    expect([row.bit / mm(1), row.count]).toEqual([18, 13]);
+    expect(row.pitch / mm(1)).toBeCloseTo((155 - 18) / 12, 1);
+  });
+});
+
+describe('a lock by a lever key', () => {
+  const british = (facts: Partial<OpeningFacts>) =>
+    prepared(
+      { leafThickness: mm(44), leafConstruction: 'timber-panelled-softwood', ...facts },
+      'british',
+    );
+  const all = (preparation: ReturnType<typeof prepared>, name: string) =>
+    ticks(preparation, name)?.map((one) => one! / 320);
+  it('has a key hole with its slot, and no hole for a cylinder', () => {
+    for (const lockKind of ['sash', 'mortise-dead', 'rim-lock'] as const) {
+      const sheet = british({ lockKind, lockUse: 'dwelling' });
+      expect([lockKind, all(sheet, 'leverKeyHole')]).toEqual([lockKind, [10]]);
+      expect(all(sheet, 'leverKeySlot')).toEqual([6, 20]);
+      expect(all(sheet, 'keyHole')).toBeUndefined();
+      expect(all(sheet, 'cylinder')).toBeUndefined();
+    }
+    expect(all(british({ lockKind: 'profile', lockUse: 'dwelling' }), 'keyHole')).toEqual([17]);
+  });
+  it('as a mortice dead lock has a pocket in the middle of the leaf and no spindle', () => {
+    const sheet = british({ lockKind: 'mortise-dead', lockUse: 'dwelling', backset: mm(44) });
+    // The case is 19 behind its backset, 90 high and 16 through; a bit of 18 in a row of holes.
+    expect(all(sheet, 'pocket')).toEqual([90, 18, 63]);
+    expect(all(sheet, 'backset')).toEqual([44]);
+    expect(all(sheet, 'inThickness')).toEqual([22]);
+    expect(all(sheet, 'spindleHole')).toBeUndefined();
+    expect(all(sheet, 'keyBelow')).toBeUndefined();
+  });
+  it('as a rim lock has its flange, its spindle and key through the leaf, and its keep by the trim', () => {
+    const sheet = british({
+      lockKind: 'rim-lock',
+      lockUse: 'office',
+      swing: 'in',
+      backset: mm(57),
+      trimProjection: mm(18),
+    });
+    expect(all(sheet, 'backset')).toEqual([57]);
+    expect(all(sheet, 'flange')).toEqual([75, 14, 2]);
+    expect(all(sheet, 'spindleHole')).toEqual([20]);
+    // The jamb stands 1 beyond the leaf's pull face, the architrave 18 before that.
+    const beyond = PRACTICES.british.values.jambBeyond.value.timber / 320;
+    expect(all(sheet, 'keepBack')).toEqual([18 + beyond]);
+    expect(
+      all(british({ lockKind: 'rim-lock', lockUse: 'office', swing: 'out' }), 'keepBack'),
+    ).toBe(undefined);
   });
 });
 
@@ -147,7 +194,9 @@ describe('the numbers of a preparation sheet', () => {
     const notes = (facts: Partial<OpeningFacts>) =>
       prepared(facts)!.notes.map((note) => note.code.replace('preparing.', ''));
     expect(notes({ lockKind: 'mortise' })).toEqual(['bothFaces', 'front', 'marking', 'template']);
-    expect(notes({ lockKind: 'rim-lock' })).toEqual(['template']);
+    expect(notes({ lockKind: 'rim-lock' })).toEqual(['keepPull', 'template']);
+    expect(notes({ lockKind: 'rim-lock', swing: 'out' })).toEqual(['keepPush', 'template']);
+    expect(notes({ lockKind: 'night-latch' })).toEqual(['template']);
     expect(notes({ lockKind: 'mortise', faceFiller: inches(0.5), strikeAt: inches(44) })).toEqual([
       'bothFaces',
       'front',

@@ -12,7 +12,7 @@ export const testsOf = (round: string, decided: DecidedOpening): ProvingTest[] =
 export function figureText(value: number, unit: Measured['unit'], units: Units): string {
   if (unit === 'seconds') return `${value.toFixed(1)} s`;
   if (unit === 'newtons') return formatQuantity(value, 'force', units.system);
-  return formatLength(Math.round(value), { ...units, denominator: 64 });
+  return formatLength(Math.round(value), units);
 }
 
 /** What a figure shall keep, in words. */

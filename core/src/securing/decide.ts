@@ -16,7 +16,7 @@ import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import type { SecuringInput } from './input.js';
 import { securingItems } from './items.js';
-import { cylinderOf, hasRods, isExit } from './lockForms.js';
+import { cylinderOf, hasRods, isDeadBolt, isExit } from './lockForms.js';
 import {
   kindAlternatives,
   lockKindsFor,
@@ -146,7 +146,7 @@ function hangsOut({ hand }: SecuringInput['results']['handing']): boolean {
 
 /** Whether no function of a kind latches. */
 function neverLatches(kind: LockKind): boolean {
-  return kind === 'deadbolt' || kind === 'roller';
+  return isDeadBolt(kind) || kind === 'roller';
 }
 
 /** An astragal that overlaps keeps one leaf shut until the other is opened. */

@@ -20,6 +20,7 @@ export const LOCK_KINDS = [
   'profile',
   'multipoint',
   'sash',
+  'mortise-dead',
   'rim-lock',
   'night-latch',
   'unit',

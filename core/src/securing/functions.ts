@@ -5,7 +5,7 @@ import type { LockUse, Practice } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { findLocks, type LockMatch, type LockWishes } from './finder.js';
-import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
+import { LOCK_FORMS, hasRods, isDeadBolt, isExit } from './lockForms.js';
 import { propertiesOf, type LockProperties } from './properties.js';
 import { DWELLING_USES, SPECIAL, USE_PREFERS, USE_WISHES, type DerivedUse } from './uses.js';
 
@@ -21,7 +21,7 @@ export function boltsAbove(kind: LockKind, use: LockUse): boolean {
 
 /** Whether a kind has no latch in any function: it locks when somebody throws its bolt. */
 function isBoltAlone(kind: LockKind): boolean {
-  return kind === 'sliding' || kind === 'deadbolt';
+  return kind === 'sliding' || isDeadBolt(kind);
 }
 
 /** Wishes without what only a latch can do. */

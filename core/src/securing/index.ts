@@ -6,6 +6,7 @@ export {
   cylinderOf,
   hasRods,
   isExit,
+  byLeverKey,
   LOCK_FORMS,
   rodsRunDown,
   type LockForm,

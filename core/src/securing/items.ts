@@ -108,6 +108,13 @@ function trimItems({ facts, spec, kind, cylinder, trimApart }: SecuredBy): Item[
   return [item(trimItem(form), 1, { unit: 'set' })];
 }
 
+/** Escutcheons of key holes where no plate of a handle covers them: one a face that is keyed. */
+function escutcheonItems({ spec, kind }: SecuredBy): Item[] {
+  if (kind !== 'mortise-dead' || !spec) return [];
+  const faces = [spec.outsideKey, spec.insideKey].filter((key) => key.length > 0).length;
+  return faces > 0 ? [item('item.escutcheon', faces)] : [];
+}
+
 /** Plates and pulls of leaves that nobody latches or locks. */
 function pushAndPull(facts: OpeningFacts, leaves: number): Item[] {
   if (facts.leafConstruction === 'glass')
@@ -162,6 +169,7 @@ export function securingItems(items: Item[], by: SecuredBy): void {
       ...profileItems(spec, lengths),
       ...keyItems(specs, by.cylinder),
       ...(isExit(kind) ? exitTrimItems(specs, by.daily) : trimItems(by)),
+      ...escutcheonItems(by),
     );
   }
   const pushed = kind === 'none' || kind === 'roller' || spec?.latch === 'none';

@@ -117,6 +117,7 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     'panic-changeover',
   ]),
   sash: form('sash', 'pocket', 'own', false, [...SASH, 'dormitory', ...POWERED]),
+  'mortise-dead': form('mortise-dead', 'pocket', 'own', false, DEADBOLTS),
   'rim-lock': form('rim-lock', 'inside-face', 'own', true, [
     'mortise-passage',
     'sash-lock',
@@ -160,6 +161,16 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
   // A surface latch with its handle outside and a push rod through the leaf that always frees it.
   'cold-room': form('cold-room', 'inside-face', 'own', true, ['cold-room']),
 };
+
+/** Whether a kind is a dead bolt alone, bored or in a case: it has no latch in any function. */
+export function isDeadBolt(kind: LockKind): boolean {
+  return kind === 'deadbolt' || kind === 'mortise-dead';
+}
+
+/** Whether a kind is locked by a lever key, which wants a key hole and no cylinder. */
+export function byLeverKey(kind: LockKind): boolean {
+  return kind === 'sash' || kind === 'mortise-dead' || kind === 'rim-lock';
+}
 
 /** Whether a kind is an exit device. */
 export function isExit(kind: LockKind): boolean {

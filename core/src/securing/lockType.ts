@@ -13,7 +13,7 @@ import { memoize } from '../measure/index.js';
 import type { LockUse, Practice, PracticeValues } from '../practice/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import { proposalFor } from './functions.js';
-import { hasRods, isExit, LOCK_FORMS } from './lockForms.js';
+import { hasRods, isDeadBolt, isExit, LOCK_FORMS } from './lockForms.js';
 import { panicOf } from './panic.js';
 import { wantsExitDevice } from './uses.js';
 import { type Role, ROLE } from '../roles/index.js';
@@ -41,6 +41,7 @@ const SWINGING: readonly LockKind[] = [
   'profile',
   'multipoint',
   'sash',
+  'mortise-dead',
   'deadbolt',
   'rim-lock',
   'night-latch',
@@ -131,9 +132,9 @@ export function againstKind(kind: LockKind, place: LockPlace): Message | undefin
   if (kind === 'gate' && facts.exterior !== true) return message('securing.against.gate');
   if (kind === 'narrow-stile' && construction !== 'aluminium-narrow')
     return message('securing.against.narrow');
-  if ((kind === 'night-latch' || kind === 'deadbolt') && !ALONE.has(use))
+  if ((kind === 'night-latch' || isDeadBolt(kind)) && !ALONE.has(use))
     return message('securing.against.alone');
-  if (rated && (kind === 'rim-lock' || kind === 'night-latch' || kind === 'deadbolt'))
+  if (rated && (kind === 'rim-lock' || kind === 'night-latch' || isDeadBolt(kind)))
     return message('securing.against.rated');
   if (thickness !== undefined && form.sits === 'pocket' && form.body) {
     const through = values.bodies.value[form.body].through;

@@ -83,6 +83,7 @@ const US_GRADES: Record<LockKind, string> = {
   profile: 'EN 12209',
   multipoint: 'EN 15685',
   sash: 'EN 12209',
+  'mortise-dead': 'EN 12209',
   'rim-lock': '',
   'night-latch': 'ANSI/BHMA A156.36',
   unit: 'ANSI/BHMA A156.2, grade 1',
@@ -113,6 +114,7 @@ const EN_GRADES: Record<LockKind, string> = {
 };
 const BRITISH_GRADES: Record<LockKind, string> = {
   ...EN_GRADES,
+  'mortise-dead': 'BS 3621 or BS 8621, as insurers ask',
   'night-latch': 'BS 8621 or BS 3621, as insurers ask',
 };
 

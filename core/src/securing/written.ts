@@ -49,6 +49,7 @@ const KINDS: readonly (readonly [words: RegExp, kind: LockKind])[] = [
   [/exit device|panic (?:bar|bolt|device)/i, 'rim-exit'],
   [/night latch/i, 'night-latch'],
   [/rim lock/i, 'rim-lock'],
+  [/mort[ic]se dead ?(?:lock|bolt)|\bdead ?lock\b/i, 'mortise-dead'],
   [/multi-?point/i, 'multipoint'],
   [/tubular|mort[ic]ce latch/i, 'tubular'],
   [/cylindrical|bored lock|lever ?set|knob ?set/i, 'cylindrical'],

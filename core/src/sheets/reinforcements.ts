@@ -22,7 +22,7 @@ export interface Reinforcement {
  */
 export function reinforcements(decided: DecidedOpening, on: 'leaf' | 'frame'): Reinforcement[] {
   const units = unitsOf(decided);
-  const shown = (ticks: number) => formatLength(ticks, { system: units.system, denominator: 64 });
+  const shown = (ticks: number) => formatLength(ticks, units);
   const lines = new Map<string, Reinforcement & { tops: number[] }>();
   for (const cut of cutsOf(decided)) {
     if (cut.on !== on) continue;

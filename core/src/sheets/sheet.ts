@@ -7,7 +7,7 @@ import {
   type PlacedLeaf,
   type Point,
 } from '../drawing/index.js';
-import { formatExact, formatLength, type Ticks } from '../measure/index.js';
+import { formatLength, type Ticks } from '../measure/index.js';
 import type { LeafId } from '../model/index.js';
 import { termText } from '../phrasing/index.js';
 import { unitsOf } from '../scheduling/index.js';
@@ -138,10 +138,7 @@ class Setting {
         kind: 'text',
         layer: 'dimension',
         at: { x: this.x(column), y: -shown - this.text * 0.35 },
-        text:
-          system === 'inch'
-            ? formatLength(down, { system, denominator: 64 })
-            : formatExact(down, system),
+        text: formatLength(down, { system, denominator: this.decided.practice.denominator }),
         anchor: column > edge !== this.flip ? 'start' : 'end',
       });
       if (down !== 0)

@@ -61,12 +61,13 @@ export const SITE_MESSAGES = {
   'site.read.negative': 'A gap cannot be less than nothing: where the leaf touches, read 0.',
 
   'fit.check':
-    'Hold leaf, frame and hardware against the sheet: mark, hand, sizes. Read the frame at three heights and both diagonals; what differs is written down before anything is cut.',
+    'Hold leaf, frame and hardware against the sheet: mark, hand, sizes. Mark the top and the face that is outside; lay the story stick on leaf and jamb and strike every line before anything is cut. What differs is written down first.',
   'fit.cut':
     'Cut the leaf: the hinge edge first, before any hinge is cut; then head, bottom and lock edge; the bevel last.',
   'fit.cutRated':
     'Rated leaf: cut only what the listing lets go, the hinge edge first, before any hinge is cut; the bevel last. Strips and labels stay whole.',
-  'fit.edges': 'Seal every cut edge, top and bottom too, before the leaf is hung.',
+  'fit.edges':
+    'Seal every cut edge and recess, top and bottom too, now that the last of them is cut and before the leaf is hung.',
   'fit.recess':
     'Set the hinges out from the head downwards on leaf and jamb, recess both, and try the depth with the hinge itself.',
   'fit.recessLeaf':
@@ -80,23 +81,22 @@ export const SITE_MESSAGES = {
   'fit.track':
     'Level the track, fix it into structure, hang the leaf on its carriages and set guide and stops.',
   'fit.screws':
-    'Pre-drill every screw in the middle of its hole, and drive them by hand at the end.',
-  'fit.screwsMachine':
-    'Machine screws: start every thread by hand, all of them, before one is tightened.',
+    'Now the other screws: pilots in the middle of each hole, driven by hand at the end.',
+  'fit.screwsMachine': 'Machine screws: start all the others by hand before one is tightened.',
   'fit.screwsSoft':
-    'Brass or stainless screws: pre-drill, cut the thread with a steel screw of the same size first, then drive by hand.',
+    'Now the other screws, brass or stainless: pilot, cut the thread with a steel screw of the same size first, then drive by hand.',
   'fit.hang':
-    'Wedge the leaf up at its height, enter the top pin or screw first, then the bottom one, then those between.',
+    'With {people} people, wedge the leaf up at its height; one screw in each hinge, in the middle of an oval hole, the top hinge first. Swing it and look round it.',
   'fit.hangPivots':
     'Set the leaf on its foot pivot, open at 90°, bring it upright and let the head pivot in; hold it until the pin is home.',
   'fit.hangGlass':
     'Glass: gasket in every patch, no metal on glass; set it on the bottom patch, align the top pivot, tighten evenly by the maker’s torque.',
   'fit.gaps':
-    'Shut the leaf and read its gaps all round before anything else is fixed; set them right now.',
+    'Shut the leaf and read its gaps all round; set them right now, before another screw is driven.',
   'fit.lock':
-    'Lock: pocket from the edge, then the holes of the faces from both sides, chisel square, let in the front, try it by hand with the leaf open.',
+    'Lock: from the edge first, its row of holes to the depth marked on the bit; then spindle and key from both faces; chisel square, the front let in last. Try it by hand with the leaf open.',
   'fit.lockBored':
-    'Lock: cross bore from both faces, then the bore from the edge; let in the front, try it by hand with the leaf open.',
+    'Lock: the faces first, a pilot through both and the saw from each side; then the bore from the edge; the front let in last. Try it by hand with the leaf open.',
   'fit.lockMade':
     'Lock: into the preparation of the leaf; front flush, handed as the sheet says, tried by hand with the leaf open.',
   'fit.strikeMade':
@@ -110,23 +110,50 @@ export const SITE_MESSAGES = {
   'fit.stops':
     'Now plant the stops, against the latched leaf, with the gap of a card on the hinge side.',
   'fit.closer':
-    'Closer by its template, body on the side the sheet says; arm on at rest, then preload; valves as they come.',
+    'Closer by its template, body on the side the sheet says. Join the arm with the leaf shut, give it its preload, open the valves a quarter turn from shut, then set the times on the Prove page.',
   'fit.closerFloor':
-    'Floor closer: box level and plumb under the head pivot, its spindle on the axis, grouted; set it before the leaf is hung, and its valves as they come.',
+    'Floor closer: box level and plumb under the head pivot, its spindle on the axis, grouted, before the leaf is hung. Its valves are set when the leaf hangs.',
   'fit.closerConcealed':
-    'Concealed closer: into its pocket in leaf or head, arm and track by the template, before the leaf is hung for good; valves as they come.',
+    'Concealed closer: its pocket in leaf or head, arm and track by the template, before the leaf is hung.',
   'fit.closingOthers':
     'Stops, holders and selector: where the leaf meets them squarely, fixed into something that holds.',
   'fit.plates':
     'Plates, viewers and signs: level, from the edge by the figure, through pilot holes.',
   'fit.platesRated':
     'Plates, viewers and signs: as high as the listing lets, labelled where it asks, through pilot holes.',
-  'fit.seals':
-    'Seals: head first, then jambs, scribed; the drop seal cut from the side without the plunger and set until a strip of paper holds.',
+  'fit.seals': 'Seals: the head first, then the jambs, cut to fit under it at the corners.',
   'fit.power':
-    'Wires through hinge or loop without strain, cores marked, covers on; isolate before anything is joined.',
+    'Before the leaf is hung: bore the raceway, let in transfer or electric hinge, draw the wires through without strain, mark the cores.',
+  'fit.screwsMixed':
+    'Now the other screws: wood screws through pilots into the leaf, machine screws into the frame, each started by hand.',
+  'fit.hangAlone':
+    'Wedge the leaf up at its height; one screw in each hinge, in the middle of an oval hole, the top hinge first. Swing it and look round it.',
+  'fit.hangLifter':
+    'With a lifter and {people} people, bring the leaf to its height; one screw in each hinge, in the middle of an oval hole, the top hinge first. Swing it and look round it.',
+  'fit.hangDrillIn':
+    'Bring the leaf to its height, set it on its pins and tighten the clamping screws. Swing it and look round it.',
+  'fit.drillIn':
+    'Bore leaf and frame for the hinges’ pins by the jig, square to the edge and to the depth on the bit; screw the parts in by whole turns.',
+  'fit.recessConcealed':
+    'Concealed hinges: the shallow recess for the plates first, its depth decides how flush they lie; then the deep one for the body, a little deeper than it needs. Look where screws of lining and stud stand before the cutter gets there.',
+  'fit.adjustConcealed':
+    'Adjust: loosen the clamping screws of all hinges; height first, all by equal turns; then side, then depth, by the same steps from top to bottom; tighten, covers last.',
+  'fit.lockFace':
+    'Lock: what goes through the leaf first, from both faces; then the recess of its flange in the edge; then the case on the inside face. Try it by hand with the leaf open.',
+  'fit.lockSteel':
+    'Lock into the steel leaf: centre punch, pilot, then the hole saw, slow and cooled with cutting oil; deburr and prime the bare edges.',
+  'fit.holeOff':
+    'A hole that came 2 mm off is plugged with glued timber and bored again, or what it is for is moved and the sheet marked, or a plate covers it. In a rated leaf ask first.',
+  'fit.dropIn':
+    'Drop seal: its groove in the foot of the leaf, cut from the side without the plunger; try that it runs free, before the leaf is hung.',
+  'fit.sealsDrop':
+    'Seals: the head first, then the jambs, cut to fit under it at the corners; the drop seal cut from the side without the plunger and set until a strip of paper holds.',
+  'fit.connect':
+    'Join and test: isolate first, each core by its mark, then every function before covers go on.',
+  'fit.trial':
+    'Try everything before the finish goes on: gaps, lock, closer. Take off what stands on the leaf, finish, fit again.',
   'fit.others': 'What else the set has.',
-  'fit.finish': 'Touch up what was cut, clean the finish with what its maker allows.',
+  'fit.finish': 'Touch up what was cut; clean the finish with what its maker allows.',
   'fit.finishRated':
     'Touch up what was cut, clean the finish with what its maker allows. Never paint a label, a strip or a seal.',
   'fit.clear':
@@ -136,7 +163,7 @@ export const SITE_MESSAGES = {
     'Tell the house: while the leaf is out, way out and fire separation are to be kept, or somebody watches.',
   'off.wires': 'Isolate, prove dead, part the wires at the plug of the transfer and mark them.',
   'off.arm':
-    'Leaf shut, so that the spring is at rest: part the arm at its joint by the maker’s way, and tie it up.',
+    'Leaf shut. The arm is still under load: hold it by a spanner on its spindle, take out the screw of its joint, let it turn back slowly, and tie it up. Never with a hand in its way.',
   'off.selector': 'Take the coordinator’s arm out of the leaf’s way.',
   'off.threshold': 'See whether the threshold’s strip holds the leaf: free it first.',
   'off.prop':

@@ -172,8 +172,8 @@ function member(sheet: Sheet, one: PrepSheet, decided: DecidedOpening): void {
 }
 
 function cutRows({ cuts }: PrepSheet, decided: DecidedOpening): string[][] {
-  const { system } = decided.practice;
-  const shown = (ticks: number) => formatLength(ticks, { system, denominator: 64 });
+  const { system, denominator } = decided.practice;
+  const shown = (ticks: number) => formatLength(ticks, { system, denominator });
   return cuts.map((cut) => [
     termText(`member.${cut.member}`),
     termText(cut.thing),
@@ -192,7 +192,7 @@ function details(sheet: Sheet, decided: DecidedOpening): void {
   if (there.length === 0) return;
   const { doc } = sheet;
   sheet.heading('Details');
-  const units = { ...unitsOf(decided), denominator: 64 };
+  const units = unitsOf(decided);
   const width = (sheet.width - 16) / 2;
   const { y } = doc;
   there.forEach(([name, model], at) => {
@@ -212,7 +212,7 @@ function details(sheet: Sheet, decided: DecidedOpening): void {
 
 /** What the stage of preparing has for the workshop: groups of numbers, bits, notes; and templates for a router. */
 function numbers(sheet: Sheet, frame: SheetsFrame, decided: DecidedOpening): void {
-  const units = { ...unitsOf(decided), denominator: 64 };
+  const units = unitsOf(decided);
   const preparation = preparationOf(decided, frame.basis);
   if (preparation) {
     sheet.heading('Lock and strike');
@@ -250,7 +250,7 @@ function numbers(sheet: Sheet, frame: SheetsFrame, decided: DecidedOpening): voi
 }
 
 function templates(sheet: Sheet, router: Router, decided: DecidedOpening): void {
-  const units = { ...unitsOf(decided), denominator: 64 };
+  const units = unitsOf(decided);
   const shown = (ticks: number) => formatLength(ticks, units);
   const recesses = new Map<string, { thing: string; height: number; width: number }>();
   for (const { cuts } of prepSheets(decided))

@@ -156,7 +156,7 @@ function drawStick(doc: Doc, stick: StoryStick, name: string, system: System, to
       half === 'frame' ||
       !stick.marks.some((one) => one.half === 'frame' && Math.abs(one.down - down) < 1)
     ) {
-      write(doc, formatLength(down, { system, denominator: 64 }), 6, y, 7.5);
+      write(doc, formatLength(down, { system }), 6, y, 7.5);
       doc
         .lineWidth(0.2)
         .moveTo(LEFT - 22, y + 3)

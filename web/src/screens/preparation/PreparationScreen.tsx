@@ -27,7 +27,7 @@ export function PreparationScreen() {
   const { facts, decided, canEdit, onPatch } = useOpeningPage();
   const { project, basis } = useProject();
   // A workshop cuts to the sixty-fourth.
-  const units = useMemo(() => ({ ...unitsOf(decided), denominator: 64 }), [decided]);
+  const units = useMemo(() => unitsOf(decided), [decided]);
   const heading = headingOf(decided);
   const preparation = preparationOf(decided, basisOf(basis));
   const stops = decided.findings.filter((one) => one.level === 'stop');

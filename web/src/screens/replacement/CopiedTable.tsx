@@ -17,7 +17,7 @@ export function CopiedTable({ copied, units }: { copied: CopiedLeaf; units: Unit
     ) : (
       <strong>
         {ticks > 0 ? '+' : '−'}
-        <Figures parts={[lengthPart(Math.abs(ticks), { ...units, denominator: 32 })]} />
+        <Figures parts={[lengthPart(Math.abs(ticks), units)]} />
       </strong>
     );
   return (

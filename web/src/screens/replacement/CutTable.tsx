@@ -40,7 +40,7 @@ export function CutTable({
   units: Units;
 }) {
   const figure = (ticks: number, rounding: 'nearest' | 'down' = 'nearest') => (
-    <Figures parts={[lengthPart(ticks, { ...units, denominator: 32 }, rounding)]} />
+    <Figures parts={[lengthPart(ticks, units, rounding)]} />
   );
   const rebated = decided.facts.meetingEdge === 'rebated';
   return (

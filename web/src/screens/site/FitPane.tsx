@@ -130,6 +130,7 @@ function StepRow({ step, site, canEdit }: { step: WorkStep; site: OpeningSite; c
       </button>
       <div>
         <p className={`text-base leading-6 ${done ? 'text-soft' : ''}`}>
+          {step.leaf && <b>{termText(step.leaf)}: </b>}
           <Say said={step.say} units={units} />
         </p>
         {step.figures.length > 0 && (
@@ -138,7 +139,7 @@ function StepRow({ step, site, canEdit }: { step: WorkStep; site: OpeningSite; c
               <span key={at}>
                 <span className="text-soft">{termText(name)}</span>{' '}
                 <b className="text-base tabular-nums">
-                  <Figures parts={valueParts(value, { ...units, denominator: 64 })} />
+                  <Figures parts={valueParts(value, units)} />
                 </b>
               </span>
             ))}

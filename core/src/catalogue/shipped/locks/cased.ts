@@ -18,6 +18,7 @@ export function casedLocks(): Product[] {
     ...profile(),
     ...multipoint(),
     ...sash(),
+    ...dead(),
     ...narrow(),
     ...sliding(),
     ...rollers(),
@@ -169,8 +170,6 @@ function sash(): Product[] {
   const kinds = [
     ['3S', ['sash-lock', 'sash-turn'], 2],
     ['5S', ['sash-lock', 'sash-turn'], 3],
-    ['3D', ['deadbolt-double'], 2],
-    ['5D', ['deadbolt-double', 'deadbolt-single'], 3],
     ['B', ['privacy-bathroom'], 1],
     ['L', ['mortise-passage', 'mortise-storeroom', 'cold-room'], 1],
     ['X', ['sash-escape', 'dormitory', 'guest', 'communicating-half', 'deadbolt-single'], 4],
@@ -201,6 +200,36 @@ function sash(): Product[] {
         trims: ['lever on rose', 'lever on plate', 'knob'],
         finishes: METRIC_FINISHES,
         listed: cost === 3 ? 0 : 60,
+        handed: false,
+        cost,
+      }),
+    ),
+  );
+}
+
+function dead(): Product[] {
+  const kinds = [
+    ['3D', 'three levers', ['deadbolt-double'], 16, 14, 60, 2],
+    ['5D', 'five levers', ['deadbolt-double', 'deadbolt-single'], 18, 20, 0, 3],
+  ] as const;
+  return [44, 57].flatMap((backset) =>
+    kinds.map(([model, levers, functions, through, bolt, listed, cost]) =>
+      product('Tarnhollow', `${backset + 19}-${model}`, 'mortise-dead', {
+        backset: mm(backset),
+        boltThrow: mm(bolt),
+        recessAcross: mm(backset + 19),
+        recessUp: mm(90),
+        recessThrough: mm(through),
+        leastLeaf: mm(through + 20),
+        mostLeaf: mm(60),
+        frontUp: mm(110),
+        frontAcross: mm(22),
+        strikeHeight: mm(110),
+        strikeWidth: mm(24),
+        functions: [...functions],
+        cylinders: [levers],
+        finishes: METRIC_FINISHES,
+        listed,
         handed: false,
         cost,
       }),
