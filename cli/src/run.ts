@@ -1,5 +1,13 @@
-import { phraseText, summaryOf, summaryText, termText, unitsOf } from '@riegel/core';
+import {
+  phraseText,
+  summaryOf,
+  summaryText,
+  termText,
+  unitsOf,
+  type DecidedOpening,
+} from '@riegel/core';
 import { readArguments, type Arguments } from './arguments.js';
+import { cutsText, preparationText, surveyText, workText } from './bench.js';
 import { EXPORTS } from './export.js';
 import { openProject, type Opened } from './project.js';
 
@@ -28,6 +36,10 @@ Reads a project file (standard input without a name, or with -); no server, no d
   check [--level stop|check|note]    what is found and what could not be checked, a line each; ends with 1
                                      where something stops
   sets [--text]                      the hardware sets with their openings
+  survey [--opening MARK]            what was read on site, in the order it is read
+  cuts [--opening MARK]              the leaf to order, the cut plan, and what a copied leaf gains
+  prepare [--opening MARK]           hinges, lock and strike in the workshop's numbers, bits and saws
+  work [--opening MARK]              the order of work, step by step
   export FORMAT [--out FILE] [--date YYYY-MM-DD]
 
 Formats:
@@ -55,15 +67,36 @@ interface Command {
 
 const LEVELS = ['stop', 'check', 'note'];
 
+/** The openings that are asked for; undefined where there is none of that mark. */
+function wantedOf(openings: Opened['openings'], mark: string | undefined) {
+  const wanted = openings.filter((one) => mark === undefined || one.mark === mark);
+  return mark !== undefined && wanted.length === 0 ? undefined : wanted;
+}
+
+const noOpening = (mark: string | undefined) =>
+  failed([`riegel: there is no opening “${mark}” in the file.`]);
+
+/** A command that prints some lines of every opening, each under its mark. */
+const ofOpenings = (lines: (decided: DecidedOpening, opened: Opened) => string[]): Command => ({
+  valued: ['opening'],
+  flags: [],
+  run: (opened, { options }) => {
+    const mark = options.get('opening');
+    const wanted = wantedOf(opened.openings, mark);
+    if (!wanted) return noOpening(mark);
+    const texts = wanted.map((one) => [one.mark, ...lines(one.decided, opened)].join('\n'));
+    return done(`${texts.join('\n\n')}\n`);
+  },
+});
+
 const COMMANDS: Record<string, Command> = {
   decide: {
     valued: ['opening'],
     flags: ['text'],
     run: ({ project, basis, openings, schedule }, { options }) => {
       const mark = options.get('opening');
-      const wanted = openings.filter((one) => mark === undefined || one.mark === mark);
-      if (mark !== undefined && wanted.length === 0)
-        return failed([`riegel: there is no opening “${mark}” in the file.`]);
+      const wanted = wantedOf(openings, mark);
+      if (!wanted) return noOpening(mark);
       if (options.has('text'))
         return done(`${wanted.map(({ decided }) => summaryText(decided)).join('\n\n')}\n`);
       const sets = new Map(schedule.matrix.rows.map(({ id, set }) => [id, set ?? null]));
@@ -110,6 +143,10 @@ const COMMANDS: Record<string, Command> = {
       return done([...lines, ...open].join(''), stops ? 1 : 0);
     },
   },
+  survey: ofOpenings((decided) => surveyText(decided)),
+  cuts: ofOpenings((decided) => cutsText(decided)),
+  prepare: ofOpenings((decided, { basis }) => preparationText(decided, basis)),
+  work: ofOpenings((decided) => workText(decided)),
   sets: {
     valued: [],
     flags: ['text'],

@@ -407,6 +407,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { meetingEdge: UNKNOWN },
   },
   'securing.boredThin': {
+    level: 'stop',
     found: { lockKind: 'cylindrical', lockUse: 'office', leafThickness: inches(1.25) },
     not: { leafThickness: inches(1.75) },
     unknown: { leafThickness: UNKNOWN },

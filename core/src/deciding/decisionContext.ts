@@ -1,4 +1,4 @@
-import { practiceWith, type Product } from '../catalogue/index.js';
+import type { Product } from '../catalogue/index.js';
 import {
   cautionsFor,
   choiceFindings,
@@ -26,6 +26,7 @@ import { practiceFor } from '../project/index.js';
 import { fillAssumed } from '../role/index.js';
 import { normalizeFacts, placeOf, PRODUCT_SLOTS, STAGE_LIST } from '../stageRegistry/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
+import { practiceOf } from './practiceOf.js';
 import type { DecidedOpening } from './decided.js';
 import type { DecisionContext } from './context.js';
 import { finalStateOf } from './finalState.js';
@@ -47,8 +48,8 @@ export function begin(
   const usual = practiceFor(known.practice, project);
   const { named, gone } = namedProducts(known, project.products);
   // What a named product measures goes before the practice's usual figures.
-  const practice = named.size === 0 ? usual : practiceWith(usual, [...named.values()]);
   const survey = surveyOf(known);
+  const practice = practiceOf(usual, named, survey, known);
   const facts = survey.empty ? known : normalizeFacts(surveyed(known, survey));
   const results: Record<string, unknown> = { ...NO_RESULTS };
   const input: AnyInput = {

@@ -1,4 +1,3 @@
-import { practiceWith } from '../catalogue/index.js';
 import type { OpeningFacts, ProjectBasis, Stage } from '../model/index.js';
 import { fillAssumed } from '../role/index.js';
 import type { StageInput } from '../stageContract/index.js';
@@ -6,6 +5,7 @@ import { normalizeFacts } from '../stageRegistry/index.js';
 import { surveyed, surveyOf } from '../survey/index.js';
 import type { DecidedOpening } from './decided.js';
 import { namedProducts } from './named.js';
+import { practiceOf } from './practiceOf.js';
 
 /** The facts an opening was decided by: recorded, measured, and what is taken where nobody recorded anything. */
 export function wholeFacts({
@@ -32,7 +32,7 @@ export function inputOf(
   const { named } = namedProducts(facts, project.products);
   return {
     facts: wholeFacts({ facts, results }),
-    practice: practiceWith(practice, [...named.values()]),
+    practice: practiceOf(practice, named, survey, facts),
     project,
     survey,
     results,

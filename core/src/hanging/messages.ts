@@ -21,6 +21,10 @@ export const HANGING_MESSAGES = {
   'hanging.positions.chosenPattern': 'By the pattern “{pattern}”, not by the frame.',
   'hanging.patternMisses':
     '“{pattern}” misses the frame’s hinges by {worst}, more than the {ease} that can be eased. The leaf would not go on.',
+  'hanging.concealed.shallow':
+    'Cut the shallow recess first and try the plate in it: its depth alone decides how flush the hinge lies.',
+  'hanging.concealed.backing':
+    'Behind the recess of the frame there must be board and stud for its screws; look for screws of the lining where the cutter goes, and take them out first.',
   'hanging.mass': '{area} × {surface} ({construction}) = {body}, and {hardware} for hardware.',
   'hanging.mass.glass':
     '{area} × {surface} ({construction}) = {body}, glass {glass}, and {hardware} for hardware.',

@@ -1,4 +1,5 @@
 import { productTypesOf } from '../catalogue/index.js';
+import { concealedPreparation } from './prepare.js';
 import { HANGING_RULES } from './rules.js';
 import { defineStage, type ProductRequirement, type StageInput } from '../stageContract/index.js';
 import { valueOrUndefined } from '../model/index.js';
@@ -24,6 +25,7 @@ export const hanging = defineStage({
   hardware: true,
   products: productTypesOf('hanging'),
   decide: decideHanging,
+  prepare: ({ practice, results }) => concealedPreparation(practice, results.hanging),
   slots: [
     {
       key: 'hanging.product',

@@ -153,5 +153,13 @@ export const HANGING_TERMS = {
   'value.closerMass': 'Mass of a closer on the leaf',
   'value.exitMass': 'Mass of an exit device',
   'value.leadPerMm': 'Mass of sheet lead, by thickness',
+  'value.concealedPlate': 'Plates of concealed hinges',
+  'prepGroup.concealedLeaf': 'Concealed hinges, in the leaf',
+  'prepGroup.concealedFrame': 'Concealed hinges, in the frame',
+  'prep.plateRecess': 'For the plate, height × width × depth',
+  'prep.bodyRecess': 'For the body, height × width × depth',
+  'prep.recessCorner': 'Corner radius, or squared',
+  'prep.plateTemplate': 'Template for the plate, height × width',
+  'prep.bodyTemplate': 'Template for the body, height × width',
   'value.glassLeaf': 'Glass leaf, thickness',
 } as const;

@@ -116,6 +116,19 @@ export const HANGING_VALUES = {
   ),
   /** Mass of sheet lead, grams a square metre for each millimetre. */
   leadPerMm: everywhere(sourced(11_340, 'surface mass', 'density of lead, 11.34 g/cm³')),
+  /** Plates of concealed hinges: how thick, how far they reach beyond the body at each end, and how much deeper the body's recess may be. */
+  concealedPlate: usAndMetric(
+    sourced(
+      { thick: inches(1 / 8), end: inches(7 / 8), over: inches(1 / 32) },
+      'length',
+      `${TRADE}: typical; the maker's template decides`,
+    ),
+    sourced(
+      { thick: mm(3), end: mm(22), over: mm(1) },
+      'length',
+      `${TRADE}: typical; the maker's template decides`,
+    ),
+  ),
   /** Thickness of a glass leaf where it is not recorded. */
   glassLeaf: usAndMetric(
     sourced(inches(1 / 2), 'length', `${TRADE}: tempered glass leaves`),

@@ -1,12 +1,4 @@
-import {
-  valueOrUndefined,
-  length,
-  message,
-  term,
-  type OpeningFacts,
-  type Message,
-  type Value,
-} from '../model/index.js';
+import { valueOrUndefined, message, type OpeningFacts, type Message } from '../model/index.js';
 import type { LockSpec } from '../catalogue/index.js';
 import type { Practice } from '../practice/index.js';
 import {
@@ -20,42 +12,14 @@ import {
   type Securing,
 } from '../securing/index.js';
 import type { Sizes } from '../sizing/index.js';
-import type { HoleRow, Preparation, PrepBit, PrepGroup } from '../stageContract/index.js';
+import { PrepWriter, type HoleRow, type Preparation } from '../stageContract/index.js';
 import { holeRow } from './holeRow.js';
+
+/** A bolt alone has no spindle, and nothing that holds two handles together. */
+const NO_HANDLE: Pick<Securing['lengths'], 'spindle' | 'screw'> = {};
 
 /** A function without a key has no cylinder. */
 const NO_KEY: Pick<Securing['lengths'], 'profile' | 'mortise' | 'rimTail'> = {};
-
-class Sheet {
-  groups: PrepGroup[] = [];
-  private bits = new Map<string, PrepBit>();
-
-  group(name: string): void {
-    this.groups.push({ name: `prepGroup.${name}`, lines: [] });
-  }
-  line(name: string, ...values: Value[]): void {
-    this.groups[this.groups.length - 1]!.lines.push({ name: `prep.${name}`, values });
-  }
-  lengths(name: string, ...ticks: number[]): void {
-    this.line(name, ...ticks.map((one) => length(Math.round(one))));
-  }
-  corner(name: string, radius: number): void {
-    if (radius > 0) this.lengths(name, radius);
-    else this.line(name, term('corner.square'));
-  }
-  tool(kind: PrepBit['kind'], size: number, makes: string): void {
-    const key = `${kind} ${size}`;
-    const bit = this.bits.get(key) ?? { kind, size, makes: [] };
-    if (!bit.makes.includes(`prep.${makes}`)) bit.makes.push(`prep.${makes}`);
-    this.bits.set(key, bit);
-  }
-  tools(): PrepBit[] {
-    const order = ['saw', 'bit', 'router', 'pilot'];
-    return [...this.bits.values()].sort(
-      (a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || b.size - a.size,
-    );
-  }
-}
 
 /**
  * The numbers a workshop needs for the lock of an opening: heights from every datum, bores, front,
@@ -70,7 +34,7 @@ export function lockPreparation(
 ): Preparation | undefined {
   const { fit, strike, leaf, height } = securing;
   if (!fit || !strike || !leaf || height === undefined) return undefined;
-  const sheet = new Sheet();
+  const sheet = new PrepWriter();
   sheet.group('place');
   const at = datumsOf(height, sizes, leaf);
   sheet.lengths('fromTop', at.leafTop!);
@@ -111,7 +75,7 @@ export function lockPreparation(
 }
 
 function boreLines(
-  sheet: Sheet,
+  sheet: PrepWriter,
   practice: Practice,
   fit: LockFit,
   bore: NonNullable<LockFit['bore']>,
@@ -132,7 +96,7 @@ function boreLines(
 }
 
 function pocketLines(
-  sheet: Sheet,
+  sheet: PrepWriter,
   practice: Practice,
   fit: LockFit,
   pocket: NonNullable<LockFit['pocket']>,
@@ -144,8 +108,7 @@ function pocketLines(
   sheet.lengths('pocket', pocket.up, row.bit, pocket.across);
   sheet.lengths('rowBit', row.bit);
   sheet.line('rowCount', { type: 'count', count: row.count });
-  sheet.lengths('rowPitch', row.pitch);
-  sheet.lengths('rowFirst', row.bit / 2);
+  sheet.line('rowCentres', { type: 'positions', ticks: row.centres });
   sheet.tool('bit', row.bit, 'pocket');
   const front = fronts.value.pocket;
   sheet.lengths('front', pocket.up + front.height, front.width, front.gauge);
@@ -185,7 +148,7 @@ function pocketLines(
 }
 
 /** The hole of a lever key: round for its pin, with a slot below as long as its bit. */
-function leverKeyLines(sheet: Sheet, { values }: Practice): void {
+function leverKeyLines(sheet: PrepWriter, { values }: Practice): void {
   const { pin, slot, bit } = values.leverKey.value;
   sheet.lengths('leverKeyHole', pin);
   sheet.lengths('leverKeySlot', slot, bit);
@@ -193,7 +156,7 @@ function leverKeyLines(sheet: Sheet, { values }: Practice): void {
 }
 
 /** A lock on the face: what goes through the leaf for it, and what is let into the edge for its flange. */
-function rimLockLines(sheet: Sheet, practice: Practice, { spec }: Securing): void {
+function rimLockLines(sheet: PrepWriter, practice: Practice, { spec }: Securing): void {
   const { faceHoles, rimFlange, bodies, centres } = practice.values;
   const handled = !spec || spec.insideHandle !== 'none' || spec.outsideHandle !== 'none';
   const keyed = !spec || spec.outsideKey.length > 0 || spec.insideKey.length > 0;
@@ -211,7 +174,7 @@ function rimLockLines(sheet: Sheet, practice: Practice, { spec }: Securing): voi
 
 /** A bored dead bolt of its own above the lock: the same bores, at its own height. */
 function secondBoltLines(
-  sheet: Sheet,
+  sheet: PrepWriter,
   practice: Practice,
   fit: LockFit,
   { secondHeight, leaf }: Securing,
@@ -228,7 +191,7 @@ function secondBoltLines(
   sheet.tool('bit', latchBore.through, 'edgeBore');
 }
 
-function exitLines(sheet: Sheet, practice: Practice, { exit, secondExit }: Securing): void {
+function exitLines(sheet: PrepWriter, practice: Practice, { exit, secondExit }: Securing): void {
   if (!exit) return;
   sheet.group('exit');
   if (exit.made !== undefined) sheet.lengths('bar', exit.bar);
@@ -240,8 +203,9 @@ function exitLines(sheet: Sheet, practice: Practice, { exit, secondExit }: Secur
   sheet.tool('pilot', practice.values.pilots.value.surface, 'surfaceScrews');
 }
 
-function throughLines(sheet: Sheet, { lengths, spec }: Securing): void {
-  const { spindle, screw } = lengths;
+function throughLines(sheet: PrepWriter, { lengths, spec }: Securing): void {
+  const handled = !spec || spec.outsideHandle !== 'none' || spec.insideHandle !== 'none';
+  const { spindle, screw } = handled ? lengths : NO_HANDLE;
   const keyed = !spec || spec.outsideKey.length > 0 || spec.insideKey.length > 0;
   const { profile, mortise, rimTail } = keyed ? lengths : NO_KEY;
   if (!profile && !mortise && rimTail === undefined && spindle === undefined) return;
@@ -273,7 +237,7 @@ function keepBackOf(
 }
 
 function strikeLines(
-  sheet: Sheet,
+  sheet: PrepWriter,
   practice: Practice,
   { strike, longScrews }: Securing,
   fromHead: number | undefined,
@@ -309,7 +273,7 @@ function strikeLines(
   }
 }
 
-function boltLines(sheet: Sheet, practice: Practice, { bolts, leaf }: Securing): void {
+function boltLines(sheet: PrepWriter, practice: Practice, { bolts, leaf }: Securing): void {
   if (bolts === undefined || bolts === 'none' || !leaf) return;
   const { flushBolt, surfaceBolt } = practice.values.bodies.value;
   const reach = boltLengths(leaf.height, leaf.bottom, practice);
@@ -326,7 +290,12 @@ function boltLines(sheet: Sheet, practice: Practice, { bolts, leaf }: Securing):
 }
 
 /** The raceway of a wire from the hinge side to the lock. */
-function wireLines(sheet: Sheet, facts: OpeningFacts, practice: Practice, fromTop: number): void {
+function wireLines(
+  sheet: PrepWriter,
+  facts: OpeningFacts,
+  practice: Practice,
+  fromTop: number,
+): void {
   if (facts.wireToLeaf !== true) return;
   const { wire } = practice.values.bodies.value;
   sheet.group('wiring');

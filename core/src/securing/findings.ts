@@ -36,7 +36,7 @@ export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit
   // Locks of sliding leaves are made for their thickness.
   if (fit.skin && fit.kind !== 'sliding' && fit.skin.has < fit.skin.needed)
     record.report(
-      fit.skin.has < values.caseSkinLeast.value ? 'stop' : 'note',
+      thinness(fit.skin.has, values.caseSkinLeast.value, values.nearlyFits.value / 2),
       'securing.thinLeaf',
       { has: at(fit.skin.has, 'down'), needed: at(fit.skin.needed) },
       values.caseSkin.source,
@@ -45,7 +45,7 @@ export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit
   const { from, to } = values.boredLeaf.value;
   if (fit.bore && (fit.proper < from || fit.proper > to))
     record.report(
-      fit.proper < from ? 'stop' : 'check',
+      fit.proper < from - values.nearlyFits.value ? 'stop' : 'check',
       fit.proper < from ? 'securing.boredThin' : 'securing.boredThick',
       { leaf: at(fit.proper), from: at(from), to: at(to) },
       values.boredLeaf.source,
@@ -68,6 +68,10 @@ export function findFit(record: SecuringRecord, practice: Practice, fit: LockFit
       ['securing.backset', 'handle', 'stopWidth'],
     );
 }
+
+/** How grave it is that a skin is thin: below the least by a shaving it may be made to fit. */
+const thinness = (has: number, least: number, nearly: number): 'stop' | 'check' | 'note' =>
+  has >= least ? 'note' : has >= least - nearly ? 'check' : 'stop';
 
 /** Bolts that do not come far enough into their strike, and a pin that falls into its opening. */
 export function findStrike(
@@ -161,6 +165,12 @@ export function findHeight(
 ): void {
   const { reach, escape, heights } = practice.values;
   const outside = (band: { from: number; to: number }) => height < band.from || height > band.to;
+  // In an old house a handle that is a finger's breadth off stays where it is.
+  const existing = record.facts.work === 'replacement';
+  const grave = (band: { from: number; to: number }) =>
+    existing && Math.max(band.from - height, height - band.to) <= practice.values.heightNearly.value
+      ? 'note'
+      : 'check';
   const tell = (
     level: 'check' | 'note',
     code: `securing.height.${'reach' | 'escape' | 'range'}`,
@@ -175,9 +185,9 @@ export function findHeight(
       ['securing.height'],
     );
   if (valueOrUndefined(record.facts.accessible) === true && outside(reach.value))
-    tell('check', 'securing.height.reach', reach.value, reach.source);
+    tell(grave(reach.value), 'securing.height.reach', reach.value, reach.source);
   if (valueOrUndefined(record.facts.egress) === true && outside(escape.value))
-    tell('check', 'securing.height.escape', escape.value, escape.source);
+    tell(grave(escape.value), 'securing.height.escape', escape.value, escape.source);
   if (outside(row)) tell('note', 'securing.height.range', row, heights.source);
 }
 

@@ -65,16 +65,23 @@ export interface FitCase {
   y: number;
   /** Whether the lock edge is bevelled. */
   bevelled: boolean;
+  /** How far the lock edge of an old leaf that is copied is back at its push face, over the thickness. */
+  bevelRead?: number | undefined;
 }
 
 /** Fits a lock into a leaf. */
 export function fitLock(at: FitCase): LockFit {
-  const { facts, practice, sizes, leaf, kind, backset, y, bevelled } = at;
+  const { facts, practice, sizes, leaf, kind, backset, y, bevelled, bevelRead } = at;
   const { values } = practice;
   const form = LOCK_FORMS[kind];
   const filler = Math.min(valueOrUndefined(facts.faceFiller) ?? 0, leaf.thickness);
   const proper = leaf.thickness - filler;
-  const bevel = bevelled ? bevelShift(leaf.thickness, values.lockBevel.value) : 0;
+  const bevel =
+    bevelRead !== undefined
+      ? Math.round(bevelRead / 2)
+      : bevelled
+        ? bevelShift(leaf.thickness, values.lockBevel.value)
+        : 0;
   const bodies = values.bodies.value;
   const depth = caseDepth(kind, backset, practice);
   const body = form.body ? bodies[form.body] : undefined;

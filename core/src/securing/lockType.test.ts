@@ -299,13 +299,15 @@ describe('limits of a lock, on both sides', () => {
       },
     ]);
   });
-  it('a bored lock in a leaf of its range: too thin stops, too thick is checked', () => {
+  it('a bored lock in a leaf of its range: much too thin stops, a little too thin or too thick is checked', () => {
     const told = (leafThickness: number) =>
       us({ lockKind: 'cylindrical', secured: true, lockUse: 'store', leafThickness })
         .findings.filter((one) => one.code.startsWith('securing.bored'))
         .map((one) => `${one.level} ${one.code}`);
     const { from, to } = values.boredLeaf.value;
-    expect(told(from - 1)).toEqual(['stop securing.boredThin']);
+    const nearly = values.nearlyFits.value;
+    expect(told(from - nearly - 1)).toEqual(['stop securing.boredThin']);
+    expect(told(from - nearly)).toEqual(['check securing.boredThin']);
     expect(told(from)).toEqual([]);
     expect(told(to)).toEqual([]);
     expect(told(to + 1)).toEqual(['check securing.boredThick']);

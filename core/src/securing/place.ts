@@ -72,6 +72,7 @@ export function decidePlace(record: SecuringRecord, at: Placing): Placed {
     backset,
     y: height - leaf.bottom,
     bevelled: isBevelled(input),
+    bevelRead: sizes.fitting?.copied ? input.survey.number('bevelLock') : undefined,
   });
   findFit(record, practice, fit);
   const lengths = throughLengths(kind, leaf.thickness, fit.z, outsidePull, practice);

@@ -29,11 +29,13 @@ const framed = {
 
 const RULES: Readonly<Record<string, TriedRule>> = {
   'securing.height.reach': {
+    level: 'check',
     found: { ...mortised, accessible: true, lockHeight: inches(48.5) },
     not: { lockHeight: inches(48) },
     unknown: { accessible: UNKNOWN },
   },
   'securing.height.escape': {
+    level: 'check',
     found: { ...mortised, egress: true, lockHeight: inches(48.5) },
     not: { lockHeight: inches(48) },
     unknown: { egress: UNKNOWN },

@@ -17,6 +17,8 @@ export const SECURING_TERMS = {
   'lockKind.rods-concealed': 'concealed vertical rod exit device',
   'fact.lockKind': 'Lock type',
   'fact.backset': 'Backset of the lock',
+  'value.nearlyFits': 'Leaf too thin for a bored lock, made to fit up to',
+  'value.heightNearly': 'Lock that stays, off the height asked for',
   'fact.lockFromTop': 'Lock below the leaf’s top',
   'fact.lockHeight': 'Lock height (from finished floor)',
   'fact.bolts': 'Inactive leaf bolts',

@@ -155,6 +155,16 @@ export const SECURING_VALUES = {
       'AS 4145, editions as adopted',
     ),
   },
+  /** A leaf thinner by no more than this can be made to fit a bored lock. */
+  nearlyFits: usAndMetric(
+    sourced(inches(1 / 16), 'length', `${TRADE}: thin-leaf kits and packing roses`, 'limit'),
+    sourced(mm(2), 'length', `${TRADE}: thin-leaf kits and packing roses`, 'limit'),
+  ),
+  /** A lock that stays in an old house may be so far off the height asked for. */
+  heightNearly: usAndMetric(
+    sourced(inches(1 / 2), 'length', `${TRADE}: locks that stay`, 'preference'),
+    sourced(mm(12), 'length', `${TRADE}: locks that stay`, 'preference'),
+  ),
   /** The cylinder of narrow-stile locks. */
   narrowCylinder: {
     ...everywhere(

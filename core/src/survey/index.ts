@@ -20,6 +20,7 @@ export {
   type Tape,
 } from './names.js';
 export { currentReadings, Survey, surveyOf, withReading, type ReadingConflict } from './current.js';
+export { practiceAsRead } from './asRead.js';
 export { surveyed } from './surveyed.js';
 export { nextReading, routeOf, surveyOrder, travel, travelOf } from './route.js';
 export { questionOf } from './question.js';

@@ -1,6 +1,7 @@
 import QRCode from 'qrcode';
 import {
   acceptanceTest,
+  fittingSteps,
   formatLength,
   headingOf,
   lockSection,
@@ -11,14 +12,16 @@ import {
   strikeFace,
   templateOpening,
   termText,
+  toBring,
   unitsOf,
   valueParts,
-  type Cut,
   type DecidedOpening,
   type DrawingModel,
+  type PrepBit,
   type PrepSheet,
   type ProjectBasis,
   type Router,
+  type Units,
 } from '@riegel/core';
 import { drawInto } from '../pdf/drawing.js';
 import { FAINT, INK, MARGIN, type Sheet } from '../pdf/sheet.js';
@@ -67,11 +70,7 @@ export function openingSheets(
   }
   details(sheet, decided);
   numbers(sheet, frame, decided);
-  orderOfWork(
-    sheet,
-    sheets.flatMap(({ cuts }) => cuts),
-    decided,
-  );
+  if (sheets.length > 0) orderOfWork(sheet, decided);
   acceptance(sheet, decided);
   sheet.heading('Care');
   const units = unitsOf(decided);
@@ -215,7 +214,7 @@ function numbers(sheet: Sheet, frame: SheetsFrame, decided: DecidedOpening): voi
   const units = unitsOf(decided);
   const preparation = preparationOf(decided, frame.basis);
   if (preparation) {
-    sheet.heading('Lock and strike');
+    sheet.heading('Hinges, lock and strike');
     sheet.table(
       [
         { title: '', share: 46 },
@@ -231,18 +230,7 @@ function numbers(sheet: Sheet, frame: SheetsFrame, decided: DecidedOpening): voi
       ),
     );
     sheet.heading('Bits and saws');
-    sheet.table(
-      [
-        { title: '', share: 22 },
-        { title: '', share: 18 },
-        { title: '', share: 60 },
-      ],
-      preparation.bits.map((bit) => [
-        termText(`prepTool.${bit.kind}`),
-        formatLength(bit.size, units),
-        bit.makes.map((make) => termText(make).split(',')[0]).join('; '),
-      ]),
-    );
+    bitTable(sheet, preparation.bits, units);
     for (const note of preparation.notes)
       sheet.paragraph(`– ${phraseText(note, units)}`, { size: 8.5 });
   }
@@ -288,36 +276,83 @@ function templates(sheet: Sheet, router: Router, decided: DecidedOpening): void 
   );
 }
 
-/** Steps in the order of the work, by what there is to cut. */
-function orderOfWork(sheet: Sheet, cuts: readonly Cut[], { facts }: DecidedOpening): void {
-  if (cuts.length === 0) return;
-  const has = (member: string) => cuts.some((cut) => cut.member === member && cut.how === 'in');
-  const steps = [
-    'Check mark, hand and size against the leaf and the frame; mark the top and the face that is outside.',
-    'Lay the story stick on leaf and jamb; strike all lines before anything is cut.',
-    ...(has('hinge-edge')
-      ? ['Recess the hinges: template, router, corners squared, depth tried with the hinge itself.']
-      : []),
-    ...(has('lock-edge')
-      ? ['Bore the lock: pocket from the edge first, then the holes of the faces from both sides.']
-      : []),
-    ...(has('hinge-jamb') ? ['Recess the hinge jamb by the same marks.'] : []),
-    ...(has('lock-jamb')
-      ? [
-          'Hang the leaf, then mark the strike from the bolt itself and compare it with the number above.',
-        ]
-      : []),
-    ...(cuts.some(({ how }) => how !== 'in')
-      ? ['Fix what stands on the faces last, through pilot holes.']
-      : []),
-    ...(typeof facts.rating === 'number' && facts.rating > 0
-      ? [
-          'Rated: nothing is cut beyond the listing; strips under plates where the listing has them.',
-        ]
-      : []),
-  ];
+/** The steps of the work in their order, with the numbers of this opening: the same that the site ticks. */
+function orderOfWork(sheet: Sheet, decided: DecidedOpening): void {
+  const steps = fittingSteps(decided);
+  const units = unitsOf(decided);
   sheet.heading('Order of work');
-  steps.forEach((step, at) => sheet.paragraph(`${at + 1}  ${step}`, { size: 8.8 }));
+  steps.forEach(({ leaf, say, figures }, at) => {
+    const text = phraseText(say, units);
+    const numbers = figures.map(
+      ({ name, value }) => `${termText(name)} ${partsText(valueParts(value, units))}`,
+    );
+    sheet.paragraph(
+      [`${at + 1}  ${leaf ? `${termText(leaf)}: ` : ''}${text}`, ...numbers].join(' · '),
+      { size: 8.8 },
+    );
+  });
+}
+
+/** What to bring for these openings: a page before the first of them. */
+export function bringPage(
+  sheet: Sheet,
+  frame: SheetsFrame,
+  openings: readonly { id: string; decided: DecidedOpening }[],
+): void {
+  const { doc } = sheet;
+  const { tools, bits, people, lifter } = toBring(
+    openings.map(({ decided }) => decided),
+    frame.basis,
+  );
+  sheet.part('What to bring');
+  sheet.mark('H2', () => sheet.at('What to bring', MARGIN, MARGIN, { face: 'title', size: 26 }));
+  doc.y = MARGIN + 40;
+  doc.x = MARGIN;
+  const hands = people === 1 ? '1 person' : `${people} people`;
+  sheet.paragraph(`${hands} for the heaviest leaf${lifter ? ', and a lifter' : ''}.`, { size: 10 });
+  sheet.heading('Openings');
+  sheet.table(
+    [
+      { title: 'mark', share: 12 },
+      { title: 'rooms', share: 36 },
+      { title: 'size', share: 24 },
+      { title: 'hand', share: 16 },
+      { title: 'set', share: 12 },
+    ],
+    openings.map(({ id, decided }) => {
+      const { mark, from, to, size, hand } = headingOf(decided);
+      const set = frame.setOf.get(id);
+      return [
+        mark,
+        [from, to].filter(Boolean).join(' – '),
+        size,
+        hand || 'open',
+        set === undefined ? 'undecided' : String(set),
+      ];
+    }),
+  );
+  sheet.heading('Tools');
+  sheet.paragraph(tools.map((tool) => termText(tool)).join('; '), { size: 9 });
+  if (bits.length > 0) {
+    sheet.heading('Bits and saws');
+    const units = unitsOf(openings[0]!.decided);
+    bitTable(sheet, bits, units);
+  }
+}
+
+function bitTable(sheet: Sheet, bits: readonly PrepBit[], units: Units): void {
+  sheet.table(
+    [
+      { title: '', share: 22 },
+      { title: '', share: 18 },
+      { title: '', share: 60 },
+    ],
+    bits.map((bit) => [
+      termText(`prepTool.${bit.kind}`),
+      formatLength(bit.size, units),
+      bit.makes.map((make) => termText(make).split(',')[0]).join('; '),
+    ]),
+  );
 }
 
 function acceptance(sheet: Sheet, { results }: DecidedOpening): void {

@@ -2,7 +2,7 @@ import { type ProjectBasis, type Router, type ScheduledOpening } from '@riegel/c
 import { basisOf, openingsOf, paperOf, type ScheduleJob } from '../schedule/schedulePdf.js';
 import { Sheet } from '../pdf/sheet.js';
 import { numbersOf } from '../schedule/numbers.js';
-import { openingSheets } from './sheetPages.js';
+import { bringPage, openingSheets } from './sheetPages.js';
 
 /** Which openings get sheets, and how they are addressed. */
 export interface SheetsJob extends ScheduleJob {
@@ -44,20 +44,16 @@ export function sheetsPdf(job: SheetsJob, progress?: (done: number) => void): Pr
     layout: 'portrait',
     footer: `${job.projectName} · preparation · ${job.date}`,
   });
+  const frame = {
+    projectName: job.projectName,
+    basis,
+    addressOf: (one: string) => job.address + one,
+    setOf,
+    router: routerOf(basis),
+  };
+  if (wanted.length > 0) bringPage(sheet, frame, wanted);
   wanted.forEach(({ id, decided }, at) => {
-    openingSheets(
-      sheet,
-      {
-        projectName: job.projectName,
-        basis,
-        addressOf: (one) => job.address + one,
-        setOf,
-        router: routerOf(basis),
-      },
-      id,
-      decided,
-      at === 0,
-    );
+    openingSheets(sheet, frame, id, decided, wanted.length === 0);
     progress?.((at + 1) / (wanted.length + 1));
   });
   return sheet.finish();

@@ -7,19 +7,11 @@ import {
 } from '@riegel/core';
 import { termText } from '../../base/words.js';
 
-const CORNER_WORDS: Record<string, string> = {
-  square: 'square',
-  quarter: '¼ in radius',
-  'five-eighths': '⅝ in radius',
-  'leaf-top': 'the top of the leaf',
-  'frame-head': 'the frame’s head',
-  'top-edge': 'their top edge',
-  centre: 'their centre',
-};
-
 /** A choice as a person reads it. */
 export function choiceText(value: string): string {
-  return CORNER_WORDS[value] ?? value;
+  const code = `reading.is.${value}`;
+  const word = termText(code);
+  return word === code ? value : word;
 }
 
 /** A reading's value as a person reads it; empty while there is none. */

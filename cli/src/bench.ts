@@ -1,0 +1,169 @@
+import {
+  fittingSteps,
+  formatLength,
+  partsText,
+  phraseText,
+  preparationOf,
+  readingKind,
+  surveyOf,
+  surveyOrder,
+  termText,
+  unitsOf,
+  valueParts,
+  type CutPlan,
+  type DecidedOpening,
+  type EdgeGains,
+  type EdgeName,
+  type ProjectBasis,
+  type Reading,
+  type Units,
+} from '@riegel/core';
+
+/** What stands at the two ends of an edge. */
+const ENDS: Readonly<Record<EdgeName, readonly [string, string]>> = {
+  hinge: ['top', 'bottom'],
+  head: ['hinge side', 'lock side'],
+  lock: ['top', 'bottom'],
+  bottom: ['hinge side', 'lock side'],
+};
+
+const line = (...cells: string[]) => cells.join('\t').trimEnd();
+
+/** A reading as it was taken. */
+function readingText(reading: Reading, units: Units): string {
+  if (reading.skipped !== undefined) return `left out: ${reading.skipped}`;
+  const { value } = reading;
+  const type = readingKind(reading.name)?.type;
+  return typeof value === 'number' && type !== 'count'
+    ? `${value < 0 ? '−' : ''}${formatLength(Math.abs(value), units)}`
+    : type === 'choice'
+      ? choiceText(String(value))
+      : String(value);
+}
+
+/** A choice by its word, where it is not told by itself. */
+function choiceText(value: string): string {
+  const code = `reading.is.${value}`;
+  const word = termText(code);
+  return word === code ? value : word;
+}
+
+/** Prints what was read of an opening, in the order it is read; what was not stands as a question. */
+export function surveyText(decided: DecidedOpening): string[] {
+  const { facts } = decided;
+  const survey = surveyOf(facts);
+  const units = unitsOf(decided);
+  if (survey.empty) return ['nothing was read'];
+  return surveyOrder(survey.kinds(facts.copyLeaf === true)).map(({ name }) => {
+    const reading = survey.held.get(name);
+    return line(termText(`reading.${name}`), reading ? readingText(reading, units) : '?');
+  });
+}
+
+/** Prints the leaf to order, the cuts at both ends of every edge, and what a copied leaf gains on the old one. */
+export function cutsText(decided: DecidedOpening): string[] {
+  const { fitting } = decided.results.sizing;
+  const units = unitsOf(decided);
+  if (!fitting)
+    return [
+      'Neither the frame nor a leaf to be copied is known in width and height: nothing is ordered.',
+    ];
+  const size = (width: number, height: number) =>
+    `${formatLength(width, units)} × ${formatLength(height, units)}`;
+  return fitting.leaves.flatMap(({ order }, at) => {
+    const name = fitting.leaves.length === 1 ? 'Leaf' : at === 0 ? 'First leaf' : 'Second leaf';
+    if (order.kind === 'as-made')
+      return [line(name, 'made to size, not cut', size(order.size.width, order.size.height))];
+    const { blank } = order.plan;
+    const kind = order.kind === 'stock' ? `stock ${order.name}` : 'made to measure';
+    return [
+      line(name, kind, size(blank.width, blank.height)),
+      ...planText(order.plan, units),
+      ...(fitting.copied ? gainsText(fitting.copied.gains, fitting.copied.unread, units) : []),
+    ];
+  });
+}
+
+const planText = ({ cuts }: CutPlan, units: Units): string[] =>
+  cuts.map(({ edge, ends, tool, limit }) =>
+    line(
+      `  ${termText(`edge.${edge}`)}`,
+      tool === 'none' ? 'leave it' : tool === 'plane' ? 'plane' : 'saw, then plane',
+      ...(tool === 'none'
+        ? []
+        : ends.map((end, side) => `${ENDS[edge][side]} ${formatLength(end, units)}`)),
+      tool === 'none'
+        ? ''
+        : `may lose ${limit === undefined ? 'unknown' : formatLength(limit, { ...units, rounding: 'down' })}`,
+    ),
+  );
+
+const gainsText = (gains: EdgeGains, unread: readonly EdgeName[], units: Units): string[] =>
+  (Object.keys(gains) as EdgeName[]).map((edge) =>
+    line(
+      `  ${termText(`edge.${edge}`)} against the old leaf`,
+      ...(unread.includes(edge)
+        ? ['gap not read: as it was']
+        : gains[edge].map((gain, side) => {
+            const by = Math.round(gain);
+            const shown = formatLength(Math.abs(by), units);
+            return `${ENDS[edge][side]} ${by === 0 ? 'as it was' : by > 0 ? `+${shown}` : `−${shown}`}`;
+          })),
+    ),
+  );
+
+/** Prints the numbers of the workshop: hinges, then lock and strike group by group, then bits and saws. */
+export function preparationText(decided: DecidedOpening, basis: ProjectBasis): string[] {
+  const units = unitsOf(decided);
+  const hinges = decided.decisions
+    .filter(
+      ({ key, value }) =>
+        value && /^hanging\.(positions|recess|recessLeaf|recessFrame|setBack|corner)/.test(key),
+    )
+    .map(({ stage, name, leaf, value }) =>
+      line(
+        `  ${termText(`name.${stage}.${name}`)}${leaf && leaf !== 'leaf' ? `, ${termText(`leaf.${leaf}`)}` : ''}`,
+        partsText(valueParts(value!, units)),
+      ),
+    );
+  const preparation = preparationOf(decided, basis);
+  return [
+    ...(hinges.length > 0 ? ['Hinges', ...hinges] : []),
+    ...(preparation
+      ? [
+          ...preparation.groups.flatMap(({ name, lines }) => [
+            termText(name),
+            ...lines.map((one) =>
+              line(
+                `  ${termText(one.name)}`,
+                one.values.map((value) => partsText(valueParts(value, units))).join(' × '),
+              ),
+            ),
+          ]),
+          'Bits and saws',
+          ...preparation.bits.map(({ kind, size, makes }) =>
+            line(
+              `  ${termText(`prepTool.${kind}`)}`,
+              formatLength(size, units),
+              makes.map((make) => termText(make).split(',')[0]).join('; '),
+            ),
+          ),
+          ...preparation.notes.map((note) => `  ${phraseText(note, units)}`),
+        ]
+      : []),
+  ];
+}
+
+/** Prints the work in its order, with the numbers of this opening. */
+export function workText(decided: DecidedOpening): string[] {
+  const units = unitsOf(decided);
+  return fittingSteps(decided).map(({ leaf, say, figures }, at) =>
+    line(
+      `${at + 1}`,
+      `${leaf ? `${termText(leaf)}: ` : ''}${phraseText(say, units)}`,
+      figures
+        .map(({ name, value }) => `${termText(name)} ${partsText(valueParts(value, units))}`)
+        .join('; '),
+    ),
+  );
+}
