@@ -237,7 +237,7 @@ const EXAMPLES: Example[] = [
       exterior: true,
       closer: 'surface-pull',
     },
-    leaf: '35 3/4 in × 83 1/8 in',
+    leaf: '35 9/16 in × 83 1/8 in',
     hand: 'LHR',
     hinges: '',
     clear: '33 5/16 in',

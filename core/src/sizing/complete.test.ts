@@ -5,6 +5,7 @@ import { decideOpening } from '../deciding/index.js';
 import { draw } from '../drawing/index.js';
 import type { OpeningFacts } from '../model/index.js';
 import { phraseText } from '../phrasing/index.js';
+import { readings } from '../testing/readings.js';
 import {
   buttAxis,
   rotated,
@@ -35,6 +36,45 @@ const ticks = (facts: Partial<OpeningFacts>, key: string, practice = us) => {
   const value = decision(facts, key, practice)?.value;
   return value?.type === 'length' ? value.ticks : undefined;
 };
+
+describe('a lining', () => {
+  const wall = (read: Record<string, number>) =>
+    decideOpening(
+      { mark: 'L', kind: 'single', frameMaterial: 'timber', readings: readings(read) },
+      PRACTICES.british,
+    );
+  const at = (opening: ReturnType<typeof wall>, name: string) => {
+    const value = opening.decisions.find(({ key }) => key === `sizing.${name}`)?.value;
+    return value?.type === 'positions'
+      ? value.ticks.map((one) => one / 320)
+      : value?.type === 'length'
+        ? value.ticks / 320
+        : undefined;
+  };
+  const board = PRACTICES.british.values.boardAllowance.value / 320;
+  it('follows a wall that tapers: made to the widest, planed to each place', () => {
+    const opening = wall({
+      wallHingeTop: mm(118),
+      wallHingeBottom: mm(124),
+      wallHeadHinge: mm(118),
+      wallHeadLock: mm(121),
+      wallLockTop: mm(121),
+      wallLockBottom: mm(121),
+    });
+    expect(at(opening, 'liningDepth')).toBe(124 + 2 * board);
+    expect(at(opening, 'liningHinge')).toEqual([118 + 2 * board, 124 + 2 * board]);
+    expect(at(opening, 'liningHead')).toEqual([118 + 2 * board, 121 + 2 * board]);
+    expect(at(opening, 'liningLock')).toEqual([121 + 2 * board, 121 + 2 * board]);
+  });
+  it('is one width where the wall is alike, and one reading of a member stands for both its ends', () => {
+    const even = wall({ wallHingeTop: mm(120), wallLockTop: mm(120) });
+    expect(at(even, 'liningDepth')).toBe(120 + 2 * board);
+    expect(at(even, 'liningHinge')).toBeUndefined();
+    const two = wall({ wallHingeTop: mm(120), wallLockBottom: mm(123) });
+    expect(at(two, 'liningHinge')).toEqual([120 + 2 * board, 120 + 2 * board]);
+    expect(at(two, 'liningHead')).toBeUndefined();
+  });
+});
 
 describe('timber that moves', () => {
   const outside: Partial<OpeningFacts> = {

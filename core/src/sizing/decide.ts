@@ -62,7 +62,7 @@ export function decideSizing(
   wallOpening(record, practice, width.result, height.result);
   decideNominal(record, practice, unfitted, overAll);
   decideVentilation(record, unfitted);
-  decideLining(record, practice);
+  decideLining(record, practice, survey);
   const existing = !survey.empty || facts.work === 'replacement';
   const sizes = existing
     ? { ...unfitted, fitting: decideFitting(record, practice, unfitted, survey, copy) }

@@ -56,6 +56,9 @@ export const SIZING_MESSAGES = {
     'The usual gap, and {gain} for what the timber gains in damp: {across} across the grain × {rate} × {change} % ({source}).',
   'sizing.overAll': 'The body and {overlap} over the frame at both sides and the head ({source}).',
   'sizing.lining': '{wall} wall and {board} on each face for the board’s edge ({source}).',
+  'sizing.lining.taper':
+    'The wall is not alike everywhere: cut every member {widest} wide and plane it to its place, down to {least}. Pack it plumb; the stops are planted last, against the hung leaf.',
+  'sizing.lining.place': 'At one end and at the other: wall and boards there.',
   'sizing.outside': '{total} opening + 2 × {face} face.',
   'sizing.outside.head': '{total} opening + {face} head.',
   'sizing.wall': '{total} opening + 2 × ({face} face + {packing} packing).',

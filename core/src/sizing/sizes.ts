@@ -1,5 +1,7 @@
 import type { Ticks } from '../measure/index.js';
+import type { Practice } from '../practice/index.js';
 import {
+  valueOrUndefined,
   slides,
   swingsBothWays,
   type HangingDevice,
@@ -19,15 +21,29 @@ export interface SizedLeaf {
   bottom?: Ticks | undefined;
 }
 
-/** The device a person chose, or the one the opening's kind demands: sizing's gaps depend on it. */
-export function intendedDevice(facts: OpeningFacts): HangingDevice | undefined {
+/**
+ * The device a person chose, or the one that kind, make or use call for: sizing's gaps depend on it, so that a leaf
+ * is cut for the gap its hinge takes.
+ */
+export function intendedDevice(
+  facts: OpeningFacts,
+  { values }: Practice,
+): HangingDevice | undefined {
   const chosen = facts.choices?.['hanging.device']?.value as HangingDevice | undefined;
   if (facts.kind === 'bi-fold') return 'folding-gear';
   if (slides(facts.kind)) return 'sliding-gear';
   if (swingsBothWays(facts.kind)) {
     return chosen === 'double-acting-spring' ? chosen : 'centre-pivot';
   }
-  return chosen ?? (wantsContinuous(facts) ? 'continuous' : undefined);
+  if (chosen ?? facts.nothingVisible === true) return chosen;
+  const made = valueOrUndefined(facts.leafConstruction);
+  if (wantsContinuous(facts)) return 'continuous';
+  if (made === 'glass') return 'centre-pivot';
+  const passages = valueOrUndefined(facts.passagesPerDay) ?? 0;
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  return passages >= values.continuousUse.value || (made === 'aluminium-narrow' && !rated)
+    ? 'continuous'
+    : undefined;
 }
 
 /** Whether a continuous hinge is taken without being chosen: the frame's old screw holes no longer hold. */

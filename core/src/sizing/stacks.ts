@@ -78,7 +78,7 @@ export function widthChain(
 ): ChainRun {
   const { facts } = record;
   const { values } = practice;
-  const device = intendedDevice(facts);
+  const device = intendedDevice(facts, practice);
   const frame = frameOpening(record, practice, 'Width');
   const gapReason = () =>
     message('sizing.gap.practice', { practice: practice.name, source: values.gapsSteel.source });

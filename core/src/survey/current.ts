@@ -66,12 +66,15 @@ export class Survey {
   }
 
   /**
-   * Lists the readings this survey may take, given how many hinges were counted.
+   * Lists the readings this survey may take, given how many hinges were counted; of a frame that is renewed the wall
+   * at six places.
    *
    * @param copy whether the new leaf is copied from the old one
    */
   kinds(copy = false): ReadingKind[] {
-    return readingKinds(this.number('hingeCount') ?? 3, copy);
+    const state = this.text('frameState');
+    const lining = state === 'rusted' || state === 'split';
+    return readingKinds(this.number('hingeCount') ?? 3, copy, lining);
   }
 
   /** Positions of the hinges as read, from the top; undefined unless all counted ones are there. */

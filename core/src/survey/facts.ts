@@ -19,7 +19,7 @@ const READING: Shape<Reading> = holding(
   object(
     {
       id: text(40),
-      name: word(readingKinds(MAX_HINGES, true).map((kind) => kind.name)),
+      name: word(readingKinds(MAX_HINGES, true, true).map((kind) => kind.name)),
       how: word(['tape', 'digital']),
       by: text(120),
       at: text(40),

@@ -24,6 +24,8 @@ export interface ReadingKind {
   hinge?: number;
   /** Taken only where the new leaf is copied from the old one. */
   copying?: true;
+  /** Taken only where a lining is made anew, so that it follows the wall. */
+  lining?: true;
 }
 
 const between = (u1: number, v1: number, u2: number, v2: number): Tape => ({
@@ -116,6 +118,22 @@ const copying = (
   more: Partial<Pick<ReadingKind, 'type' | 'options'>> = {},
 ): ReadingKind => ({ name, type: 'length', group, tape, ...more, copying: true });
 
+/** The wall's thickness with its boards at six places, where a lining is made anew. */
+const LINING: readonly ReadingKind[] = [
+  ['wallHingeTop', 0, 0.92],
+  ['wallHingeBottom', 0, 0.08],
+  ['wallHeadHinge', 0.1, 1],
+  ['wallHeadLock', 0.9, 1],
+  ['wallLockTop', 1, 0.92],
+  ['wallLockBottom', 1, 0.08],
+].map(([name, u, v]) => ({
+  name: String(name),
+  type: 'length' as const,
+  group: 'frame' as const,
+  tape: at(Number(u), Number(v)),
+  lining: true as const,
+}));
+
 /** What is read besides where the old leaf is the master. */
 const COPYING: readonly ReadingKind[] = [
   copying('leafWidthTop', 'leaf', between(0.01, 0.93, 0.99, 0.93)),
@@ -159,9 +177,10 @@ export function hingeReading(index: number): string {
  * Lists every reading of a survey; hinge positions for as many hinges as were counted (three until then).
  *
  * @param copy whether the old leaf is the master, so that more of it is read
+ * @param lining whether a lining is made anew, so that the wall is read at six places
  */
-export function readingKinds(hinges = 3, copy = false): ReadingKind[] {
-  const kinds = [...FIXED, ...(copy ? COPYING : [])];
+export function readingKinds(hinges = 3, copy = false, lining = false): ReadingKind[] {
+  const kinds = [...FIXED, ...(copy ? COPYING : []), ...(lining ? LINING : [])];
   const from = kinds.findIndex((kind) => kind.name === 'hingeHeight');
   const positions = Array.from({ length: Math.min(hinges, MAX_HINGES) }, (_, index) => {
     const v = hinges === 1 ? 0.5 : 0.92 - (0.8 * index) / (hinges - 1);
@@ -177,7 +196,7 @@ export function readingKinds(hinges = 3, copy = false): ReadingKind[] {
   return kinds;
 }
 
-const BY_NAME = new Map(readingKinds(MAX_HINGES, true).map((kind) => [kind.name, kind]));
+const BY_NAME = new Map(readingKinds(MAX_HINGES, true, true).map((kind) => [kind.name, kind]));
 
 /** The kind of a reading by its name. */
 export function readingKind(name: string): ReadingKind | undefined {
