@@ -19,3 +19,4 @@ export {
   type LockSpec,
   type Works,
 } from './lockSpec.js';
+export { boxMeasures, productFromBox } from './fromBox.js';

@@ -155,6 +155,14 @@ function setLock(
   }
   if (product.latchOffset !== undefined) set('latchOffset', product.latchOffset, product);
   const bored = ['cylindrical', 'tubular', 'deadbolt'].includes(product.type);
+  if (bored && recessUp !== undefined) {
+    const { lockBore, ...others } = values.bodies.value;
+    set(
+      'bodies',
+      { ...others, lockBore: { ...lockBore, across: recessUp, up: recessUp } },
+      product,
+    );
+  }
   if (bored && leastLeaf !== undefined && mostLeaf !== undefined)
     set('boredLeaf', { from: leastLeaf, to: mostLeaf }, product);
 }

@@ -31,6 +31,9 @@ export interface Clash {
   wanted?: Ticks | undefined;
 }
 
+/** What goes right through a panel and is clamped from both its faces. */
+const THROUGH: ReadonlySet<string> = new Set(['solid.viewer', 'solid.letterPlate', 'solid.vent']);
+
 /** How far two intervals overlap; negative is the distance between them. */
 function overlap(a: readonly [number, number], b: readonly [number, number]): number {
   return Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
@@ -63,6 +66,7 @@ export function clashOf(first: Solid, second: Solid): Clash | undefined {
   if (b.how === 'void') {
     // What passes over glass without touching it, like the bar of an exit device, is not on it.
     if (x <= 0 || y <= 0 || z < 0) return undefined;
+    if (b.thing === 'solid.panel' && THROUGH.has(a.thing)) return undefined;
     return clashing('void', a, b, Math.min(x, y));
   }
   if (b.how === 'joint') {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { decideOpening } from '../deciding/index.js';
+import { boxMeasures, practiceWith, productFromBox, readProducts } from '../catalogue/index.js';
+import { decideOpening, preparationOf } from '../deciding/index.js';
 import { inches, mm } from '../measure/index.js';
 import { LOCK_KINDS } from '../securing/index.js';
 import { projectBasis, PRACTICES } from '../project/index.js';
@@ -108,6 +109,61 @@ describe('a lock by a lever key', () => {
     expect(
       all(british({ lockKind: 'rim-lock', lockUse: 'office', swing: 'out' }), 'keepBack'),
     ).toBe(undefined);
+  });
+});
+
+describe('a lock typed from its box', () => {
+  const box = productFromBox(
+    'sash',
+    'Sash case 63',
+    {
+      backset: mm(45),
+      recessUp: mm(95),
+      recessAcross: mm(67),
+      recessThrough: mm(14),
+      frontUp: mm(140),
+      frontAcross: mm(20),
+      centres: mm(47.5),
+    },
+    new Set(['box-sash-case-63']),
+  );
+  it('is a product with a name of its own, and goes before the figures of the practice', () => {
+    expect(box).toMatchObject({ id: 'box-sash-case-63-2', type: 'sash', model: 'Sash case 63' });
+    expect(readProducts([box]).ok).toBe(true);
+    const basis = projectBasis('british', [], undefined, [box]);
+    const decided = decideOpening(
+      {
+        ...base,
+        lockKind: 'sash',
+        lockUse: 'office',
+        leafThickness: mm(40),
+        choices: { 'securing.product': { value: box.id, reason: 'in hand' } },
+      },
+      basis,
+    );
+    const sheet = preparationOf(decided, basis)!;
+    const got = (name: string) => ticks(sheet, name)?.map((one) => one! / 320);
+    expect(got('backset')).toEqual([45]);
+    // A bit of 16 clears a case of 14 and 1.5 over.
+    expect(got('pocket')).toEqual([95, 16, 67]);
+    expect(got('front')!.slice(0, 2)).toEqual([140, 20]);
+    expect(got('keyBelow')).toEqual([47.5]);
+  });
+  it('asks of a bored lock for its bore, of a butt for its leaf, of a case for all of it', () => {
+    expect(boxMeasures('tubular')).toContain('recessUp');
+    expect(boxMeasures('butt')).toEqual(['height', 'width', 'gauge']);
+    expect(boxMeasures('mortise-dead')).toEqual(expect.arrayContaining(['frontUp', 'boltThrow']));
+    const bored = productFromBox('tubular', 'T', { recessUp: mm(25), gauge: mm(3) }, new Set());
+    // What its box does not tell is not taken.
+    expect(bored).toEqual({
+      id: 'box-t',
+      maker: 'from the box',
+      model: 'T',
+      type: 'tubular',
+      recessUp: mm(25),
+    });
+    const practice = practiceWith(PRACTICES.british, [bored]);
+    expect(practice.values.bodies.value.lockBore).toMatchObject({ across: mm(25), up: mm(25) });
   });
 });
 

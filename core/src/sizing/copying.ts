@@ -32,11 +32,22 @@ export function copyReasons({ leaf: { gains, unread } }: Copy): Message[] {
     const [first, second] = gains[edge];
     if (unread.includes(edge) || (first === 0 && second === 0)) return [];
     const by = (gain: number) => ({ ticks: Math.abs(Math.round(gain)), fine: true });
+    const way = (gain: number) => ({ term: gain < 0 ? 'copy.loses' : 'copy.gains' });
     const name = { term: `edge.${edge}` };
-    const way = { term: first + second > 0 ? 'copy.gains' : 'copy.loses' };
+    const [from, to] = edge === 'hinge' || edge === 'lock' ? ['top', 'foot'] : ['hinge', 'lock'];
     return first === second
-      ? [message('sizing.copied.edge', { edge: name, way, by: by(first) })]
-      : [message('sizing.copied.taper', { edge: name, way, first: by(first), second: by(second) })];
+      ? [message('sizing.copied.edge', { edge: name, way: way(first), by: by(first) })]
+      : [
+          message('sizing.copied.taper', {
+            edge: name,
+            way: way(first),
+            first: by(first),
+            from: { term: `copyEnd.${from!}` },
+            other: way(second),
+            second: by(second),
+            to: { term: `copyEnd.${to!}` },
+          }),
+        ];
   });
 }
 

@@ -42,7 +42,7 @@ export function decideFitting(
   const frame = frameAsRead(record.facts, survey);
   const square = outOfSquare(frame.read);
   // A frame that is recorded by one width and one height is ordered for; how square it is nobody read.
-  const read = frame.surveyed ? square : undefined;
+  const read = frame.surveyed && (!copy || frame.whole) ? square : undefined;
   if (read) decideSquareness(record, practice, read);
   if (copy) return fitCopy(record, practice, survey, copy, read);
   if (!square) return undefined;
@@ -70,7 +70,7 @@ export function decideFitting(
 function frameAsRead(
   facts: OpeningFacts,
   survey: Survey,
-): { read: (name: string) => Ticks | undefined; surveyed: boolean } {
+): { read: (name: string) => Ticks | undefined; surveyed: boolean; whole: boolean } {
   const has = (names: readonly string[]) => names.some((name) => survey.number(name) !== undefined);
   const widths = has(['widthTop', 'widthMiddle', 'widthBottom']);
   const heights = has(['heightHinge', 'heightLock']);
@@ -81,6 +81,9 @@ function frameAsRead(
   return {
     read: (name) => survey.number(name) ?? given[name],
     surveyed: widths && heights,
+    whole: ['widthTop', 'widthBottom', 'heightHinge', 'heightLock'].every(
+      (name) => survey.number(name) !== undefined,
+    ),
   };
 }
 

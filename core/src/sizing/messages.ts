@@ -23,7 +23,7 @@ export const SIZING_MESSAGES = {
   'sizing.leaf.copied': 'Copied from the old leaf.',
   'sizing.copied': 'Copied from the old leaf, edge by edge: the gap there is, less the gap wanted.',
   'sizing.copied.edge': 'The {edge} {way} {by}.',
-  'sizing.copied.taper': 'The {edge} {way} {first} at one end and {second} at the other.',
+  'sizing.copied.taper': 'The {edge} {way} {first} {from} and {other} {second} {to}.',
   'sizing.copyUnread':
     'How the old leaf hangs was not read at {edges} of its edges: what is wrong there is copied, too. Read the gaps, or say that it hangs well.',
   'sizing.copyTaper':

@@ -38,13 +38,12 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
   // The frame's strike stays where it is: the lock is brought to it. Without one it stays where it was.
   const lock = (name: string) => (strike === undefined ? survey.number(name) : undefined);
   const above = lock('lockHeight');
+  // A leaf that is copied has its gaps from the old one: what was read of the frame is the second opinion.
+  const frame = (...names: string[]) =>
+    facts.copyLeaf === true ? undefined : least(...names.map((name) => survey.number(name)));
   const measured: Filled = {
-    frameWidth: least(
-      survey.number('widthTop'),
-      survey.number('widthMiddle'),
-      survey.number('widthBottom'),
-    ),
-    frameHeight: least(survey.number('heightHinge'), survey.number('heightLock')),
+    frameWidth: frame('widthTop', 'widthMiddle', 'widthBottom'),
+    frameHeight: frame('heightHinge', 'heightLock'),
     leafThickness: survey.number('leafThickness'),
     floorRise: survey.number('floorRise'),
     floorFinish: rise,

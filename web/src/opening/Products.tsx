@@ -15,6 +15,7 @@ import { useProject } from '../data/project.js';
 import { Figures } from '../parts/Figure.js';
 import { Say } from '../parts/Say.js';
 import { Adjusting } from './Adjusting.js';
+import { BoxDialog } from './BoxDialog.js';
 import { useOpeningPage } from './page.js';
 import { basisOf } from '../worker/basis.js';
 
@@ -83,6 +84,7 @@ function Slot({
   onName: (id: string | undefined) => void;
 }) {
   const [all, setAll] = useState(false);
+  const [boxed, setBoxed] = useState(false);
   const stage = need.slot.split('.')[0]!;
   const named = decided.facts.choices?.[need.slot]?.value;
   const fitting = list.filter((one) => one.missing.length === 0);
@@ -101,12 +103,13 @@ function Slot({
         <span className="text-soft">
           {fitting.length} satisfy, {almost.length} almost
         </span>
+        {canEdit && (
+          <button type="button" className="button bare ml-auto !h-6" onClick={() => setBoxed(true)}>
+            type it from the box …
+          </button>
+        )}
         {named !== undefined && canEdit && (
-          <button
-            type="button"
-            className="button bare ml-auto !h-6"
-            onClick={() => onName(undefined)}
-          >
+          <button type="button" className="button bare !h-6" onClick={() => onName(undefined)}>
             leave it generic
           </button>
         )}
@@ -121,6 +124,14 @@ function Slot({
           need.types.map((type) => termText(`product.${type}`)).join(', ')
         )}
       </p>
+      {boxed && (
+        <BoxDialog
+          types={need.types}
+          units={units}
+          onClose={() => setBoxed(false)}
+          onMade={({ id }) => onName(id)}
+        />
+      )}
       {list.length === 0 && <p className="text-oxide">The catalogue has none of this type.</p>}
       <ul>
         {shown.map(({ product, missing }) => (

@@ -129,10 +129,12 @@ function Numbers({ preparation, units }: { preparation: Preparation; units: Unit
           <tbody>
             {group.lines.map((line) => (
               <tr key={line.name} className="border-b border-rule">
-                <th className="py-0.5 pr-2 text-left font-normal text-soft">
+                <th className="py-0.5 pr-2 text-left align-baseline font-normal text-soft">
                   {termText(line.name)}
                 </th>
-                <td className="py-0.5 text-right text-[15px] font-semibold whitespace-nowrap">
+                <td
+                  className={`py-0.5 text-right text-[15px] font-semibold ${line.values[0]?.type === 'positions' ? '' : 'whitespace-nowrap'}`}
+                >
                   {line.values.map((value, index) => (
                     <span key={index}>
                       {index > 0 && ' × '}

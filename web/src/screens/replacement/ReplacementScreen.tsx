@@ -195,7 +195,8 @@ function Drawn({
             />
           </div>
           <figcaption className="border-t border-rule px-2 py-1 text-xs text-soft">
-            As it stands; crookedness × {stands.times}, gaps × 7
+            {decided.results.sizing.fitting?.copied ? 'Round the new leaf' : 'As it stands'};
+            crookedness × {stands.times}, gaps × 7
           </figcaption>
         </figure>
       )}
