@@ -264,7 +264,11 @@ function strikeLines(
   if (strike.latchHole > 0) sheet.lengths('latchHole', strike.latchHole);
   if (strike.boltHole > 0) sheet.lengths('boltHole', strike.boltHole);
   sheet.lengths('dustBox', Math.max(strike.latchHole, strike.boltHole));
-  sheet.lengths('engaged', strike.latchThrow > 0 ? strike.latchIn : strike.boltIn);
+  sheet.line('engaged', {
+    type: 'length',
+    ticks: strike.latchThrow > 0 ? strike.latchIn : strike.boltIn,
+    rounding: 'down',
+  });
   sheet.lengths('strikeScrews', pilots.value.strike);
   sheet.tool('pilot', pilots.value.strike, 'strikeScrews');
   if (strike.on === 'jamb' && longScrews) {

@@ -85,8 +85,8 @@ describe('timber that moves', () => {
   };
 
   it('gives the lock gap what two stiles gain, outside only', () => {
-    const gain = Math.ceil(2 * mm(114) * 0.0025 * 4);
-    expect(ticks(outside, 'sizing.lockGap', british)).toBe(mm(3) + gain);
+    // 3 and 2.28, to the next half: 5.5.
+    expect(ticks(outside, 'sizing.lockGap', british)).toBe(mm(5.5));
     expect(ticks({ ...outside, exterior: false }, 'sizing.lockGap', british)).toBe(mm(3));
     expect(ticks({ ...outside, lockGap: mm(3) }, 'sizing.lockGap', british)).toBe(mm(3));
     const reason = decision(outside, 'sizing.lockGap', british)!.reasons[0]!;
@@ -96,20 +96,17 @@ describe('timber that moves', () => {
   });
 
   it('counts one board of a boarded leaf, whose joints take up what it gains, less when quarter-sawn, nothing for sheets', () => {
+    // 125 × 0.0025 × 5 = 1.56 over the gap of 3, to the next half; quarter-sawn 0.94.
     const boarded = { ...outside, boarded: true, moistureChange: 5 };
-    expect(ticks(boarded, 'sizing.lockGap', british)).toBe(mm(3) + Math.ceil(mm(125) * 0.0025 * 5));
-    expect(ticks({ ...boarded, sawn: 'quarter' }, 'sizing.lockGap', british)).toBe(
-      mm(3) + Math.ceil(mm(125) * 0.0015 * 5),
-    );
+    expect(ticks(boarded, 'sizing.lockGap', british)).toBe(mm(5));
+    expect(ticks({ ...boarded, sawn: 'quarter' }, 'sizing.lockGap', british)).toBe(mm(4));
     const sheet = { ...outside, leafConstruction: 'timber-particle' as const };
     expect(ticks(sheet, 'sizing.lockGap', british)).toBe(mm(3));
   });
 
   it('is allowed in the meeting gap of a pair', () => {
     const pair = { ...outside, kind: 'pair' as const, frameWidth: mm(1500) };
-    expect(ticks(pair, 'sizing.meetingGap', british)).toBe(
-      mm(3) + Math.ceil(2 * mm(114) * 0.0025 * 4),
-    );
+    expect(ticks(pair, 'sizing.meetingGap', british)).toBe(mm(5.5));
   });
 });
 

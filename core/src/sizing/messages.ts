@@ -53,7 +53,7 @@ export const SIZING_MESSAGES = {
   'sizing.frame.fromWallHead': '{wall} wall opening − {face} head − {packing} packing.',
   'sizing.mullion': 'The usual removable mullion ({source}); each side of it is a single.',
   'sizing.movement':
-    'The usual gap, and {gain} for what the timber gains in damp: {across} across the grain × {rate} × {change} % ({source}).',
+    'The usual gap, and {gain} for what the timber gains in damp: {across} across the grain × {rate} × {change} % ({source}); up to the next {step}.',
   'sizing.overAll': 'The body and {overlap} over the frame at both sides and the head ({source}).',
   'sizing.lining': '{wall} wall and {board} on each face for the board’s edge ({source}).',
   'sizing.lining.taper':

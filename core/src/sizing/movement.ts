@@ -44,6 +44,7 @@ export function timberMovement(
         rate: String(rate.value),
         change,
         gain: { ticks, rounding: 'up', fine: true },
+        step: { ticks: practice.values.gapStep.value },
         source: rate.source,
       }),
   };

@@ -148,7 +148,10 @@ export function widthChain(
     bodyWidth(facts, practice) ?? (frame.total && (paired ? frame.total / 2 : frame.total)),
   );
   const moved = (gap: Ticks | undefined) =>
-    gap === undefined ? undefined : gap + (movement?.ticks ?? 0);
+    gap === undefined || !movement
+      ? gap
+      : // To a whole step, as gaps are set, so that the sum that follows can be read off.
+        roundTo(gap + movement.ticks, values.gapStep.value, 'up');
   const continuous = device === 'continuous';
   let hingeUsual = usual.hinge;
   let hingeWhy = gapReason;
