@@ -5,9 +5,13 @@ import { exitTrim, faceShape, type Box, type Face, type Stroke } from './hardwar
 import { rect, type Element, type Layer, type Point } from './model.js';
 import { hingeEdge, type PlacedLeaf } from './place.js';
 
+/** What shows on both faces: it goes right through. */
+const THROUGH: ReadonlySet<string> = new Set(['solid.viewer', 'solid.letterPlate', 'solid.vent']);
+
 /** How a solid is drawn on a face: full where it stands on it or goes through, dashed where let in. */
 function layerOn(solid: Solid, face: 'pull' | 'push'): Layer {
   if (solid.how === 'void') return solid.thing === 'solid.glass' ? 'glass' : 'leaf';
+  if (THROUGH.has(solid.thing)) return 'hardware';
   if (solid.how === 'on-pull') return face === 'pull' ? 'hardware' : 'hidden';
   if (solid.how === 'on-push') return face === 'push' ? 'hardware' : 'hidden';
   return 'hidden';

@@ -55,9 +55,11 @@ export function hangLeaf(
             ? 'fit.hingesMade'
             : concealed
               ? 'fit.recessConcealed'
-              : made.frame
-                ? 'fit.recessLeaf'
-                : 'fit.recess';
+              : decided.results.sizing.fitting?.copied
+                ? 'fit.recessCopied'
+                : made.frame
+                  ? 'fit.recessLeaf'
+                  : 'fit.recess';
     steps.add('hang', 'recess', message(say), {
       figures: [
         'hanging.positions',

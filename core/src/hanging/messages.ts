@@ -176,6 +176,7 @@ export const HANGING_MESSAGES = {
   'hanging.clearShort':
     'Clear width {clear} is {short} short of {wanted}. Ways to gain it: swing-clear hinges, a wider frame, a thinner stop.',
   'hanging.heelGap': 'The heel gap is {gap}; the leaf needs {needed} to turn.',
+  'hanging.lockEdge.copied': 'As the old leaf has it.',
   'hanging.lockEdge.square': 'Swinging past a square jamb needs {needed}; the gap is {gap}.',
   'hanging.lockEdge.bevelled':
     'Swinging past a square jamb needs {needed}, {by} more than the gap of {gap}: bevel the edge (usual {bevel}).',

@@ -244,11 +244,14 @@ export function decideSwing(
   const gap = sizes.lockGap ?? sizes.meetingGap;
   let lockEdge: 'square' | 'bevelled' | undefined;
   if (gap !== undefined) {
-    const square = needed <= gap;
+    // A leaf that is copied keeps the bevel that it swung past its jamb with.
+    const read = sizes.fitting?.copied?.bevelLock;
+    const square = read === undefined ? needed <= gap : read === 0;
     lockEdge = square ? 'square' : 'bevelled';
     record.decide('lockEdge', lockEdge, {
       reasons: () => [
-        message(square ? 'hanging.lockEdge.square' : 'hanging.lockEdge.bevelled', {
+        ...(read === undefined ? [] : [message('hanging.lockEdge.copied')]),
+        message(needed <= gap ? 'hanging.lockEdge.square' : 'hanging.lockEdge.bevelled', {
           needed: { ticks: needed, rounding: 'up', fine: true },
           gap: { ticks: gap },
           by: { ticks: Math.max(0, needed - gap), rounding: 'up', fine: true },

@@ -72,7 +72,7 @@ export function decidePlace(record: SecuringRecord, at: Placing): Placed {
     backset,
     y: height - leaf.bottom,
     bevelled: isBevelled(input),
-    bevelRead: sizes.fitting?.copied ? input.survey.number('bevelLock') : undefined,
+    bevelRead: sizes.fitting?.copied?.bevelLock,
   });
   findFit(record, practice, fit);
   const lengths = throughLengths(kind, leaf.thickness, fit.z, outsidePull, practice);

@@ -134,6 +134,8 @@ export const SITE_MESSAGES = {
     'Bring the leaf to its height, set it on its pins and tighten the clamping screws. Swing it and look round it.',
   'fit.drillIn':
     'Bore leaf and frame for the hinges’ pins by the jig, square to the edge and to the depth on the bit; screw the parts in by whole turns.',
+  'fit.recessCopied':
+    'Lay the old leaf on the new one, hinge edges and heads flush, knuckles the same way, and mark hinges, lock and holes over; hold the marks against the figures, then recess. Try the depth with the hinge itself.',
   'fit.recessConcealed':
     'Concealed hinges: the shallow recess for the plates first, its depth decides how flush they lie; then the deep one for the body, a little deeper than it needs. Look where screws of lining and stud stand before the cutter gets there.',
   'fit.adjustConcealed':

@@ -108,6 +108,53 @@ describe('a leaf copied from the old one', () => {
     expect(leaf.bottom! + leaf.height! - opening.results.securing.height!).toBe(mm(935));
   });
 
+  it('carries bevel, viewer, letter plate and vent over, each to where it was', () => {
+    const wanted = PRACTICES.british.values.gapsTimber.value;
+    const opening = decided({
+      leafWidth: mm(758),
+      leafHeight: mm(1974),
+      leafHeightHinge: mm(1974),
+      leafThickness: mm(35),
+      bevelLock: mm(2),
+      headGapNow: wanted.head + mm(2),
+      gapHeadLock: wanted.head + mm(4),
+      gapLockTop: wanted.lock + mm(1),
+      gapFloorHinge: wanted.undercut,
+      backset: mm(44),
+      lockFromTop: mm(930),
+      viewerFromTop: mm(480),
+      viewerFromLock: mm(379),
+      plateFromTop: mm(1050),
+      plateFromLock: mm(379),
+      plateUp: mm(40),
+      plateAcross: mm(220),
+      ventFromTop: mm(1800),
+      ventFromLock: mm(379),
+      ventUp: mm(100),
+      // How wide it is was not read: nothing is cut by half a hole.
+    });
+    expect(opening.results.hanging.lockEdge).toBe('bevelled');
+    expect(opening.results.securing.fit).toMatchObject({
+      backsetPull: mm(45),
+      backsetPush: mm(43),
+    });
+    const holes = Object.fromEntries(
+      opening.solids
+        .filter(({ owner }) => owner === 'copyLeaf')
+        .map(({ thing, x, y }) => [thing, [(x[0] + x[1]) / 640, (y[0] + y[1]) / 640]]),
+    );
+    // In the middle of a leaf of 758 the head is 3 higher; from the hinge edge nothing moves.
+    const height = opening.results.sizing.leaves[0]!.height! / 320;
+    expect(holes['solid.viewer']![0]).toBeCloseTo(379, 1);
+    expect(holes['solid.viewer']![1]).toBeCloseTo(height - 483, 1);
+    expect(holes['solid.letterPlate']![1]).toBeCloseTo(height - 1053, 1);
+    expect(Object.keys(holes)).toHaveLength(2);
+    const viewer = opening.solids.find(({ thing }) => thing === 'solid.viewer')!;
+    expect(viewer.x[1] - viewer.x[0]).toBe(mm(14));
+    // Panels hold what is clamped through them.
+    expect(opening.findings.map(({ code }) => code)).not.toContain('checking.void');
+  });
+
   it('takes the taper at the end that is not square, and asks which that is', () => {
     const tapered = {
       leafWidth: mm(700),

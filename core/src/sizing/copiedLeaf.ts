@@ -17,6 +17,8 @@ export interface CopiedLeaf {
   /** Which end is square to the hinge edge; undefined where the edges differ and nobody said. */
   squareEnd: 'head' | 'foot' | undefined;
   needed: NeededLeaf;
+  /** How far the lock edge is back at its push face, over the thickness; undefined where nobody read it. */
+  bevelLock: Ticks | undefined;
 }
 
 /** Readings of the gaps as the old leaf hangs: of each edge at its two ends. */
@@ -91,7 +93,14 @@ export function copiedLeaf(
     lock: gain('lock', wanted.lock),
     bottom: gain('bottom', wanted.undercut),
   };
-  return { old, gains, unread, squareEnd: read.squareEnd, needed: grown(old, gains, wanted) };
+  return {
+    old,
+    gains,
+    unread,
+    squareEnd: read.squareEnd,
+    needed: grown(old, gains, wanted),
+    bevelLock: survey.number('bevelLock'),
+  };
 }
 
 /** A leaf with its edges moved out, its hinge edge upright, set into the opening at its gaps. */

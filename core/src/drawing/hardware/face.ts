@@ -244,6 +244,7 @@ const SHAPES: Readonly<Record<string, Draw>> = {
   'solid.surfaceBolt': surfaceBolt,
   'solid.rimLock': rimLock,
   'solid.lockBore': bore,
+  'solid.viewer': bore,
 };
 
 /**

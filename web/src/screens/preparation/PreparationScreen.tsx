@@ -129,7 +129,7 @@ function Numbers({ preparation, units }: { preparation: Preparation; units: Unit
           <tbody>
             {group.lines.map((line) => (
               <tr key={line.name} className="border-b border-rule">
-                <th className="py-0.5 pr-2 text-left align-baseline font-normal text-soft">
+                <th className="w-2/5 min-w-44 py-0.5 pr-2 text-left align-baseline font-normal text-soft">
                   {termText(line.name)}
                 </th>
                 <td
