@@ -164,7 +164,8 @@ export const CLOSING_VALUES = {
   ),
   /** Force to open an accessible leaf, newtons; and whether it holds for leaves to the open. */
   accessForce: {
-    ...everywhere(sourced(22.2, 'count', 'ADA 404.2.9: 5 lbf, inside hinged leaves', 'limit')),
+    'us-commercial': sourced(22.2, 'count', 'ADA 404.2.9: 5 lbf, inside hinged leaves', 'limit'),
+    'us-residential': sourced(22.2, 'count', 'ADA 404.2.9: 5 lbf, inside hinged leaves', 'limit'),
     british: sourced(
       30,
       'count',
@@ -188,13 +189,19 @@ export const CLOSING_VALUES = {
     sourced('hardware', 'term', 'ADA: at the hardware, or 30 in from the hinge if farther'),
     sourced('edge', 'term', 'at the leading edge'),
   ),
-  forceAtLeast: everywhere(sourced(inches(30), 'length', 'ADA: 30 in from the hinge')),
+  forceAtLeast: usAndMetric(
+    sourced(inches(30), 'length', 'ADA: 30 in from the hinge'),
+    sourced(mm(750), 'length', source('at the leading edge of leaves of usual width')),
+  ),
   /** Least seconds from 90 to 12° on an accessible route; of spring hinges from 70° to closed. */
   sweepLeast: usAndMetric(
     sourced(5, 'count', 'ADA 404.2.8.1: 90° to 12°', 'limit'),
     sourced(3, 'count', 'European accessible practice: 3 to 7 s from 90°', 'limit'),
   ),
-  springLeast: everywhere(sourced(1.5, 'count', 'ADA 404.2.8.2: 70° to closed', 'limit')),
+  springLeast: usAndMetric(
+    sourced(1.5, 'count', 'ADA 404.2.8.2: 70° to closed', 'limit'),
+    sourced(1.5, 'count', source('spring hinges on accessible routes, 70° to closed'), 'limit'),
+  ),
   /** What a seal pushes back at the lock edge, newtons. */
   sealPush: everywhere(
     sourced(

@@ -201,7 +201,7 @@ export function springFindings(
     );
   else record.report('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
   if (valueOrUndefined(record.facts.accessible) === true)
-    record.report('stop', 'hanging.springAccessible', {}, 'ADA 404.2.8.2: 1.5 s from 70°', [
+    record.report('stop', 'hanging.springAccessible', {}, practice.values.springLeast.source, [
       'hanging.device',
       'accessible',
     ]);

@@ -13,8 +13,8 @@ import { repairsOf, type Repair } from './repairs.js';
 /** What existing work comes to. */
 export interface Replacement {
   verdicts: Record<ExistingPart, Verdict | undefined>;
-  /** Every pattern of the library held against the frame's hinges: the practice's own, then others, the nearest first. */
-  matches: PatternMatch[];
+  /** Every pattern of the library held against the frame's hinges: the project's own, then others, the nearest first. */
+  matches: LibraryMatch[];
   plugs: Plug[];
   repairs: Repair[];
 }
@@ -44,9 +44,21 @@ function strikePlugs(
   );
 }
 
-/** The practice's own patterns before those of others, which are a second opinion; the nearest first of each. */
-const ownFirst = ({ name }: Practice, matches: PatternMatch[]): PatternMatch[] =>
-  matches.sort((a, b) => Number(b.practice === name) - Number(a.practice === name));
+/** A pattern of the library held against a frame's hinges, and whether it is one of the project's own. */
+export interface LibraryMatch extends PatternMatch {
+  own: boolean;
+}
+
+/** The project's own patterns before those of others, which are a second opinion; the nearest first of each. */
+function ownFirst(
+  practices: readonly Practice[],
+  matches: readonly PatternMatch[],
+): LibraryMatch[] {
+  const names = new Set(practices.map(({ name }) => name));
+  return matches
+    .map((match) => ({ ...match, own: names.has(match.practice) }))
+    .sort((a, b) => Number(b.own) - Number(a.own));
+}
 
 /** Keep, move or renew; pattern matches; plugging; repairs. For openings that were surveyed only. */
 export function decideReplacing(
@@ -62,7 +74,7 @@ export function decideReplacing(
   const matches =
     existing && sizes.headGap !== undefined && hung.leaf.height !== undefined
       ? ownFirst(
-          practice,
+          [practice, ...project.practices.values()],
           matchPatterns(
             patternLibrary([practice, ...project.practices.values(), ...project.shipped]),
             existing,

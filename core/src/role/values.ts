@@ -45,7 +45,7 @@ const CLEAR_WIDTHS: Record<PracticeId, string> = {
   'us-residential': 'ADA 404.2.3; bed movement: IBC 1010.1.1',
   british: 'Approved Document M, volumes 1 and 2: new work; 825 at right angles to a 1200 route',
   continental: 'DIN 18040: 900 mm, inside dwellings 800',
-  australasian: 'ADA 404.2.3; bed movement: IBC 1010.1.1',
+  australasian: 'AS 1428.1: 850 mm on accessible routes; bed movement as the hospital asks',
 };
 
 /** Figures of the trade about roles and ways out. */
@@ -87,7 +87,9 @@ export const ROLE_VALUES = {
   ),
   /** Clear width of rooms that somebody comes to with helpers and a hoist; 0 where no figure is certain. */
   hoistClear: {
-    ...everywhere(sourced(0, 'length', 'ADA 404.2.3: as other doors', 'limit')),
+    ...everywhere(sourced(0, 'length', `${TRADE}: as other doors`, 'limit')),
+    'us-commercial': sourced(0, 'length', 'ADA 404.2.3: as other doors', 'limit'),
+    'us-residential': sourced(0, 'length', 'ADA 404.2.3: as other doors', 'limit'),
     british: sourced(
       mm(1000),
       'length',

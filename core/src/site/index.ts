@@ -55,6 +55,7 @@ export {
   type SiteRecordOf,
 } from './records.js';
 export {
+  closes,
   currentRound,
   inOrder,
   monthsAfter,

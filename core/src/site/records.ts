@@ -103,7 +103,14 @@ const SHAPES = {
       faults: integer(0, 10_000),
       untried: integer(0, 10_000),
     },
-    { due: DAY, note: text(1000) },
+    {
+      due: DAY,
+      note: text(1000),
+      left: described(
+        words(500),
+        'Why what was not tried was left; a round with things untried is open until this is said.',
+      ),
+    },
   ),
 };
 

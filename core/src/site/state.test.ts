@@ -239,6 +239,14 @@ describe('rounds', () => {
     ]);
     expect(currentRound(begun, '2027-11-23')).toBe('inspection-2027-11-20');
   });
+  it('stay open while something was not tried and nobody said why', () => {
+    const open = { ...signed('acceptance', '2027-11-27', 2), untried: 3 };
+    expect(siteState([open]).due).toBeUndefined();
+    expect(currentRound(siteState([open]), '2026-12-01')).toBe('acceptance');
+    const said = { ...open, left: 'The gauge is at the office' };
+    expect(siteState([said]).due).toBe('2027-11-27');
+    expect(currentRound(siteState([said]), '2026-12-01')).toBe('inspection-2026-12-01');
+  });
   it('tell the day of the next by the last that was signed', () =>
     expect(
       siteState([

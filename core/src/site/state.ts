@@ -126,13 +126,18 @@ export function siteState(records: readonly SiteRecord[]): SiteState {
     notes,
     places,
     signed,
-    due: signed.at(-1)?.due,
+    due: signed.filter(closes).at(-1)?.due,
   };
+}
+
+/** Whether a signature closes its round: everything was tried, or why it was left is said. */
+export function closes({ untried, left }: SiteRecordOf<'signed'>): boolean {
+  return untried === 0 || left !== undefined;
 }
 
 /** The round that is under way: taking over until that is signed, then the inspection begun on a day. */
 export function currentRound({ signed, tests }: SiteState, day: string): string {
-  const done = new Set(signed.map(({ round }) => round));
+  const done = new Set(signed.filter(closes).map(({ round }) => round));
   if (!done.has('acceptance')) return 'acceptance';
   const begun = [...tests.keys()].filter((round) => !done.has(round)).sort();
   return begun.at(-1) ?? `inspection-${day}`;

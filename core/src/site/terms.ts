@@ -26,7 +26,6 @@ export const SITE_TERMS = {
   'planeEnd.foot': 'at the foot',
   'planeEnd.hinge': 'at the hinge corner',
   'planeEnd.lock': 'at the lock corner',
-  'value.valveMost': 'Turns of a valve, at most',
   'gapEdge.hinge': 'Hinge edge',
   'gapEdge.lock': 'Lock edge',
   'gapEdge.head': 'Head',

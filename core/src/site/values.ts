@@ -141,8 +141,6 @@ export const SITE_VALUES = {
   },
   /** Years an inspection's record is kept. */
   recordYears: everywhere(sourced(3, 'count', 'NFPA 80 5.2.3: three years', 'limit')),
-  /** Turns of a closer's valve that nobody goes beyond. */
-  valveMost: everywhere(sourced(3, 'count', `${TRADE}: two to three turns`, 'limit')),
 };
 
 declare module '../practice/types.js' {

@@ -15,9 +15,18 @@ type Filled = Partial<
     | 'backset'
     | 'lockHeight'
     | 'lockFromTop'
+    | 'closer'
     | 'work'
   >
 >;
+
+/** The closer that stays or goes over to the new leaf, by where it was found; none there says nothing of what is wanted. */
+const CLOSERS: Readonly<Record<string, OpeningFacts['closer']>> = {
+  'pull side': 'surface-pull',
+  'push side': 'surface-push',
+  'in the floor': 'floor',
+  concealed: 'concealed-overhead',
+};
 
 const least = (...values: (number | undefined)[]): number | undefined => {
   const known = values.filter((value) => value !== undefined);
@@ -54,6 +63,7 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     backset: survey.number('backset'),
     lockHeight: above === undefined ? undefined : Math.max(0, above - (rise ?? 0)),
     lockFromTop: lock('lockFromTop'),
+    closer: CLOSERS[survey.text('closerPlace') ?? ''],
   };
   const filled: OpeningFacts = { ...facts, work: facts.work ?? 'replacement' };
   const how: Partial<Record<string, Provenance>> = { ...facts.provenance };

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Camera, CloudOff, MapPin, X } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { ApiProblem, call } from '../base/api.js';
+import { Modal } from './Modal.js';
 import { useSession } from '../base/session.js';
 import {
   dropPhoto,
@@ -90,6 +91,9 @@ export function Photos({
     }
     await fresh();
   };
+  const [asked, setAsked] = useState<
+    { id: string; caption: string; waiting: boolean } | undefined
+  >();
   const remove = async (id: string) => {
     try {
       await call('DELETE', '/projects/{projectId}/openings/{openingId}/photos/{photoId}', {
@@ -142,10 +146,12 @@ export function Photos({
             <button
               type="button"
               aria-label={`Delete the photograph ${photo.caption}`}
-              className="absolute top-0 right-0 bg-sheet/90 p-0.5"
-              onClick={() => void remove(photo.id)}
+              className="absolute top-0 right-0 flex min-h-11 min-w-11 items-start justify-end"
+              onClick={() => setAsked({ id: photo.id, caption: photo.caption, waiting: false })}
             >
-              <X size={14} />
+              <span className="bg-sheet/90 p-0.5">
+                <X size={18} />
+              </span>
             </button>
           )}
         </figure>
@@ -154,9 +160,34 @@ export function Photos({
         <Waiting
           key={photo.id}
           photo={photo}
-          onDrop={() => void dropPhoto(photo.id).then(() => fresh())}
+          onDrop={() => setAsked({ id: photo.id, caption: photo.caption, waiting: true })}
         />
       ))}
+      {asked && (
+        <Modal
+          open
+          onClose={() => setAsked(undefined)}
+          title="Delete this photograph?"
+          description={`${asked.caption || 'Photograph'}. It cannot be brought back.`}
+        >
+          <div className="flex justify-end gap-2">
+            <button type="button" className="button !h-12" onClick={() => setAsked(undefined)}>
+              Keep it
+            </button>
+            <button
+              type="button"
+              className="button primary !h-12"
+              onClick={() => {
+                if (!asked.waiting) void remove(asked.id);
+                else void dropPhoto(asked.id).then(() => fresh());
+                setAsked(undefined);
+              }}
+            >
+              Delete it
+            </button>
+          </div>
+        </Modal>
+      )}
     </section>
   );
 }

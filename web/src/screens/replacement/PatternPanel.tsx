@@ -66,8 +66,8 @@ export function PatternPanel({
   }
   const leafHeight = decided.results.hanging.leaves[0]!.leaf.height!;
   const chosen = decided.decisions.find((one) => one.key === 'hanging.pattern')?.value;
-  // The practice's own, and the nearest of others.
-  const few = matches.filter(({ practice }) => practice === decided.practice.name).length + 2;
+  // The project's own, and the nearest of others.
+  const few = matches.filter(({ own }) => own).length + 2;
   const bySurvey = chosen?.type === 'term' && chosen.term === 'pattern.survey';
   return (
     <section aria-label="Hinges">

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { RoundCount } from '@riegel/core';
 import { useSession } from '../../base/session.js';
 import type { OpeningSite } from '../../data/useSite.js';
+import { CheckBox } from '../../parts/CheckBox.js';
 import { Modal } from '../../parts/Modal.js';
 import { SignaturePadField } from './SignaturePadField.js';
 
@@ -24,6 +25,9 @@ export function SignDialog({
   const [path, setPath] = useState('');
   const [again, setAgain] = useState(due ?? '');
   const [note, setNote] = useState('');
+  const [left, setLeft] = useState('');
+  const [close, setClose] = useState(count.untried === 0);
+  const closing = count.untried === 0 || (close && left.trim() !== '');
   const open = site.state.defects.filter(({ settled }) => !settled).length;
   return (
     <Modal
@@ -37,7 +41,7 @@ export function SignDialog({
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!name.trim() || !path) return;
+          if (!name.trim() || !path || (close && !closing)) return;
           site.record('signed', {
             round,
             of: round === 'acceptance' ? 'acceptance' : 'inspection',
@@ -46,12 +50,35 @@ export function SignDialog({
             right: count.right,
             faults: count.faults,
             untried: count.untried,
-            ...(again ? { due: again } : {}),
+            ...(again && closing ? { due: again } : {}),
+            ...(count.untried > 0 && close ? { left: left.trim() } : {}),
             ...(note.trim() ? { note: note.trim() } : {}),
           });
           onClose();
         }}
       >
+        {count.untried > 0 && (
+          <fieldset className="border-l-4 border-ochre bg-wash px-3 py-2">
+            <CheckBox className="min-h-11" checked={close} onChange={setClose}>
+              Close this round though {count.untried} {count.untried === 1 ? 'is' : 'are'} not tried
+            </CheckBox>
+            {close ? (
+              <label className="block">
+                <span className="text-soft">Why they are left</span>
+                <textarea
+                  className="field !h-14 w-full py-1.5"
+                  maxLength={500}
+                  value={left}
+                  onChange={(event) => setLeft(event.target.value)}
+                />
+              </label>
+            ) : (
+              <p className="text-soft">
+                The round stays open: what was tried is signed for, the rest is tried later.
+              </p>
+            )}
+          </fieldset>
+        )}
         <SignaturePadField onChange={setPath} />
         <div className="grid grid-cols-2 gap-3">
           <label className="block">
@@ -89,7 +116,10 @@ export function SignDialog({
           <button type="button" className="button !h-12" onClick={onClose}>
             Not now
           </button>
-          <button className="button primary !h-12" disabled={!name.trim() || !path}>
+          <button
+            className="button primary !h-12"
+            disabled={!name.trim() || !path || (close && !closing)}
+          >
             Sign
           </button>
         </div>
