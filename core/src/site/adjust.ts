@@ -118,6 +118,7 @@ function notesOf({ means, bendMost }: GapBench, within: boolean): Message[] {
   if (within) return [];
   if (!means) return [message('site.noHingeMoves')];
   const notes: Message[] = [];
+  if (means.by === 'screws') notes.push(message('site.turnTogether'));
   if (means.by === 'pack' && means.rated) notes.push(message('site.ratedPacking'));
   if (means.bend) notes.push(message('site.mayBend', { most: { ticks: bendMost } }));
   return notes;

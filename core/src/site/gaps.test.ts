@@ -480,6 +480,7 @@ describe('the bench of an opening', () => {
     expect(told.filter((one) => one.includes('towards the hinges'))).toHaveLength(
       bench!.geometry.hinges.length,
     );
+    expect(told.join(' ')).toMatch(/clamping screws of all hinges first\. Height first/);
     expect(told.join(' ')).toMatch(
       /side screw 2 turns, towards the hinges; height screw 1 ½ turns, down/,
     );

@@ -25,6 +25,8 @@ export const SITE_MESSAGES = {
     'The middle of the hinge edge lies {by} off the line of its ends: a middle hinge is off the line of the others, and the leaf binds on it.',
   'site.gap.jambBowed': 'The lock jamb is bowed by {by} in the middle.',
   'site.noHingeMoves': 'This way of hanging has nothing to pack or to turn.',
+  'site.turnTogether':
+    'Loosen the clamping screws of all hinges first. Height first, all by equal turns; then the side, a half turn at each in turn from top to bottom; tighten, covers last, and look again after a week.',
   'site.ratedPacking':
     'Rated: pack with metal or with what the listing allows; no recess is deepened and no knuckle bent.',
   'site.mayBend':

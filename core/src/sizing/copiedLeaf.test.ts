@@ -108,6 +108,22 @@ describe('a leaf copied from the old one', () => {
     expect(leaf.bottom! + leaf.height! - opening.results.securing.height!).toBe(mm(935));
   });
 
+  it('takes an old leaf that was recorded, not read, as one that was', () => {
+    const wanted = PRACTICES.british.values.gapsTimber.value;
+    const opening = decided(
+      { gapLockTop: wanted.lock + mm(4), headGapNow: wanted.head - mm(1), hangs: 'well' },
+      { leafWidth: mm(740), leafHeight: mm(1960) },
+    );
+    expect(size(opening, 'sizing.leafWidth')).toBe(744);
+    expect(size(opening, 'sizing.leafHeight')).toBe(1959);
+    // Where the old leaf was read, what somebody recorded is the new one's.
+    const own = decided(
+      { hangs: 'well', leafWidth: mm(750), leafHeight: mm(1960) },
+      { leafWidth: mm(748) },
+    );
+    expect(size(own, 'sizing.leafWidth')).toBe(748);
+  });
+
   it('carries bevel, viewer, letter plate and vent over, each to where it was', () => {
     const wanted = PRACTICES.british.values.gapsTimber.value;
     const opening = decided({

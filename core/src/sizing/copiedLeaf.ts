@@ -29,9 +29,16 @@ const GAPS: Readonly<Record<EdgeName, readonly [string, string]>> = {
   bottom: ['gapFloorHinge', 'gapFloorLock'],
 };
 
-/** The old leaf's corners as read; one width or height stands for those that were not. */
+/** The old leaf as somebody recorded it, where its tape readings are not there. Ticks. */
+export interface RecordedLeaf {
+  width?: Ticks | undefined;
+  height?: Ticks | undefined;
+}
+
+/** The old leaf's corners as read or recorded; one width or height stands for those that were not. */
 function oldLeaf(
   survey: Survey,
+  recorded: RecordedLeaf,
 ): { corners: LeafCorners; squareEnd: CopiedLeaf['squareEnd'] } | undefined {
   const read = (...names: string[]) => {
     for (const name of names) {
@@ -40,10 +47,10 @@ function oldLeaf(
     }
     return undefined;
   };
-  const top = read('leafWidthTop', 'leafWidth', 'leafWidthBottom');
-  const bottom = read('leafWidthBottom', 'leafWidth', 'leafWidthTop');
-  const hinge = read('leafHeightHinge', 'leafHeight');
-  const lock = read('leafHeight', 'leafHeightHinge');
+  const top = read('leafWidthTop', 'leafWidth', 'leafWidthBottom') ?? recorded.width;
+  const bottom = read('leafWidthBottom', 'leafWidth', 'leafWidthTop') ?? recorded.width;
+  const hinge = read('leafHeightHinge', 'leafHeight') ?? recorded.height;
+  const lock = read('leafHeight', 'leafHeightHinge') ?? recorded.height;
   if (!top || !bottom || !hinge || !lock) return undefined;
   const upright = Math.sqrt(Math.max(0, lock * lock - (top - bottom) ** 2));
   const said = survey.text('leafSquareEnd') as 'head' | 'foot' | undefined;
@@ -67,14 +74,16 @@ function oldLeaf(
  *
  * @param wanted gaps wanted around the new leaf, ticks; below from today's floor
  * @param floorFinish how far the floor will rise, ticks
+ * @param recorded its size, where it was given and not read
  * @returns undefined while neither a width nor a height of the old leaf was read
  */
 export function copiedLeaf(
   survey: Survey,
   wanted: AroundLeaf,
   floorFinish: Ticks,
+  recorded: RecordedLeaf = {},
 ): CopiedLeaf | undefined {
-  const read = oldLeaf(survey);
+  const read = oldLeaf(survey, recorded);
   if (!read) return undefined;
   const { corners: old } = read;
   const unread: EdgeName[] = [];

@@ -1,7 +1,7 @@
 import { message, valueOrUndefined, type Message } from '../model/index.js';
 import type { Gaps, Practice } from '../practice/index.js';
 import type { Survey } from '../survey/index.js';
-import { copiedLeaf, type CopiedLeaf } from './copiedLeaf.js';
+import { copiedLeaf, type CopiedLeaf, type RecordedLeaf } from './copiedLeaf.js';
 import type { EdgeName } from './cutPlan.js';
 import type { SizingRecord } from './decisions.js';
 import { isDrawn, type AroundLeaf } from './neededLeaf.js';
@@ -11,6 +11,8 @@ import { wantedAround } from './stacks.js';
 export interface Copy {
   leaf: CopiedLeaf;
   wanted: AroundLeaf;
+  /** Of the old leaf what was recorded, not read: a fact that is then not the new leaf's. */
+  given: RecordedLeaf;
 }
 
 /** Copies the old leaf for the gaps that are wanted; undefined while it was not read. */
@@ -22,8 +24,17 @@ export function copyOf(
 ): Copy | undefined {
   const wanted = wantedAround(record, practice, usual);
   const finish = valueOrUndefined(record.facts.floorFinish) ?? 0;
-  const leaf = copiedLeaf(survey, wanted, finish);
-  return leaf && isDrawn(leaf.needed) ? { leaf, wanted } : undefined;
+  const has = (...names: string[]) => names.some((name) => survey.number(name) !== undefined);
+  const given: RecordedLeaf = {
+    width: has('leafWidthTop', 'leafWidth', 'leafWidthBottom')
+      ? undefined
+      : valueOrUndefined(record.facts.leafWidth),
+    height: has('leafHeightHinge', 'leafHeight')
+      ? undefined
+      : valueOrUndefined(record.facts.leafHeight),
+  };
+  const leaf = copiedLeaf(survey, wanted, finish, given);
+  return leaf && isDrawn(leaf.needed) ? { leaf, wanted, given } : undefined;
 }
 
 /** Why a copied leaf is as large as it is: what each edge gains or loses. */

@@ -36,8 +36,10 @@ export function decideSizing(
   // What is copied depends on no frame: where nobody said of what it is, gaps are those of timber.
   const usual = copy ? { ...values.gapsTimber.value, ...known } : known;
   const made = copy && sizeOf(copy.leaf.needed);
-  const width = widthChain(record, practice, usual, thickness, made?.width);
-  const height = heightChain(record, practice, usual, made?.height);
+  const asOld = (axis: 'width' | 'height') =>
+    made && { ticks: made[axis], recorded: copy?.given[axis] !== undefined };
+  const width = widthChain(record, practice, usual, thickness, asOld('width'));
+  const height = heightChain(record, practice, usual, asOld('height'));
   recordChain(record, width, 'width');
   recordChain(record, height, 'height');
   const at = (chain: SolvedChain, key: string): Ticks | undefined => memberOf(chain, key)?.each[0];

@@ -62,19 +62,25 @@ type GapName =
   | 'thresholdHeight'
   | 'floorFinish';
 
+/** A length of a leaf that is copied, and whether the fact of that name tells the old leaf's. */
+export interface CopiedSize {
+  ticks: Ticks;
+  recorded: boolean;
+}
+
 const copiedWhy = () => message('sizing.leaf.copied');
 
 /**
  * The stack across the width, solved in whichever direction it is determined.
  *
- * @param copied width of a leaf that is copied from the old one, ticks
+ * @param copied width of a leaf that is copied from the old one
  */
 export function widthChain(
   record: SizingRecord,
   practice: Practice,
   usual: Partial<Gaps>,
   thickness: Ticks,
-  copied?: Ticks,
+  copied?: CopiedSize,
 ): ChainRun {
   const { facts } = record;
   const { values } = practice;
@@ -98,7 +104,9 @@ export function widthChain(
       times,
       fixed:
         fact === 'leafWidth'
-          ? bodyWidth(facts, practice)
+          ? copied?.recorded
+            ? undefined
+            : bodyWidth(facts, practice)
           : (record.fact(fact) as Ticks | undefined),
       usual: usualTicks,
     });
@@ -213,7 +221,7 @@ export function widthChain(
     'leafWidth',
     'leafWidth',
     1,
-    copied,
+    copied?.ticks,
     copied === undefined ? undefined : copiedWhy,
   );
   add('lockGap', 'lockGap', 'lockGap', 1, moved(usual.lock), movement?.why ?? gapReason);
@@ -287,7 +295,7 @@ export function heightChain(
   record: SizingRecord,
   practice: Practice,
   usual: Partial<Gaps>,
-  copied?: Ticks,
+  copied?: CopiedSize,
 ): ChainRun {
   const frame = frameOpening(record, practice, 'Height');
   const { facts } = record;
@@ -344,8 +352,8 @@ export function heightChain(
       { key: 'upperHeight', name: 'leafHeight', fact: 'leafHeight', leaf: 'upper' },
     );
   } else {
-    const fixed = bodyHeight(record.facts, practice);
-    members.push({ key: 'leafHeight', times: 1, fixed, usual: copied });
+    const fixed = copied?.recorded ? undefined : bodyHeight(record.facts, practice);
+    members.push({ key: 'leafHeight', times: 1, fixed, usual: copied?.ticks });
     notes.push({
       key: 'leafHeight',
       name: 'leafHeight',
