@@ -49,7 +49,7 @@ export function begin(
   const { named, gone } = namedProducts(known, project.products);
   // What a named product measures goes before the practice's usual figures.
   const survey = surveyOf(known);
-  const practice = practiceOf(usual, named, survey, known);
+  const practice = practiceOf(usual, named, survey);
   const facts = survey.empty ? known : normalizeFacts(surveyed(known, survey));
   const results: Record<string, unknown> = { ...NO_RESULTS };
   const input: AnyInput = {

@@ -32,7 +32,7 @@ export function inputOf(
   const { named } = namedProducts(facts, project.products);
   return {
     facts: wholeFacts({ facts, results }),
-    practice: practiceOf(practice, named, survey, facts),
+    practice: practiceOf(practice, named, survey),
     project,
     survey,
     results,

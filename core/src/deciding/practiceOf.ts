@@ -1,5 +1,4 @@
 import { practiceWith, type Product } from '../catalogue/index.js';
-import type { OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { practiceAsRead, type Survey } from '../survey/index.js';
 
@@ -8,8 +7,7 @@ export function practiceOf(
   usual: Practice,
   named: ReadonlyMap<string, Product>,
   survey: Survey,
-  facts: OpeningFacts,
 ): Practice {
-  const asRead = survey.empty ? usual : practiceAsRead(usual, survey, facts);
+  const asRead = survey.empty ? usual : practiceAsRead(usual, survey);
   return named.size === 0 ? asRead : practiceWith(asRead, [...named.values()]);
 }

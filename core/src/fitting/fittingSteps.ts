@@ -48,7 +48,7 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
   const work = workAt(decided);
   const { steps, facts, rated, cares } = work;
   const { results } = decided;
-  steps.add('before', 'check', message('fit.check'), {
+  steps.add('before', 'check', message(rated ? 'fit.checkRated' : 'fit.check'), {
     figures: [
       'sizing.frameWidth',
       'sizing.frameHeight',

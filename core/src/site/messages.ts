@@ -64,6 +64,8 @@ export const SITE_MESSAGES = {
 
   'fit.check':
     'Hold leaf, frame and hardware against the sheet: mark, hand, sizes. Mark the top and the face that is outside; lay the story stick on leaf and jamb and strike every line before anything is cut. What differs is written down first.',
+  'fit.checkRated':
+    'Hold leaf, frame and hardware against the sheet: mark, hand, sizes. Mark the top and the face that is outside; lay the story stick on leaf and jamb and strike every line before anything is cut. What differs is written down first. Rated: nothing is cut beyond the listing.',
   'fit.cut':
     'Cut the leaf: the hinge edge first, before any hinge is cut; then head, bottom and lock edge; the bevel last.',
   'fit.cutRated':

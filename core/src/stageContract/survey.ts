@@ -10,6 +10,7 @@ const SURVEY_STAGE_TERMS = {
   'value.diagonalOff': 'Diagonal off what width and height give',
   'value.gapWide': 'Gap beside a leaf that is asked about',
   'value.hingeAssumed': 'Height of a hinge not read',
+  'value.boreMost': 'Bore of a lock, at most',
   'value.strikeOff': 'Strike off the lock, at most',
 };
 

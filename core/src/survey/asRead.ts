@@ -1,5 +1,4 @@
 import type { Practice, PracticeValues } from '../practice/index.js';
-import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { Survey } from './current.js';
 
 const READ = 'as read on the old leaf';
@@ -18,7 +17,7 @@ const CASES = ['lockCase', 'sashCase', 'deadCase', 'profileCase'] as const;
  * Puts what was read of hinges and lock in the place of the practice's usual figures: what stays, or is copied, keeps
  * its measures.
  */
-export function practiceAsRead(practice: Practice, survey: Survey, facts: OpeningFacts): Practice {
+export function practiceAsRead(practice: Practice, survey: Survey): Practice {
   const setBack = survey.number('hingeSetBack');
   const corner = survey.text('hingeCorner');
   const lockCase = survey.number('lockCase');
@@ -35,9 +34,9 @@ export function practiceAsRead(practice: Practice, survey: Survey, facts: Openin
   if (shape) set('corner', shape);
   if (lockCase !== undefined) {
     const bodies = { ...values.bodies.value };
-    const kind = valueOrUndefined(facts.lockKind);
-    const bored = kind === 'cylindrical' || kind === 'tubular' || kind === 'deadbolt';
-    if (bored) bodies.lockBore = { ...bodies.lockBore, across: lockCase, up: lockCase };
+    // A diameter and a height are read by one name: a bore is never as large as a case.
+    if (lockCase <= values.boreMost.value)
+      bodies.lockBore = { ...bodies.lockBore, across: lockCase, up: lockCase };
     else for (const name of CASES) bodies[name] = { ...bodies[name], up: lockCase };
     set('bodies', bodies);
   }

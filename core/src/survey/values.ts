@@ -45,6 +45,8 @@ export const SURVEY_VALUES = {
   gapWide: everywhere(sourced(mm(60), 'length', TRADE)),
   /** A hinge's height while it was not read. */
   hingeAssumed: everywhere(sourced(mm(60), 'length', TRADE)),
+  /** The largest bore that was read as *lock case or bore*; what is more is the height of a case. */
+  boreMost: everywhere(sourced(mm(70), 'length', `${TRADE}: bores to 54 mm, cases from 75 mm`)),
   /** How far strike and lock may lie apart and still meet. */
   strikeOff: everywhere(sourced(mm(40), 'length', TRADE)),
 };
