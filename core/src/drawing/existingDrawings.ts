@@ -14,6 +14,8 @@ import { extentsOf, rect, type DrawingModel, type Element, type Point } from './
 const STRAY = 0.09;
 const GAPS_TIMES = 7;
 const MAX_TIMES = 40;
+/** What is less than this is told as nothing. */
+const UNSEEN = mm(0.25);
 
 /**
  * The opening as it stands, its crookedness drawn many times what it is, with the leaf that fits inside
@@ -192,7 +194,7 @@ export function cutsDrawing(
     ticks: number,
     part: string,
   ) => {
-    if (ticks === 0) return;
+    if (ticks < UNSEEN) return;
     elements.push({
       kind: 'dimension',
       layer: 'dimension',

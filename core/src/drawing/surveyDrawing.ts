@@ -20,8 +20,10 @@ export function surveyDrawing(
   hinges: Side,
   current: string | undefined,
 ): DrawingModel {
-  const width = survey.number('widthTop') ?? survey.number('widthBottom') ?? ABOUT.width;
-  const height = survey.number('heightHinge') ?? survey.number('heightLock') ?? ABOUT.height;
+  const read = (...names: string[]) =>
+    names.map((name) => survey.number(name)).find((one) => one !== undefined);
+  const width = read('widthTop', 'widthBottom', 'leafWidthTop', 'leafWidthBottom') ?? ABOUT.width;
+  const height = read('heightHinge', 'heightLock', 'leafHeightHinge') ?? ABOUT.height;
   const text = height / 24;
   const elements: Element[] = [
     {
@@ -101,6 +103,29 @@ const DIMENSIONS: Record<string, 'horizontal' | 'vertical'> = {
   lockHeight: 'vertical',
 };
 
+/** Of a leaf that is copied: its own lengths, where those of the frame beside them were not read. */
+const OF_LEAF: Record<string, { axis: 'horizontal' | 'vertical'; beside: string }> = {
+  leafWidthTop: { axis: 'horizontal', beside: 'widthTop' },
+  leafWidth: { axis: 'horizontal', beside: 'widthMiddle' },
+  leafWidthBottom: { axis: 'horizontal', beside: 'widthBottom' },
+  leafHeightHinge: { axis: 'vertical', beside: 'heightHinge' },
+  leafHeight: { axis: 'vertical', beside: 'heightLock' },
+};
+
+/** The lengths that stand as dimensions: of the frame, and of an old leaf that is read to be copied. */
+function dimensionsOf(survey: Survey): [name: string, axis: 'horizontal' | 'vertical'][] {
+  const copying = ['leafWidthTop', 'leafWidthBottom', 'leafHeightHinge', 'hangs'].some((name) =>
+    survey.held.has(name),
+  );
+  const own = copying
+    ? Object.entries(OF_LEAF).filter(([, { beside }]) => survey.number(beside) === undefined)
+    : [];
+  return [
+    ...Object.entries(DIMENSIONS),
+    ...own.map(([name, { axis }]): [string, 'horizontal' | 'vertical'] => [name, axis]),
+  ];
+}
+
 function taken(
   survey: Survey,
   width: number,
@@ -109,7 +134,7 @@ function taken(
   current: string | undefined,
 ): Element[] {
   const elements: Element[] = [];
-  for (const [name, axis] of Object.entries(DIMENSIONS)) {
+  for (const [name, axis] of dimensionsOf(survey)) {
     const ticks = survey.number(name);
     if (ticks === undefined || name === current) continue;
     const { a, b } = ends(name, survey, width, height);
@@ -136,8 +161,8 @@ function taken(
 }
 
 function sideOf(name: string, width: number, text: number): number {
-  if (name === 'heightHinge') return -FACE - text * 1.4;
-  return width + FACE + text * (name === 'heightLock' ? 3.2 : 1.4);
+  if (name === 'heightHinge' || name === 'leafHeightHinge') return -FACE - text * 1.4;
+  return width + FACE + text * (name === 'heightLock' || name === 'leafHeight' ? 3.2 : 1.4);
 }
 
 function ends(name: string, survey: Survey, width: number, height: number): { a: Point; b: Point } {

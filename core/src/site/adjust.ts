@@ -100,7 +100,7 @@ export function adjustmentOf(gaps: ReadGaps, bench: GapBench): GapAdjustment {
     hinges: means ? hingeWork(bench, solved.moves, { off, sprung }) : [],
     planes: PLANED_EDGES.flatMap((edge) => planeWork(edge, solved.planed[edge])),
     edges: solved.outside
-      .filter(({ by }) => Math.abs(by) >= bench.reads)
+      .filter(({ by }) => Math.abs(by) > bench.reads)
       .map(({ place, by }) => ({ place, by, how: by > 0 ? 'wide' : 'cannot' })),
     strike:
       far &&

@@ -24,12 +24,15 @@ import { Figures } from '../../parts/Figure.js';
 /** Below this a residual shows as nothing. Ticks. */
 const UNSEEN = 80;
 
-const signed = (ticks: number, units: Units) => (
-  <>
-    {Math.abs(ticks) < UNSEEN ? '' : ticks > 0 ? '+' : '−'}
-    <Figures parts={[lengthPart(Math.abs(ticks), { ...units, denominator: 64 })]} units={false} />
-  </>
-);
+const signed = (ticks: number, units: Units) =>
+  Math.abs(ticks) < UNSEEN ? (
+    <>0</>
+  ) : (
+    <>
+      {ticks > 0 ? '+' : '−'}
+      <Figures parts={[lengthPart(Math.abs(ticks), { ...units, denominator: 64 })]} units={false} />
+    </>
+  );
 
 const patternName = (id: string) => {
   const name = termText(`pattern.${id}`);
