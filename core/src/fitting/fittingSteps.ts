@@ -5,7 +5,7 @@ import type { Work } from './work.js';
 import { Steps, type WorkStep } from './workStep.js';
 
 /** Whether an item's term begins with one of these. */
-export const startsWith =
+const startsWith =
   (...prefixes: string[]) =>
   ({ term }: Item) =>
     term !== undefined && prefixes.some((prefix) => term.startsWith(prefix));

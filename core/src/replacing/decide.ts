@@ -45,7 +45,7 @@ function strikePlugs(
 }
 
 /** A pattern of the library held against a frame's hinges, and whether it is one of the project's own. */
-export interface LibraryMatch extends PatternMatch {
+interface LibraryMatch extends PatternMatch {
   own: boolean;
 }
 
