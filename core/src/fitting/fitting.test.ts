@@ -81,6 +81,10 @@ describe('the steps of an opening', () => {
       ['hang.hang', 'leaf.active'],
     ]);
     expect(steps.filter(({ id }) => id.startsWith('hang.gaps'))).toHaveLength(2);
+    // Where neither leaf waits for the other neither is called inactive.
+    const both = fittingSteps(decide({ kind: 'double-egress', frameWidth: mm(1800) }));
+    expect(both.flatMap(({ leaf }) => leaf ?? [])).not.toContain('leaf.inactive');
+    expect(both.flatMap(({ leaf }) => leaf ?? [])).toContain('leaf.one');
   });
   it('bore the faces of a bored lock before its edge, the edge of a cased one before its faces', () => {
     const say = (facts: Partial<OpeningFacts>) =>
@@ -93,6 +97,12 @@ describe('the steps of an opening', () => {
     expect(say({ lockKind: 'tubular', lockUse: 'passage' })).toMatch(/faces first.*edge/);
     expect(say({ lockKind: 'sash', lockUse: 'office' })).toMatch(/edge first.*both faces/);
     expect(say({ lockKind: 'rim-lock', lockUse: 'passage' })).toMatch(/through the leaf first/);
+    expect(say({ lockKind: 'mortise-dead', lockUse: 'dwelling' })).toMatch(
+      /then the key hole from both faces/,
+    );
+    expect(
+      say({ lockKind: 'rim-exit', lockUse: 'exit', leafConstruction: 'timber-stave' }),
+    ).toMatch(/^Exit device: mark it out by its template/);
     expect(
       say({
         lockKind: 'mortise',

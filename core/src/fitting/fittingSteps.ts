@@ -1,5 +1,12 @@
 import { wholeFacts, type DecidedOpening } from '../deciding/index.js';
-import { meetsInMiddle, message, valueOrUndefined, type Item } from '../model/index.js';
+import {
+  hasActiveLeaf,
+  meetsInMiddle,
+  message,
+  valueOrUndefined,
+  type Item,
+} from '../model/index.js';
+import { isExit } from '../securing/index.js';
 import { hangLeaf } from './hangLeaf.js';
 import type { Work } from './work.js';
 import { Steps, type WorkStep } from './workStep.js';
@@ -71,6 +78,9 @@ export function fittingSteps(decided: DecidedOpening): WorkStep[] {
   const hanging = work.take('hanging');
   const pair = meetsInMiddle(facts.kind);
   const leaves = pair ? (['inactive', 'active'] as const) : ([undefined] as const);
+  steps.named = hasActiveLeaf(facts.kind)
+    ? { inactive: 'leaf.inactive', active: 'leaf.active' }
+    : { inactive: 'leaf.one', active: 'leaf.other' };
   const phases = leaves.map((leaf, at) =>
     hangLeaf(work, leaf, at === leaves.length - 1 ? hanging : []),
   );
@@ -166,17 +176,22 @@ function lockOf(work: Work): { cut: () => void; rest: () => void } {
   const strike = take('securing', startsWith('item.strike'));
   const cylinder = take('securing', startsWith('item.cylinder', 'item.key'));
   const lock = take('securing');
-  const { fit, strike: struck } = decided.results.securing;
+  const { fit, spec, strike: struck } = decided.results.securing;
+  const handled = !spec || spec.insideHandle !== 'none' || spec.outsideHandle !== 'none';
   const existing = facts.work === 'replacement';
   const say = made.leaf
     ? existing
       ? 'fit.lockSteel'
       : 'fit.lockMade'
-    : fit?.bore
-      ? 'fit.lockBored'
-      : fit?.pocket
-        ? 'fit.lock'
-        : 'fit.lockFace';
+    : fit && isExit(fit.kind)
+      ? 'fit.device'
+      : fit?.bore
+        ? 'fit.lockBored'
+        : fit?.pocket
+          ? handled
+            ? 'fit.lock'
+            : 'fit.lockDead'
+          : 'fit.lockFace';
   const cut = () => {
     if (lock.length === 0) return;
     const metal = made.leaf && existing ? ['holeSaw', 'bit', 'oil', 'guards'] : ['driver'];

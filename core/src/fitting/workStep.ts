@@ -43,6 +43,11 @@ export interface WorkStep {
 /** Puts steps together from what an opening decided. */
 export class Steps {
   readonly list: WorkStep[] = [];
+  /** What the leaves of a pair are called. */
+  named: Readonly<Record<'inactive' | 'active', string>> = {
+    inactive: 'leaf.inactive',
+    active: 'leaf.active',
+  };
 
   constructor(private readonly decided: DecidedOpening) {}
 
@@ -74,7 +79,7 @@ export class Steps {
       // The active leaf keeps the ids that a single leaf has.
       id: `${part}.${id}${leaf === 'inactive' ? '@inactive' : ''}`,
       part: under,
-      leaf: leaf && `leaf.${leaf}`,
+      leaf: leaf && this.named[leaf],
       say,
       figures: [...figures.flatMap((key) => this.figures(key)), ...more],
       tools: tools.map((tool) => `tool.${tool}`),

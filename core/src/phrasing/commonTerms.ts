@@ -95,6 +95,8 @@ export const COMMON_TERMS: Record<string, string> = {
   'leaf.leaf': 'leaf',
   'leaf.active': 'active leaf',
   'leaf.inactive': 'inactive leaf',
+  'leaf.one': 'one leaf',
+  'leaf.other': 'other leaf',
   'leaf.upper': 'upper leaf',
   'leaf.lower': 'lower leaf',
   'unit.each': 'each',

@@ -144,6 +144,10 @@ export const SITE_MESSAGES = {
     'Concealed hinges: the shallow recess for the plates first, its depth decides how flush they lie; then the deep one for the body, a little deeper than it needs. Look where screws of lining and stud stand before the cutter gets there.',
   'fit.adjustConcealed':
     'Adjust: loosen the clamping screws of all hinges; height first, all by equal turns; then side, then depth, by the same steps from top to bottom; tighten, covers last.',
+  'fit.lockDead':
+    'Lock: from the edge first, its row of holes to the depth marked on the bit; then the key hole from both faces; chisel square, the front let in last. Try it by hand with the leaf open.',
+  'fit.device':
+    'Exit device: mark it out by its template, bore what goes through from both faces, set its case level, cut the bar to its figure and deburr it. Try it before the strike is fixed.',
   'fit.lockFace':
     'Lock: what goes through the leaf first, from both faces; then the recess of its flange in the edge; then the case on the inside face. Try it by hand with the leaf open.',
   'fit.lockSteel':
