@@ -1,5 +1,6 @@
 import { centredSpan, solid, type MeasuredLeaf, type Solid } from '../model/index.js';
-import type { CopiedLeaf, Sizes } from '../sizing/index.js';
+import { measured, type CopiedLeaf, type Sizes } from '../sizing/index.js';
+import { PrepWriter, type Preparation } from '../stageContract/index.js';
 import type { Survey } from '../survey/index.js';
 
 const OWNER = 'copyLeaf';
@@ -28,6 +29,43 @@ function carried(
     y: leaf.height - fromTop - head,
   };
 }
+
+/**
+ * Tells where what an old leaf carried comes to stand on the new one: the middle of a hole, or the nearest screw of a
+ * closer, from its top and from the edge it was read from.
+ *
+ * @returns undefined where no leaf is copied or nothing of this was read
+ */
+export function carriedPreparation(survey: Survey, sizes: Sizes): Preparation | undefined {
+  const copied = sizes.fitting?.copied;
+  const leaf = measured(sizes.leaves[0]!);
+  if (!copied || !leaf) return undefined;
+  const write = new PrepWriter();
+  write.group('carried');
+  for (const { name, from } of CARRIED) {
+    const top = survey.number(`${name}FromTop`);
+    const edge = survey.number(`${name}From${from}`);
+    if (top === undefined || edge === undefined) continue;
+    const width = (copied.old.lockTop.x + copied.old.lockBottom.x) / 2;
+    const at = carried(copied, leaf, top, from === 'Lock' ? edge : width - edge);
+    write.lengths(
+      `carried.${name}`,
+      leaf.height - at.y,
+      from === 'Lock' ? leaf.width - at.x : at.x,
+    );
+  }
+  return write.groups[0]!.lines.length > 0
+    ? { groups: write.groups, bits: [], row: undefined, notes: [] }
+    : undefined;
+}
+
+/** What is carried over, and which edge it is read from. */
+const CARRIED = [
+  { name: 'viewer', from: 'Lock' },
+  { name: 'plate', from: 'Lock' },
+  { name: 'vent', from: 'Lock' },
+  { name: 'closer', from: 'Hinge' },
+] as const;
 
 /** The holes of an old leaf that the new one has again, each where it was. */
 export function copiedSolids(

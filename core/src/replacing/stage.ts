@@ -3,7 +3,7 @@ import { decideReplacing, type Replacement } from './decide.js';
 import { REPLACING_DECISIONS } from './decisions.js';
 import { REPLACING_MESSAGES } from './messages.js';
 import { REPLACING_TERMS } from './terms.js';
-import { copiedSolids } from './solids.js';
+import { carriedPreparation, copiedSolids } from './solids.js';
 import { REPLACING_VALUES } from './values.js';
 
 /** What of an existing opening is kept, moved or renewed. */
@@ -16,6 +16,8 @@ export const replacing = defineStage({
   messages: REPLACING_MESSAGES,
   terms: REPLACING_TERMS,
   decide: decideReplacing,
+  prepare: ({ survey, results }) =>
+    survey.empty ? undefined : carriedPreparation(survey, results.sizing),
   solids: ({ survey, practice, results }, leaf) =>
     survey.empty
       ? []

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { decideOpening, type DecidedOpening } from '../deciding/index.js';
+import { decideOpening, preparationOf, type DecidedOpening } from '../deciding/index.js';
 import { inches, mm, type Ticks } from '../measure/index.js';
 import type { OpeningFacts } from '../model/index.js';
-import { PRACTICES } from '../project/index.js';
+import { PRACTICES, projectBasis } from '../project/index.js';
 import { Survey } from '../survey/index.js';
 import { readings } from '../testing/readings.js';
 import { copiedLeaf } from './copiedLeaf.js';
@@ -147,6 +147,8 @@ describe('a leaf copied from the old one', () => {
       ventFromTop: mm(1800),
       ventFromLock: mm(379),
       ventUp: mm(100),
+      closerFromTop: mm(60),
+      closerFromHinge: mm(150),
       // How wide it is was not read: nothing is cut by half a hole.
     });
     expect(opening.results.hanging.lockEdge).toBe('bevelled');
@@ -159,6 +161,24 @@ describe('a leaf copied from the old one', () => {
         .filter(({ owner }) => owner === 'copyLeaf')
         .map(({ thing, x, y }) => [thing, [(x[0] + x[1]) / 640, (y[0] + y[1]) / 640]]),
     );
+    const sheet = preparationOf(opening, projectBasis('british'))!
+      .groups.find(({ name }) => name === 'prepGroup.carried')!
+      .lines.map(({ name, values }) => [
+        name,
+        ...values.map((value) => (value.type === 'length' ? value.ticks / 320 : 0)),
+      ]);
+    // The lock edge is 1 further out, so that what was 379 from it is 380; the closer keeps to the hinges.
+    expect(sheet.map(([name]) => name)).toEqual([
+      'prep.carried.viewer',
+      'prep.carried.plate',
+      'prep.carried.vent',
+      'prep.carried.closer',
+    ]);
+    expect(sheet[0]![1]).toBeCloseTo(483, 0);
+    expect(sheet[0]![2]).toBeCloseTo(380, 0);
+    // Read 60 from the top, 150 from the hinge edge, where the head is 2 and a little higher.
+    expect(sheet[3]![1]).toBeCloseTo(62.4, 0);
+    expect(sheet[3]![2]).toBeCloseTo(150, 0);
     // In the middle of a leaf of 758 the head is 3 higher; from the hinge edge nothing moves.
     const height = opening.results.sizing.leaves[0]!.height! / 320;
     expect(holes['solid.viewer']![0]).toBeCloseTo(379, 1);
