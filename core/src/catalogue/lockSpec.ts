@@ -219,6 +219,7 @@ export const LOCK_SPECS: readonly LockSpec[] = [
   spec('utility', { outsideHandle: 'rigid', outsideKey: ['latch'] }),
   spec('deadbolt-single', { ...BOLT_ALONE, insideTurn: ['bolt'] }),
   spec('deadbolt-double', { ...BOLT_ALONE, insideKey: ['bolt'] }),
+  spec('deadbolt-battery', { ...BOLT_ALONE, insideTurn: ['bolt'], battery: true }),
   spec('deadbolt-classroom', { ...BOLT_ALONE, insideHandle: 'moves', handleDrawsBolt: true }),
   spec('sash-lock', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideKey: ['bolt'] }),
   spec('sash-turn', { latch: 'spring', bolt: true, outsideKey: ['bolt'], insideTurn: ['bolt'] }),

@@ -87,6 +87,34 @@ function sumOf(text: string, system: 'inch' | 'metric'): number | undefined {
   return divided ? sum / Number(divided[2]) : sum;
 }
 
+describe('what is cut', () => {
+  it('never takes the same wood twice unless that is told', () => {
+    let pairs = 0;
+    let told = 0;
+    for (const { name, decided } of OPENINGS) {
+      const cuts = decided.solids.filter(({ how }) => how === 'in');
+      for (const [at, a] of cuts.entries())
+        for (const b of cuts.slice(at + 1)) {
+          if (a.leaf !== b.leaf || a.on !== b.on || a.owner === b.owner) continue;
+          pairs++;
+          const shared = (['x', 'y', 'z'] as const).every(
+            (axis) => Math.min(a[axis][1], b[axis][1]) > Math.max(a[axis][0], b[axis][0]),
+          );
+          if (!shared) continue;
+          told++;
+          const clash = decided.clashes.some(
+            (one) =>
+              one.kind === 'overlap' &&
+              [one.a, one.b].every((solid) => solid?.owner === a.owner || solid?.owner === b.owner),
+          );
+          expect([name, a.thing, b.thing, clash]).toEqual([name, a.thing, b.thing, true]);
+        }
+    }
+    expect(pairs).toBeGreaterThan(500);
+    expect(told).toBeGreaterThan(0);
+  });
+});
+
 describe('figures as they are printed', () => {
   it('are one number wherever one quantity is told: page, site and sheet', () => {
     let compared = 0;

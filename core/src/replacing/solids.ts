@@ -54,6 +54,10 @@ export function carriedPreparation(survey: Survey, sizes: Sizes): Preparation | 
       from === 'Lock' ? leaf.width - at.x : at.x,
     );
   }
+  for (const edge of ['bevelHinge', 'bevelLock'] as const) {
+    const bevel = survey.number(edge);
+    if (bevel !== undefined) write.lengths(`carried.${edge}`, bevel);
+  }
   return write.groups[0]!.lines.length > 0
     ? { groups: write.groups, bits: [], row: undefined, notes: [] }
     : undefined;

@@ -18,6 +18,8 @@ export const REPLACING_TERMS = {
   'prep.carried.viewer': 'Viewer, from the top, from the lock edge',
   'prep.carried.plate': 'Letter plate, its middle from the top, from the lock edge',
   'prep.carried.vent': 'Vent, its middle from the top, from the lock edge',
+  'prep.carried.bevelHinge': 'Hinge edge, back at the push face over the thickness',
+  'prep.carried.bevelLock': 'Lock edge, back at the push face over the thickness',
   'prep.carried.closer': 'Closer, nearest screw from the top, from the hinge edge',
   'solid.viewer': 'viewer',
   'solid.letterPlate': 'letter plate',

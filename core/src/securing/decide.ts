@@ -94,6 +94,8 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   findUse(record, input);
   findWayOut(record, input, kind);
   findSmokeBarrier(record, input, kind);
+  if (facts.kind === 'pocket' && kind === 'deadbolt')
+    record.report('check', 'securing.straightBolt', {}, 'trade practice', ['securing.kind']);
   if (opposesEachOther(facts, kind))
     record.report('stop', 'securing.opposite', {}, 'trade practice', ['securing.kind']);
   findMeeting(record, input, kind);

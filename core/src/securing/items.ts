@@ -180,7 +180,8 @@ export function securingItems(items: Item[], by: SecuredBy): void {
   if (secondBolt) items.push(item('item.lock.deadbolt', 1, { traits: ['lock.deadbolt-single'] }));
   if (
     kind === 'sliding' ||
-    ((facts.kind === 'pocket' || facts.kind === 'sliding') && kind === 'none')
+    ((facts.kind === 'pocket' || facts.kind === 'sliding') &&
+      (kind === 'none' || kind === 'deadbolt'))
   )
     items.push(item('item.edgePull', 1));
   if (facts.kind === 'stable' && kind !== 'none') items.push(item('item.stableBolt', 1));

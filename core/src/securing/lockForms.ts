@@ -46,6 +46,8 @@ const MORTISE = [
 ];
 const TRAPS = ['store', 'institution'];
 const DEADBOLTS = ['deadbolt-single', 'deadbolt-double', 'deadbolt-classroom'];
+/** Bored ones are made with a keypad and a battery of their own, too. */
+const BORED_DEADBOLTS = [...DEADBOLTS, 'deadbolt-battery'];
 const EXITS = [
   'exit-only',
   'exit-night-latch',
@@ -100,7 +102,7 @@ export const LOCK_FORMS: Readonly<Record<LockKind, LockForm>> = {
     ...POWERED,
   ]),
   tubular: form('tubular', 'bore', 'own', false, [...BORED, 'utility', 'electric-strike']),
-  deadbolt: form('deadbolt', 'bore', 'own', false, DEADBOLTS),
+  deadbolt: form('deadbolt', 'bore', 'own', false, BORED_DEADBOLTS),
   mortise: form('mortise', 'pocket', 'mortise', true, [...MORTISE, ...TRAPS, ...POWERED]),
   profile: form('profile', 'pocket', 'profile', true, [
     ...SASH,

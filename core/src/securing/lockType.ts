@@ -54,6 +54,7 @@ const SWINGING: readonly LockKind[] = [
 ];
 const PAIRED: readonly LockKind[] = [...SWINGING, 'rods-surface', 'rods-concealed'];
 const SLIDING: readonly LockKind[] = ['none', 'sliding'];
+const POCKET: readonly LockKind[] = [...SLIDING, 'deadbolt'];
 const BOTH_WAYS: readonly LockKind[] = ['none', 'deadbolt', 'narrow-stile'];
 const GLASS: readonly LockKind[] = ['none', 'patch'];
 
@@ -63,6 +64,7 @@ const OPPOSITE: readonly LockKind[] = ['none', 'rods-surface', 'rods-concealed']
 /** The kinds of lock that an opening of a kind takes. */
 export function lockKindsFor(facts: OpeningFacts): readonly LockKind[] {
   if (facts.leafConstruction === 'glass') return GLASS;
+  if (facts.kind === 'pocket') return POCKET;
   if (slides(facts.kind)) return SLIDING;
   if (swingsBothWays(facts.kind)) return BOTH_WAYS;
   if (facts.kind === 'double-egress') return OPPOSITE;
@@ -117,6 +119,7 @@ export function againstKind(kind: LockKind, place: LockPlace): Message | undefin
   const { values } = practice;
   const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const construction = valueOrUndefined(facts.leafConstruction);
+  if (facts.kind === 'pocket' && kind === 'deadbolt') return message('securing.straightBolt');
   if (kind === 'none') {
     const free = use === 'passage' || use === 'push-pull' || use === 'stair';
     return free && !(rated && practice.values.ratedLatch.value === 'always')

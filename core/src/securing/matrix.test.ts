@@ -112,7 +112,8 @@ it('kinds of lock that an opening takes are those its leaves can hold', () => {
   const kinds = (facts: Partial<OpeningFacts>) =>
     lockKindsFor({ ...DOOR, ...facts } as OpeningFacts) as LockKind[];
   expect(kinds({ kind: 'double-egress' })).toEqual(['none', 'rods-surface', 'rods-concealed']);
-  expect(kinds({ kind: 'pocket' })).toEqual(['none', 'sliding']);
+  expect(kinds({ kind: 'pocket' })).toEqual(['none', 'sliding', 'deadbolt']);
+  expect(kinds({ kind: 'sliding' })).toEqual(['none', 'sliding']);
   expect(kinds({ leafConstruction: 'glass' })).toEqual(['none', 'patch']);
   expect(kinds({})).toContain('mortise');
 });

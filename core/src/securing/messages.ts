@@ -121,6 +121,8 @@ export const SECURING_MESSAGES = {
   'securing.trimOver.blocking': 'Backset and trim want {needed} of blocking; there is {has}.',
   'securing.thinLeaf':
     'Beside the case {has} of wood is left; it wants {needed}. A rim lock, a narrower case, or a block planted on the inside face.',
+  'securing.straightBolt':
+    'A straight bolt does not hold a leaf that slides away from it: a hook does. Where it stays, its strike must grip the bolt.',
   'securing.boredThin':
     'Bored locks want a leaf of {from} to {to}; it is {leaf}. A kit for thin leaves, roses that pack it out, or a rim lock would fit.',
   'securing.boredThick': 'Bored locks are made for {from} to {to}; a leaf of {leaf} wants a kit.',

@@ -28,6 +28,11 @@ const framed = {
 } as const;
 
 const RULES: Readonly<Record<string, TriedRule>> = {
+  'securing.straightBolt': {
+    found: { kind: 'pocket', lockKind: 'deadbolt', lockUse: 'privacy', secured: true },
+    not: { lockKind: 'sliding' },
+    unknown: { lockKind: UNKNOWN },
+  },
   'securing.height.reach': {
     level: 'check',
     found: { ...mortised, accessible: true, lockHeight: inches(48.5) },

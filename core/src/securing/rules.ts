@@ -4,6 +4,7 @@ import { defineRules } from '../model/index.js';
 export const SECURING_RULES = defineRules({
   'securing.notMet': { levels: ['check'], who: 'specifier' },
   'securing.height.range': { levels: ['note'], who: 'specifier' },
+  'securing.straightBolt': { levels: ['check'], who: 'specifier' },
   'securing.boredThin': { levels: ['stop', 'check'], who: 'specifier' },
   'securing.shortLatch': { levels: ['stop', 'check', 'note'], who: 'specifier' },
   'securing.noLatchTested': { levels: ['check'], who: 'authority' },

@@ -198,6 +198,10 @@ const SAID: Record<string, { is: (keyof LockProperties)[]; not: (keyof LockPrope
   store: { is: ['canTrap'], not: ['freeOut'] },
   institution: { is: ['canTrap', 'keyAlwaysEnters'], not: ['freeOut', 'canStayOpen'] },
   'deadbolt-single': { is: ['freeOut', 'locksFromInside'], not: ['canTrap', 'locksItself'] },
+  'deadbolt-battery': {
+    is: ['freeOut', 'locksFromInside', 'keyAlwaysEnters'],
+    not: ['canTrap', 'locksItself', 'powerMatters'],
+  },
   'deadbolt-double': { is: ['canTrap', 'locksFromInsideByKey'], not: ['freeOut'] },
   'deadbolt-classroom': {
     is: ['freeOut', 'locksFromOutside'],

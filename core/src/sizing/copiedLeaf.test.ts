@@ -173,7 +173,9 @@ describe('a leaf copied from the old one', () => {
       'prep.carried.plate',
       'prep.carried.vent',
       'prep.carried.closer',
+      'prep.carried.bevelLock',
     ]);
+    expect(sheet[4]).toEqual(['prep.carried.bevelLock', 2]);
     expect(sheet[0]![1]).toBeCloseTo(483, 0);
     expect(sheet[0]![2]).toBeCloseTo(380, 0);
     // Read 60 from the top, 150 from the hinge edge, where the head is 2 and a little higher.

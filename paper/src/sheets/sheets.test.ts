@@ -6,9 +6,12 @@ import {
   decideOpening,
   inches,
   mm,
+  partsText,
   projectBasis,
   storySticks,
   toMm,
+  unitsOf,
+  valueParts,
   type OpeningFacts,
 } from '@riegel/core';
 import { houseJob } from '../testing/houseJob.js';
@@ -68,6 +71,43 @@ describe('preparation sheets on paper', () => {
     expect(text).toMatch(/nothing\s+is\s+cut\s+beyond\s+the\s+listing/);
     expect(text).toMatch(/Backset, at the middle of the edge +2 3⁄4 in/);
     expect(await textOf(job([{ ...FACTS, rating: 0 }]))).not.toMatch(/beyond\s+the\s+listing/);
+  });
+  it('print one number for one quantity, on every page of an opening', async () => {
+    const names = [
+      ['Leaf width', 'sizing.leafWidth'],
+      ['Leaf height', 'sizing.leafHeight'],
+      ['Undercut', 'sizing.undercut'],
+      ['Backset', 'securing.backset'],
+      ['Height above finished floor', 'securing.height'],
+      ['Middle above the finished floor', 'securing.height'],
+      ['Backset, at the middle of the edge', 'securing.backset'],
+      ['Bolt engagement', 'securing.engagement'],
+      ['Bolt engagement, closed', 'securing.engagement'],
+    ] as const;
+    let compared = 0;
+    for (const practice of ['us-commercial', 'british'] as const)
+      for (const more of [
+        {},
+        { frameWidth: inches(35.9375), leafThickness: mm(45) },
+        { frameMaterial: 'timber', frameHeight: mm(2051), lockKind: 'tubular' },
+      ] as const) {
+        const facts: OpeningFacts = { ...FACTS, lockUse: 'office', ...more };
+        const text = (await textOf(job([facts], practice))).replace(/⁄/g, '/');
+        const decided = decideOpening(facts, projectBasis(practice));
+        for (const [name, key] of names) {
+          const value = decided.decisions.find((one) => one.key === key)?.value;
+          if (!value) continue;
+          const told = partsText(valueParts(value, unitsOf(decided)));
+          const found = text.matchAll(
+            new RegExp(`(?:^|[·\\s])${name}\\s+((?:\\d+ )?\\d+(?:[./]\\d+)?\\s(?:in|mm))`, 'gm'),
+          );
+          for (const [, printed] of found) {
+            compared++;
+            expect([practice, name, printed!.replace(/\s+/g, ' ')]).toEqual([practice, name, told]);
+          }
+        }
+      }
+    expect(compared).toBeGreaterThan(30);
   });
   it('tell each step how far it is', async () => {
     const told: number[] = [];
