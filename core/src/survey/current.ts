@@ -44,6 +44,9 @@ export function currentReadings(readings: readonly Reading[]): CurrentReadings {
   return { held, conflicts };
 }
 
+/** What an old leaf may be cut through or drilled for; its first reading says whether it is there. */
+const OF_HOLE = /^(viewer|plate|vent|closer)(?:From|Up|Across)/;
+
 /** A survey's values by name: lengths in ticks, choices and texts as recorded. Skipped ones are absent. */
 export class Survey {
   readonly held: ReadonlyMap<string, Reading>;
@@ -74,7 +77,18 @@ export class Survey {
   kinds(copy = false): ReadingKind[] {
     const state = this.text('frameState');
     const lining = state === 'rusted' || state === 'split';
-    return readingKinds(this.number('hingeCount') ?? 3, copy, lining);
+    const all = readingKinds(this.number('hingeCount') ?? 3, copy, lining);
+    return copy ? all.filter(({ name }) => this.held.has(name) || this.dependsOn(name)) : all;
+  }
+
+  /** Whether something follows from a reading of a leaf that is copied: no gap of one that hangs well, nothing of a hole that is not there. */
+  private dependsOn(name: string): boolean {
+    const gap = name.startsWith('gap') || name === 'headGapNow';
+    if (gap) return this.text('hangs') !== 'well';
+    const hole = OF_HOLE.exec(name)?.[1];
+    return (
+      !hole || name === `${hole}FromTop` || this.held.get(`${hole}FromTop`)?.skipped === undefined
+    );
   }
 
   /** Positions of the hinges as read, from the top; undefined unless all counted ones are there. */

@@ -91,7 +91,13 @@ const COPYING: readonly ReadingGroup[] = [
  * before the frame.
  */
 export function surveyOrder(kinds: readonly ReadingKind[]): ReadingKind[] {
-  const first = ['hangs', 'hingeCount', 'hingeDatum', 'hingePoint'];
+  const first = [
+    'hangs',
+    'hingeCount',
+    'hingeDatum',
+    'hingePoint',
+    ...['viewer', 'plate', 'vent', 'closer'].map((hole) => `${hole}FromTop`),
+  ];
   const groups = kinds.some(({ copying }) => copying) ? COPYING : GROUPS;
   return groups.flatMap((group) => {
     const own = kinds.filter((kind) => kind.group === group);

@@ -137,6 +137,36 @@ describe('the order of readings', () => {
     expect(names[0]).toBe('widthTop');
   });
 
+  it('asks of a leaf that is copied only for what something follows from', () => {
+    const names = (values: Record<string, number | string>, skipped: string[] = []) =>
+      new Survey([
+        ...Object.entries(values).map(([name, value]) => reading(name, value)),
+        ...skipped.map((name) => ({ ...reading(name, 0), value: undefined, skipped: 'not there' })),
+      ])
+        .kinds(true)
+        .map(({ name }) => name);
+    expect(names({})).toEqual(
+      expect.arrayContaining(['gapLockTop', 'headGapNow', 'viewerFromLock']),
+    );
+    // A leaf that hangs well is copied as it hangs; a gap that was read stands all the same.
+    const well = names({ hangs: 'well', gapLockTop: mm(3) });
+    expect(well).not.toContain('gapLockBottom');
+    expect(well).not.toContain('headGapNow');
+    expect(well).toContain('gapLockTop');
+    // The first reading of a hole says whether it is there.
+    const none = names({}, ['viewerFromTop', 'closerFromTop']);
+    expect(none).toContain('viewerFromTop');
+    expect(none).not.toContain('viewerFromLock');
+    expect(none).not.toContain('closerFromHinge');
+    expect(none).toContain('plateFromLock');
+    expect(none).toContain('closerPlace');
+    const order = surveyOrder(new Survey().kinds(true)).map(({ name }) => name);
+    for (const hole of ['viewer', 'plate', 'vent'])
+      expect(order.indexOf(`${hole}FromTop`)).toBeLessThan(order.indexOf(`${hole}FromLock`));
+    expect(order.indexOf('hangs')).toBe(0);
+    expect(order.indexOf('leafWidthTop')).toBeLessThan(order.indexOf('widthTop'));
+  });
+
   it('a turned tape travels the same', () => {
     for (const one of readingKinds(2)) {
       const turned = { a: one.tape.b, b: one.tape.a };
