@@ -308,9 +308,14 @@ function wireLines(
   sheet.lengths('wireFromTop', fromTop);
 }
 
-function notesFor(facts: OpeningFacts, { fit, strike, reuse, outsidePull }: Securing): Message[] {
+function notesFor(
+  facts: OpeningFacts,
+  { fit, strike, reuse, outsidePull, bolts }: Securing,
+): Message[] {
   const notes: Message[] = [];
   if (!fit || !strike) return notes;
+  if (facts.meetingEdge === 'rebated' && (bolts === 'flush' || bolts === 'automatic'))
+    notes.push(message('preparing.boltsInRebate'));
   if (fit.pocket ?? fit.bore) notes.push(message('preparing.bothFaces'));
   if (fit.kind === 'rim-lock')
     notes.push(message(outsidePull ? 'preparing.keepPush' : 'preparing.keepPull'));

@@ -1,6 +1,8 @@
 /** What the stage says: reasons, questions, findings. `{name}` is a parameter. */
 export const PREPARING_MESSAGES = {
   'preparing.bothFaces': 'Drill cross bores and face holes from both faces.',
+  'preparing.boltsInRebate':
+    'The bolts are let into the rebate of the inactive leaf, where the active one covers them.',
   'preparing.keepPull':
     'The lock stands on the pull face: pack its keep out, or let it into the trim, until the bolt enters freely with the leaf shut.',
   'preparing.keepPush':

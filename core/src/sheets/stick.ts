@@ -45,7 +45,10 @@ export function storySticks(decided: DecidedOpening): StoryStick[] {
         .filter(
           (cut) =>
             cut.leaf === leaf.id &&
-            (cut.member === `${edge}-edge` || cut.member === `${edge}-jamb`),
+            (cut.member === `${edge}-edge` ||
+              cut.member === `${edge}-jamb` ||
+              // What an old leaf was cut through for is set out from the lock side, as it was read.
+              (edge === 'lock' && cut.owner === 'copyLeaf')),
         )
         .flatMap(({ on, down, thing }): StickMark[] => {
           const shift = on === 'leaf' ? leafTop : 0;

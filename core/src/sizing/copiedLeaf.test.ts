@@ -4,6 +4,7 @@ import { inches, mm, type Ticks } from '../measure/index.js';
 import type { OpeningFacts } from '../model/index.js';
 import { PRACTICES, projectBasis } from '../project/index.js';
 import { Survey } from '../survey/index.js';
+import { storySticks } from '../sheets/index.js';
 import { readings } from '../testing/readings.js';
 import { copiedLeaf } from './copiedLeaf.js';
 import { leafAfterCuts } from './index.js';
@@ -126,31 +127,34 @@ describe('a leaf copied from the old one', () => {
 
   it('carries bevel, viewer, letter plate and vent over, each to where it was', () => {
     const wanted = PRACTICES.british.values.gapsTimber.value;
-    const opening = decided({
-      leafWidth: mm(758),
-      leafHeight: mm(1974),
-      leafHeightHinge: mm(1974),
-      leafThickness: mm(35),
-      bevelLock: mm(2),
-      headGapNow: wanted.head + mm(2),
-      gapHeadLock: wanted.head + mm(4),
-      gapLockTop: wanted.lock + mm(1),
-      gapFloorHinge: wanted.undercut,
-      backset: mm(44),
-      lockFromTop: mm(930),
-      viewerFromTop: mm(480),
-      viewerFromLock: mm(379),
-      plateFromTop: mm(1050),
-      plateFromLock: mm(379),
-      plateUp: mm(40),
-      plateAcross: mm(220),
-      ventFromTop: mm(1800),
-      ventFromLock: mm(379),
-      ventUp: mm(100),
-      closerFromTop: mm(60),
-      closerFromHinge: mm(150),
-      // How wide it is was not read: nothing is cut by half a hole.
-    });
+    const opening = decided(
+      {
+        leafWidth: mm(758),
+        leafHeight: mm(1974),
+        leafHeightHinge: mm(1974),
+        leafThickness: mm(35),
+        bevelLock: mm(2),
+        headGapNow: wanted.head + mm(2),
+        gapHeadLock: wanted.head + mm(4),
+        gapLockTop: wanted.lock + mm(1),
+        gapFloorHinge: wanted.undercut,
+        backset: mm(44),
+        lockFromTop: mm(930),
+        viewerFromTop: mm(480),
+        viewerFromLock: mm(379),
+        plateFromTop: mm(1050),
+        plateFromLock: mm(379),
+        plateUp: mm(40),
+        plateAcross: mm(220),
+        ventFromTop: mm(1800),
+        ventFromLock: mm(379),
+        ventUp: mm(100),
+        closerFromTop: mm(60),
+        closerFromHinge: mm(150),
+        // How wide it is was not read: nothing is cut by half a hole.
+      },
+      { hingeSide: 'left', swing: 'in' },
+    );
     expect(opening.results.hanging.lockEdge).toBe('bevelled');
     expect(opening.results.securing.fit).toMatchObject({
       backsetPull: mm(45),
@@ -189,6 +193,9 @@ describe('a leaf copied from the old one', () => {
     expect(Object.keys(holes)).toHaveLength(2);
     const viewer = opening.solids.find(({ thing }) => thing === 'solid.viewer')!;
     expect(viewer.x[1] - viewer.x[0]).toBe(mm(14));
+    // The stick of the lock side has it, too, between its ends.
+    const stick = storySticks(opening).find(({ edge }) => edge === 'lock')!;
+    expect(stick.marks.filter(({ thing }) => thing === 'solid.viewer')).toHaveLength(2);
     // Panels hold what is clamped through them.
     expect(opening.findings.map(({ code }) => code)).not.toContain('checking.void');
   });

@@ -20,7 +20,7 @@ const READING: Shape<Reading> = holding(
     {
       id: text(40),
       name: word(readingKinds(MAX_HINGES, true, true).map((kind) => kind.name)),
-      how: word(['tape', 'digital']),
+      how: word(['tape', 'digital', 'told']),
       by: text(120),
       at: text(40),
     },

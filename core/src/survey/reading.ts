@@ -10,7 +10,8 @@ export interface Reading {
   value?: number | string | undefined;
   /** Why it was not taken. */
   skipped?: string | undefined;
-  how: 'tape' | 'digital';
+  /** By the tape, typed or sent; or told by somebody, on a drawing or a list, and not measured. */
+  how: 'tape' | 'digital' | 'told';
   by: string;
   /** When, ISO 8601 in UTC, by the clock of the device. */
   at: string;

@@ -251,6 +251,18 @@ describe('what a survey fills in', () => {
     });
   });
 
+  it('is given, not measured, where it was told and not read', () => {
+    const filled = surveyed(
+      facts,
+      new Survey([
+        { ...reading('widthTop', mm(842)), how: 'told' },
+        reading('heightHinge', mm(1995)),
+      ]),
+    );
+    expect(filled).toMatchObject({ frameWidth: mm(842), frameHeight: mm(1995) });
+    expect(filled.provenance).toEqual({ frameHeight: 'measured' });
+  });
+
   it('never overrides what was recorded, and a survey of nothing changes nothing', () => {
     expect(
       surveyed({ ...facts, frameWidth: mm(900) }, survey({ widthTop: mm(842) })).frameWidth,

@@ -28,6 +28,25 @@ const CLOSERS: Readonly<Record<string, OpeningFacts['closer']>> = {
   concealed: 'concealed-overhead',
 };
 
+/** The readings that a fact is filled in from. */
+const OF_READINGS: Readonly<Record<keyof Filled, readonly string[]>> = {
+  frameWidth: ['widthTop', 'widthMiddle', 'widthBottom'],
+  frameHeight: ['heightHinge', 'heightLock'],
+  leafThickness: ['leafThickness'],
+  floorRise: ['floorRise'],
+  floorFinish: ['coveringNow', 'coveringLater'],
+  wallThickness: ['wallThickness'],
+  strikeAt: ['strikeHeight'],
+  strikeCutHeight: ['strikeLength'],
+  backset: ['backset'],
+  lockHeight: ['lockHeight'],
+  lockFromTop: ['lockFromTop'],
+  closer: ['closerPlace'],
+  work: [],
+};
+
+const told = (survey: Survey, reading: string) => survey.held.get(reading)?.how === 'told';
+
 const least = (...values: (number | undefined)[]): number | undefined => {
   const known = values.filter((value) => value !== undefined);
   return known.length > 0 ? Math.min(...known) : undefined;
@@ -71,7 +90,8 @@ export function surveyed(facts: OpeningFacts, survey: Survey): OpeningFacts {
     const fact = name as keyof Filled;
     if (value === undefined || facts[fact] !== undefined) continue;
     (filled as unknown as Record<string, unknown>)[fact] = value;
-    how[fact] = 'measured';
+    // What was told and not measured is given, as any fact is.
+    if (!OF_READINGS[fact].some((reading) => told(survey, reading))) how[fact] = 'measured';
   }
   return { ...filled, provenance: how };
 }

@@ -50,6 +50,7 @@ export function SurveyRecord({
               <td className="w-40 text-right text-xs text-soft">
                 {reading && `${reading.by}, ${when(reading.at)}`}
                 {reading?.how === 'digital' && ', digital'}
+                {reading?.how === 'told' && ', told'}
               </td>
             </tr>
           );

@@ -11,6 +11,7 @@ import {
   type ReadingKind,
   type Survey,
 } from '@riegel/core';
+import { CheckBox } from '../../parts/CheckBox.js';
 import { Keypad } from '../../parts/Keypad.js';
 import { choiceText, holdText, readingName, readingValue } from './readingText.js';
 import { useTape, type TapeState } from '../../devices/useTape.js';
@@ -36,6 +37,9 @@ export function TakeReading({
   onTake: (taken: Taken) => void;
 }) {
   const before = survey.held.get(kind.name);
+  const [told, setTold] = useState(false);
+  const take = (taken: Taken) =>
+    onTake(told && taken.skipped === undefined ? { ...taken, how: 'told' } : taken);
   return (
     <section aria-label="Reading" className="flex min-h-0 flex-col gap-2">
       <div>
@@ -57,10 +61,10 @@ export function TakeReading({
             survey={survey}
             practice={practice}
             tapeUrl={tapeUrl}
-            onTake={onTake}
+            onTake={take}
           />
         ) : kind.type === 'text' ? (
-          <TakeText key={kind.name} onTake={onTake} />
+          <TakeText key={kind.name} onTake={take} />
         ) : (
           <div className="grid grid-cols-2 gap-2">
             {(kind.type === 'count'
@@ -71,14 +75,19 @@ export function TakeReading({
                 key={value}
                 type="button"
                 className="button !h-14 justify-center text-lg"
-                onClick={() => onTake({ value, how: 'tape' })}
+                onClick={() => take({ value, how: 'tape' })}
               >
                 {typeof value === 'number' ? value : choiceText(value)}
               </button>
             ))}
           </div>
         ))}
-      {canEdit && <Skip key={`skip ${kind.name}`} onTake={onTake} />}
+      {canEdit && (
+        <CheckBox className="min-h-11" checked={told} onChange={setTold}>
+          told, not measured
+        </CheckBox>
+      )}
+      {canEdit && <Skip key={`skip ${kind.name}`} onTake={take} />}
     </section>
   );
 }
