@@ -240,7 +240,7 @@ const EXAMPLES: Example[] = [
     leaf: '35 9/16 in × 83 1/8 in',
     hand: 'LHR',
     hinges: '',
-    clear: '33 5/16 in',
+    clear: '33 7/32 in',
     lock: 'narrow-stile lock, dead bolt, thumbturn, 1 1/8 in, 40 5/16 in',
     items: [
       '1 Continuous hinge, stainless steel',
