@@ -11,22 +11,25 @@ const HOLES = [
   { name: 'vent', thing: 'solid.vent' },
 ] as const;
 
-/** Where a point of the old leaf, read from its top and its lock edge, comes to stand on the new one. */
+/** Where a point of the old leaf, read from its top and one of its long edges, comes to stand on the new one. */
 function carried(
   { old, gains }: CopiedLeaf,
   leaf: MeasuredLeaf,
   fromTop: number,
-  fromLock: number,
-): { x: number; y: number } {
+  { from, edge }: { from: 'Hinge' | 'Lock'; edge: number },
+): { x: number; y: number; fromEdge: number } {
   const share = (old.hingeTop.y - fromTop) / old.hingeTop.y;
   const along = (ends: readonly [number, number], part: number) =>
     ends[0] + (ends[1] - ends[0]) * part;
   const width = along([old.lockBottom.x, old.lockTop.x], share);
-  const x = width - fromLock;
-  const head = along(gains.head, x / width);
+  const x = from === 'Lock' ? width - edge : edge;
+  const hinge = along([gains.hinge[1], gains.hinge[0]], share);
+  const lock = along([gains.lock[1], gains.lock[0]], share);
   return {
-    x: x + along([gains.hinge[1], gains.hinge[0]], share),
-    y: leaf.height - fromTop - head,
+    x: x + hinge,
+    y: leaf.height - fromTop - along(gains.head, x / width),
+    // What an edge gains lies between it and what stays where it was.
+    fromEdge: edge + (from === 'Lock' ? lock : hinge),
   };
 }
 
@@ -46,13 +49,8 @@ export function carriedPreparation(survey: Survey, sizes: Sizes): Preparation | 
     const top = survey.number(`${name}FromTop`);
     const edge = survey.number(`${name}From${from}`);
     if (top === undefined || edge === undefined) continue;
-    const width = (copied.old.lockTop.x + copied.old.lockBottom.x) / 2;
-    const at = carried(copied, leaf, top, from === 'Lock' ? edge : width - edge);
-    write.lengths(
-      `carried.${name}`,
-      leaf.height - at.y,
-      from === 'Lock' ? leaf.width - at.x : at.x,
-    );
+    const { y, fromEdge } = carried(copied, leaf, top, { from, edge });
+    write.lengths(`carried.${name}`, leaf.height - y, fromEdge);
   }
   for (const edge of ['bevelHinge', 'bevelLock'] as const) {
     const bevel = survey.number(edge);
@@ -83,7 +81,7 @@ export function copiedSolids(
   const hole = (name: string, thing: string, up?: number, across?: number): Solid[] => {
     const [top, lock] = [survey.number(`${name}FromTop`), survey.number(`${name}FromLock`)];
     if (top === undefined || lock === undefined || !up || !across) return [];
-    const at = carried(copied, leaf, top, lock);
+    const at = carried(copied, leaf, top, { from: 'Lock', edge: lock });
     return [
       solid(OWNER, thing, leaf.id, 'in', {
         x: centredSpan(at.x, across),

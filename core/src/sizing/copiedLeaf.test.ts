@@ -200,6 +200,28 @@ describe('a leaf copied from the old one', () => {
     expect(opening.findings.map(({ code }) => code)).not.toContain('checking.void');
   });
 
+  it('keeps what was read from one edge as far from it on a leaf that tapers', () => {
+    const opening = decided({
+      hangs: 'well',
+      leafWidthTop: mm(740),
+      leafWidthBottom: mm(760),
+      leafHeight: mm(1960),
+      gapLockTop: PRACTICES.british.values.gapsTimber.value.lock + mm(2),
+      viewerFromTop: mm(490),
+      viewerFromLock: mm(370),
+      closerFromTop: mm(60),
+      closerFromHinge: mm(150),
+    });
+    const lines = preparationOf(opening, projectBasis('british'))!.groups.find(
+      ({ name }) => name === 'prepGroup.carried',
+    )!.lines;
+    const second = lines.map(({ values: [, one] }) =>
+      one?.type === 'length' ? one.ticks / 320 : undefined,
+    );
+    // The lock edge is 2 further out along its whole length; nothing moves at the hinges.
+    expect(second).toEqual([372, 150]);
+  });
+
   it('takes the taper at the end that is not square, and asks which that is', () => {
     const tapered = {
       leafWidth: mm(700),
