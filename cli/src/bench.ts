@@ -1,4 +1,5 @@
 import {
+  EDGE_ENDS,
   fittingSteps,
   formatLength,
   partsText,
@@ -18,14 +19,6 @@ import {
   type Reading,
   type Units,
 } from '@riegel/core';
-
-/** What stands at the two ends of an edge. */
-const ENDS: Readonly<Record<EdgeName, readonly [string, string]>> = {
-  hinge: ['top', 'bottom'],
-  head: ['hinge side', 'lock side'],
-  lock: ['top', 'bottom'],
-  bottom: ['hinge side', 'lock side'],
-};
 
 const line = (...cells: string[]) => cells.join('\t').trimEnd();
 
@@ -91,7 +84,7 @@ const planText = ({ cuts }: CutPlan, units: Units): string[] =>
       tool === 'none' ? 'leave it' : tool === 'plane' ? 'plane' : 'saw, then plane',
       ...(tool === 'none'
         ? []
-        : ends.map((end, side) => `${ENDS[edge][side]} ${formatLength(end, units)}`)),
+        : ends.map((end, side) => `${EDGE_ENDS[edge][side]} ${formatLength(end, units)}`)),
       tool === 'none'
         ? ''
         : `may lose ${limit === undefined ? 'unknown' : formatLength(limit, { ...units, rounding: 'down' })}`,
@@ -107,7 +100,7 @@ const gainsText = (gains: EdgeGains, unread: readonly EdgeName[], units: Units):
         : gains[edge].map((gain, side) => {
             const by = Math.round(gain);
             const shown = formatLength(Math.abs(by), units);
-            return `${ENDS[edge][side]} ${by === 0 ? 'as it was' : by > 0 ? `+${shown}` : `−${shown}`}`;
+            return `${EDGE_ENDS[edge][side]} ${by === 0 ? 'as it was' : by > 0 ? `+${shown}` : `−${shown}`}`;
           })),
     ),
   );

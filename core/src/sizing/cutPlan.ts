@@ -5,6 +5,14 @@ import type { Corner } from './outOfSquare.js';
 
 export type EdgeName = 'hinge' | 'head' | 'lock' | 'bottom';
 
+/** What stands at the two ends of an edge, in the order its figures are told. */
+export const EDGE_ENDS: Readonly<Record<EdgeName, readonly [string, string]>> = {
+  hinge: ['top', 'bottom'],
+  head: ['hinge side', 'lock side'],
+  lock: ['top', 'bottom'],
+  bottom: ['hinge side', 'lock side'],
+};
+
 /** One straight cut between two figures, in ticks. */
 export interface EdgeCut {
   edge: EdgeName;

@@ -7,7 +7,14 @@ export { intendedDevice, wantsContinuous, type SizedLeaf } from './sizes.js';
 export { type Sizes } from './result.js';
 export { outOfSquare, type Corner, type OutOfSquare, type Quadrilateral } from './outOfSquare.js';
 export { neededLeaf, coverOf, insideOf, type AroundLeaf, type NeededLeaf } from './neededLeaf.js';
-export { cutPlan, leafAfterCuts, type CutPlan, type EdgeCut, type EdgeName } from './cutPlan.js';
+export {
+  cutPlan,
+  EDGE_ENDS,
+  leafAfterCuts,
+  type CutPlan,
+  type EdgeCut,
+  type EdgeName,
+} from './cutPlan.js';
 export { orderLeaf, type LeafOrder } from './orderLeaf.js';
 export { halvesOf } from './halves.js';
 export { foldLeavesOf } from './leaves.js';

@@ -1,13 +1,8 @@
-import { lengthPart, type CopiedLeaf, type EdgeName, type Units } from '@riegel/core';
+import { EDGE_ENDS, lengthPart, type CopiedLeaf, type EdgeName, type Units } from '@riegel/core';
 import { termText } from '../../base/words.js';
 import { Figures } from '../../parts/Figure.js';
 
-const EDGES: readonly { edge: EdgeName; ends: readonly [string, string] }[] = [
-  { edge: 'hinge', ends: ['top', 'bottom'] },
-  { edge: 'head', ends: ['hinge side', 'lock side'] },
-  { edge: 'lock', ends: ['top', 'bottom'] },
-  { edge: 'bottom', ends: ['hinge side', 'lock side'] },
-];
+const EDGES: readonly EdgeName[] = ['hinge', 'head', 'lock', 'bottom'];
 
 /** What each edge of the new leaf gains on the old one or loses, at both ends. */
 export function CopiedTable({ copied, units }: { copied: CopiedLeaf; units: Units }) {
@@ -29,7 +24,7 @@ export function CopiedTable({ copied, units }: { copied: CopiedLeaf; units: Unit
       </p>
       <table className="w-full">
         <tbody>
-          {EDGES.map(({ edge, ends }) => (
+          {EDGES.map((edge) => (
             <tr key={edge} className="border-t border-rule/60" data-copied={edge}>
               <td className="py-1">{termText(`edge.${edge}`)}</td>
               {copied.unread.includes(edge) ? (
@@ -37,7 +32,7 @@ export function CopiedTable({ copied, units }: { copied: CopiedLeaf; units: Unit
                   gap not read: copied as it is
                 </td>
               ) : (
-                ends.map((end, index) => (
+                EDGE_ENDS[edge].map((end, index) => (
                   <td key={end}>
                     <span className="text-xs text-soft">{end}</span>{' '}
                     {gain(Math.round(copied.gains[edge][index]!))}

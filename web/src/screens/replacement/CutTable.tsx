@@ -1,4 +1,5 @@
 import {
+  EDGE_ENDS,
   lengthPart,
   type CutPlan,
   type DecidedOpening,
@@ -7,13 +8,6 @@ import {
 } from '@riegel/core';
 import { termText } from '../../base/words.js';
 import { Figures } from '../../parts/Figure.js';
-
-const ENDS: Record<EdgeCut['edge'], [string, string]> = {
-  hinge: ['top', 'bottom'],
-  lock: ['top', 'bottom'],
-  head: ['hinge side', 'lock side'],
-  bottom: ['hinge side', 'lock side'],
-};
 
 /** How an edge is cut, in a joiner's order of work. */
 function workText(cut: EdgeCut, rebated: boolean): string {
@@ -70,7 +64,7 @@ export function CutTable({
                 </td>
                 {cut.ends.map((end, side) => (
                   <td key={side} className={beyond ? 'text-oxide' : ''}>
-                    <span className="text-xs text-soft">{ENDS[cut.edge][side]}</span>{' '}
+                    <span className="text-xs text-soft">{EDGE_ENDS[cut.edge][side]}</span>{' '}
                     <strong>{figure(end)}</strong>
                   </td>
                 ))}
