@@ -5,7 +5,7 @@ import {
   partsText,
   phraseText,
   preparationOf,
-  readingKind,
+  readingText,
   surveyOf,
   surveyOrder,
   termText,
@@ -16,30 +16,10 @@ import {
   type EdgeGains,
   type EdgeName,
   type ProjectBasis,
-  type Reading,
   type Units,
 } from '@riegel/core';
 
 const line = (...cells: string[]) => cells.join('\t').trimEnd();
-
-/** A reading as it was taken. */
-function readingText(reading: Reading, units: Units): string {
-  if (reading.skipped !== undefined) return `left out: ${reading.skipped}`;
-  const { value } = reading;
-  const type = readingKind(reading.name)?.type;
-  return typeof value === 'number' && type !== 'count'
-    ? `${value < 0 ? '−' : ''}${formatLength(Math.abs(value), units)}`
-    : type === 'choice'
-      ? choiceText(String(value))
-      : String(value);
-}
-
-/** A choice by its word, where it is not told by itself. */
-function choiceText(value: string): string {
-  const code = `reading.is.${value}`;
-  const word = termText(code);
-  return word === code ? value : word;
-}
 
 /** Prints what was read of an opening, in the order it is read; what was not stands as a question. */
 export function surveyText(decided: DecidedOpening): string[] {

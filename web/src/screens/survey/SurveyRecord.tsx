@@ -1,11 +1,12 @@
 import {
   readingKind,
+  readingText,
   type Practice,
   type Reading,
   type ReadingKind,
   type Survey,
 } from '@riegel/core';
-import { readingName, readingValue } from './readingText.js';
+import { readingName } from './readingNames.js';
 
 const when = (at: string) => at.slice(0, 16).replace('T', ' ');
 
@@ -45,7 +46,7 @@ export function SurveyRecord({
               <td
                 className={`px-2 text-right tabular-nums ${reading?.skipped ? 'text-soft italic' : 'basis-measured'}`}
               >
-                {readingValue(reading, practice)}
+                {reading && readingText(reading, practice)}
               </td>
               <td className="w-40 text-right text-xs text-soft">
                 {reading && `${reading.by}, ${when(reading.at)}`}
@@ -87,7 +88,7 @@ export function Conflicts({
             disabled={!canEdit}
             onClick={() => onSettle(reading)}
           >
-            {readingValue(reading, practice)}, {reading.by}, {when(reading.at)}
+            {readingText(reading, practice)}, {reading.by}, {when(reading.at)}
           </button>
         ))}
       </div>

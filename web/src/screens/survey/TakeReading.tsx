@@ -6,6 +6,8 @@ import {
   parseLength,
   phraseText,
   questionOf,
+  choiceText,
+  readingText,
   type Practice,
   type Reading,
   type ReadingKind,
@@ -13,7 +15,7 @@ import {
 } from '@riegel/core';
 import { CheckBox } from '../../parts/CheckBox.js';
 import { Keypad } from '../../parts/Keypad.js';
-import { choiceText, holdText, readingName, readingValue } from './readingText.js';
+import { holdText, readingName } from './readingNames.js';
 import { useTape, type TapeState } from '../../devices/useTape.js';
 
 export type Taken = Pick<Reading, 'value' | 'skipped' | 'how'>;
@@ -49,7 +51,7 @@ export function TakeReading({
         <p className="min-h-10 text-soft">{holdText(kind)}</p>
         {before && (
           <p className="text-xs text-slate">
-            read before: {readingValue(before, practice)}, {before.by}
+            read before: {readingText(before, practice)}, {before.by}
           </p>
         )}
       </div>
@@ -77,7 +79,7 @@ export function TakeReading({
                 className="button !h-14 justify-center text-lg"
                 onClick={() => take({ value, how: 'tape' })}
               >
-                {typeof value === 'number' ? value : choiceText(value)}
+                {typeof value === 'number' ? value : choiceText(value, practice)}
               </button>
             ))}
           </div>
@@ -171,7 +173,7 @@ function TakeLength({
   }, []);
   const tape = useTape(tapeUrl, onTape);
   const shown = sent
-    ? readingValue(
+    ? readingText(
         { id: '', name: kind.name, value: sent.ticks, how: 'digital', by: '', at: '' },
         practice,
       )
