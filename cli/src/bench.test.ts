@@ -124,12 +124,96 @@ const house = {
       }),
     },
     { mark: 'unread', frameMaterial: 'timber', work: 'replacement' },
+    {
+      mark: 'rebated',
+      kind: 'pair',
+      from: 'Hall',
+      to: 'Living room',
+      frameMaterial: 'timber',
+      frameWidth: '1220 mm',
+      frameHeight: '2010 mm',
+      leafConstruction: 'timber-panelled-hardwood',
+      leafThickness: '44 mm',
+      meetingEdge: 'rebated',
+      hingeSide: 'left',
+      active: 'right',
+      swing: 'in',
+      rating: 0,
+    },
+    {
+      mark: 'thin',
+      work: 'replacement',
+      frameMaterial: 'timber',
+      frameWidth: '767 mm',
+      frameHeight: '1990 mm',
+      leafConstruction: 'timber-panelled-softwood',
+      leafThickness: '34 mm',
+      lockKind: 'sash',
+      lockUse: 'passage',
+      lockHeight: '890 mm',
+      hingeSide: 'left',
+      swing: 'in',
+      rating: 0,
+    },
   ],
 };
 
-const printed = async (command: string, mark: string): Promise<string[]> => {
+/** Jobs in a made-up house in the United States: gaps of 1/8 in. */
+const inch = (inches: number) => Math.round(inches * 8128);
+const bungalow = {
+  name: 'Number eleven',
+  practice: 'us-residential',
+  openings: [
+    {
+      mark: 'kept',
+      work: 'replacement',
+      copyLeaf: true,
+      frameMaterial: 'timber',
+      leafConstruction: 'timber-hollow',
+      lockKind: 'cylindrical',
+      lockUse: 'office',
+      hingeSide: 'left',
+      swing: 'in',
+      rating: 0,
+      readings: readings({
+        lockState: 'sound',
+        leafWidthTop: inch(29.75),
+        leafWidth: inch(29.75),
+        leafWidthBottom: inch(29.75),
+        leafHeightHinge: inch(79),
+        leafHeight: inch(79),
+        leafSquareEnd: 'head',
+        leafThickness: inch(1.375),
+        headGapNow: inch(0.125),
+        gapHeadLock: inch(0.125),
+        gapLockTop: inch(0.125),
+        gapLockBottom: inch(0.125),
+        gapFloorHinge: inch(0.5),
+        gapFloorLock: inch(0.5),
+        lockFromTop: inch(42.5),
+        backset: inch(2.375),
+      }),
+    },
+    {
+      mark: 'glazed',
+      frameMaterial: 'aluminium',
+      leafConstruction: 'aluminium-narrow',
+      frameWidth: '36 in',
+      frameHeight: '84 in',
+      hingeSide: 'left',
+      swing: 'out',
+      rating: 0,
+    },
+  ],
+};
+
+const printed = async (
+  command: string,
+  mark: string,
+  project: object = house,
+): Promise<string[]> => {
   const { code, out, err } = await run([command, 'house.json', '--opening', mark], {
-    read: () => JSON.stringify(house),
+    read: () => JSON.stringify(project),
     write: () => undefined,
     today: () => '2026-01-02',
   });
@@ -224,6 +308,61 @@ describe('the work at the bench, from reading to sheet', () => {
     // British boards need 2 on each face: 124 + 4, and 118 + 4 at the top.
     expect(String(out)).toMatch(/Lining or jamb depth\s+128 mm/);
     expect(String(out)).toMatch(/Lining at the hinge jamb, top · foot\s+122 mm · 128 mm/);
+  });
+  it('leaves a lock that stays its own place: 42 1/2 from the top, backset 2 3/8', async () => {
+    const sheet = await printed('prepare', 'kept', bungalow);
+    expect(cells(sheet, 'Middle from the leaf’s top')).toEqual(['42 1/2 in']);
+    expect(cells(sheet, 'Middle from the frame’s head')).toEqual(['42 5/8 in']);
+    // 79 − 42 1/2 from the foot; the gap below is 1/2.
+    expect(cells(sheet, 'Middle from the leaf’s bottom')).toEqual(['36 1/2 in']);
+    expect(cells(sheet, 'Middle above the finished floor')).toEqual(['37 in']);
+    expect(cells(sheet, 'Backset')).toEqual(['2 3/8 in']);
+    expect(cells(sheet, 'Edge bore, to the cross bore’s middle')).toEqual(['2 3/8 in']);
+    // A stock slab of 79 3/8 loses 3/8 at its foot and nothing at its edges.
+    const cuts = await printed('cuts', 'kept', bungalow);
+    expect(cells(cuts, 'bottom edge')!.slice(1, 3)).toEqual([
+      'hinge side 3/8 in',
+      'lock side 3/8 in',
+    ]);
+    expect(cells(cuts, 'lock edge')).toEqual(['leave it']);
+  });
+  it('makes a rebated pair whole: leaves, lock, strike and bolts in the rebate', async () => {
+    // (1220 − 3 × 3) ÷ 2 = 605.5, and half of a rebate of 13 on each.
+    expect(cells(await printed('cuts', 'rebated'), 'Each leaf')).toEqual([
+      'new work: made to size, not cut',
+      '612 mm × 1999 mm',
+    ]);
+    const sheet = await printed('prepare', 'rebated');
+    expect(cells(sheet, 'Backset, at the middle of the edge')).toEqual(['57 mm']);
+    expect(cells(sheet, 'Backset from the overlapping edge')).toEqual(['70 mm']);
+    expect(sheet.join()).toMatch(/bolts are let into the rebate of the inactive leaf/);
+    const work = await printed('work', 'rebated');
+    const hung = (leaf: string) =>
+      work.findIndex((step) => step.includes(`\t${leaf} leaf: With 2 people, wedge`));
+    expect(hung('inactive')).toBeGreaterThan(0);
+    expect(hung('active')).toBeGreaterThan(hung('inactive'));
+  });
+  it('weighs the glass of a narrow stile, and says how glass is carried', async () => {
+    const { out } = await run(['decide', 'house.json', '--opening', 'glazed', '--text'], {
+      read: () => JSON.stringify(bungalow),
+      write: () => undefined,
+      today: () => '2026-01-02',
+    });
+    expect(String(out)).toMatch(/Leaf mass\s+\d+ lb {2}\[assumed\]/);
+    expect(String(out)).toMatch(/= 39 lb, glass 48 lb, and 10 lb for hardware/);
+    expect(String(out)).toMatch(/carry it upright, two people, gloves/);
+  });
+  it('asks of a thin leaf and a low handle no more than a note', async () => {
+    const { out, code } = await run(['check', 'house.json', '--level', 'note'], {
+      read: () => JSON.stringify({ ...house, openings: house.openings.slice(-1) }),
+      write: () => undefined,
+      today: () => '2026-01-02',
+    });
+    expect(code).toBe(0);
+    // (34 − 16) ÷ 2 = 9 of 10 beside the case; 890 of 900 above the floor.
+    expect(String(out)).toMatch(/note\tthin\tsecuring\.thinLeaf\tBeside the case 9 mm/);
+    expect(String(out)).toMatch(/note\tthin\tsecuring\.height\.range\tAt 890 mm/);
+    expect(String(out)).not.toMatch(/^(stop|check)/m);
   });
   it('is asked for an opening that there is', async () => {
     const { code, err } = await run(['work', 'house.json', '--opening', 'nowhere'], {

@@ -37,10 +37,7 @@ export function surveyText(decided: DecidedOpening): string[] {
 export function cutsText(decided: DecidedOpening): string[] {
   const { fitting } = decided.results.sizing;
   const units = unitsOf(decided);
-  if (!fitting)
-    return [
-      'Neither the frame nor a leaf to be copied is known in width and height: nothing is ordered.',
-    ];
+  if (!fitting) return sizesText(decided, units);
   const size = (width: number, height: number) =>
     `${formatLength(width, units)} × ${formatLength(height, units)}`;
   return fitting.leaves.flatMap(({ order }, at) => {
@@ -55,6 +52,25 @@ export function cutsText(decided: DecidedOpening): string[] {
       ...(fitting.copied ? gainsText(fitting.copied.gains, fitting.copied.unread, units) : []),
     ];
   });
+}
+
+/** Prints the leaves of an opening where nothing is cut to a frame that stands: they come in their sizes. */
+function sizesText({ results }: DecidedOpening, units: Units): string[] {
+  const { leaves } = results.sizing;
+  const sized = leaves.flatMap(({ id, quantity, width, height }) =>
+    width === undefined || height === undefined
+      ? []
+      : line(
+          quantity > 1 ? 'Each leaf' : leaves.length > 1 ? termText(`leaf.${id}`) : 'Leaf',
+          'new work: made to size, not cut',
+          `${formatLength(width, units)} × ${formatLength(height, units)}`,
+        ),
+  );
+  return sized.length > 0
+    ? sized
+    : [
+        'Neither the frame nor a leaf to be copied is known in width and height: nothing is ordered.',
+      ];
 }
 
 const planText = ({ cuts }: CutPlan, units: Units): string[] =>
