@@ -37,7 +37,9 @@ function allPatterns(practices: Practice[]): Held[] {
 export function Patterns() {
   const { basis, practice, project } = useProject();
   const own = [...basisOf(basis).practices.values()];
-  const list = allPatterns([...Object.values(PRACTICES), ...own]);
+  const others = [...own, ...Object.values(PRACTICES)].filter((one) => one !== practice);
+  // The project's own first.
+  const list = allPatterns([practice, ...others]);
   const units = { system: practice.system, denominator: practice.denominator };
   const inch = practice.system === 'inch';
   const leaf = {
