@@ -1,5 +1,6 @@
 import type { LockSpec } from '../catalogue/index.js';
 import {
+  isAssumed,
   closesByItself,
   valueOrUndefined,
   type Finding,
@@ -55,17 +56,24 @@ export function contradictionFindings({
   }
   if (valueOrUndefined(facts.accessible) === true) {
     if (valueOrUndefined(facts.handle) === 'knob')
-      tell(us ? 'stop' : 'check', 'securing', 'checking.knob', values.reach.source, [
-        'handle',
-        'accessible',
-      ]);
+      tell(
+        us && !isAssumed(facts, 'accessible') ? 'stop' : 'check',
+        'securing',
+        'checking.knob',
+        values.reach.source,
+        ['handle', 'accessible'],
+      );
     const rise = valueOrUndefined(facts.thresholdHeight);
     const { thresholdMost, thresholdSquare } = values;
     if (rise !== undefined && rise > thresholdMost.value)
-      tell('stop', 'sizing', 'checking.threshold', thresholdMost.source, ['thresholdHeight'], {
-        height: { ticks: rise, rounding: 'up' },
-        most: { ticks: thresholdMost.value },
-      });
+      tell(
+        isAssumed(facts, 'accessible') ? 'check' : 'stop',
+        'sizing',
+        'checking.threshold',
+        thresholdMost.source,
+        ['thresholdHeight'],
+        { height: { ticks: rise, rounding: 'up' }, most: { ticks: thresholdMost.value } },
+      );
     else if (rise !== undefined && rise > thresholdSquare.value)
       tell('note', 'sizing', 'checking.thresholdBevel', thresholdSquare.source, [
         'thresholdHeight',

@@ -43,6 +43,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknownToo: true,
   },
   'checking.threshold': {
+    level: 'stop',
     found: { accessible: true, threshold: 'plain', thresholdHeight: inches(0.75) },
     not: { thresholdHeight: inches(0.5) },
     unknown: { thresholdHeight: UNKNOWN },
@@ -299,6 +300,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { leafMass: UNKNOWN },
   },
   'hanging.springAccessible': {
+    level: 'stop',
     found: { accessible: true, closer: 'any', choices: SPRING },
     not: { accessible: false },
     unknown: { accessible: UNKNOWN },

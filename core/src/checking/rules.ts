@@ -13,7 +13,7 @@ export const CHECKING_RULES = defineRules({
   'checking.knob': { levels: ['stop', 'check'], who: 'source' },
   'catalogue.gone': { levels: ['check'], who: 'specifier' },
   'checking.joint': { levels: ['check'], who: 'leafMaker' },
-  'checking.threshold': { levels: ['stop'], who: 'authority' },
+  'checking.threshold': { levels: ['stop', 'check'], who: 'authority' },
   'checking.blockingUnknown': { levels: ['note'], who: 'leafMaker', once: true },
   'checking.twoLeaves': { levels: ['stop'], who: 'frameMaker' },
   'checking.sealSeen': { levels: ['check'], who: 'specifier' },

@@ -1,5 +1,5 @@
 import { swingPlan } from '../hanging/index.js';
-import { valueOrUndefined, slides } from '../model/index.js';
+import { isAssumed, valueOrUndefined, slides } from '../model/index.js';
 import { toMm, wholeDown } from '../measure/index.js';
 import { bodyBeyond } from './arm.js';
 import { ARMS } from './armNames.js';
@@ -110,11 +110,14 @@ function findPressure(
   if (size.felt.closing >= moment) return;
   const against = { moment: { newtonMetres: moment }, has: { newtonMetres: size.felt.closing } };
   if (pressure === 0) {
-    record.report('check', 'closing.latches', against, 'latch and seals × width', [
-      'closing.size',
-      'stopSeal',
-      'lowFrictionLatch',
-    ]);
+    record.report(
+      // Only taken to be accessible, a larger size may be set.
+      isAssumed(facts, 'accessible') ? 'note' : 'check',
+      'closing.latches',
+      against,
+      'latch and seals × width',
+      ['closing.size', 'stopSeal', 'lowFrictionLatch'],
+    );
     return;
   }
   const enough = sizeAgainst(sizesMade(practice), moment);

@@ -51,6 +51,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     practice: 'british',
   },
   'closing.latches': {
+    level: 'check',
     found: {
       closer: 'any',
       accessible: true,

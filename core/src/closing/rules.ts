@@ -14,7 +14,7 @@ export const CLOSING_RULES = defineRules({
   'closing.pressure': { levels: ['check'], who: 'specifier' },
   'closing.ceiling': { levels: ['stop'], who: 'specifier' },
   'closing.forceOutside': { levels: ['check'], who: 'authority' },
-  'closing.latches': { levels: ['check'], who: 'specifier' },
+  'closing.latches': { levels: ['check', 'note'], who: 'specifier' },
   'closing.armStop': { levels: ['check'], who: 'specifier' },
   'closing.bodyWall': { levels: ['stop'], who: 'specifier' },
   'closing.movingAxis': { levels: ['check'], who: 'specifier' },

@@ -98,6 +98,7 @@ export const CLOSING_TERMS = {
   'value.topJambFace': 'Head face for a top jamb closer',
   'value.revealMost': 'Reveal without a bracket, at most',
   'value.concealedCloserLeaf': 'Leaf for a concealed closer',
+  'value.besideLock': 'Clear beside the lock edge, accessible',
   'value.accessForce': 'Opening force, accessible, newtons',
   'value.accessForceOutside': 'Opening force counts outside, too',
   'value.accessForceRated': 'Opening force counts for rated leaves, too',

@@ -184,6 +184,34 @@ export const CLOSING_VALUES = {
     sourced(false, 'term', 'ADA 404.2.9: none for exterior hinged leaves'),
     sourced(true, 'term', 'inside and outside alike'),
   ),
+  /** What is clear beside the lock edge on the pull side, so that a wheelchair gets past the leaf. */
+  besideLock: {
+    'us-commercial': sourced(
+      inches(18),
+      'length',
+      'ADA 404.2.4.1: front approach, pull side',
+      'limit',
+    ),
+    'us-residential': sourced(
+      inches(18),
+      'length',
+      'ICC A117.1, 404.2.3: front approach, pull side',
+      'limit',
+    ),
+    british: sourced(mm(300), 'length', 'Approved Document M, volume 2, 3.10', 'limit'),
+    continental: sourced(
+      mm(500),
+      'length',
+      'DIN 18040-1, 4.3.3: handle 500 mm from what stands beside it',
+      'limit',
+    ),
+    australasian: sourced(
+      mm(530),
+      'length',
+      'AS 1428.1, 13.3: front approach, pull side; NZS 4121: 300 mm',
+      'limit',
+    ),
+  },
   /** Where the force is measured: at the hardware, or at the leading edge. */
   forceAt: usAndMetric(
     sourced('hardware', 'term', 'ADA: at the hardware, or 30 in from the hinge if farther'),

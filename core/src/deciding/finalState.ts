@@ -60,6 +60,11 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
       closing.holdOpen === 'none' ? 'no' : closing.holdOpen === 'magnet' ? 'released' : 'stays',
     smokeAround: sealedBy(facts, sealing.perimeter === 'smoke' || sealing.perimeter === 'sound'),
     smokeUnder: practice.region === 'us' || sealedBy(facts, sealing.bottom !== 'none'),
+    force: closing.force,
+    mass: heaviest(hanging.leaves),
+    gaps: sizing,
+    access: powering.access,
+    wireHinge: hanging.wireHinge !== undefined,
     leaves: sizing.leaves.reduce((sum, { quantity }) => sum + quantity, 0),
     items,
     openFor: openFor(at.record.open),
@@ -70,6 +75,16 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     omittedStages: facts.omitted ? new Set(Object.keys(facts.omitted) as SetStage[]) : NO_STAGES,
     found: at.record.findings,
   };
+}
+
+/** Mass of the heaviest of the leaves; undefined while that of one is not known. */
+function heaviest(leaves: readonly { readonly mass: number | undefined }[]): number | undefined {
+  let most = 0;
+  for (const { mass } of leaves) {
+    if (mass === undefined) return undefined;
+    most = Math.max(most, mass);
+  }
+  return leaves.length > 0 ? most : undefined;
 }
 
 /** Whether what is ordered seals: as decided, not where it is left out; unknown where somebody wrote it. */

@@ -1,4 +1,5 @@
 import {
+  isAssumed,
   valueOrUndefined,
   centredSpan,
   closesByItself,
@@ -201,8 +202,11 @@ export function springFindings(
     );
   else record.report('note', 'hanging.springUnchecked', {}, 'trade practice', ['hanging.device']);
   if (valueOrUndefined(record.facts.accessible) === true)
-    record.report('stop', 'hanging.springAccessible', {}, practice.values.springLeast.source, [
-      'hanging.device',
-      'accessible',
-    ]);
+    record.report(
+      isAssumed(record.facts, 'accessible') ? 'check' : 'stop',
+      'hanging.springAccessible',
+      {},
+      practice.values.springLeast.source,
+      ['hanging.device', 'accessible'],
+    );
 }

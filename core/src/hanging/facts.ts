@@ -29,6 +29,8 @@ export const HANGING_FACTS = {
   glassWidth: lengthFact({ by: 'architect', first: true }),
   glassHeight: lengthFact({ by: 'architect', first: true }),
   glassThickness: lengthFact({ by: 'leafMaker', first: true }),
+  /** What is clear beside the lock edge on the pull side, to the next wall or thing. */
+  besideLock: lengthFact({ ...swinging, by: 'architect' }),
   /** A wall square to the opening beside the hinge jamb, on the pull side: how far from the rabbet. */
   sideWall: lengthFact({ ...swinging, by: 'architect' }),
   /** Something the leaf would meet on the pull side: along the wall from the hinge rabbet, and out. */

@@ -19,6 +19,7 @@ const STANDS = {
 
 const RULES: Readonly<Record<string, TriedRule>> = {
   'hanging.clearShort': {
+    level: 'stop',
     found: { frameWidth: inches(34), accessible: true, choices: butts },
     not: { frameWidth: inches(36) },
     unknown: { accessible: UNKNOWN },

@@ -4,7 +4,7 @@ import { defineRules } from '../model/index.js';
 export const HANGING_RULES = defineRules({
   'hanging.rebatedHinges': { levels: ['note'], who: 'specifier' },
   'hanging.noRoom': { levels: ['stop'], who: 'specifier' },
-  'hanging.clearShort': { levels: ['stop'], who: 'source' },
+  'hanging.clearShort': { levels: ['stop', 'check'], who: 'source' },
   'hanging.opensShort': { levels: ['stop'], who: 'specifier' },
   'hanging.ratingUnknown': { levels: ['check'], who: 'specifier', once: true },
   'hanging.heelGap': { levels: ['stop'], who: 'specifier' },
@@ -35,7 +35,7 @@ export const HANGING_RULES = defineRules({
   'hanging.oldHeadGap': { levels: ['check'], who: 'specifier' },
   'hanging.concealedThin': { levels: ['stop'], who: 'specifier' },
   'hanging.springSlams': { levels: ['stop'], who: 'specifier' },
-  'hanging.springAccessible': { levels: ['stop'], who: 'authority' },
+  'hanging.springAccessible': { levels: ['stop', 'check'], who: 'authority' },
   'hanging.springUnchecked': { levels: ['note'], who: 'specifier' },
   'hanging.jambShallow': { levels: ['stop'], who: 'frameMaker' },
   'hanging.wireTop': { levels: ['stop'], who: 'specifier' },

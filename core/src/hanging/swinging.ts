@@ -1,5 +1,6 @@
 import { wholeDown, wholeUp, type Ticks } from '../measure/index.js';
 import {
+  isAssumed,
   valueOrUndefined,
   meetsInMiddle,
   message,
@@ -139,7 +140,8 @@ function checkClear(record: HangingRecord, practice: Practice, clear: Ticks, par
   const wanted = wantedClear(record, practice);
   if (!wanted || clear >= wanted.value) return;
   record.report(
-    'stop',
+    // What nobody recorded asks only.
+    isAssumed(record.facts, 'accessible') ? 'check' : 'stop',
     'hanging.clearShort',
     {
       clear: { ticks: clear, rounding: 'down' },

@@ -108,6 +108,42 @@ function holdSwing(state: FinalState): Verdict {
     : broken('law.swingAsked', 'check', parts, { ...params, room: roomParam(state, opensInto) });
 }
 
+/** Into a stair a leaf opens with the people who leave; a hand that says otherwise is asked about. */
+export const STAIR_SWING = defineLaw({
+  id: 'stairSwing',
+  stage: 'handing',
+  source: {
+    us: 'IBC 1010.1.2.1; trade practice',
+    british: 'Approved Document B, volume 2, 5.10; trade practice',
+    continental: 'trade practice; ASR A2.3',
+    australasian: 'NCC D3D25',
+  },
+  saidBy: ['securing.swingsAgainst', 'law.swingAsked', 'law.swingExit', 'law.swingHazard'],
+  hold(state) {
+    const { facts, crowd, opensInto, practice } = state;
+    if (facts.kind !== 'single' && facts.kind !== 'pair') return NO_CONCERN;
+    const stair = SIDES.find((side) => state[side].place.has('stair'));
+    const other = stair && oppositeOf(stair);
+    if (!other || state[other].place.has('stair') || state[other].place.size === 0)
+      return NO_CONCERN;
+    // From a stair people leave into the open and into lobbies on their way; in a dwelling it is no stair of escape.
+    const on = state[other].place;
+    if (on.has('open') || on.has('entrance') || on.has('sleeping') || on.has('sanitary'))
+      return NO_CONCERN;
+    const kept = (valueOrUndefined(facts.rating) ?? 0) > 0 || facts.egress === true;
+    if (!kept || facts.egress === false || valueOrUndefined(facts.occupancy) === 'dwelling')
+      return NO_CONCERN;
+    if (state[other].leaves === undefined || state[stair].leaves === 'recorded') return NO_CONCERN;
+    if (crowd?.recorded && crowd.people < practice.values.panicFrom.value) return NO_CONCERN;
+    if (!opensInto) return lacking('swing', 'hingeSide');
+    return opensInto === stair
+      ? KEPT
+      : broken('law.swingStair', 'check', ['swing', 'hingeSide', 'occupants'], {
+          room: roomParam(state, other),
+        });
+  },
+});
+
 /** Whoever falls behind the door of a toilet can be reached, and a wheelchair turns before it closes. */
 export const TOILET = defineLaw({
   id: 'toilet',

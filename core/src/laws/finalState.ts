@@ -74,6 +74,20 @@ export interface FinalState {
   /** What stands around the leaf and under it against smoke; undefined while not decided. */
   readonly smokeAround: boolean | undefined;
   readonly smokeUnder: boolean | undefined;
+  /** What opens it against its closer, and how far from the hinges; undefined without one, or while not known. */
+  readonly force: { readonly newtons: number; readonly at: Ticks } | undefined;
+  /** Mass of the heaviest leaf, grams; undefined while not known. */
+  readonly mass: number | undefined;
+  /** Gaps around the leaf as it is ordered; undefined where it has none, or while not known. */
+  readonly gaps: Readonly<
+    Partial<
+      Record<'hingeGap' | 'lockGap' | 'headGap' | 'meetingGap' | 'undercut', Ticks | undefined>
+    >
+  >;
+  /** What lets people in where something electric locks; undefined while nothing tells. */
+  readonly access: string | undefined;
+  /** Whether one of its hinges carries a wire into the leaf. */
+  readonly wireHinge: boolean;
   /** How many leaves hang in it. */
   readonly leaves: number;
   readonly items: readonly Item[];

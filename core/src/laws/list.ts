@@ -1,5 +1,6 @@
 import { LEFT_OUT, WRITTEN } from './agreement.js';
-import { FAULT, SPECIAL_WIDTH, SWING, TOILET, WIDTH } from './crowd.js';
+import { FAULT, SPECIAL_WIDTH, STAIR_SWING, SWING, TOILET, WIDTH } from './crowd.js';
+import { RATED_GAPS, RATED_GLASS, RATED_HOLES, RATED_PLATES } from './edges.js';
 import {
   CLOSES,
   FRAME_RATED,
@@ -23,7 +24,9 @@ import {
   REENTRY,
   THROUGH,
 } from './leaving.js';
+import { RELEASED, WIRED } from './power.js';
 import { FED, HUNG, NOTHING_OVER, ORDER, SHUT } from './set.js';
+import { APPROACH, CARRIED, FINGERS, FORCE } from './touch.js';
 
 /** Every law, in the order they are held: who leaves, how many, fire, harm, the set, what agrees. */
 export const LAWS: readonly Law[] = [
@@ -38,6 +41,7 @@ export const LAWS: readonly Law[] = [
   LET_IN,
   WIDTH,
   SWING,
+  STAIR_SWING,
   TOILET,
   SPECIAL_WIDTH,
   FAULT,
@@ -49,14 +53,24 @@ export const LAWS: readonly Law[] = [
   LEAF_RATED,
   FRAME_RATED,
   NOT_RATED,
+  RATED_GAPS,
+  RATED_HOLES,
+  RATED_GLASS,
+  RATED_PLATES,
   GARAGE,
   POOL,
   REACH_IN,
   SEEN,
+  FORCE,
+  APPROACH,
+  FINGERS,
+  CARRIED,
   HUNG,
   SHUT,
   ORDER,
   FED,
+  WIRED,
+  RELEASED,
   NOTHING_OVER,
   WRITTEN,
   LEFT_OUT,

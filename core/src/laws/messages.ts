@@ -26,6 +26,8 @@ export const LAW_MESSAGES = {
     'A final exit, and it opens against those who leave: it opens out but for few exceptions, whatever their number.',
   'law.swingAsked':
     'It opens towards {room}, and {people} people may come from there; from {from} the leaf opens with them. How many leave, and which way?',
+  'law.swingStair':
+    'Its hand swings it into {room}, against whoever leaves for the stair. Is the hand read from the right side? Small numbers may leave so.',
   'law.toiletIn':
     'It swings into {room}: whoever falls behind it keeps it shut, and a wheelchair needs the floor. Swing it out, or both ways, or give it hardware that lets it out in need.',
   'law.toiletFloor':
@@ -50,12 +52,17 @@ export const LAW_MESSAGES = {
     'A pane {away} from the lock: whoever breaks it reaches the turn or handle inside. Laminated glass, a captured turn, or the lock more than {far} away.',
   'law.unseen':
     'It swings both ways, and there is nothing to see through: whoever comes from the other side is struck.',
+  'law.fingers':
+    'Children pass here ({room}), and nothing guards their fingers at the hinges: a finger guard on both faces.',
+  'law.approach':
+    'Beside the lock edge {has} is clear on the pull side; {needed} is asked, so that a wheelchair gets past the leaf.',
   'law.unhung': '{leaves} leaves, and {carried} things in the set that carry them.',
   'law.unshut': 'It closes by itself, and nothing in the set brings it shut.',
   'law.shutTwice': 'Two kinds of things bring it shut: each spoils what the other is set to.',
   'law.unordered':
     'Its meeting edges overlap and both leaves close: nothing holds the first open until the second is shut.',
   'law.unfed': 'It takes power, and the set has no supply.',
+  'law.unwired': 'The lock takes power, and nothing carries its wire into the leaf.',
   'law.over': '{item} is in the set, and nothing is there for it.',
   'law.writtenCut': 'Written: “{written}”, which wants {wants}. The sheets prepare {has}.',
   'law.leftOut': 'Left out on purpose at a rated opening: {what}.',

@@ -116,6 +116,32 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     not: { occupants: 49 },
     unknown: { occupants: UNKNOWN },
   },
+  'law.swingStair': {
+    found: {
+      from: 'Corridor',
+      to: 'Stair',
+      egress: true,
+      escape: 'to',
+      hingeSide: 'left',
+      swing: 'out',
+      outside: 'from',
+      lockKind: 'none',
+    },
+    not: { swing: 'in' },
+    unknown: { swing: UNKNOWN },
+  },
+  'law.fingers': {
+    level: 'check',
+    practice: 'continental',
+    found: { from: 'Flur', to: 'Kindergarten', fingerGuard: false },
+    not: { fingerGuard: true },
+    unknown: { to: undefined },
+  },
+  'law.approach': {
+    found: { accessible: true, besideLock: inches(17.9375) },
+    not: { besideLock: inches(18) },
+    unknown: { besideLock: UNKNOWN },
+  },
   'law.toiletIn': {
     level: 'check',
     practice: 'british',
@@ -242,6 +268,12 @@ const crowd = { people: 120, share: 120, recorded: true };
 const item = (term: string, quantity = 1) => itemOf('closing', term, quantity);
 const electric = LOCK_SPECS.find(({ id }) => id === 'electric-fail-secure')!;
 
+const plate = (high: number) => itemOf('protecting', 'item.kickPlate', 1, { height: inches(high) });
+/** The same opening with other facts than it was decided by. */
+const withFacts = (facts: Partial<OpeningFacts>): Partial<FinalState> => ({
+  facts: { ...DOOR, rating: 90, ...facts },
+});
+
 const STATES: Readonly<Record<string, TriedState>> = {
   'law.secondByHand': {
     facts: PAIR,
@@ -304,6 +336,69 @@ const STATES: Readonly<Record<string, TriedState>> = {
     found: { lock: electric, items: [], openFor: new Map() },
     not: { lock: electric, items: [item('item.power.supply')] },
     unknown: { lock: electric, items: [], openFor: new Map([['powering', ['access']]]) },
+    level: 'check',
+  },
+  'law.unwired': {
+    facts: DOOR,
+    found: { lock: electric, items: [], wireHinge: false },
+    not: { lock: electric, items: [item('item.power.transfer')], wireHinge: false },
+    unknown: { lock: undefined, items: [] },
+    level: 'check',
+  },
+  'powering.noSwitch': {
+    facts: DOOR,
+    found: { lock: electric, access: 'none', items: [] },
+    not: { lock: electric, access: 'reader', items: [] },
+    unknown: { lock: electric, access: undefined, items: [] },
+    level: 'check',
+  },
+  'closing.forceNone': {
+    facts: { ...DOOR, accessible: true, rating: 0, exterior: false },
+    found: { closes: true, force: { newtons: 22.3, at: inches(30) } },
+    not: { closes: true, force: { newtons: 22.2, at: inches(30) } },
+    unknown: { closes: true, force: undefined },
+    level: 'check',
+  },
+  'hanging.tooHeavy': {
+    facts: DOOR,
+    found: { mass: 2 * 129_274 + 1, items: [item('item.butt', 3)] },
+    not: { mass: 129_274, items: [item('item.butt', 3)] },
+    unknown: { mass: undefined, items: [item('item.butt', 3)] },
+    level: 'stop',
+  },
+  'sizing.ratedGap': {
+    facts: { ...DOOR, rating: 45, leafConstruction: 'steel-honeycomb-18' },
+    found: { gaps: { lockGap: inches(0.25), undercut: inches(0.5) } },
+    not: { gaps: { lockGap: inches(0.125), undercut: inches(0.5) } },
+    unknown: { gaps: {} },
+    level: 'check',
+  },
+  'sizing.ratedUndercut': {
+    facts: { ...DOOR, rating: 45 },
+    found: { gaps: { undercut: inches(0.75) + 1 } },
+    not: { gaps: { undercut: inches(0.75) } },
+    unknown: { gaps: { undercut: undefined } },
+    level: 'check',
+  },
+  'checking.holeRated': {
+    facts: { ...DOOR, rating: 45 },
+    found: withFacts({ leafHole: 'vent' }),
+    not: withFacts({ leafHole: 'none' }),
+    unknown: withFacts({ leafHole: 'unknown' }),
+    level: 'check',
+  },
+  'checking.glassRated': {
+    facts: { ...DOOR, rating: 60 },
+    found: withFacts({ glassWidth: inches(10), glassHeight: inches(10.125) }),
+    not: withFacts({ glassWidth: inches(10), glassHeight: inches(10) }),
+    unknown: withFacts({ glassWidth: inches(10) }),
+    level: 'check',
+  },
+  'protecting.label': {
+    facts: { ...DOOR, rating: 45 },
+    found: { items: [plate(16.125)] },
+    not: { items: [plate(16)] },
+    unknown: { items: [] },
     level: 'check',
   },
   'law.over': {

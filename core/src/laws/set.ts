@@ -144,7 +144,7 @@ export const NOTHING_OVER = defineLaw({
 
 const OVERLAPS: ReadonlySet<unknown> = new Set(['astragal', 'rebated']);
 
-/** Leaves that overlap come shut in the order that lets both close. */
+/** Leaves that overlap, or whose bolts are let go by the other, come shut in the order that lets both close. */
 export const ORDER = defineLaw({
   id: 'order',
   stage: 'closing',
@@ -156,8 +156,8 @@ export const ORDER = defineLaw({
   },
   saidBy: ['securing.noCoordinator', 'securing.astragalExit'],
   hold(state) {
-    if (!hasActiveLeaf(state.facts.kind) || !OVERLAPS.has(state.facts.meetingEdge))
-      return NO_CONCERN;
+    const overlap = OVERLAPS.has(state.facts.meetingEdge) || state.second === 'byItself';
+    if (!hasActiveLeaf(state.facts.kind) || !overlap) return NO_CONCERN;
     if (state.closes === undefined) return lacking('closer');
     // A second leaf that is bolted by hand stands shut.
     if (!state.closes || state.second === 'byHand') return NO_CONCERN;

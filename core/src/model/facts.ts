@@ -1,4 +1,5 @@
 import type { Fact } from './factSpec.js';
+import type { OpeningFacts } from './registry.js';
 
 export type Side = 'left' | 'right';
 export type Swing = 'in' | 'out';
@@ -46,4 +47,9 @@ export function closesByItself({
 }): boolean | undefined {
   const closing = valueOrUndefined(closer);
   return closing === undefined ? undefined : closing !== 'none';
+}
+
+/** Says whether a fact is only taken for granted: nobody recorded it, so that it asks and never stops. */
+export function isAssumed({ provenance }: OpeningFacts, name: keyof OpeningFacts): boolean {
+  return provenance?.[name] === 'assumed';
 }

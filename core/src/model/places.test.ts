@@ -1,42 +1,7 @@
+import { ROOM_NAMES } from '../testing/roomNames.js';
 import { placeNamed, PLACE_TRAITS, type PlaceTrait } from './places.js';
 
-/** Names as drawings and lists have them, with what they are; what is not named here they are not. */
-const NAMES: Readonly<Record<string, string>> = {
-  open: 'Outside|Street|High Street|Car park|Carpark|Parking lot|Driveway|Terrace|Garden|Patio|Loading dock|Apron|Canopy|Porte-cochère|Playground|Straße|Schulhof|Parkplatz|Terrasse|Außen|Im Freien|Covered way|Sidewalk|Loading yard|Service yard',
-  'open refuge':
-    'Balcony|Balcony 3|Balkon|Roof|Roof terrace|Dachterrasse|Courtyard|Innenhof|Lichthof|Light well|Exercise yard|Flachdach|Loggia',
-  'open yard': 'Yard|Hof|Back yard',
-  garage:
-    'Garage|Parking garage|Parking level 2|Basement car park|Underground parking|Tiefgarage|Double garage',
-  stair:
-    'Stair|Stair 2|Stair B|Fire stair|Exit stair 4|Escape stair|Egress stair|Stairwell|Treppenhaus|Treppenraum 1|Nottreppe|Main staircase',
-  'passage entrance':
-    'Entrance hall|Foyer|Reception|Vestibule|Windfang|Empfang|Draught lobby|Atrium|Main lobby',
-  passage:
-    'Corridor|Corridor A-104|Corr 2|Passage|Hallway|Landing|Lobby 100|Flur|Stationsflur|Keller Flur|Lift lobby|Internal street|Hospital street|Exit passageway|Store corridor|Vorraum',
-  'sanitary single':
-    'WC|WC 2|Toilet|Restroom|Accessible WC|Disabled toilet|Unisex restroom|Changing Places WC|Bathroom|Bath 2|En suite|Ensuite|Barrierefreies WC|Behinderten-WC|Bad|Badezimmer|Patient toilet|Powder room',
-  sanitary:
-    'Women|Men|Ladies|Gents|Girls WCs|Boys toilets|Male toilets|Washroom|High-use restroom|Public restroom|WC Damen|Herren-WC|Restrooms',
-  wet: 'Shower|Shower room|Wet room|Changing room|Locker room|Spa|Laundry|Duschraum|Umkleide|Sauna',
-  'sleeping patient':
-    'Patient room 12|Resident bedroom 4|Ward room 2|ICU room 3|Bewohnerzimmer 7|Patientenzimmer|Isolation room',
-  sleeping: 'Bedroom|Bedroom 2|Master bedroom|Bed 3|Guest room|Dormitory|Schlafzimmer|Kinderzimmer',
-  child: 'Nursery|Kindergarten|Day care|Gruppenraum|Kita Gruppe|Crèche|Preschool',
-  'dwelling sleeping': 'Flat 3|Unit 12|Apartment 4B|Apt 7|Wohnung 2|Suite 301|SOU 9',
-  pool: 'Pool|Pool deck|Swimming pool|Schwimmbad|Pool area|Poolside|Hot tub',
-  cold: 'Cold room|Coolroom|Walk-in freezer|Freezer|Kühlraum|Tiefkühlraum|Cold store',
-  'fault plant':
-    'Boiler|Boiler room|Transformer|Transformer vault|Switchgear|Switch room|Main switchroom|Generator|Generator room|Battery room|Heizraum|Kesselraum|Trafostation|Substation',
-  plant:
-    'Plant room|Plantroom|Electrical closet|Elec|Mechanical|Riser|Server|Comms|IDF|Technik|Roof plant room|Pool plant|Pool pump room',
-  crowd:
-    'Auditorium|Theatre|Sports hall|Gym|Ballroom|Canteen|Cafeteria|Aula|Saal|Turnhalle|Library|Courtroom|Chapel|Restaurant|Lecture hall|Dining room',
-  kept: 'Cell 4|Holding cell|Seclusion room|Custody|Haftraum',
-  '': 'Office|Office 214|Store|Store 3|Store under stairs|Cupboard under the stair|Shop|Gift shop|Meeting room|Classroom 4|Kitchen|Pool store|Pool table room|Roof void|Toilet store|Garage office|Stair store|Corridor office|Cell biology lab|Room 12|Lager|Büro 3|Bathroom store|Bedroom furniture shop|Balcony store|Unit heater store|Equipment|Flatware|Pathology|Boiler suit store|Street furniture store|Yard office|Reception office|Gymnast store',
-};
-
-const ROWS = Object.entries(NAMES).flatMap(([traits, names]) =>
+const ROWS = Object.entries(ROOM_NAMES).flatMap(([traits, names]) =>
   names.split('|').map((name): [string, string] => [name, traits]),
 );
 

@@ -68,7 +68,7 @@ const ROWS: readonly PlaceRow[] = [
   {
     traits: ['open'],
     words:
-      'outside|outdoors?|exterior|external|extr?|grade|gardens?|garten|street|road|lane|alley|patio|terraces?|terrasse|deck|plaza|forecourt|driveway|drive|sidewalk|pavement|footpath|path|covered way|breezeway|verandah?|playground|play area|parking lot|dock apron|apron|ramp|loading dock|canop(?:y|ies)|porte[- ]coch[eè]re|car ?park|parkplatz|straße|strasse|schulhof|(?:loading|service|delivery|goods|bin|school) yard|pausenhof|wirtschaftshof|vorplatz|gehweg|zufahrt|einfahrt|spielplatz|außen|aussen|im freien|freien?|laubengang',
+      'outside|outdoors?|exterior|external|extr?|grade|gardens?|garten|street|road|lane|alley|patio|terraces?|terrasse|deck|plaza|forecourt|driveway|drive|sidewalk|pavement|footpath|path|covered way|breezeway|verandah?|playground|play area|parking(?: lot)?|dock apron|apron|ramp|loading dock|canop(?:y|ies)|porte[- ]coch[eè]re|car ?park|parkplatz|straße|strasse|schulhof|(?:loading|service|delivery|goods|bin|school) yard|pausenhof|wirtschaftshof|vorplatz|gehweg|zufahrt|einfahrt|spielplatz|außen|aussen|im freien|freien?|laubengang|alfresco|colonnade|walkway|covered (?:walk|walkway|link)|deck access|access deck|cola|covered outdoor learning area',
     notAfter:
       'hospital|internal|indoor|inner|covered|learning|basement|underground|undercroft|podium|multi-?store?y|level|roof',
     notBefore: 'level|garage|structure|deck|storey|floor',
@@ -81,17 +81,17 @@ const ROWS: readonly PlaceRow[] = [
   {
     traits: ['stair'],
     words:
-      '(?:fire |exit |escape |egress |enclosed |protected )?stair(?:s|way|well|case)?|steps|treppe|treppenhaus|treppenraum|fluchttreppe|nottreppe',
+      '(?:fire |exit |escape |egress |enclosed |protected )?stair(?:s|way|well|case)?|steps|treppe|[a-zäöüß]*treppenhaus|[a-zäöüß]*treppenraum|fluchttreppe|nottreppe',
   },
   {
     traits: ['passage', 'entrance'],
     words:
-      'entrance(?: hall| lobby)?|entry|foyer|reception|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind ?lobby|windfang|eingang|eingangshalle|empfang|narthex|porch|concourse|main lobby',
+      'entrance(?: hall| lobby)?|entry|foyer|reception|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind ?lobby|windfang|eingang|eingangshalle|empfang|narthex|porch|portico|stoop|concourse|main lobby',
   },
   {
     traits: ['passage'],
     words:
-      'corridors?|corr|passages?|passageway|hallway|circulation|circ|lobby|landing|exit (?:corridor|passageway)|(?:hospital|internal|learning) street|[a-zäöüß]*flur|gang|korridor|diele|vorraum|aufzugsvorraum|elevator lobby|lift lobby',
+      'corridors?|corr|passages?|passageway|hallway|circulation|circ|lobby|landing|exit (?:corridor|passageway)|(?:hospital|internal|learning) street|[a-zäöüß]*flur|(?:verbindungs)?gang|korridor|diele|vorraum|aufzugsvorraum|elevator lobby|lift lobby',
   },
   {
     traits: ['sanitary', 'single'],

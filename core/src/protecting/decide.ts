@@ -2,7 +2,10 @@ import {
   valueOrUndefined,
   meetsInMiddle,
   message,
+  placeNamed,
+  roomNamed,
   slides,
+  swings,
   swingsBothWays,
   type Basis,
   type MeasuredLeaf,
@@ -33,6 +36,7 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
   }));
   const stretcher = leaves[0] && decideStretcher(input, record, leaves[0]);
   const viewers = decideViewers(input, record);
+  const fingerGuard = decideFingerGuard(input, record);
   const { plateUnlabelled } = practice.values;
   const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const highest = Math.max(0, ...sizes.map(({ plate }) => plate?.height ?? 0));
@@ -47,7 +51,7 @@ export function decideProtecting(input: ProtectingInput, record: ProtectingRecor
     );
   const last = leaves[leaves.length - 1];
   if (last) findSmooth(input, record, last, sizes[sizes.length - 1]!.plate);
-  const protecting = { plates, sizes, stretcher, viewers, labelled };
+  const protecting = { plates, sizes, stretcher, viewers, fingerGuard, labelled };
   protectingItems(record.items, input, protecting);
   return protecting;
 }
@@ -240,6 +244,33 @@ function decideViewers(input: ProtectingInput, record: ProtectingRecord): readon
       'rating',
     ]);
   return heights;
+}
+
+/** How high fingers are guarded at the hinges: as recorded, or as is usual where children pass. */
+function decideFingerGuard(
+  { facts, practice, project }: ProtectingInput,
+  record: ProtectingRecord,
+): number | undefined {
+  if (!swings(facts.kind)) return undefined;
+  const { fingerGuardHeight, fingerGuardUsual } = practice.values;
+  const recorded = valueOrUndefined(facts.fingerGuard);
+  const children =
+    fingerGuardUsual.value &&
+    [facts.from, facts.to].some((name) =>
+      placeNamed(name, roomNamed(name, project)?.use).has('child'),
+    );
+  if (!(recorded ?? children)) return undefined;
+  const { value: height } = fingerGuardHeight;
+  record.decide('fingerGuard', height, {
+    basis: recorded === undefined ? 'assumed' : record.basisOf('fingerGuard'),
+    reasons: () => [
+      message(recorded ? 'protecting.fingerGuard' : 'protecting.fingerGuard.children', {
+        height: { ticks: height },
+      }),
+    ],
+    facts: ['fingerGuard', 'from', 'to'],
+  });
+  return height;
 }
 
 /** The bottom of an accessible leaf’s push side is smooth. */

@@ -1,4 +1,11 @@
-import { asPositions, asSize, asTerm, decisionTable, type Recorder } from '../model/index.js';
+import {
+  asLength,
+  asPositions,
+  asSize,
+  asTerm,
+  decisionTable,
+  type Recorder,
+} from '../model/index.js';
 import type { Plates } from '../practice/index.js';
 
 export const PROTECTING_DECISIONS = decisionTable('protecting', {
@@ -7,6 +14,7 @@ export const PROTECTING_DECISIONS = decisionTable('protecting', {
   mopPlate: asSize(),
   stretcher: asSize(),
   viewer: asPositions(),
+  fingerGuard: asLength(),
 });
 
 export type ProtectingRecord = Recorder<(typeof PROTECTING_DECISIONS)['specs']>;

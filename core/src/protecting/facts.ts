@@ -11,6 +11,8 @@ export const PROTECTING_FACTS = {
   traffic: choiceFact(TRAFFIC, 'traffic', { by: 'owner', first: true, applies: swings }),
   /** Height of a stretcher’s or cart’s bumper above the floor. */
   bumperHeight: lengthFact({ by: 'architect', applies: swings }),
+  /** Whether fingers are guarded at the hinges. */
+  fingerGuard: yesNoFact({ by: 'architect', applies: swings }),
   /** Whether people inside must see who stands outside. */
   viewer: yesNoFact({ by: 'architect' }),
 };

@@ -16,7 +16,7 @@ export const onBothFaces = (plates: Plates, kind: OpeningKind): boolean =>
 export function protectingItems(
   items: Item[],
   { facts, results }: Pick<ProtectingInput, 'facts' | 'results'>,
-  { plates, sizes, stretcher, viewers, labelled }: Protecting,
+  { plates, sizes, stretcher, viewers, fingerGuard, labelled }: Protecting,
 ): void {
   const leaves = meetsInMiddle(facts.kind) ? 2 : 1;
   const push = (term: string, quantity: number, more?: Partial<Item>) =>
@@ -43,5 +43,6 @@ export function protectingItems(
   const locked = results.securing.kind !== undefined && results.securing.kind !== 'none';
   if (facts.traffic === 'beds' && plates !== 'none')
     push('item.edgeGuard', leaves, { handed: locked });
+  if (fingerGuard !== undefined) push('item.fingerGuard', 2 * leaves, { length: fingerGuard });
   if (viewers.length > 0) push('item.viewer', viewers.length);
 }

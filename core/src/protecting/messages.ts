@@ -13,6 +13,9 @@ export const PROTECTING_MESSAGES = {
   'protecting.plate.rod': 'It ends before the rod that runs down to the floor.',
   'protecting.mop': 'On the pull face; the leaf less {less} wide.',
   'protecting.stretcher': 'Its middle at the bumper, {height} above the floor.',
+  'protecting.fingerGuard': 'To {height} above the floor, on both faces.',
+  'protecting.fingerGuard.children':
+    'Children pass here: to {height} above the floor, on both faces.',
   'protecting.viewer': 'At {height} above the floor.',
   'protecting.viewer.two': 'At {height}, and at {low} for who sits.',
   'protecting.label':

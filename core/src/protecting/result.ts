@@ -22,6 +22,8 @@ export interface Protecting {
   }[];
   readonly stretcher: { readonly size: PlateSize; readonly middle: number } | undefined;
   readonly viewers: readonly number[];
+  /** How high fingers are guarded at the hinges; undefined where they are not. */
+  readonly fingerGuard: number | undefined;
   /** Whether the push side’s plate wants a label. */
   readonly labelled: boolean;
 }

@@ -50,6 +50,23 @@ export const PROTECTING_VALUES = {
     sourced(inches(10), 'length', 'ADA 404.2.10', 'limit'),
     sourced(mm(0), 'length', 'none given'),
   ),
+  /** How high fingers are guarded at the hinges, and whether that is usual where children pass. */
+  fingerGuardHeight: byPractice((id) =>
+    id.startsWith('us')
+      ? sourced(inches(48), 'length', source('as high as children reach'))
+      : sourced(
+          mm(id === 'continental' ? 1100 : 1200),
+          'length',
+          id === 'continental'
+            ? 'DGUV Regel 102-602: to 1.10 m'
+            : source('as high as children reach'),
+        ),
+  ),
+  fingerGuardUsual: byPractice((id) =>
+    id === 'continental'
+      ? sourced(true as boolean, 'term', 'DGUV Regel 102-602')
+      : sourced(false as boolean, 'term', source('where it is asked for'), 'preference'),
+  ),
   viewerHeight: usAndMetric(
     sourced(inches(60), 'length', TRADE),
     sourced(mm(1500), 'length', TRADE),

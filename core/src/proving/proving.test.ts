@@ -64,7 +64,7 @@ describe('the tests of an opening', () => {
     ) =>
       acceptanceTests(decide(facts, practice)).find((one) => one.id === `force.${id}`)?.measured
         ?.most;
-    const exit = { role: 'final-exit', escape: 'to' } as const;
+    const exit = { role: 'final-exit', escape: 'to', accessible: false } as const;
     expect(force(exit, 'release')).toBe(66.7);
     expect(force(exit, 'motion')).toBe(133.4);
     expect(force({ ...exit, exterior: true, accessible: true }, 'wide')).toBe(66.7);

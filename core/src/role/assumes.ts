@@ -81,6 +81,13 @@ export function assumedBy(
   const out = wayOut === 'always' || (wayOut === 'to the open' && exterior);
   if (facts.egress === undefined && out) assumed.egress = true;
   const { occupancy } = ROLE[role];
+  const at = valueOrUndefined(facts.occupancy) ?? occupancy;
+  if (
+    facts.accessible === undefined &&
+    practice.values.roleAccessible.value[role] === 'assumed' &&
+    at !== 'dwelling'
+  )
+    assumed.accessible = true;
   if (facts.occupancy === undefined && occupancy) assumed.occupancy = occupancy;
   // Between two rooms for guests each has a leaf of its own; with one leaf somebody says so.
   if (ROLE[role].twoLeaves && facts.kind === 'single' && facts.twoLeaves === undefined)
@@ -88,7 +95,7 @@ export function assumedBy(
   if (facts.clearWanted === undefined) {
     const clear = practice.values.clearByRole.value[role];
     const { beds } = ROLE[role];
-    if (clear > 0 && (beds || valueOrUndefined(facts.accessible) === true))
+    if (clear > 0 && (beds || valueOrUndefined(facts.accessible ?? assumed.accessible) === true))
       assumed.clearWanted = clear;
   }
   if (facts.closer === undefined) {

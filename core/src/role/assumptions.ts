@@ -117,6 +117,9 @@ export function reasonsFor(
     ...of(smoke, () => smokeBecause(role, facts, practice)),
     ...of(around, () => message('assumed.usual', { practice: practice.name })),
     ...of(follows, () => message('assumed.role', what)),
+    ...of('accessible' in follows ? ACCESSIBLE : {}, () =>
+      message('assumed.route', { source: practice.values.roleAccessible.source }),
+    ),
     ...of(people, () => peopleBecause(way!)),
     ...of(rests, () => message('assumed.seal')),
   ]);

@@ -13,6 +13,7 @@ export const ROLE_MESSAGES = {
   'assumed.smoke.corridor':
     'Rated {minutes} minutes, in a corridor: it holds smoke back ({source}).',
   'assumed.role': 'Follows from the role: {role}.',
+  'assumed.route': 'Taken to be on an accessible route ({source}).',
   'assumed.seal': 'The leaf rests on a seal, as weather, smoke, sound or light is held back.',
   'role.escapeWays':
     'By the ways out of the building, towards the open: {people} people counted. To be confirmed.',

@@ -354,17 +354,32 @@ describe('a decided opening', () => {
     }
   });
 
+  it('takes doors that people pass in public buildings of the United States for accessible', () => {
+    const accessible = (facts: Partial<OpeningFacts>, practice: PracticeId = 'us-commercial') =>
+      decideOpening({ ...DOOR, ...facts }, PRACTICES[practice]).results.opening.assumed.accessible;
+    expect(accessible({ role: 'office' })).toBe(true);
+    expect(accessible({ role: 'plant' })).toBeUndefined();
+    expect(accessible({ role: 'office', occupancy: 'dwelling' })).toBeUndefined();
+    expect(accessible({ role: 'office', accessible: false })).toBeUndefined();
+    expect(accessible({ role: 'office', accessible: 'unknown' })).toBeUndefined();
+    expect(accessible({ role: 'apartment' })).toBeUndefined();
+    for (const practice of ['us-residential', 'british', 'continental', 'australasian'] as const)
+      expect(accessible({ role: 'office' }, practice)).toBeUndefined();
+  });
+
   it('assumes what follows of the role, and only what nobody recorded', () => {
     const { results } = decide({ role: 'stair' });
     expect(results.opening.assumed).toEqual({
       finish: 'satin chrome',
       lockUse: 'stair',
       secured: false,
+      accessible: true,
       egress: true,
       closer: 'any',
       openAgainst: 'wall',
     });
     const told = {
+      accessible: false,
       lockUse: 'store',
       secured: true,
       egress: false,
@@ -377,6 +392,7 @@ describe('a decided opening', () => {
       'egress',
     );
     expect(decide({ role: 'office' }).results.opening.assumed).toEqual({
+      accessible: true,
       finish: 'satin chrome',
       lockUse: 'office',
       secured: true,

@@ -1,5 +1,13 @@
 import { memoize } from '../measure/index.js';
-import { headOf, isPorch, ROOM_USE, SPACE_WORDS, type RoomUse } from '../model/index.js';
+import {
+  headOf,
+  isPorch,
+  placeNamed,
+  ROOM_USE,
+  SPACE_WORDS,
+  type Place,
+  type RoomUse,
+} from '../model/index.js';
 
 /** What a space is for somebody on the way out, from the open inwards. */
 export type Space = 'outdoors' | 'entrance' | 'stair' | 'corridor' | 'room';
@@ -36,7 +44,37 @@ const namedBy = memoize(
 export function spaceOf(name: string | undefined, use: RoomUse | undefined): Space | undefined {
   if (use) return ROOM_USE[use].space;
   if (!name) return undefined;
-  return spaceNamed(name)?.space ?? 'room';
+  const place = placeNamed(name, undefined);
+  const found = spaceNamed(name);
+  if (found && isSpace(place, found.space)) return found.space;
+  if (place.size > 0) return PASSED.find((space) => place.has(TRAIT[space])) ?? 'room';
+  // What goes on behind the word is a room: a corridor office, a roof void.
+  return found && !GOES_ON.test(headOf(name).slice(found.ends)) ? found.space : 'room';
+}
+
+const PASSED = ['outdoors', 'stair', 'entrance', 'corridor'] as const;
+const TRAIT = {
+  outdoors: 'open',
+  stair: 'stair',
+  entrance: 'entrance',
+  corridor: 'passage',
+} as const;
+const GOES_ON = /\p{L}{3}/u;
+
+/** Whether a place is such a space; a covered way is both a corridor and the open. */
+function isSpace(place: Place, space: Space): boolean {
+  switch (space) {
+    case 'outdoors':
+      return place.has('open') || place.has('pool');
+    case 'stair':
+      return place.has('stair');
+    case 'entrance':
+      return place.has('entrance');
+    case 'corridor':
+      return place.has('passage') || place.has('open');
+    case 'room':
+      return false;
+  }
 }
 
 /** Two rooms as they stand on both sides of an opening, where the building says what they are used for. */

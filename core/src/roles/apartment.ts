@@ -60,6 +60,7 @@ export const apartment = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'one',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

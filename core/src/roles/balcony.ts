@@ -60,6 +60,7 @@ export const balcony = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -65,6 +65,7 @@ export const bathroom = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -74,6 +74,7 @@ export const bedroom = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -64,6 +64,7 @@ export const classroom = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

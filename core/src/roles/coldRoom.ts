@@ -61,6 +61,7 @@ export const coldRoom = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

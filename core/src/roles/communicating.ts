@@ -56,6 +56,7 @@ export const communicating = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: true,
   watched: false,

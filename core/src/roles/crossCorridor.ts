@@ -65,6 +65,7 @@ export const crossCorridor = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

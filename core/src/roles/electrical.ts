@@ -66,6 +66,7 @@ export const electrical = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

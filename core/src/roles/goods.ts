@@ -60,6 +60,7 @@ export const goods = defineRole({
   beds: false,
   plates: { fitted: { usual: 'armor-both', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -60,6 +60,7 @@ export const kitchen = defineRole({
   beds: false,
   plates: { fitted: { usual: 'armor-both', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

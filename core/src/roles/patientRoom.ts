@@ -63,6 +63,7 @@ export const patientRoom = defineRole({
   beds: true,
   plates: { fitted: { usual: 'armor', 'us-residential': 'none' }, alsoLeftOpen: true },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -60,6 +60,7 @@ export const patientToilet = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: true,
   twoLeaves: false,
   watched: false,

@@ -67,6 +67,7 @@ export const plant = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

@@ -144,6 +144,8 @@ export interface RoleRecord {
   };
   /** Viewers, where somebody wants to see who stands there. */
   readonly viewers: 'none' | 'one' | 'two';
+  /** Whether it is taken to be on an accessible route where nobody said so. */
+  readonly accessible: Varies<'assumed' | 'asked'>;
   /** Whether somebody in a wheelchair draws it shut after them. */
   readonly pulledShut: boolean;
   /** Whether each of the two rooms has a leaf of its own. */

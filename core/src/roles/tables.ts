@@ -29,6 +29,14 @@ const SMOKE: Record<PracticeId, string> = {
   australasian: `${TRADE}: doors across corridors, rooms of servers`,
 };
 
+const ACCESSIBLE: Record<PracticeId, string> = {
+  'us-commercial': 'ADA 206.2 and 206.5: doors that people pass; 203.5: not those of machinery',
+  'us-residential': `${TRADE}: asked for in dwellings`,
+  british: `${TRADE}: asked for; Approved Document M says where`,
+  continental: `${TRADE}: asked for; DIN 18040 where it is adopted`,
+  australasian: `${TRADE}: asked for; NCC D4 and NZBC D1 say where`,
+};
+
 /** The tables of roles that a practice holds. */
 export const ROLE_TABLES = {
   roleUse: byPractice((id) =>
@@ -52,6 +60,14 @@ export const ROLE_TABLES = {
       'term',
       SMOKE[id],
       'preference',
+    ),
+  ),
+  roleAccessible: byPractice((id) =>
+    sourced(
+      answers(id, ({ accessible }) => accessible),
+      'term',
+      ACCESSIBLE[id],
+      'default',
     ),
   ),
   roleWords: byPractice((id) =>

@@ -63,6 +63,7 @@ export const toiletGroup = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick-mop', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

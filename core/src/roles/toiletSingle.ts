@@ -61,6 +61,7 @@ export const toiletSingle = defineRole({
   beds: false,
   plates: { fitted: { usual: 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: true,
   twoLeaves: false,
   watched: false,

@@ -63,6 +63,7 @@ export const treatment = defineRole({
   beds: false,
   plates: { fitted: { usual: 'armor', 'us-residential': 'none' }, alsoLeftOpen: true },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

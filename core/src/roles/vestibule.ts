@@ -59,6 +59,7 @@ export const vestibule = defineRole({
   beds: false,
   plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
   viewers: 'none',
+  accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,
   twoLeaves: false,
   watched: false,

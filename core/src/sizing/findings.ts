@@ -1,4 +1,5 @@
 import { valueOrUndefined, meetsInMiddle, swings } from '../model/index.js';
+import { GAPS_AROUND, ratedGapLimit } from '../laws/index.js';
 import type { SizingRecord } from './decisions.js';
 import type { Practice } from '../practice/index.js';
 import { ROLE } from '../roles/index.js';
@@ -55,11 +56,8 @@ export function checkSizes(record: SizingRecord, practice: Practice, sizes: Size
 
 function checkRatedGaps(record: SizingRecord, practice: Practice, sizes: Sizes): void {
   const { values } = practice;
-  const construction = valueOrUndefined(record.facts.leafConstruction);
-  const timber =
-    construction?.startsWith('timber') ?? valueOrUndefined(record.facts.frameMaterial) === 'timber';
-  const limit = timber ? values.ratedGapLimitTimber : values.ratedGapLimitSteel;
-  for (const gap of ['hingeGap', 'lockGap', 'headGap', 'meetingGap'] as const) {
+  const limit = ratedGapLimit(record.facts, practice);
+  for (const gap of GAPS_AROUND) {
     const ticks = sizes[gap];
     if (ticks === undefined || ticks <= limit.value) continue;
     record.report(
