@@ -140,7 +140,13 @@ export function contradictionFindings({
         seal: { term: `bottomSeal.${seal}` },
       },
     );
-  const inLeaf = lock !== undefined && lock.power !== 'none' && lock.id !== 'electric-strike';
+  const inLeaf =
+    lock !== undefined &&
+    lock.power !== 'none' &&
+    !lock.battery &&
+    lock.id !== 'electric-strike' &&
+    facts.omitted?.securing === undefined &&
+    !facts.manualItems?.some(({ stage }) => stage === 'securing');
   if (inLeaf && valueOrUndefined(facts.wireToLeaf) === false)
     tell('stop', 'powering', 'checking.noWire', 'trade practice', ['wireToLeaf']);
   return findings;

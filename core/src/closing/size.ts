@@ -1,4 +1,10 @@
-import { valueOrUndefined, message, type OpeningFacts, type Message } from '../model/index.js';
+import {
+  isAssumed,
+  valueOrUndefined,
+  message,
+  type OpeningFacts,
+  type Message,
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import type { CloserDevice } from './decisions.js';
 import { closingMoment, openingForce, sizeAgainst, sizesMade } from './force.js';
@@ -136,5 +142,9 @@ function lightEnough(at: SizeCase, than: CloserSize, need: number): CloserSize |
 
 /** Whether the force to open is limited: on accessible routes, outside only where the practice says so. */
 export function forceCounts(facts: OpeningFacts, { values }: Practice): boolean {
-  return facts.accessible === true && (facts.exterior !== true || values.accessForceOutside.value);
+  if (facts.accessible !== true) return false;
+  if (facts.exterior === true && !values.accessForceOutside.value) return false;
+  // A rated leaf that is only taken to be accessible is shut first of all.
+  const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
+  return !(rated && !values.accessForceRated.value && isAssumed(facts, 'accessible'));
 }

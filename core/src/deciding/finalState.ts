@@ -17,6 +17,7 @@ import {
   type SetStage,
 } from '../model/index.js';
 import { hasRods, isExit, LOCK_FORMS, writtenFunction } from '../securing/index.js';
+import { measured } from '../sizing/index.js';
 import type { DecisionContext } from './context.js';
 
 /** Nothing, shared by all openings that have none. */
@@ -64,6 +65,7 @@ export function finalStateOf(at: DecisionContext, items: readonly Item[]): Final
     mass: heaviest(hanging.leaves),
     gaps: sizing,
     access: powering.access,
+    strike: isPlaced(at) ? hasStrike(at.record.decisions) : undefined,
     wireHinge: hanging.wireHinge !== undefined,
     leaves: sizing.leaves.reduce((sum, { quantity }) => sum + quantity, 0),
     items,
@@ -170,6 +172,15 @@ function crowdOf({ input, recorded }: DecisionContext): Crowd | undefined {
   if (!way?.escape) return undefined;
   return { people: way.people, share: way.share, recorded: false };
 }
+
+/** Whether its lock has a place on a leaf of known size. */
+const isPlaced = ({ input: { results } }: DecisionContext): boolean =>
+  results.securing.height !== undefined &&
+  results.sizing.leaves[0] !== undefined &&
+  measured(results.sizing.leaves[0]) !== undefined;
+
+const hasStrike = (decisions: readonly Decision[]): boolean =>
+  decisions.some(({ key }) => key === 'securing.strike');
 
 function clearOf(decisions: readonly Decision[]): number | undefined {
   for (const { key, value } of decisions)

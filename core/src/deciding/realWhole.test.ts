@@ -359,9 +359,9 @@ const OPENINGS: WholeExample[] = [
       choices: { 'closing.holdOpen': { value: 'kick-down', reason: 'scenery' } },
     },
     source: 'never on a rated leaf',
-    closing: 'surface closer, regular arm, 1, wall stop',
+    closing: 'surface closer, regular arm, 3, wall stop',
     items: [
-      '1 Surface closer, regular arm, set to size 1',
+      '1 Surface closer, regular arm, set to size 3',
       '1 Kick-down holder',
       '1 Wall stop',
       '1 Kick plate',
@@ -889,9 +889,9 @@ const OPENINGS: WholeExample[] = [
       cableRun: 30,
     },
     source: 'IBC 1010.2.7: re-entry, fail safe',
-    closing: 'surface closer, regular arm, 1, wall stop',
+    closing: 'surface closer, regular arm, 3, wall stop',
     items: [
-      '1 Surface closer, regular arm, set to size 1',
+      '1 Surface closer, regular arm, set to size 3',
       '1 Wall stop',
       '1 Kick plate',
       '3 Silencer',

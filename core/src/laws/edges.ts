@@ -1,5 +1,6 @@
-import { slides, valueOrUndefined, type OpeningFacts } from '../model/index.js';
+import { valueOrUndefined, type OpeningFacts } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
+import { countedOf } from './counted.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, KEPT, lacking, NO_CONCERN, type SourceBy } from './law.js';
 
@@ -41,7 +42,7 @@ export const RATED_GAPS = defineLaw({
     const { facts, gaps, practice } = state;
     const rating = ratingOf(state);
     if (rating === undefined) return lacking('rating');
-    if (rating === 0 || slides(facts.kind)) return NO_CONCERN;
+    if (rating === 0) return NO_CONCERN;
     const limit = ratedGapLimit(facts, practice);
     for (const gap of GAPS_AROUND) {
       const ticks = gaps[gap];
@@ -134,10 +135,7 @@ export const RATED_PLATES = defineLaw({
     const rating = ratingOf(state);
     if (rating === undefined) return lacking('rating');
     if (rating === 0) return NO_CONCERN;
-    let highest = 0;
-    for (const { term, height, traits } of state.items)
-      if (term && PLATES.has(term) && !traits.includes('plateTrait.labelled'))
-        highest = Math.max(highest, height ?? 0);
+    const { plate: highest } = countedOf(state.items);
     const { plateUnlabelled } = state.practice.values;
     return highest <= plateUnlabelled.value
       ? KEPT
@@ -150,10 +148,3 @@ export const RATED_PLATES = defineLaw({
         );
   },
 });
-
-const PLATES: ReadonlySet<string> = new Set([
-  'item.kickPlate',
-  'item.armorPlate',
-  'item.mopPlate',
-  'item.stretcherPlate',
-]);

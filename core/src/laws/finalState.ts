@@ -86,6 +86,8 @@ export interface FinalState {
   >;
   /** What lets people in where something electric locks; undefined while nothing tells. */
   readonly access: string | undefined;
+  /** Whether a strike or keep is decided for its lock; undefined while leaf or lock are not placed. */
+  readonly strike: boolean | undefined;
   /** Whether one of its hinges carries a wire into the leaf. */
   readonly wireHinge: boolean;
   /** How many leaves hang in it. */

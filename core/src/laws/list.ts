@@ -25,7 +25,7 @@ import {
   THROUGH,
 } from './leaving.js';
 import { RELEASED, WIRED } from './power.js';
-import { FED, HUNG, NOTHING_OVER, ORDER, SHUT } from './set.js';
+import { FED, HUNG, NOTHING_OVER, ORDER, SHUT, STRUCK } from './set.js';
 import { APPROACH, CARRIED, FINGERS, FORCE } from './touch.js';
 
 /** Every law, in the order they are held: who leaves, how many, fire, harm, the set, what agrees. */
@@ -67,6 +67,7 @@ export const LAWS: readonly Law[] = [
   CARRIED,
   HUNG,
   SHUT,
+  STRUCK,
   ORDER,
   FED,
   WIRED,

@@ -59,6 +59,7 @@ export const LAW_MESSAGES = {
   'law.unhung': '{leaves} leaves, and {carried} things in the set that carry them.',
   'law.unshut': 'It closes by itself, and nothing in the set brings it shut.',
   'law.shutTwice': 'Two kinds of things bring it shut: each spoils what the other is set to.',
+  'law.unstruck': 'It latches or bolts, and nothing in the frame takes hold of it.',
   'law.unordered':
     'Its meeting edges overlap and both leaves close: nothing holds the first open until the second is shut.',
   'law.unfed': 'It takes power, and the set has no supply.',

@@ -1,14 +1,8 @@
+import { countedOf } from './counted.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, everyRegion, KEPT, lacking, NO_CONCERN } from './law.js';
 
 const CHAIN = everyRegion('source, switch, load');
-
-/** What takes a wire across the hinges into the leaf. */
-const CROSSES: ReadonlySet<string> = new Set([
-  'item.power.hinge',
-  'item.power.transfer',
-  'item.power.loop',
-]);
 
 /** Whether the lock itself takes power through the leaf. */
 const takesWire = ({ lock }: FinalState): boolean =>
@@ -29,8 +23,7 @@ export const WIRED = defineLaw({
     if (!takesWire(state) || isOthers(state)) return NO_CONCERN;
     if (state.recorded.wireToLeaf === false)
       return broken('checking.noWire', 'stop', ['wireToLeaf']);
-    const crosses =
-      state.wireHinge || state.items.some(({ term }) => term !== undefined && CROSSES.has(term));
+    const crosses = state.wireHinge || countedOf(state.items).crosses > 0;
     return crosses ? KEPT : broken('law.unwired', 'check', ['powering.path', 'wireToLeaf']);
   },
 });

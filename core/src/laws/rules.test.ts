@@ -324,6 +324,13 @@ const STATES: Readonly<Record<string, TriedState>> = {
     unknown: { closes: undefined },
     level: 'check',
   },
+  'law.unstruck': {
+    facts: { ...DOOR, lockUse: 'office', lockKind: 'mortise' },
+    found: { strike: false },
+    not: { strike: true },
+    unknown: { strike: undefined },
+    level: 'check',
+  },
   'law.unordered': {
     facts: { ...PAIR, meetingEdge: 'astragal' },
     found: { closes: true, coordinator: false, second: 'byItself', items: [], openFor: new Map() },

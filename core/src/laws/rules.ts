@@ -36,6 +36,7 @@ export const LAW_RULES = defineRules({
   'law.unhung': { levels: ['check'], who: 'specifier' },
   'law.unshut': { levels: ['check'], who: 'specifier' },
   'law.shutTwice': { levels: ['check'], who: 'specifier' },
+  'law.unstruck': { levels: ['check'], who: 'specifier' },
   'law.unordered': { levels: ['check'], who: 'specifier' },
   'law.unfed': { levels: ['check'], who: 'electrician' },
   'law.unwired': { levels: ['check'], who: 'electrician' },

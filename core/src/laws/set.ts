@@ -1,49 +1,10 @@
 import { hasActiveLeaf, slides } from '../model/index.js';
 import type { SetStage } from '../model/index.js';
+import { countedOf } from './counted.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, everyRegion, KEPT, lacking, NO_CONCERN, type Verdict } from './law.js';
 
 const SENSE = everyRegion('what is ordered, counted');
-
-/** What carries a leaf. */
-const CARRIES: ReadonlySet<string> = new Set([
-  'item.butt',
-  'item.continuous',
-  'item.teeHinge',
-  'item.drillIn',
-  'item.concealed',
-  'item.adjustable-concealed',
-  'item.springHinge',
-  'item.spring-concealed',
-  'item.rising',
-  'item.offsetPivot',
-  'item.centrePivot',
-  'item.doubleActingSpring',
-  'item.hangers',
-  'item.foldPivots',
-]);
-
-/** What brings a leaf shut, each of another kind. */
-const SHUTS: Readonly<Record<string, string>> = {
-  'item.springHinge': 'spring',
-  'item.spring-concealed': 'spring',
-  'item.doubleActingSpring': 'spring',
-  'item.power.operator': 'operator',
-};
-const shutsBy = (term: string): string | undefined =>
-  SHUTS[term] ??
-  (term.startsWith('item.closer.')
-    ? ['item.closer.floor', 'item.closer.head', 'item.closer.concealed'].includes(term)
-      ? term
-      : 'surface'
-    : undefined);
-
-/** How many there are of what a test picks. */
-function countOf({ items }: FinalState, picks: (term: string) => boolean): number {
-  let count = 0;
-  for (const { term, quantity } of items) if (term && picks(term)) count += quantity;
-  return count;
-}
 
 /** Says of a stage that its set is written, left out or not whole; undefined where it is to be counted. */
 function uncounted(state: FinalState, stage: SetStage): Verdict | undefined {
@@ -58,7 +19,7 @@ export const HUNG = defineLaw({
   stage: 'hanging',
   source: SENSE,
   hold(state) {
-    const carried = countOf(state, (term) => CARRIES.has(term));
+    const { carries: carried } = countedOf(state.items);
     if (carried >= state.leaves) return KEPT;
     return (
       uncounted(state, 'hanging') ??
@@ -74,23 +35,30 @@ export const SHUT = defineLaw({
   source: SENSE,
   hold(state) {
     if (state.closes !== true) return NO_CONCERN;
-    const kinds = new Set<string>();
-    let count = 0;
-    for (const { term, quantity } of state.items) {
-      const by = term && shutsBy(term);
-      if (!by) continue;
-      kinds.add(by);
-      count += quantity;
-    }
-    if (kinds.size > 1)
+    const { shut, shutKinds, rising } = countedOf(state.items);
+    if (shutKinds > 1)
       return broken('law.shutTwice', 'check', ['closing.device', 'hanging.device']);
-    if (count > 0) return KEPT;
+    if (shut > 0) return KEPT;
     return (
       uncounted(state, 'closing') ??
-      (slides(state.facts.kind) || countOf(state, (term) => term === 'item.rising') > 0
+      (slides(state.facts.kind) || rising > 0
         ? NO_CONCERN
         : broken('law.unshut', 'check', ['closing.device']))
     );
+  },
+});
+
+/** What latches or bolts has something in the frame that it goes into. */
+export const STRUCK = defineLaw({
+  id: 'struck',
+  stage: 'securing',
+  source: SENSE,
+  hold(state) {
+    if (!state.holding?.locks.some(({ latch, bolt }) => latch !== 'none' || bolt))
+      return NO_CONCERN;
+    const other = uncounted(state, 'securing');
+    if (other) return other.is === 'not checked' ? NO_CONCERN : other;
+    return state.strike === false ? broken('law.unstruck', 'check', ['securing.strike']) : KEPT;
   },
 });
 
@@ -103,7 +71,7 @@ export const FED = defineLaw({
     const lock = state.lock !== undefined && state.lock.power !== 'none' && !state.lock.battery;
     const magnet = state.holding?.release !== undefined && state.holding.release.magnet !== 'none';
     if (!lock && !magnet) return NO_CONCERN;
-    if (countOf(state, (term) => term === 'item.power.supply') > 0) return KEPT;
+    if (countedOf(state.items).supply > 0) return KEPT;
     return (
       uncounted(state, 'powering') ??
       broken('law.unfed', 'check', ['powering.supply', 'supplyVolts'])
@@ -111,29 +79,14 @@ export const FED = defineLaw({
   },
 });
 
-/** What stands only where there are two leaves. */
-const OF_PAIRS: ReadonlySet<string> = new Set([
-  'item.coordinator',
-  'item.selector',
-  'item.meetingSeal',
-  'item.astragal',
-  'item.mullion',
-  'item.dummyTrim',
-  'item.stripMeeting',
-  'item.bolts.automatic',
-  'item.bolts.constant',
-]);
-
 /** Nothing is ordered for a leaf that is not there, nor without a leaf that it goes with. */
 export const NOTHING_OVER = defineLaw({
   id: 'nothingOver',
   stage: 'opening',
   source: SENSE,
   hold(state) {
-    const over = state.items.find(
-      ({ term, quantity }) =>
-        quantity < 1 || (state.leaves === 1 && term !== undefined && OF_PAIRS.has(term)),
-    );
+    const { none, pair } = countedOf(state.items);
+    const over = none ?? (state.leaves === 1 ? pair : undefined);
     return over
       ? broken('law.over', 'check', ['kind'], {
           item: { term: over.term ?? `=${over.written ?? ''}` },
@@ -161,9 +114,7 @@ export const ORDER = defineLaw({
     if (state.closes === undefined) return lacking('closer');
     // A second leaf that is bolted by hand stands shut.
     if (!state.closes || state.second === 'byHand') return NO_CONCERN;
-    const ordered =
-      state.coordinator ||
-      countOf(state, (term) => term === 'item.coordinator' || term === 'item.selector') > 0;
+    const ordered = state.coordinator || countedOf(state.items).orders > 0;
     return ordered
       ? KEPT
       : (uncounted(state, 'closing') ?? broken('law.unordered', 'check', ['meetingEdge']));

@@ -38,6 +38,7 @@ export const LAW_TERMS = {
   'law.carried': 'What it hangs on carries its mass',
   'law.hung': 'Every leaf hangs on something',
   'law.shut': 'What closes by itself is shut by one thing',
+  'law.struck': 'What latches or bolts has a strike',
   'law.order': 'Leaves that overlap come shut in their order',
   'law.fed': 'What takes power has a supply',
   'law.wired': 'What is electric in the leaf has a way for its wire',

@@ -1,4 +1,5 @@
 import { swings, swingsBothWays, valueOrUndefined } from '../model/index.js';
+import { countedOf } from './counted.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, everyRegion, KEPT, lacking, NO_CONCERN } from './law.js';
 import { roomParam, SIDES } from './sides.js';
@@ -61,8 +62,7 @@ export const CARRIED = defineLaw({
     if (mass === undefined) return lacking('leafMass', 'leafConstruction', 'leafThickness');
     const { massCarried, buttsBeyond } = practice.values;
     const { heavy } = massCarried.value;
-    const butts = items.some(({ term }) => term === 'item.butt');
-    return butts && mass > heavy * buttsBeyond.value
+    return countedOf(items).butt > 0 && mass > heavy * buttsBeyond.value
       ? broken(
           'hanging.tooHeavy',
           'stop',
@@ -90,7 +90,7 @@ export const FINGERS = defineLaw({
     if (!room || !swings(facts.kind)) return NO_CONCERN;
     if (state.writtenStages.has('protecting') || state.omittedStages.has('protecting'))
       return NO_CONCERN;
-    if (items.some(({ term }) => term === 'item.fingerGuard')) return KEPT;
+    if (countedOf(items).guards > 0) return KEPT;
     const must = practice.region === 'continental';
     return broken('law.fingers', must ? 'check' : 'note', ['fingerGuard', 'from', 'to'], {
       room: roomParam(state, room),
