@@ -5,7 +5,7 @@ export const HANGING_TERMS = {
   'enough.no': 'not enough by itself',
   'item.foldPivots': 'Folding-door pivots, jamb, top and bottom',
   'item.foldHinges': 'Folding-door hinge',
-  'fact.besideLock': 'Clear beside the lock edge, pull side',
+  'fact.besideLock': 'Clear beside lock edge',
   'fact.sideWall': 'Side wall, from the hinge rabbet',
   'fact.obstacleAlong': 'Obstacle, along from the hinges',
   'fact.obstacleOut': 'Obstacle, out from the wall',

@@ -22,7 +22,7 @@ export const PROTECTING_TERMS = {
   'fact.traffic': 'What passes through',
   'fact.bumperHeight': 'Bumper above the floor',
   'fact.viewer': 'Viewer wanted',
-  'fact.fingerGuard': 'Fingers guarded at the hinges',
+  'fact.fingerGuard': 'Finger guard',
   'traffic.feet': 'people only',
   'traffic.carts': 'carts',
   'traffic.beds': 'beds, stretchers',
