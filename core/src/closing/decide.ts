@@ -1,3 +1,4 @@
+import { sourceIn, HELD_OPEN, LEAVES_IN_ORDER } from '../practice/index.js';
 import {
   valueOrUndefined,
   meetsInMiddle,
@@ -264,7 +265,11 @@ function decideHoldOpen(
         : 'arm';
   return record.propose('holdOpen', derived, {
     basis: recorded === undefined ? 'assumed' : 'derived',
-    reasons: () => [message(byRelease ? 'closing.holdOpen.release' : 'closing.holdOpen.arm')],
+    reasons: () => [
+      byRelease
+        ? message('closing.holdOpen.release', { source: sourceIn(HELD_OPEN, record.region) })
+        : message('closing.holdOpen.arm'),
+    ],
     alternatives: () =>
       HOLD_OPENS.map((value) =>
         byRelease && value !== 'magnet' && value !== 'none'
@@ -345,13 +350,13 @@ function decideSelector({ facts, results }: ClosingInput, record: ClosingRecord)
   const wanted = overlaps && !coordinated;
   record.decide('selector', wanted ? 'yes' : 'none', {
     reasons: () => [
-      message(
-        coordinated
-          ? 'closing.selector.coordinator'
-          : overlaps
-            ? 'closing.selector.overlap'
-            : 'closing.selector.free',
-      ),
+      coordinated
+        ? message('closing.selector.coordinator')
+        : overlaps
+          ? message('closing.selector.overlap', {
+              source: sourceIn(LEAVES_IN_ORDER, record.region),
+            })
+          : message('closing.selector.free'),
     ],
     facts: ['meetingEdge'],
   });

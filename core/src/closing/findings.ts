@@ -1,3 +1,4 @@
+import { LISTED, HELD_OPEN, POOL_GATE } from '../practice/index.js';
 import { swingPlan } from '../hanging/index.js';
 import { isAssumed, valueOrUndefined, slides } from '../model/index.js';
 import { toMm, wholeDown } from '../measure/index.js';
@@ -28,19 +29,13 @@ export function findHeldOpen(
 ): void {
   const rated = (valueOrUndefined(facts.rating) ?? 0) > 0 || facts.smoke === true;
   if (rated && holdOpen !== 'none' && holdOpen !== 'magnet')
-    record.report('stop', 'closing.heldRated', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
-      'closing.holdOpen',
-      'rating',
-    ]);
+    record.report('stop', 'closing.heldRated', {}, HELD_OPEN, ['closing.holdOpen', 'rating']);
 }
 
 /** A gate to a pool that nothing closes (ISPSC 305.3; AS 1926.1). */
 export function findPoolOpen(record: ClosingRecord, { results }: ClosingInput): void {
   if (results.opening.pool)
-    record.report('stop', 'closing.poolOpen', {}, 'ISPSC 305.3; AS 1926.1; the national rule', [
-      'closer',
-      'closing.closes',
-    ]);
+    record.report('stop', 'closing.poolOpen', {}, POOL_GATE, ['closer', 'closing.closes']);
 }
 
 /** A rated leaf without a closer, because nobody leaves it unlocked. */
@@ -229,18 +224,15 @@ function findPlace(
   if (side && facts.transom === true && facts.frameKind === 'stopless')
     record.report('check', 'closing.transom', {}, 'trade practice', ['transom', 'closing.device']);
   if (size?.beyond)
-    record.report('check', 'closing.beyond', { size: size.felt.size }, 'EN 1154, table 1', [
-      'closing.size',
-      'leafWidth',
-    ]);
-  if (device === 'spring' && (valueOrUndefined(facts.rating) ?? 0) > 0)
     record.report(
       'check',
-      'closing.springRated',
-      {},
-      'NFPA 80 6.4.4: as listed, latching from any angle',
-      ['hanging.device', 'rating'],
+      'closing.beyond',
+      { size: size.felt.size },
+      record.region === 'us' ? 'ANSI/BHMA A156.4' : practice.values.closerSizes.source,
+      ['closing.size', 'leafWidth'],
     );
+  if (device === 'spring' && (valueOrUndefined(facts.rating) ?? 0) > 0)
+    record.report('check', 'closing.springRated', {}, LISTED, ['hanging.device', 'rating']);
   if (
     device === 'regular' &&
     (results.hanging.device === 'concealed' || results.hanging.device === 'adjustable-concealed')

@@ -81,7 +81,7 @@ export const CLOSING_MESSAGES = {
   'closing.arm': 'As far as the arm reaches; closed it stands {out} out of the face.',
   'closing.arm.track': 'As far as its roller runs; closed nothing stands out further than {out}.',
   'closing.holdOpen.release':
-    'Held by a magnet that detection and loss of power release (NFPA 101 7.2.1.8.2; EN 1155).',
+    'Held by a magnet that detection and loss of power release ({source}).',
   'closing.holdOpen.arm': 'Neither rated nor against smoke: a hold-open that is worked by hand.',
   'closing.backCheck.wanted': 'To the open, in wind or in high use it is thrown open.',
   'closing.backCheck.none': 'Inside, in ordinary use.',
@@ -102,7 +102,7 @@ export const CLOSING_MESSAGES = {
   'closing.stop.inset': 'Near the lock edge, about {inset} in from it.',
   'closing.selector.coordinator': 'The coordinator of its bolts sees to the order.',
   'closing.selector.overlap':
-    'Its edges overlap: the leaves must close one after the other (EN 1158).',
+    'Its edges overlap: the leaves must close one after the other ({source}).',
   'closing.selector.free': 'Its edges do not overlap: either leaf may close first.',
   'closing.forceRated':
     'It takes {force} to open it, {at} from the hinge; an accessible leaf at most {limit}. A rated leaf is set to the least that latches it. Ways out: a powered operator, or held open by a magnet.',

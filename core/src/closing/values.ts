@@ -1,5 +1,13 @@
 import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+  CLOSER_SIZES,
+  sourcedBy,
+} from '../practice/index.js';
 import type { ArmName } from './armNames.js';
 
 /** One size of closer: the largest leaf, its moments in N·m, how much of the opening work it gives back. */
@@ -98,27 +106,39 @@ const source = (what: string) => `${TRADE}: ${what}`;
 
 /** Figures that only the closing works with. */
 export const CLOSING_VALUES = {
-  closerSizes: everywhere(sourced(EN_1154, 'table', 'EN 1154, table 1', 'limit')),
-  closerWidths: everywhere(sourced(US, 'table', source('closer sizes by width, ANSI/BHMA A156.4'))),
+  closerSizes: sourcedBy(EN_1154, 'table', CLOSER_SIZES, 'limit'),
+  closerWidths: usAndMetric(
+    sourced(US, 'table', source('closer sizes by width, ANSI/BHMA A156.4')),
+    sourced(US, 'table', source('closer sizes by width')),
+  ),
   /** By which of the two tables a size is taken. */
   closerRule: usAndMetric(
     sourced('width', 'term', source('by width, inside or outside'), 'preference'),
-    sourced('width and mass', 'term', 'EN 1154: the larger of the two', 'limit'),
+    sourced('width and mass', 'term', 'BS EN 1154: the larger of the two', 'limit'),
+    {
+      continental: 'EN 1154: the larger of the two',
+      australasian: 'AS 4145.5: the larger of the two',
+    },
   ),
   /** The least size of a rated leaf; 0 where none is given. */
   ratedCloser: usAndMetric(
     sourced(0, 'count', 'NFPA 80 gives none'),
-    sourced(3, 'count', 'EN 1154: at least 3 on rated leaves', 'limit'),
+    sourced(3, 'count', 'BS EN 1154: at least 3 on rated leaves', 'limit'),
+    {
+      continental: 'EN 1154: at least 3 on rated leaves',
+      australasian: 'AS 1905.1; as tested, usually 3',
+    },
   ),
   /** The largest size that is made. */
   closerMost: usAndMetric(
     sourced(6, 'count', source('sizes 1 to 6')),
-    sourced(7, 'count', 'EN 1154, table 1'),
+    sourced(7, 'count', CLOSER_SIZES.british),
+    CLOSER_SIZES,
   ),
   /** From this height a leaf wants a size more. */
   closerTall: usAndMetric(
     sourced(inches(96), 'length', source('tall leaves a size more')),
-    sourced(mm(2500), 'length', 'EN 1154: heights above the usual a size more'),
+    sourced(mm(2500), 'length', source('heights above the usual a size more')),
   ),
   /** Share of the power that a mounting brings to the leaf, per cent. */
   closerPower: everywhere(

@@ -94,7 +94,14 @@ export const STEPS: readonly ((at: DecisionContext) => void)[] = [
       const before = items.length;
       at.results[id] = decide(
         at.input,
-        new Recorder(at.input.facts, id as Stage, decisions, at.record, at.explain),
+        new Recorder(
+          at.input.facts,
+          id as Stage,
+          decisions,
+          at.record,
+          at.input.practice.region,
+          at.explain,
+        ),
       );
       // The lines a person wrote into a stage stand in place of what it decided, for later stages too.
       if (at.input.facts.manualItems?.some(({ stage }) => stage === id)) items.length = before;

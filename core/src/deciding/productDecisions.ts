@@ -29,12 +29,12 @@ export function productDecisions(
   gone: readonly string[],
 ): { decisions: readonly Decision[]; findings: readonly Finding[] } {
   if (named.size === 0 && gone.length === 0) return { decisions: [], findings: [] };
-  const { facts } = input;
+  const { facts, practice } = input;
   const needs = needsFor(input);
   const into = blankRecord();
   for (const slot of PRODUCT_SLOTS) {
     const { name, table } = TABLES.get(slot)!;
-    const record = new Recorder(facts, table.stage as Stage, table, into);
+    const record = new Recorder(facts, table.stage as Stage, table, into, practice.region);
     const product = named.get(slot);
     if (gone.includes(slot))
       record.report(

@@ -39,7 +39,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'sash lock, turn inside',
     hinges: '3 Butt hinge',
     securing: [
-      '1 Mortice lock, sash lock, turn inside, EN 12209',
+      '1 Mortice lock, sash lock, turn inside, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '2 Strike screws into the stud',
@@ -66,7 +66,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'storeroom',
     hinges: '6 Butt hinge',
     securing: [
-      '1 Mortice lock, storeroom, EN 12209',
+      '1 Mortice lock, storeroom, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handle inside, fixed knob outside',
       '1 Automatic flush bolts, top and bottom',
@@ -93,7 +93,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'escape sash lock, handle draws bolt',
     hinges: '3 Butt hinge',
     securing: [
-      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '1 Mortice lock, escape sash lock, handle draws bolt, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '2 Strike screws into the stud',
@@ -116,7 +116,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'bathroom, bolt and emergency release',
     hinges: '3 Butt hinge',
     securing: [
-      '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
+      '1 Mortice lock, bathroom, bolt and emergency release, BS EN 12209',
       '1 Lever handles, both sides',
     ],
     findings: [],
@@ -156,7 +156,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'guest room, card reader on its own battery, bolt and emergency key',
     hinges: '3 Butt hinge',
     securing: [
-      '1 Mortice lock, guest room, card reader on its own battery, bolt and emergency key, EN 12209',
+      '1 Mortice lock, guest room, card reader on its own battery, bolt and emergency key, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Trim with reader and battery, both sides',
     ],
@@ -181,7 +181,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'bathroom, bolt and emergency release',
     hinges: '3 Butt hinge',
     securing: [
-      '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
+      '1 Mortice lock, bathroom, bolt and emergency release, BS EN 12209',
       '1 Lever handles, both sides',
       '1 Horizontal closing bar, inside',
     ],
@@ -206,7 +206,7 @@ const OPENINGS: RealOpening[] = [
     lock: 'exit device, passage',
     hinges: '6 Butt hinge',
     securing: [
-      '2 Surface vertical rod exit device, passage, for fire doors, EN 1125',
+      '2 Surface vertical rod exit device, passage, for fire doors, BS EN 1125',
       '2 Outside access device, lever handle',
     ],
     findings: [],

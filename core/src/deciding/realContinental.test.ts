@@ -20,10 +20,10 @@ const OPENINGS: RealOpening[] = [
     source: 'EN 179 on a way out',
     role: 'classroom',
     kind: 'mortise lock, profile cylinder',
-    lock: 'escape, split spindle (EN 179)',
+    lock: 'escape, split spindle',
     hinges: '3 Drill-in hinge for rebated leaves',
     securing: [
-      '1 Mortise lock for a profile cylinder, escape, split spindle (EN 179), EN 12209',
+      '1 Mortise lock for a profile cylinder, escape, split spindle, EN 12209',
       '1 Profile cylinder, outside × inside, key on both sides',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',

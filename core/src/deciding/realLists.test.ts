@@ -26,7 +26,7 @@ const OPENINGS: ListExample[] = [
     is: 'apartment entrance, 44 mm',
     set: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '1 Mortice lock, escape sash lock, handle draws bolt, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '2 Strike screws into the stud',
@@ -46,7 +46,7 @@ const OPENINGS: ListExample[] = [
     is: 'stair door, 54 mm',
     set: [
       '3 Butt hinge, heavy weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Mortice lock, passage, EN 12209',
+      '1 Mortice lock, passage, BS EN 12209',
       '1 Lever handles, both sides',
       '1 Surface closer, regular arm, set to size 4',
       '1 Floor stop',
@@ -64,7 +64,7 @@ const OPENINGS: ListExample[] = [
     is: 'closet, cupboard of a dwelling, 44 mm',
     set: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Tubular lock, passage, EN 12209',
+      '1 Tubular lock, passage, BS EN 12209',
       '1 Lever handles, both sides',
       '1 Floor stop',
     ],
@@ -77,7 +77,7 @@ const OPENINGS: ListExample[] = [
     is: 'garage to house, 44 mm',
     set: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '1 Mortice lock, escape sash lock, handle draws bolt, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '2 Strike screws into the stud',
@@ -96,7 +96,7 @@ const OPENINGS: ListExample[] = [
     is: 'single toilet, 44 mm',
     set: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, steel, removable pin',
-      '1 Mortice lock, bathroom, bolt and emergency release, EN 12209',
+      '1 Mortice lock, bathroom, bolt and emergency release, BS EN 12209',
       '1 Lever handles, both sides',
       '1 Horizontal closing bar, inside',
       '1 Floor stop',
@@ -118,7 +118,7 @@ const OPENINGS: ListExample[] = [
     is: 'house entrance, 44 mm',
     set: [
       '6 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
-      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '1 Mortice lock, escape sash lock, handle draws bolt, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '1 pr Flush bolts, top and bottom',
@@ -139,7 +139,7 @@ const OPENINGS: ListExample[] = [
     is: 'classroom, 44 mm',
     set: [
       '3 Butt hinge, standard weight, ball bearing or concealed bearing, stainless steel, non-removable pin',
-      '1 Mortice lock, escape sash lock, handle draws bolt, EN 12209',
+      '1 Mortice lock, escape sash lock, handle draws bolt, BS EN 12209',
       '2 Keys, as the keying asks',
       '1 Lever handles, both sides',
       '2 Strike screws into the stud',

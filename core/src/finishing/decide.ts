@@ -75,7 +75,15 @@ export function decideFinishing(
     if (!group || told.has(group)) continue;
     told.add(group);
     record.decide(group, inNumbers ? `=${coded.code}` : appearanceTerm(coded.row.id), {
-      reasons: () => [reason(row, coded.row, metal, coded.nearest, inNumbers)],
+      reasons: () => [
+        reason(
+          row,
+          coded.row,
+          metal,
+          coded.nearest,
+          inNumbers ? practice.values.finishes.source : undefined,
+        ),
+      ],
       facts: ['finish'],
     });
   }
@@ -110,7 +118,7 @@ function reason(
   taken: FinishRow,
   metal: BaseMetal,
   nearest: boolean,
-  inNumbers: boolean,
+  source: string | undefined,
 ): Message {
   const on = { term: `baseMetal.${metal}` };
   return nearest
@@ -119,10 +127,13 @@ function reason(
         appearance: { term: `finish.${taken.id}` },
         metal: on,
       })
-    : message(inNumbers ? 'finishing.code' : 'finishing.words', {
-        appearance: { term: `finish.${taken.id}` },
-        metal: on,
-      });
+    : source === undefined
+      ? message('finishing.words', { appearance: { term: `finish.${taken.id}` }, metal: on })
+      : message('finishing.code', {
+          appearance: { term: `finish.${taken.id}` },
+          metal: on,
+          source,
+        });
 }
 
 function tellNone(record: FinishingRecord, row: FinishRow, metal: BaseMetal, item: Item): void {

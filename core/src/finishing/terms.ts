@@ -29,5 +29,5 @@ export const FINISHING_TERMS = {
   'baseMetal.painted': 'painted cases',
   'value.finishes': 'Finishes',
   'value.finishNames': 'Finishes named by',
-  'value.corrosionGrade': 'Corrosion grade outside (EN 1670)',
+  'value.corrosionGrade': 'Corrosion grade outside',
 } as const;

@@ -1,4 +1,4 @@
-import { everywhere, sourced, usAndMetric, TRADE, type ValuesOf } from '../practice/index.js';
+import { sourced, usAndMetric, TRADE, type ValuesOf, byRegion } from '../practice/index.js';
 
 /** Metals that hardware is made of, by which one appearance has different numbers. */
 export const BASE_METALS = [
@@ -58,17 +58,22 @@ const FINISHES: FinishRow[] = [
 
 /** Figures that only the finishing works with. */
 export const FINISHING_VALUES = {
-  finishes: everywhere(sourced(FINISHES, 'term', 'ANSI/BHMA A156.18')),
+  finishes: usAndMetric(
+    sourced(FINISHES, 'term', 'ANSI/BHMA A156.18'),
+    sourced(FINISHES, 'term', `${TRADE}: finishes as they are sold`),
+  ),
   /** Whether a schedule names finishes by number or in words. */
   finishNames: usAndMetric(
     sourced('numbers', 'term', 'ANSI/BHMA A156.18', 'preference'),
     sourced('words', 'term', `${TRADE}: descriptive finishes`, 'preference'),
   ),
   /** EN 1670 grade outside; 0 where none is usual. */
-  corrosionGrade: usAndMetric(
-    sourced(0, 'count', 'ANSI/BHMA A156.18: salt spray by product'),
-    sourced(4, 'count', 'EN 1670: grade 3 to 4 outside'),
-  ),
+  corrosionGrade: byRegion({
+    us: sourced(0, 'count', 'ANSI/BHMA A156.18: salt spray by product'),
+    british: sourced(4, 'count', 'BS EN 1670: grade 3 to 4 outside'),
+    continental: sourced(4, 'count', 'EN 1670: grade 3 to 4 outside'),
+    australasian: sourced(0, 'count', 'AS 4145.2: by product'),
+  }),
 };
 
 declare module '../practice/types.js' {

@@ -2,7 +2,7 @@ import type { LeafId, Message } from '../model/index.js';
 import type { Ticks } from '../measure/index.js';
 import type { HangingRecord } from './decisions.js';
 import { valueOrUndefined, closesByItself, message } from '../model/index.js';
-import type { ButtRow, Practice, UseClass } from '../practice/index.js';
+import { type ButtRow, type Practice, type UseClass, RATED_HINGES } from '../practice/index.js';
 import type { SizedLeaf, Sizes } from '../sizing/index.js';
 import { buttWidth, heavyReasons, madeWidths, widthForAngle } from './butt.js';
 import { hingeCount, hingeNumbers } from './count.js';
@@ -118,7 +118,7 @@ export function chooseBearing(
       rated ? 'stop' : 'check',
       'hanging.plainBearing',
       {},
-      rated ? 'NFPA 80; EN 1935' : 'trade practice',
+      rated ? RATED_HINGES : 'trade practice',
       ['hanging.bearing'],
     );
   }

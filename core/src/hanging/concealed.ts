@@ -10,7 +10,7 @@ import {
   termKeyBuilder,
 } from '../model/index.js';
 import { type HangingRecord } from './decisions.js';
-import type { Practice } from '../practice/index.js';
+import { type Practice, LISTED } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './hangingCase.js';
 import { hingeNumbers } from './count.js';
@@ -80,10 +80,7 @@ export function hangConcealed(at: HangingCase & { device: ConcealedDevice }): Hu
       'closer',
     ]);
   if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
-    record.report('check', 'hanging.concealedListed', {}, 'NFPA 80; EN 1935', [
-      'hanging.device',
-      'rating',
-    ]);
+    record.report('check', 'hanging.concealedListed', {}, LISTED, ['hanging.device', 'rating']);
   if (device === 'spring-concealed') springFindings(record, practice, mass);
 
   const hingeHeight = data.leaf.up;

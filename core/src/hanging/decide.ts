@@ -1,5 +1,5 @@
 import { message, type HangingDevice } from '../model/index.js';
-import type { Practice } from '../practice/index.js';
+import { type Practice, REBATED_HINGES } from '../practice/index.js';
 import type { StageInput } from '../stageContract/index.js';
 import { hangOnButts } from './butts.js';
 import { hangConcealed } from './concealed.js';
@@ -41,7 +41,7 @@ export function decideHanging(
       : undefined;
   const butts = device === 'butt' || device === 'spring-hinge';
   if (butts && record.facts.leafEdge === 'rebated')
-    record.report('note', 'hanging.rebatedHinges', {}, 'DIN 18101, DIN 18268', [
+    record.report('note', 'hanging.rebatedHinges', {}, REBATED_HINGES, [
       'leafEdge',
       'hanging.device',
     ]);

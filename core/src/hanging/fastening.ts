@@ -1,7 +1,7 @@
 import type { HangingRecord } from './decisions.js';
 import { valueOrUndefined, message, type HangingDevice } from '../model/index.js';
 import type { Handing } from '../handing/index.js';
-import type { Practice } from '../practice/index.js';
+import { type Practice, RATED_HINGES } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';
 import { type Role, ROLE } from '../roles/index.js';
 
@@ -37,7 +37,7 @@ export function decideMetal(
     facts: ['exterior', 'salt', 'rating'],
   });
   if (metal === 'brass' && valueOrUndefined(facts.rating)) {
-    record.report('stop', 'hanging.brassRated', {}, 'NFPA 80', ['hanging.metal', 'rating']);
+    record.report('stop', 'hanging.brassRated', {}, RATED_HINGES, ['hanging.metal', 'rating']);
   }
   if (device === 'drill-in') return metal;
   if (device === 'tee-hinge' || device === 'rising')

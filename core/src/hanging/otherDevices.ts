@@ -1,3 +1,4 @@
+import { LISTED } from '../practice/index.js';
 import {
   itemOf,
   valueOrUndefined,
@@ -47,7 +48,7 @@ export function hangOtherwise(at: HangingCase & { device: HangingDevice }): void
         facts: ['screwHold'],
       });
       if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
-        record.report('check', 'hanging.continuousListed', {}, 'NFPA 80', [
+        record.report('check', 'hanging.continuousListed', {}, LISTED, [
           'hanging.device',
           'rating',
         ]);

@@ -10,7 +10,7 @@ import {
   type MeasuredLeaf,
 } from '../model/index.js';
 import type { HangingRecord } from './decisions.js';
-import type { Practice } from '../practice/index.js';
+import { type Practice, LISTED } from '../practice/index.js';
 import { heelGap, measured } from '../sizing/index.js';
 import { intermediatePivots } from './count.js';
 import type { HangingCase } from './hangingCase.js';
@@ -66,7 +66,7 @@ export function hangOnPivots(
       facts: ['leafThickness', 'hingeGap'],
     });
     if ((valueOrUndefined(record.facts.rating) ?? 0) > 0)
-      record.report('check', 'hanging.centreListed', {}, 'NFPA 80', ['hanging.device', 'rating']);
+      record.report('check', 'hanging.centreListed', {}, LISTED, ['hanging.device', 'rating']);
     push('item.centrePivot', leaf.quantity, 'set');
     centreSolids(record, practice, leaf);
   }

@@ -6,7 +6,7 @@ import {
   type MeasuredLeaf,
   type Message,
 } from '../model/index.js';
-import type { Practice } from '../practice/index.js';
+import { type Practice, LISTED } from '../practice/index.js';
 import { measured } from '../sizing/index.js';
 import type { HangingCase } from './hangingCase.js';
 import { hingeNumbers } from './count.js';
@@ -125,10 +125,7 @@ function ofRoomDoor({ record, practice }: HangingCase, mass: number | undefined)
   const rated = (valueOrUndefined(record.facts.rating) ?? 0) > 0;
   const heavy = mass !== undefined && mass > limit;
   if (rated)
-    record.report('note', 'hanging.drillInListed', {}, 'EN 1634-1, DIN 18268', [
-      'hanging.device',
-      'rating',
-    ]);
+    record.report('note', 'hanging.drillInListed', {}, LISTED, ['hanging.device', 'rating']);
   const count = rated || heavy ? DRILL_IN_MOST : DRILL_IN_LEAST;
   const reason = heavy
     ? message('hanging.count.heavy', { count, mass: { grams: mass }, limit: { grams: limit } })

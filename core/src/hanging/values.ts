@@ -1,9 +1,26 @@
 import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+  sourcedBy,
+  everyRegion,
+  type SourceBy,
+} from '../practice/index.js';
 
 const METRIC_HEIGHTS = [76, 100, 102, 120, 127];
 
 /** Figures of the trade that the hanging works with, beside the tables that other stages read too. */
+/** Grades of hinges on rated leaves. */
+const GRADES: SourceBy = {
+  us: `${TRADE}: hinges of rated leaves`,
+  british: 'BS EN 1935: rated leaves',
+  continental: 'EN 1935: rated leaves',
+  australasian: `${TRADE}: hinges of rated leaves`,
+};
+
 export const HANGING_VALUES = {
   /** From this thickness a wide leaf wants the heavy class. */
   heavyThickness: everywhere(sourced(mm(44), 'length', `${TRADE}: leaves of 44 mm (1 3/4 in)`)),
@@ -12,7 +29,7 @@ export const HANGING_VALUES = {
   /** The most spring hinges of one leaf. */
   springsMost: everywhere(sourced(3, 'count', TRADE, 'limit')),
   /** Least EN 1935 grade on a rated leaf. */
-  ratedGrade: everywhere(sourced(13, 'count', 'EN 1935: rated leaves', 'limit')),
+  ratedGrade: sourcedBy(13, 'count', GRADES, 'limit'),
   /** How far a leaf opens where nothing stands in the way. */
   wideOpen: everywhere(sourced(110, 'angle', TRADE)),
   /** The next thinner usual leaf: 1 3/4 to 1 3/8 in, 44 to 35 mm. */
@@ -97,11 +114,15 @@ export const HANGING_VALUES = {
     sourced(mm(1500), 'length', `${TRADE}: three above 1.5 m`),
   ),
   /** Heaviest leaf on two drill-in hinges; three take half as much again. */
-  drillInMass: everywhere(sourced(40_000, 'mass', 'DIN 18268; maker’s data')),
+  drillInMass: sourcedBy(40_000, 'mass', {
+    ...everyRegion(`${TRADE}; maker’s data`),
+    continental: 'DIN 18268; maker’s data',
+  }),
   /** The same of heavy ones, of three parts. */
-  drillInHeavy: everywhere(
-    sourced(80_000, 'mass', 'EN 1935, grades 11 to 13: to 120 kg on three; maker’s data'),
-  ),
+  drillInHeavy: sourcedBy(80_000, 'mass', {
+    ...everyRegion(`${TRADE}: to 120 kg on three; maker’s data`),
+    continental: 'EN 1935, grades 11 to 13: to 120 kg on three; maker’s data',
+  }),
   /** Knuckle of a T-hinge or a drill-in hinge: its height, and its middle out from the face. */
   surfaceKnuckle: everywhere(sourced(mm(60), 'length', `${TRADE}: maker’s data`)),
   surfaceBarrel: everywhere(sourced(mm(8), 'length', `${TRADE}: knuckles of 15 to 16 mm`)),

@@ -35,7 +35,7 @@ export const LATCHES = defineLaw({
   stage: 'securing',
   source: {
     us: 'NFPA 80, 6.4.4: positive latching',
-    british: 'the evidence of the tested door set (EN 1634-1, BS 476-22)',
+    british: 'the evidence of the tested door set (BS EN 1634-1, BS 476-22)',
     continental: 'DIN 18250; the approval of the door: latches by itself',
     australasian: 'AS 1905.1: as tested',
   },
@@ -117,7 +117,7 @@ export const SECOND_LEAF = defineLaw({
   stage: 'securing',
   source: {
     us: 'NFPA 80, 6.4.4; IBC 716.2.6.4',
-    british: 'Approved Document B, appendix C; EN 1634-1; BS EN 1158',
+    british: 'Approved Document B, appendix C; BS EN 1634-1; BS EN 1158',
     continental: 'EN 1158; EN 1634-1; the approval of the door',
     australasian: 'AS 1905.1',
   },

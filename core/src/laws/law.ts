@@ -1,9 +1,6 @@
 import type { FieldName, Finding, Level, LevelOf, RuleCode, Stage } from '../model/index.js';
-import type { Region } from '../practice/index.js';
+import { everyRegion, type SourceBy } from '../practice/index.js';
 import type { FinalState } from './finalState.js';
-
-/** Where a law comes from, in each region. */
-export type SourceBy = Readonly<Record<Region, string>>;
 
 /** One way in which a law is broken. */
 interface Broken {
@@ -53,10 +50,4 @@ export const broken = <Code extends RuleCode>(
   source?: string,
 ): Verdict => ({ is: 'broken', by: { code, level, params, parts, source } });
 
-/** The same source in every region. */
-export const everyRegion = (source: string): SourceBy => ({
-  us: source,
-  british: source,
-  continental: source,
-  australasian: source,
-});
+export { everyRegion, type SourceBy };

@@ -1,5 +1,6 @@
 import type { LevelOf, RuleCode } from './rule.js';
 import type { Rounding } from '../measure/index.js';
+import { sourceIn, type Region, type SourceBy } from '../practice/index.js';
 import type {
   Alternative,
   Basis,
@@ -93,6 +94,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     readonly stage: Stage,
     table: DecisionTable<D>,
     into: Recorded,
+    readonly region: Region,
     readonly explains = true,
   ) {
     this.byName = table.byName;
@@ -232,14 +234,14 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     level: LevelOf<Code>,
     code: Code,
     params: Parameters<typeof message<Code>>[1] & object,
-    source: string,
+    source: string | SourceBy,
     parts: string[],
   ): void {
     this.findings.push({
       level,
       code,
       params: params as Message['params'],
-      source,
+      source: sourceIn(source, this.region),
       parts,
       stage: this.stage,
     });

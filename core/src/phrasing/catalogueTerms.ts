@@ -108,7 +108,7 @@ export const CATALOGUE_TERMS: Record<string, string> = {
   'productField.sizeFrom': 'Closing force from',
   'productField.sizeTo': 'Closing force to',
   'productField.current': 'Amperes',
-  'productField.grade': 'EN 1935 grade',
+  'productField.grade': 'Hinge grade',
   'productField.listed': 'Listed to, minutes',
   'productField.cost': 'Cost class',
   'productField.handed': 'Handed',

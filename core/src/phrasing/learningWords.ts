@@ -2,7 +2,7 @@
 export const LEARNING_MESSAGES = {
   'learn.word': '{word}',
   'learn.hand.four': 'Which hand is it, by the four-hand code?',
-  'learn.hand.knuckle': 'Left or right, by the side where the knuckles show (DIN, British)?',
+  'learn.hand.knuckle': 'Left or right, by the side where the knuckles show?',
   'learn.hand.jamb': 'Left or right, with the back to the hinge jamb?',
   'learn.hand.why':
     'From outside the hinges are on the {side}, and the leaf swings {swing}: {code}.',

@@ -181,7 +181,7 @@ export const COMMON_MESSAGES = {
   'catalogue.lacks.metal': 'It is not made in {metal}.',
   'catalogue.lacks.corner': 'It is not made with {corner}.',
   'catalogue.lacks.mass': 'It carries {is}; the leaf weighs {wanted}.',
-  'catalogue.lacks.grade': 'It is of EN 1935 grade {is}; {wanted} is needed.',
+  'catalogue.lacks.grade': 'It is of hinge grade {is}; {wanted} is needed.',
   'catalogue.lacks.leaf': 'The leaf is {is} thick; it needs {wanted}.',
   'catalogue.lacks.jamb': 'The jamb has {is}; it needs {wanted}.',
   'catalogue.lacks.length': 'It is made to {is}; {wanted} is needed.',

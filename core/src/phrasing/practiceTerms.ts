@@ -16,7 +16,7 @@ export const PRACTICE_TERMS: Record<string, string> = {
   'value.mediumUse': 'Medium use from, passages a day',
   'value.closerRaise': 'Mass raised for a closer by',
   'value.backCheckRaise': 'Mass raised for back-check by',
-  'value.grades': 'EN 1935 grades',
+  'value.grades': 'Hinge grades',
   'value.liftAlone': 'One person lifts up to',
   'value.countThreeAlways': 'Three hinges always',
   'value.assumedUse': 'Use while none is recorded',

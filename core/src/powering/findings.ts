@@ -1,3 +1,4 @@
+import { LISTED, HELD_OPEN, REENTRY } from '../practice/index.js';
 import { valueOrUndefined, swings } from '../model/index.js';
 import type { PoweringInput, Powering } from './result.js';
 import type { PoweringRecord } from './decisions.js';
@@ -41,14 +42,12 @@ export function findPowering(
   findStair(record, input);
   if (loads.includes('holder')) {
     if (facts.alarmReleases === false)
-      record.report('stop', 'powering.noAlarm', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
+      record.report('stop', 'powering.noAlarm', {}, HELD_OPEN, [
         'alarmReleases',
         'closing.holdOpen',
       ]);
     else if (facts.alarmReleases !== true)
-      record.report('note', 'powering.alarmUnknown', {}, 'NFPA 101 7.2.1.8.2; EN 1155', [
-        'alarmReleases',
-      ]);
+      record.report('note', 'powering.alarmUnknown', {}, HELD_OPEN, ['alarmReleases']);
   }
   if (loads.includes('retraction') && currents)
     record.report(
@@ -129,10 +128,7 @@ function findMagnet(record: PoweringRecord, { facts, practice, results }: Poweri
   const { kind, spec } = results.securing;
   const latches = kind !== undefined && kind !== 'none' && spec?.latch !== 'none';
   if (kind !== undefined && !latches && (valueOrUndefined(facts.rating) ?? 0) > 0)
-    record.report('check', 'powering.magnetLatch', {}, 'NFPA 80', [
-      'electricLock',
-      'securing.kind',
-    ]);
+    record.report('check', 'powering.magnetLatch', {}, LISTED, ['electricLock', 'securing.kind']);
 }
 
 /** Back from a stair: locks that fail safe and let go on command or alarm, or none. */
@@ -141,7 +137,7 @@ function findStair(record: PoweringRecord, { facts, practice, results }: Powerin
   const { role } = results.opening;
   if (!role || !ROLE[role].lock.reentry || spec === undefined || spec.power === 'none') return;
   const reentry = valueOrUndefined(facts.stairReentry);
-  const source = 'IBC 1010.2.7; NFPA 101 7.2.1.5.8';
+  const source = REENTRY;
   if (spec.power === 'fail-secure')
     record.report('check', 'powering.stair', {}, source, ['securing.function', 'stairReentry']);
   else if (reentry === undefined)

@@ -77,7 +77,7 @@ export const POWERING_MESSAGES = {
     'What holds it open is to be let go by detection: recorded that no alarm reaches it.',
   'powering.alarmUnknown': 'Which detection or alarm lets go what holds it: not recorded.',
   'powering.stair':
-    'Locked from the stair without power: re-entry to the storeys is usually asked for (IBC 1010.2.7): a lock that fails safe, released by alarm and from the command centre.',
+    'Locked from the stair without power: re-entry to the storeys is usually asked for: a lock that fails safe, released by alarm and from the command centre.',
   'powering.noWire':
     'No wire of the table keeps the loss below {most} % over {length} m with {amperes}: a supply nearer by, or a higher voltage.',
   'powering.inrush':

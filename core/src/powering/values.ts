@@ -1,5 +1,13 @@
 import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+  DELAYED,
+  sourcedBy,
+} from '../practice/index.js';
 
 const source = (what: string) => `${TRADE}: ${what}`;
 
@@ -47,8 +55,8 @@ const wire = (name: string, ohmsPerKm: number) => ({ name, ohmsPerKm });
 /** Ohms per 1000 ft as ohms per kilometre. */
 const perFeet = (name: string, ohms: number) => wire(name, (ohms * 1000) / 304.8);
 
-/** No standard of these practices gives the figures; they are those of the IBC, rounded. */
-const BUTTON = source('after IBC 1010.2.12; EN 13637 and the national rule decide');
+/** No standard of these practices gives the figures. */
+const BUTTON = source('the authority decides');
 
 /** Figures that only the powering works with. */
 export const POWERING_VALUES = {
@@ -97,7 +105,7 @@ export const POWERING_VALUES = {
     ),
   ),
   /** What a device waits before it lets out, seconds. */
-  exitDelay: everywhere(sourced(15, 'count', 'IBC 1010.2.13; NFPA 101 7.2.1.6.1', 'limit')),
+  exitDelay: sourcedBy(15, 'count', DELAYED, 'limit'),
   /** The button that breaks a magnet's current: its height, how near, how long it stays broken. */
   exitButtonLow: usAndMetric(
     sourced(inches(40), 'length', 'IBC 1010.2.12', 'limit'),

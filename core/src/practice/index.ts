@@ -6,11 +6,14 @@ export { BASE_PRACTICES } from './shipped.js';
 export {
   byPractice,
   everywhere,
+  byRegion,
+  sourcedBy,
   usAndMetric,
   type StageValues,
   type ValuesOf,
 } from './stageValues.js';
 export * from './roleAnswers.js';
+export * from './sources.js';
 export { sourced, TRADE } from './sourced.js';
 export {
   figureAt,

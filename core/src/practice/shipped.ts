@@ -107,6 +107,48 @@ const british: BaseValues = {
   patternTimber: sourced('british-150-225', 'term', TRADE),
 };
 
+/** The same figures, called by what they are called where other codes govern. */
+function cited(values: BaseValues, sources: Partial<Record<keyof BaseValues, string>>): BaseValues {
+  const named = Object.fromEntries(
+    Object.entries(sources).map(([name, source]) => [
+      name,
+      { ...values[name as keyof BaseValues], source },
+    ]),
+  );
+  return { ...values, ...named };
+}
+
+/** What nobody else has a standard for. */
+const BY_TRADE = {
+  closerRaise: `${TRADE}: a closer’s share of a hinge’s load`,
+  backCheckRaise: `${TRADE}: a back check’s share of a hinge’s load`,
+  grades: `${TRADE}: hinges by mass`,
+};
+const CONTINENTAL_SOURCES = {
+  ratedPairThrow: 'as tested (EN 1634-1)',
+  panicFrom: 'EN 1125; the national rule',
+};
+const AUSTRALASIAN_SOURCES = {
+  ...BY_TRADE,
+  ratedGapLimitTimber: 'AS 1905.1: as tested, typical: 3 ± 1 mm',
+  ratedGapLimitSteel: 'AS 1905.1: as tested, typical',
+  massCarried: `${TRADE}: typical; the maker decides`,
+  escape: 'NCC D3D26: 900 to 1100 mm',
+  ratedPairThrow: 'as tested (AS 1905.1)',
+  panicFrom: 'NCC D3D26: bars by class; the fire strategy',
+};
+const BRITISH_SOURCES = {
+  closerRaise: 'BS EN 1935 grading practice',
+  backCheckRaise: 'BS EN 1935 grading practice',
+  grades: 'BS EN 1935',
+  ratedGapLimitTimber: 'BS EN 1634-1 test evidence, typical: 3 ± 1 mm',
+  ratedGapLimitSteel: 'BS EN 1634-1 test evidence, typical',
+  massCarried: 'BS EN 1935 grade 14; the maker decides',
+  escape: 'BS EN 179, BS EN 1125',
+  ratedPairThrow: 'as tested (BS EN 1634-1)',
+  panicFrom: 'Approved Document B: more than 60 people',
+};
+
 const continental: BaseValues = {
   ...METRIC,
   backset: sourced(mm(55), 'length', `${TRADE}: 55, 60, 65`),
@@ -184,7 +226,7 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       language: 'us',
       denominator: 16,
       handNames: 'four-hand',
-      values: usCommercial,
+      values: cited(usCommercial, BY_TRADE),
     },
     'us-residential': {
       id: 'us-residential',
@@ -194,7 +236,7 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       language: 'us',
       denominator: 16,
       handNames: 'four-hand',
-      values: usResidential,
+      values: cited(usResidential, BY_TRADE),
     },
     british: {
       id: 'british',
@@ -204,7 +246,7 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       language: 'british',
       denominator: 16,
       handNames: 'knuckle-side',
-      values: british,
+      values: cited(british, BRITISH_SOURCES),
     },
     continental: {
       id: 'continental',
@@ -214,7 +256,7 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       language: 'continental',
       denominator: 16,
       handNames: 'knuckle-side',
-      values: continental,
+      values: cited(continental, CONTINENTAL_SOURCES),
     },
     australasian: {
       id: 'australasian',
@@ -224,6 +266,6 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       language: 'british',
       denominator: 16,
       handNames: 'knuckle-side',
-      values: australasian,
+      values: cited(australasian, AUSTRALASIAN_SOURCES),
     },
   };

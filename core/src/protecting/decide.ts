@@ -12,7 +12,7 @@ import {
   type Message,
 } from '../model/index.js';
 import { framingOf, glassPlace, measuredLeaves } from '../sizing/index.js';
-import { LOCK_FIGURES, PLATES, type Plates } from '../practice/index.js';
+import { LOCK_FIGURES, PLATES, type Plates, LISTED } from '../practice/index.js';
 import { rodInset } from '../securing/index.js';
 import type { ProtectingRecord } from './decisions.js';
 import type { Protecting, ProtectingInput } from './result.js';
@@ -239,10 +239,7 @@ function decideViewers(input: ProtectingInput, record: ProtectingRecord): readon
     facts: ['viewer', 'accessible'],
   });
   if ((valueOrUndefined(facts.rating) ?? 0) > 0)
-    record.report('note', 'protecting.viewerRated', {}, 'NFPA 80; the listing', [
-      'protecting.viewer',
-      'rating',
-    ]);
+    record.report('note', 'protecting.viewerRated', {}, LISTED, ['protecting.viewer', 'rating']);
   return heights;
 }
 

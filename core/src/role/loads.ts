@@ -78,6 +78,10 @@ export const LOAD_VALUES = {
       'Approved Document B, table D1: m² a person; classroom taken as meeting room, sports as shop',
       'limit',
     ),
+    {
+      continental: `${TRADE}: m² a person; the fire strategy decides`,
+      australasian: 'NCC D2D18: m² a person',
+    },
   ),
   loadByRole: everywhere(
     sourced(
@@ -93,6 +97,10 @@ export const LOAD_VALUES = {
   oneWayOut: usAndMetric(
     sourced(49, 'count', 'IBC 1006.2.1: A, B, E, F, M, U; fewer in others', 'limit'),
     sourced(60, 'count', 'Approved Document B, table 2.2; with a distance limit', 'limit'),
+    {
+      continental: `${TRADE}: the fire strategy and the length of the way decide`,
+      australasian: `${TRADE}: NCC D2D3 asks by class and storey`,
+    },
   ),
   /** Clear width a person takes: inches, or millimetres. */
   widthPerPerson: {
@@ -146,5 +154,9 @@ export const LOAD_VALUES = {
   discountLargest: usAndMetric(
     sourced(false, 'term', 'IBC 1005.5: half the width is left', 'limit'),
     sourced(true, 'term', 'Approved Document B: each way out discounted in turn', 'limit'),
+    {
+      continental: `${TRADE}: each way out discounted in turn`,
+      australasian: `${TRADE}: each way out discounted in turn`,
+    },
   ),
 };

@@ -8,6 +8,7 @@ import {
   usAndMetric,
   type ValuesOf,
   type Occupancy,
+  byRegion,
 } from '../practice/index.js';
 import { LOAD_VALUES } from './loads.js';
 import { USUAL_VALUES } from './usualMake.js';
@@ -69,12 +70,11 @@ export const ROLE_VALUES = {
       'IBC 1010.2.9: assembly and education from 50, high hazard any; NFPA 101: 100',
       'limit',
     ),
-    sourced(
-      METRIC,
-      'count',
-      'Approved Document B: above 60 people; EN 1125; national rule',
-      'limit',
-    ),
+    sourced(METRIC, 'count', 'Approved Document B: above 60 people; BS EN 1125', 'limit'),
+    {
+      continental: 'EN 1125; the national rule',
+      australasian: 'NCC D3D26: bars by class; the fire strategy',
+    },
   ),
   /** Clear width that a role asks for: always where beds pass, else on accessible routes; 0 is none of its own. */
   clearByRole: byPractice((id) =>
@@ -100,8 +100,8 @@ export const ROLE_VALUES = {
     australasian: sourced(mm(950), 'length', 'NCC Specification 27', 'limit'),
   },
   /** Standards that hardware beside the lock is ordered by, by its term. */
-  standards: usAndMetric(
-    sourced<Record<string, string>>(
+  standards: byRegion({
+    us: sourced<Record<string, string>>(
       {
         'item.butt': 'ANSI/BHMA A156.1',
         'item.springHinge': 'ANSI/BHMA A156.17',
@@ -122,7 +122,29 @@ export const ROLE_VALUES = {
       'term',
       'ANSI/BHMA, editions as adopted',
     ),
-    sourced<Record<string, string>>(
+    british: sourced<Record<string, string>>(
+      {
+        'item.butt': 'BS EN 1935',
+        'item.continuous': 'BS EN 1935',
+        'item.offsetPivot': 'BS EN 1154',
+        'item.centrePivot': 'BS EN 1154',
+        'item.bolts.flush': 'BS EN 12051',
+        'item.bolts.surface': 'BS EN 12051',
+        'item.bolts.automatic': 'BS EN 12051',
+        'item.bolts.constant': 'BS EN 12051',
+        'item.coordinator': 'BS EN 1158',
+        'item.cylinder': 'BS EN 1303',
+        'item.cylinder.rim': 'BS EN 1303',
+        'item.trim.lever': 'BS EN 1906',
+        'item.trim.knob': 'BS EN 1906',
+        'item.trim.inside': 'BS EN 1906',
+        'item.trim.fixedKnob': 'BS EN 1906',
+        'item.track': 'BS EN 1527',
+      },
+      'term',
+      'BS EN, editions as adopted',
+    ),
+    continental: sourced<Record<string, string>>(
       {
         'item.butt': 'EN 1935',
         'item.continuous': 'EN 1935',
@@ -144,7 +166,19 @@ export const ROLE_VALUES = {
       'term',
       'EN, editions as adopted',
     ),
-  ),
+    australasian: sourced<Record<string, string>>(
+      {
+        'item.cylinder': 'AS 4145.2',
+        'item.cylinder.rim': 'AS 4145.2',
+        'item.trim.lever': 'AS 4145.2',
+        'item.trim.knob': 'AS 4145.2',
+        'item.trim.inside': 'AS 4145.2',
+        'item.trim.fixedKnob': 'AS 4145.2',
+      },
+      'term',
+      'AS 4145, editions as adopted',
+    ),
+  }),
   /** Electrical rooms from this rating: doors out, with panic hardware; 0 where no number alone asks for it. */
   electricalPanic: {
     ...everywhere(

@@ -14,7 +14,7 @@ export const answers = <T>(
   >;
 
 const CLOSING: Record<PracticeId, string> = {
-  'us-commercial': `${TRADE}; rated leaves by NFPA 80, EN 1634 and national rules`,
+  'us-commercial': `${TRADE}; rated leaves by NFPA 80`,
   'us-residential': `${TRADE}; rated leaves by NFPA 80`,
   british: 'Approved Document B, appendix C',
   continental: `${TRADE}: access doors of shafts are kept locked; the national rule decides`,

@@ -1,3 +1,4 @@
+import { sourceIn, SMOKE_AROUND } from '../practice/index.js';
 import {
   valueOrUndefined,
   meetsInMiddle,
@@ -81,7 +82,12 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
     return { is: 'none', why: () => message('sealing.perimeter.cold') };
   if ((valueOrUndefined(facts.sound) ?? 0) > 0)
     return { is: 'sound', why: () => message('sealing.perimeter.sound') };
-  if (facts.smoke === true) return { is: 'smoke', why: () => message('sealing.perimeter.smoke') };
+  if (facts.smoke === true)
+    return {
+      is: 'smoke',
+      why: () =>
+        message('sealing.perimeter.smoke', { source: sourceIn(SMOKE_AROUND, practice.region) }),
+    };
   if (facts.exterior === true)
     return { is: 'weather', why: () => message('sealing.perimeter.weather') };
   if (facts.lightTight === true)

@@ -3,8 +3,7 @@ export const SEALING_MESSAGES = {
   'sealing.perimeter.slides': 'A sliding leaf is sealed by its own gear.',
   'sealing.perimeter.sound':
     'Sound: all four edges, or none; a compression seal at head and jambs.',
-  'sealing.perimeter.smoke':
-    'Against smoke: at head and jambs, continuous (NFPA 105, UL 1784; EN 1634-3).',
+  'sealing.perimeter.smoke': 'Against smoke: at head and jambs, continuous ({source}).',
   'sealing.perimeter.weather': 'To the open: wind and rain.',
   'sealing.perimeter.light': 'No light may pass.',
   'sealing.perimeter.recorded': 'As recorded.',

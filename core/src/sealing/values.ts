@@ -1,5 +1,12 @@
 import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+  sourcedBy,
+} from '../practice/index.js';
 
 const source = (what: string) => `${TRADE}: ${what}`;
 
@@ -29,7 +36,17 @@ export const SEALING_VALUES = {
   ),
   /** Whether a rated leaf has intumescent strips in its edges or frame. */
   intumescent: {
-    ...everywhere(sourced(true, 'term', 'BS 476-22, EN 1634-1: as tested', 'limit')),
+    ...sourcedBy(
+      true as boolean,
+      'term',
+      {
+        us: '',
+        british: 'BS 476-22, BS EN 1634-1: as tested',
+        continental: 'EN 1634-1: as tested',
+        australasian: 'AS 1905.1, AS 1530.4: as tested',
+      },
+      'limit',
+    ),
     'us-commercial': sourced(false, 'term', 'UL 10C: only where listed with it'),
     'us-residential': sourced(false, 'term', 'UL 10C: only where listed with it'),
   },
@@ -49,6 +66,10 @@ export const SEALING_VALUES = {
   smokeGap: usAndMetric(
     sourced(0, 'length', 'UL 1784, NFPA 105: the S label alone asks for no bottom seal'),
     sourced(mm(3), 'length', 'BS 8214: 3 mm, else a seal', 'limit'),
+    {
+      continental: 'DIN 18095: as tested, usually a seal',
+      australasian: 'NCC Specification 12; as tested',
+    },
   ),
   /** How much shorter than the leaf a bottom seal is cut. */
   sealShort: usAndMetric(

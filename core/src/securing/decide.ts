@@ -7,7 +7,7 @@ import {
   type Message,
   type OpeningFacts,
 } from '../model/index.js';
-import type { LockUse, Practice } from '../practice/index.js';
+import { type LockUse, type Practice, LEAVES_IN_ORDER } from '../practice/index.js';
 import { measured, type Sizes } from '../sizing/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
@@ -155,7 +155,7 @@ function neverLatches(kind: LockKind): boolean {
 function findMeeting(record: SecuringRecord, { facts }: SecuringInput, kind: LockKind): void {
   const overlaps = facts.meetingEdge === 'astragal' || facts.meetingEdge === 'rebated';
   if (meetsInMiddle(facts.kind) && hasRods(kind) && overlaps)
-    record.report('stop', 'securing.astragalExit', {}, 'NFPA 101; trade practice', [
+    record.report('stop', 'securing.astragalExit', {}, LEAVES_IN_ORDER, [
       'meetingEdge',
       'securing.kind',
     ]);

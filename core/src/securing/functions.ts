@@ -1,7 +1,7 @@
 import type { LockSpec } from '../catalogue/index.js';
 import { memoize } from '../measure/index.js';
 import { valueOrUndefined, message, term, type Alternative } from '../model/index.js';
-import type { LockUse, Practice } from '../practice/index.js';
+import { type LockUse, type Practice, DELAYED } from '../practice/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { findLocks, type LockMatch, type LockWishes } from './finder.js';
@@ -275,8 +275,7 @@ function findFunction(
   }
   if (isBoltAlone(kind) && USE_WISHES[use].locksItself === true)
     record.report('note', 'securing.lockedByHand', {}, 'every state of the function', parts);
-  if (spec.delayed)
-    record.report('check', 'securing.delayed', {}, 'IBC 1010.2.12; the authority', parts);
+  if (spec.delayed) record.report('check', 'securing.delayed', {}, DELAYED, parts);
   // Whoever opens it from outside with a tool needs no card.
   if (follows.canBeSlipped && !spec.emergency && USE_WISHES[use].locksItself === true)
     record.report('check', 'securing.slips', {}, 'trade practice', parts);

@@ -1,3 +1,4 @@
+import { SECOND_LEAF_HELD } from '../practice/index.js';
 import type { OpeningFacts } from '../model/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LeafBolts, LockKind } from './facts.js';
@@ -74,5 +75,5 @@ function findBolts(
   const none = bolts === 'none' && heldByMagnets(facts);
   if (!against || facts.meetingEdge === 'mullion' || none) return;
   const checked = bolts === 'none' || (bolts === 'flush' && mayByHand(facts, how));
-  record.report(checked ? 'check' : 'stop', against, {}, 'NFPA 80; IBC 1010', ['securing.bolts']);
+  record.report(checked ? 'check' : 'stop', against, {}, SECOND_LEAF_HELD, ['securing.bolts']);
 }

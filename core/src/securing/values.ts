@@ -80,10 +80,11 @@ const US_GRADES: Record<LockKind, string> = {
   tubular: 'ANSI/BHMA A156.2, grade 2',
   deadbolt: 'ANSI/BHMA A156.36, grade 1',
   mortise: 'ANSI/BHMA A156.13, grade 1',
-  profile: 'EN 12209',
-  multipoint: 'EN 15685',
-  sash: 'EN 12209',
-  'mortise-dead': 'EN 12209',
+  // Kinds that are not sold there have no standard of theirs.
+  profile: '',
+  multipoint: '',
+  sash: '',
+  'mortise-dead': '',
   'rim-lock': '',
   'night-latch': 'ANSI/BHMA A156.36',
   unit: 'ANSI/BHMA A156.2, grade 1',
@@ -98,8 +99,30 @@ const US_GRADES: Record<LockKind, string> = {
   patch: '',
   'cold-room': '',
 };
+const AS_GRADES: Record<LockKind, string> = {
+  ...US_GRADES,
+  cylindrical: 'AS 4145.2',
+  tubular: 'AS 4145.2',
+  deadbolt: 'AS 4145.2',
+  mortise: 'AS 4145.2',
+  sash: 'AS 4145.2',
+  profile: 'AS 4145.2',
+  'mortise-dead': 'AS 4145.2',
+  multipoint: 'AS 4145.2',
+  'night-latch': 'AS 4145.2',
+  unit: 'AS 4145.2',
+  sliding: 'AS 4145.2',
+  'rim-exit': '',
+  'mortise-exit': '',
+  'rods-surface': '',
+  'rods-concealed': '',
+};
 const EN_GRADES: Record<LockKind, string> = {
   ...US_GRADES,
+  profile: 'EN 12209',
+  multipoint: 'EN 15685',
+  sash: 'EN 12209',
+  'mortise-dead': 'EN 12209',
   cylindrical: 'EN 12209',
   tubular: 'EN 12209',
   deadbolt: 'EN 12209',
@@ -113,7 +136,9 @@ const EN_GRADES: Record<LockKind, string> = {
   sliding: 'EN 12209',
 };
 const BRITISH_GRADES: Record<LockKind, string> = {
-  ...EN_GRADES,
+  ...(Object.fromEntries(
+    Object.entries(EN_GRADES).map(([kind, grade]) => [kind, grade && `BS ${grade}`]),
+  ) as typeof EN_GRADES),
   'mortise-dead': 'BS 3621 or BS 8621, as insurers ask',
   'night-latch': 'BS 8621 or BS 3621, as insurers ask',
 };
@@ -149,11 +174,7 @@ export const SECURING_VALUES = {
     ),
     british: sourced(BRITISH_GRADES, 'term', 'BS EN, editions as adopted'),
     continental: sourced(EN_GRADES, 'term', 'EN, editions as adopted'),
-    australasian: sourced(
-      { ...EN_GRADES, mortise: 'AS 4145.2', tubular: 'AS 4145.2', deadbolt: 'AS 4145.2' },
-      'term',
-      'AS 4145, editions as adopted',
-    ),
+    australasian: sourced(AS_GRADES, 'term', 'AS 4145, editions as adopted'),
   },
   /** A leaf thinner by no more than this can be made to fit a bored lock. */
   nearlyFits: usAndMetric(
@@ -201,18 +222,23 @@ export const SECURING_VALUES = {
   /** Whether out is one motion everywhere, or where the opening is on a way out. */
   oneMotion: usAndMetric(
     sourced('always', 'term', 'IBC 1010.2: one releasing motion', 'limit'),
-    sourced('ways out', 'term', 'Approved Document B; EN 179, EN 1125; national rule', 'limit'),
+    sourced('ways out', 'term', 'Approved Document B; BS EN 179, BS EN 1125', 'limit'),
+    {
+      continental: 'EN 179, EN 1125; the national rule',
+      australasian: 'NCC D3D26: one downward or pushing action',
+    },
   ),
   /** The release of a pool gate's latch, out of a child's reach. */
   poolLatch: usAndMetric(
     sourced(inches(54), 'length', 'ISPSC 305.3.3: 54 in', 'limit'),
-    sourced(mm(1500), 'length', 'AS 1926.1: 1500 mm; the national rule', 'limit'),
+    sourced(mm(1500), 'length', `${TRADE}: 1500 mm; the national rule`, 'limit'),
+    { australasian: 'AS 1926.1: 1500 mm' },
   ),
   /** Whether a rated leaf always latches, or as its tested evidence says. */
   ratedLatch: {
     'us-commercial': sourced('always', 'term', 'NFPA 80', 'limit'),
     'us-residential': sourced('always', 'term', 'NFPA 80', 'limit'),
-    british: sourced('as tested', 'term', 'EN 1634-1, BS 476-22: the tested door set', 'limit'),
+    british: sourced('as tested', 'term', 'BS EN 1634-1, BS 476-22: the tested door set', 'limit'),
     continental: sourced('always', 'term', 'DIN 18250; DIN 4102-5; EN 1634-1', 'limit'),
     australasian: sourced('as tested', 'term', 'AS 1905.1', 'limit'),
   },
@@ -220,6 +246,7 @@ export const SECURING_VALUES = {
   doubleKeyed: usAndMetric(
     sourced('stop', 'term', 'IRC R311.2: no key or special knowledge from inside', 'limit'),
     sourced('check', 'term', 'Approved Document B, single dwellings; insurers', 'limit'),
+    { continental: 'the national rule; insurers', australasian: 'NCC volume 2, H3; insurers' },
   ),
   /** Backsets that mortise locks are made in. */
   mortiseBacksets: {

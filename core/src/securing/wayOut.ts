@@ -1,3 +1,4 @@
+import { REENTRY } from '../practice/index.js';
 import { hasHand, valueOrUndefined, roomNamed } from '../model/index.js';
 import { spaceOf } from '../role/index.js';
 import type { SecuringRecord } from './decisions.js';
@@ -92,21 +93,15 @@ function findElectrical(
 }
 
 /** Who is kept out of the storeys stands on the stair: its lock is keyed from there. */
-function findStairSide(
-  record: SecuringRecord,
-  { facts, practice, project, results }: SecuringInput,
-): void {
+function findStairSide(record: SecuringRecord, { facts, project, results }: SecuringInput): void {
   if (valueOrUndefined(facts.lockUse) !== 'stair-locked') return;
   const isStair = (room: string | undefined) =>
     spaceOf(room, roomNamed(room, project)?.use) === 'stair';
   const inside = results.handing.outside === 'from' ? facts.to : facts.from;
   const outer = results.handing.outside === 'from' ? facts.from : facts.to;
   if (inside !== undefined && isStair(inside) && !isStair(outer))
-    record.report(
-      'check',
-      'securing.stairSide',
-      { room: inside },
-      practice.language === 'us' ? 'IBC 1010.2.7' : 'trade practice',
-      ['outside', 'stairReentry'],
-    );
+    record.report('check', 'securing.stairSide', { room: inside }, REENTRY, [
+      'outside',
+      'stairReentry',
+    ]);
 }

@@ -1,5 +1,12 @@
 import { inches, mm } from '../measure/index.js';
-import { everywhere, sourced, TRADE, usAndMetric, type ValuesOf } from '../practice/index.js';
+import {
+  everywhere,
+  sourced,
+  TRADE,
+  usAndMetric,
+  type ValuesOf,
+  byRegion,
+} from '../practice/index.js';
 import type { HangingDevice } from '../model/index.js';
 import type { WorkCosts } from './solveGaps.js';
 
@@ -64,6 +71,7 @@ export const SITE_VALUES = {
   ratedGapLeast: usAndMetric(
     sourced(inches(1 / 16), 'length', 'NFPA 80: 1/8 ± 1/16 in', 'limit'),
     sourced(mm(2), 'length', 'BS 8214: 2 to 4 mm', 'limit'),
+    { continental: 'the approval of the door', australasian: 'AS 1905.1: as tested' },
   ),
   /** Differences smaller than this along an edge are no fault. */
   gapSlope: everywhere(sourced(mm(0.8), 'length', `${TRADE}: what a hand reads with a feeler`)),
@@ -101,7 +109,11 @@ export const SITE_VALUES = {
   /** How far a latch bolt is thrown, at least. */
   latchThrow: usAndMetric(
     sourced(inches(1 / 2), 'length', 'NFPA 80: as the listing of the lock has it', 'limit'),
-    sourced(mm(10), 'length', 'EN 12209, EN 179: projection of a latch bolt', 'limit'),
+    sourced(mm(10), 'length', 'BS EN 12209, BS EN 179: projection of a latch bolt', 'limit'),
+    {
+      continental: 'EN 12209, EN 179: projection of a latch bolt',
+      australasian: 'AS 4145.2; as tested',
+    },
   ),
   /** What a strike takes up without being moved. */
   strikeTakes: everywhere(sourced(mm(1.5), 'length', TRADE)),
@@ -121,14 +133,21 @@ export const SITE_VALUES = {
     sourced(
       { release: 80, motion: 0, wide: 0 },
       'table',
-      'EN 1125: at most 80 N on the bar of an unloaded leaf',
+      'BS EN 1125: at most 80 N on the bar of an unloaded leaf',
       'limit',
     ),
+    {
+      continental: 'EN 1125: at most 80 N on the bar of an unloaded leaf',
+      australasian: `${TRADE}: about 80 N on the bar of an unloaded leaf`,
+    },
   ),
   /** Months between inspections of rated leaves. */
-  inspectionMonths: everywhere(
-    sourced(12, 'count', 'NFPA 80 5.2; BS 9999: at least yearly', 'limit'),
-  ),
+  inspectionMonths: byRegion({
+    us: sourced(12, 'count', 'NFPA 80, 5.2: yearly', 'limit'),
+    british: sourced(12, 'count', 'BS 9999; BS 8214: at least yearly', 'limit'),
+    continental: sourced(12, 'count', 'the approval of the door; DIN 14677: yearly', 'limit'),
+    australasian: sourced(6, 'count', 'AS 1851: every six months', 'limit'),
+  }),
   /** Of rated leaves in the common parts of blocks of flats. */
   commonPartsMonths: {
     ...everywhere(sourced(12, 'count', 'as other rated leaves')),
@@ -140,7 +159,10 @@ export const SITE_VALUES = {
     ),
   },
   /** Years an inspection's record is kept. */
-  recordYears: everywhere(sourced(3, 'count', 'NFPA 80 5.2.3: three years', 'limit')),
+  recordYears: usAndMetric(
+    sourced(3, 'count', 'NFPA 80, 5.2.3: three years', 'limit'),
+    sourced(3, 'count', `${TRADE}: three years`),
+  ),
 };
 
 declare module '../practice/types.js' {

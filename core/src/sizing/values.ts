@@ -7,6 +7,10 @@ import {
   TRADE,
   usAndMetric,
   type ValuesOf,
+  LISTED,
+  sourcedBy,
+  byRegion,
+  everyRegion,
 } from '../practice/index.js';
 
 const holds = (holdsScrews: boolean, holdsLock: boolean) => ({ holdsScrews, holdsLock });
@@ -26,6 +30,11 @@ const RATED_THICK: Record<PracticeId, string> = {
   continental: `${TRADE}: T 30 in 42 to 50 mm; as tested`,
   australasian: `${TRADE}: tested leaves of 47 or 48 mm`,
 };
+
+const AS_TESTED = {
+  continental: 'as tested (EN 1634-1)',
+  australasian: 'as tested (AS 1905.1)',
+} as const;
 
 /** Figures of the trade that the sizing works with, beside the tables that other stages read too. */
 export const SIZING_VALUES = {
@@ -111,24 +120,37 @@ export const SIZING_VALUES = {
     sourced(inches(1 / 2), 'length', `${TRADE}: the undercut beyond a gap`),
   ),
   /** The highest threshold on an accessible route; above the second it is bevelled. */
-  thresholdMost: usAndMetric(
-    sourced(inches(1 / 2), 'length', 'ADA 404.2.5: 1/2 in', 'limit'),
-    sourced(mm(15), 'length', 'Approved Document M: 15 mm', 'limit'),
-  ),
+  thresholdMost: byRegion({
+    us: sourced(inches(1 / 2), 'length', 'ADA 404.2.5: 1/2 in', 'limit'),
+    british: sourced(mm(15), 'length', 'Approved Document M: 15 mm', 'limit'),
+    continental: sourced(mm(20), 'length', 'DIN 18040-1, 4.3.3: none; at most 20 mm', 'limit'),
+    australasian: sourced(
+      mm(20),
+      'length',
+      'NZS 4121: 20 mm; AS 1428.1: a threshold ramp',
+      'limit',
+    ),
+  }),
   thresholdSquare: usAndMetric(
     sourced(inches(1 / 4), 'length', 'ADA 303: bevelled 1:2 above 1/4 in', 'limit'),
     sourced(mm(5), 'length', 'Approved Document M: above 5 mm bevelled or rounded', 'limit'),
+    {
+      continental: `${TRADE}: above 5 mm bevelled or rounded`,
+      australasian: 'AS 1428.1: above 5 mm bevelled or rounded',
+    },
   ),
   /** Glass in rated leaves: about so much usual at the higher ratings; told as the side of a square. */
   ratedGlassSide: usAndMetric(
     sourced(inches(10), 'length', 'NFPA 80: about 100 in² at 90 min, as listed', 'limit'),
-    sourced(mm(254), 'length', 'as tested (EN 1634)', 'limit'),
+    sourced(mm(254), 'length', 'as tested (BS EN 1634-1)', 'limit'),
+    AS_TESTED,
   ),
-  ratedGlassFrom: everywhere(sourced(90, 'count', 'NFPA 80; as listed or tested', 'limit')),
+  ratedGlassFrom: sourcedBy(90, 'count', LISTED, 'limit'),
   /** Plates on rated leaves are labelled above this height. */
   plateUnlabelled: usAndMetric(
     sourced(inches(16), 'length', 'NFPA 80: above 16 in labelled', 'limit'),
-    sourced(mm(406), 'length', 'as tested (EN 1634)', 'limit'),
+    sourced(mm(406), 'length', 'as tested (BS EN 1634-1)', 'limit'),
+    AS_TESTED,
   ),
   /** How far a frame as read and the old leaf with its gaps may disagree before one is measured again. */
   secondOpinion: usAndMetric(
@@ -141,9 +163,15 @@ export const SIZING_VALUES = {
     sourced(mm(25), 'length', `${TRADE}: communicating frames`),
   ),
   /** How far a rebated leaf lies over the frame, at both sides and the head (DIN 18101). */
-  leafOverlap: everywhere(sourced(mm(13), 'length', 'DIN 18101: 860 over 834, 1985 over 1972')),
+  leafOverlap: sourcedBy(mm(13), 'length', {
+    ...everyRegion(`${TRADE}: leaves that lie over their frame`),
+    continental: 'DIN 18101: 860 over 834, 1985 over 1972',
+  }),
   /** Depth of the rebate in the edge of such a leaf. */
-  leafRebate: everywhere(sourced(mm(25.5), 'length', 'DIN 18101')),
+  leafRebate: sourcedBy(mm(25.5), 'length', {
+    ...everyRegion(`${TRADE}: leaves that lie over their frame`),
+    continental: 'DIN 18101',
+  }),
 };
 
 declare module '../practice/types.js' {

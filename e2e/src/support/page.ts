@@ -41,6 +41,8 @@ export class Page {
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
+    // A busy machine takes its time over a long script, too.
+    await driver.manage().setTimeouts({ script: 180_000 });
     const page = new Page(driver, folder);
     await page.size(1280, 800);
     return page;
