@@ -45,14 +45,6 @@ export const HELD_OPEN: SourceBy = {
   australasian: 'NCC C4D5 and C4D6; AS 1670.1',
 };
 
-/** A magnet that holds a leaf shut, and what lets it go. */
-export const MAGNET: SourceBy = {
-  us: 'IBC 1010.2.11 and 1010.2.12',
-  british: 'BS EN 13637; BS 7273-4',
-  continental: 'EltVTR; EN 13637',
-  australasian: 'NCC D3D26; trade practice',
-};
-
 /** How people come back from a stair to the storeys. */
 export const REENTRY: SourceBy = {
   us: 'IBC 1010.2.7; NFPA 101, 7.2.1.5.8',
