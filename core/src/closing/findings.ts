@@ -228,7 +228,7 @@ function findPlace(
       'check',
       'closing.beyond',
       { size: size.felt.size },
-      record.region === 'us' ? 'ANSI/BHMA A156.4' : practice.values.closerSizes.source,
+      practice.values.closerSizes.source,
       ['closing.size', 'leafWidth'],
     );
   if (device === 'spring' && (valueOrUndefined(facts.rating) ?? 0) > 0)

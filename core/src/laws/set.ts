@@ -1,5 +1,6 @@
 import { hasActiveLeaf, slides } from '../model/index.js';
 import type { SetStage } from '../model/index.js';
+import { LEAVES_IN_ORDER } from '../practice/index.js';
 import { countedOf } from './counted.js';
 import type { FinalState } from './finalState.js';
 import { broken, defineLaw, everyRegion, KEPT, lacking, NO_CONCERN, type Verdict } from './law.js';
@@ -101,12 +102,7 @@ const OVERLAPS: ReadonlySet<unknown> = new Set(['astragal', 'rebated']);
 export const ORDER = defineLaw({
   id: 'order',
   stage: 'closing',
-  source: {
-    us: 'NFPA 80, 6.4.1; ANSI/BHMA A156.3',
-    british: 'BS EN 1158; BS 8214',
-    continental: 'EN 1158',
-    australasian: 'AS 1905.1; trade practice',
-  },
+  source: LEAVES_IN_ORDER,
   saidBy: ['securing.noCoordinator', 'securing.astragalExit'],
   hold(state) {
     const overlap = OVERLAPS.has(state.facts.meetingEdge) || state.second === 'byItself';
