@@ -267,7 +267,7 @@ function decideHoldOpen(
     basis: recorded === undefined ? 'assumed' : 'derived',
     reasons: () => [
       byRelease
-        ? message('closing.holdOpen.release', { source: sourceIn(HELD_OPEN, record.region) })
+        ? message('closing.holdOpen.release', { source: sourceIn(HELD_OPEN, record.practice) })
         : message('closing.holdOpen.arm'),
     ],
     alternatives: () =>
@@ -354,7 +354,7 @@ function decideSelector({ facts, results }: ClosingInput, record: ClosingRecord)
         ? message('closing.selector.coordinator')
         : overlaps
           ? message('closing.selector.overlap', {
-              source: sourceIn(LEAVES_IN_ORDER, record.region),
+              source: sourceIn(LEAVES_IN_ORDER, record.practice),
             })
           : message('closing.selector.free'),
     ],

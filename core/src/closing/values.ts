@@ -228,7 +228,7 @@ export const CLOSING_VALUES = {
     australasian: sourced(
       mm(530),
       'length',
-      'AS 1428.1, 13.3: front approach, pull side; NZS 4121: 300 mm',
+      'AS 1428.1, 13.3: front approach, pull side',
       'limit',
     ),
   },

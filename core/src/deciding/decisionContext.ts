@@ -99,7 +99,7 @@ export const STEPS: readonly ((at: DecisionContext) => void)[] = [
           id as Stage,
           decisions,
           at.record,
-          at.input.practice.region,
+          at.input.practice,
           at.explain,
         ),
       );

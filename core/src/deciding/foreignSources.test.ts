@@ -1,7 +1,17 @@
 import { LAWS } from '../laws/index.js';
 import { SENTENCES, phraseText, TERMS } from '../phrasing/index.js';
-import { PRACTICE_IDS, REGIONS, type PracticeId, type Region } from '../practice/index.js';
-import { PRACTICES, projectBasis } from '../project/index.js';
+import {
+  CODES,
+  COUNTRY,
+  PRACTICE_IDS,
+  REGIONS,
+  adoptedCodes,
+  sourceIn,
+  type Editions,
+  type PracticeId,
+  type Region,
+} from '../practice/index.js';
+import { buildPractice, PRACTICES, projectBasis } from '../project/index.js';
 import { unitsOf } from '../scheduling/index.js';
 import { madeOpening, numbersFrom } from '../testing/madeOpening.js';
 import { decideOpening } from './index.js';
@@ -25,15 +35,16 @@ const FOREIGN: Readonly<Record<Region, readonly RegExp[]>> = {
 
 const isForeign = (text: string, region: Region) => FOREIGN[region].some((one) => one.test(text));
 
-/** Everything that is printed of made openings in a practice. */
-function printed(id: PracticeId): Map<string, string> {
+/** Everything that is printed of made openings in a practice, under editions that somebody chose. */
+function printed(id: PracticeId, editions: Editions = {}): Map<string, string> {
+  const own = { id: 'own-here', name: 'Here', base: id, editions, changes: {} };
   const numbers = numbersFrom(20_261_203);
   const texts = new Map<string, string>();
   for (let met = 0; met < 150;) {
     const { facts, practice } = madeOpening(numbers, (one) => projectBasis(one));
     if (practice !== id) continue;
     met++;
-    const decided = decideOpening(facts, projectBasis(id));
+    const decided = decideOpening(facts, projectBasis('own-here', [own]));
     const units = unitsOf(decided);
     for (const { code, source, params } of decided.findings) {
       texts.set(`${code}: ${source}`, source);
@@ -71,5 +82,34 @@ describe('a source of one region', () => {
       cites(text),
     );
     expect(named.map(([code]) => code)).toEqual(['practice.continental']);
+  });
+});
+
+/** What is printed in one country of a region and not in another. */
+const ELSEWHERE: Readonly<Record<string, RegExp>> = {
+  germany: /ÖNORM|OIB|TRVB|AUVA|AStV|\bOVE\b|VKF|\bSIA\b|ArGV|\bbfu\b|\bNIN\b/,
+  austria: /\b(?:DIN|MBO|ASR|VStättVO|GarVO|FeuVO|EltBauVO|EltVTR|DGUV|VKF|SIA|ArGV|bfu|NIN)\b/,
+  switzerland:
+    /\b(?:DIN|MBO|ASR|VStättVO|GarVO|FeuVO|EltBauVO|EltVTR|DGUV|OIB|TRVB|AUVA|AStV|OVE)\b|ÖNORM/,
+  australia: /\bNZBC\b|C\/AS2|(?<!AS\/)\bNZS\b|compliance schedule/,
+  'new-zealand': /\bNCC\b|\bAS 1905|\bAS 1428|\bAS 1926|\bAS 1851|\bAS 1670|\bAS 3959/,
+};
+
+describe('a country of a region', () => {
+  const countries = CODES.filter(({ id }) => id === COUNTRY).flatMap(({ practices, editions }) =>
+    editions.map(({ id }) => [id, practices[0]!] as const),
+  );
+
+  it.each(countries)('is cited by its own codes alone: %s', (country, base) => {
+    const editions = { [COUNTRY]: country };
+    const practice = buildPractice({ id: 'own-x', name: 'x', base, editions, changes: {} });
+    const texts = printed(base, editions);
+    for (const [name, { source }] of Object.entries(practice.values)) texts.set(name, source);
+    for (const { id, source } of LAWS) texts.set(id, sourceIn(source, practice));
+    for (const { code, edition } of adoptedCodes(practice))
+      texts.set(code.id, `${code.name} ${edition.name}`);
+    expect(texts.size).toBeGreaterThan(250);
+    const foreign = [...texts].filter(([, text]) => ELSEWHERE[country]!.test(text));
+    expect(foreign).toEqual([]);
   });
 });

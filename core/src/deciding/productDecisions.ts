@@ -34,7 +34,7 @@ export function productDecisions(
   const into = blankRecord();
   for (const slot of PRODUCT_SLOTS) {
     const { name, table } = TABLES.get(slot)!;
-    const record = new Recorder(facts, table.stage as Stage, table, into, practice.region);
+    const record = new Recorder(facts, table.stage as Stage, table, into, practice);
     const product = named.get(slot);
     if (gone.includes(slot))
       record.report(

@@ -208,6 +208,11 @@ export function projectFileSchema(): Schema {
               id: text(40, { pattern: '^own-[a-z0-9-]{1,36}$' }),
               name: text(80),
               base: { enum: PRACTICE_IDS },
+              editions: {
+                type: 'object',
+                additionalProperties: text(40),
+                description: 'Country and editions that are adopted, by the code.',
+              },
               changes: {
                 type: 'object',
                 additionalProperties: object({ value: {}, source: text(200), note: text(1000) }, [

@@ -71,7 +71,7 @@ export const STANDS_OPEN = defineLaw({
     us: 'NFPA 80, 6.1.4.2; IBC 716.2.6.6',
     british: 'Approved Document B, volume 2, 3.67; BS EN 1155, BS 7273-4',
     continental: 'EN 1155; EN 14637; DIN 14677: a Feststellanlage only',
-    australasian: 'NCC C4D5, C4D6; AS 1670',
+    australasian: 'NCC C4D5 and C4D6; AS 1670.1',
   },
   saidBy: ['closing.heldRated'],
   hold(state) {

@@ -1,4 +1,5 @@
 import type { FieldName, Finding } from '../model/index.js';
+import { sourceIn } from '../practice/index.js';
 import type { FinalState } from './finalState.js';
 import { LAWS } from './list.js';
 import type { Law } from './law.js';
@@ -47,7 +48,7 @@ export function holdLaws(state: FinalState): LawsHeld & { readonly findings: rea
         broken.push(law.id);
         if (isSaid(law, state.found) || isSaid(law, findings)) break;
         const { code, level, params, parts } = verdict.by;
-        const source = verdict.by.source ?? law.source[state.practice.region];
+        const source = sourceIn(verdict.by.source ?? law.source, state.practice);
         findings.push({ level, stage: law.stage, code, source, params, parts: [...parts] });
       }
     }

@@ -12,7 +12,7 @@ export const FORCE = defineLaw({
     us: 'ADA 404.2.9; ICC A117.1, 404.2.8',
     british: 'Approved Document M, volume 2, 2.17; BS 8300-2',
     continental: 'DIN 18040-1, 4.3.3; EN 12217, class 3',
-    australasian: 'AS 1428.1, 13.5; NZS 4121',
+    australasian: 'AS 1428.1, 13.5',
   },
   saidBy: ['closing.forceNone', 'closing.forceOutside', 'closing.forceRated'],
   hold(state) {
@@ -106,7 +106,7 @@ export const APPROACH = defineLaw({
     us: 'ADA 404.2.4.1',
     british: 'Approved Document M, volume 2, 2.17 and 3.10; BS 8300-2',
     continental: 'DIN 18040-1, 4.3.3',
-    australasian: 'AS 1428.1, 13.3; NZS 4121',
+    australasian: 'AS 1428.1, 13.3',
   },
   hold({ facts, practice }: FinalState) {
     if (valueOrUndefined(facts.accessible) !== true || !swings(facts.kind)) return NO_CONCERN;

@@ -1,6 +1,6 @@
 import type { LevelOf, RuleCode } from './rule.js';
 import type { Rounding } from '../measure/index.js';
-import { sourceIn, type Region, type SourceBy } from '../practice/index.js';
+import { sourceIn, type Citing, type SourceBy } from '../practice/index.js';
 import type {
   Alternative,
   Basis,
@@ -94,7 +94,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
     readonly stage: Stage,
     table: DecisionTable<D>,
     into: Recorded,
-    readonly region: Region,
+    readonly practice: Citing,
     readonly explains = true,
   ) {
     this.byName = table.byName;
@@ -241,7 +241,7 @@ export class Recorder<D extends DecisionSpecs = DecisionSpecs> {
       level,
       code,
       params: params as Message['params'],
-      source: sourceIn(source, this.region),
+      source: sourceIn(source, this.practice),
       parts,
       stage: this.stage,
     });

@@ -37,6 +37,7 @@ export const COMMON_MESSAGES = {
   'building.repeated': 'A name stands twice: {name}.',
   'practice.shape':
     'A practice of one’s own needs a name, a shipped practice it starts from, and changes.',
+  'practice.editions': 'The practice names an edition that Riegel does not know.',
   'practice.value':
     'The value “{name}” of the practice cannot be used, or says not where it comes from.',
   'facts.notObject': 'An opening’s facts are one object.',

@@ -14,6 +14,7 @@ export {
 } from './stageValues.js';
 export * from './roleAnswers.js';
 export * from './sources.js';
+export * from './editions/index.js';
 export { sourced, TRADE } from './sourced.js';
 export {
   figureAt,

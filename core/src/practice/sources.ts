@@ -1,4 +1,5 @@
-import type { Region } from './types.js';
+import { citedAs } from './editions/cite.js';
+import type { Practice, Region } from './types.js';
 
 /** Where a rule or figure comes from, in each region; a source of one is never printed in another. */
 export type SourceBy = Readonly<Record<Region, string>>;
@@ -11,15 +12,18 @@ export const everyRegion = (source: string): SourceBy => ({
   australasian: source,
 });
 
+/** Whose codes govern, and what its country and editions are cited as. */
+export type Citing = Pick<Practice, 'region' | 'cites'>;
+
 /**
- * Gives a source as it is cited in a region.
+ * Gives a source as it is cited in a practice.
  *
  * @param source one for all regions, or one for each
- * @param region whose codes govern
+ * @param practice whose codes govern, under the editions that are adopted
  * @returns the words that stand behind the rule there
  */
-export const sourceIn = (source: string | SourceBy, region: Region): string =>
-  typeof source === 'string' ? source : source[region];
+export const sourceIn = (source: string | SourceBy, practice: Citing): string =>
+  citedAs(typeof source === 'string' ? source : source[practice.region], practice.cites);
 
 /** What stands on a rated leaf only as it was listed or tested with it. */
 export const LISTED: SourceBy = {
@@ -90,7 +94,7 @@ export const POOL_GATE: SourceBy = {
   us: 'ISPSC 305.3; ASTM F1908',
   british: 'trade practice; BS EN 16582 where it is adopted',
   continental: 'EN 16582; EN 17125; trade practice',
-  australasian: 'AS 1926.1; NZS 8500',
+  australasian: 'AS 1926.1',
 };
 
 /** Leaves that come shut one after the other. */

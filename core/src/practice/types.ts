@@ -297,6 +297,12 @@ export interface Practice {
   denominator: number;
   /** How hands are named first: by the four-hand codes, or from the side where the knuckles show. */
   handNames: 'four-hand' | 'knuckle-side';
+  /** The shipped practice that it is, or is made from. */
+  base: PracticeId;
+  /** Country and editions that somebody chose, by the code's id. */
+  editions: Readonly<Record<string, string>>;
+  /** What the country and the editions that a project adopts are cited as, in place of the usual. */
+  cites: readonly (readonly [usual: string, here: string])[];
   values: PracticeValues;
 }
 

@@ -1,7 +1,10 @@
 import { bad, good, type Result } from '../measure/index.js';
 import { practiceOf } from './practices.js';
 import {
+  areEditions,
   figureType,
+  underEditions,
+  type Editions,
   LOCK_USES,
   PRACTICE_IDS,
   valueTable,
@@ -26,6 +29,8 @@ export interface EditedPractice {
   id: string;
   name: string;
   base: PracticeId;
+  /** Country and editions that are adopted, by the code's id; the usual ones where none is named. */
+  editions?: Editions | undefined;
   changes: Partial<Record<ValueName, PracticeChange>>;
 }
 
@@ -39,7 +44,7 @@ export function isOwnPractice(id: string): boolean {
 
 /** The shipped practice with the edited values in place of its own; their kind and unit stay. */
 export function buildPractice(edited: EditedPractice): Practice {
-  const base = practiceOf(edited.base);
+  const base = underEditions(practiceOf(edited.base), edited.editions ?? {});
   const values: Record<string, unknown> = { ...base.values };
   for (const [name, change] of Object.entries(edited.changes)) {
     const shipped = base.values[name as ValueName];
@@ -142,16 +147,17 @@ export function arePatterns(value: unknown): value is HingePattern[] {
   });
 }
 
-/** Checks a project's own practices as they come in. Faults: `practice.shape`, `practice.value`. */
+/** Checks a project's own practices as they come in. Faults: `practice.shape`, `practice.editions`, `practice.value`. */
 export function readEditedPractices(json: unknown): Result<EditedPractice[]> {
   if (!Array.isArray(json) || json.length > MAX_PRACTICES) return bad('practice.shape');
   const ids = new Set<string>();
   for (const one of json as Partial<EditedPractice>[]) {
     if (typeof one !== 'object' || one === null) return bad('practice.shape');
-    const { id, name, base, changes } = one;
+    const { id, name, base, editions, changes } = one;
     if (typeof id !== 'string' || !OWN.test(id) || ids.has(id)) return bad('practice.shape');
     if (typeof name !== 'string' || !name.trim() || name.length > 80) return bad('practice.shape');
     if (!PRACTICE_IDS.includes(base as PracticeId)) return bad('practice.shape');
+    if (editions !== undefined && !areEditions(base!, editions)) return bad('practice.editions');
     if (typeof changes !== 'object' || changes === null) return bad('practice.shape');
     ids.add(id);
     const shipped = practiceOf(base!).values;

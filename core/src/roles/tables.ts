@@ -34,7 +34,7 @@ const ACCESSIBLE: Record<PracticeId, string> = {
   'us-residential': `${TRADE}: asked for in dwellings`,
   british: `${TRADE}: asked for; Approved Document M says where`,
   continental: `${TRADE}: asked for; DIN 18040 where it is adopted`,
-  australasian: `${TRADE}: asked for; NCC D4 and NZBC D1 say where`,
+  australasian: `${TRADE}: asked for; NCC D4 says where`,
 };
 
 /** The tables of roles that a practice holds. */

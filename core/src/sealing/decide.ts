@@ -86,7 +86,7 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
     return {
       is: 'smoke',
       why: () =>
-        message('sealing.perimeter.smoke', { source: sourceIn(SMOKE_AROUND, practice.region) }),
+        message('sealing.perimeter.smoke', { source: sourceIn(SMOKE_AROUND, practice) }),
     };
   if (facts.exterior === true)
     return { is: 'weather', why: () => message('sealing.perimeter.weather') };

@@ -125,9 +125,9 @@ export const SIZING_VALUES = {
     british: sourced(mm(15), 'length', 'Approved Document M: 15 mm', 'limit'),
     continental: sourced(mm(20), 'length', 'DIN 18040-1, 4.3.3: none; at most 20 mm', 'limit'),
     australasian: sourced(
-      mm(20),
+      mm(35),
       'length',
-      'NZS 4121: 20 mm; AS 1428.1: a threshold ramp',
+      'AS 1428.1: 5 mm bevelled, to 35 mm with a threshold ramp 1 in 8',
       'limit',
     ),
   }),

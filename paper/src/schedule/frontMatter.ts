@@ -1,4 +1,5 @@
 import {
+  adoptedCodes,
   draw,
   decideOpening,
   generalCautions,
@@ -82,6 +83,7 @@ export function frontPages(sheet: Sheet, front: Front): void {
       front.revisions.map(({ number, date, what }) => [String(number), date, what]),
     );
   }
+  editions(sheet, practice);
   if (settings.parties?.length) {
     sheet.heading('Parties');
     sheet.table(
@@ -104,6 +106,23 @@ export function frontPages(sheet: Sheet, front: Front): void {
   );
   abbreviations(sheet, schedule);
   cautions(sheet, front);
+}
+
+/** The codes that govern, each with the edition that was adopted or is taken until one is. */
+function editions(sheet: Sheet, practice: Practice): void {
+  sheet.heading('Codes and editions', 'the authority having jurisdiction says which is in force');
+  sheet.table(
+    [
+      { title: 'code', share: 50 },
+      { title: 'edition', share: 32 },
+      { title: '', share: 18 },
+    ],
+    adoptedCodes(practice).map(({ code, edition, said }) => [
+      code.name,
+      edition.name,
+      said ? 'adopted' : 'usual, to be confirmed',
+    ]),
+  );
 }
 
 function abbreviations(sheet: Sheet, { sets, matrix }: Schedule): void {

@@ -4,6 +4,7 @@ import {
   buildPractice,
   PRACTICES,
   type EditedPractice,
+  type Editions,
   type PracticeChange,
   type PracticeId,
   type ValueName,
@@ -13,6 +14,7 @@ import { ApiProblem, call } from '../../base/api.js';
 import { useOpenings, useProject } from '../../data/project.js';
 import { Modal } from '../../parts/Modal.js';
 import type { BasisData } from '../../worker/basis.js';
+import { EditionsTable } from './EditionsTable.js';
 import { restOf, VALUE_GROUPS } from './groups.js';
 import { ValueEditor } from './ValueEditor.js';
 import { WhatChanges } from './WhatChanges.js';
@@ -51,7 +53,11 @@ export function PracticesScreen() {
     () => (draft ? buildPractice(draft) : PRACTICES[selected as PracticeId]),
     [draft, selected],
   );
-  const shipped = PRACTICES[draft?.base ?? (selected as PracticeId)];
+  /** What the practice comes to without its own values: the shipped one, under the editions adopted. */
+  const shipped = useMemo(
+    () => (draft ? buildPractice({ ...draft, changes: {} }) : PRACTICES[selected as PracticeId]),
+    [draft, selected],
+  );
   const dirty = draft !== undefined && draft !== stored;
   const unsourced = draft
     ? Object.values(draft.changes).some((change) => change.source.trim() === '')
@@ -75,21 +81,32 @@ export function PracticesScreen() {
   };
   const save = (list: EditedPractice[]) =>
     write({ documents: [{ name: 'practices', version: project.practices.version, body: list }] });
-  const copy = () => {
-    const source = draft ?? {
+  const copy = (editions?: Editions) => {
+    const source: EditedPractice = draft ?? {
       id: '',
       name: shipped.name,
       base: selected as PracticeId,
       changes: {},
     };
     const name = `${source.name}, ours`;
-    const fresh: EditedPractice = { ...source, id: ownId(name), name };
+    const fresh: EditedPractice = {
+      ...source,
+      id: ownId(name),
+      name,
+      ...(editions ? { editions } : {}),
+    };
     void attempt(async () => {
       await save([...ownPractices, fresh]);
       setSelected(fresh.id);
     }, `“${name}” is a copy to edit.`);
   };
   const edit = (next: EditedPractice) => setDrafts({ ...drafts, [next.id]: next });
+  /** A shipped practice stays as it is: what adopts another edition is a copy. */
+  const adopt = (code: string, edition: string) => {
+    const editions = { ...draft?.editions, [code]: edition };
+    if (draft) edit({ ...draft, editions });
+    else copy(editions);
+  };
   const change = (name: ValueName, one: PracticeChange | undefined) => {
     if (!draft) return;
     const changes = { ...draft.changes };
@@ -197,7 +214,7 @@ export function PracticesScreen() {
           </span>
           <span className="flex-1" />
           {canEdit && (
-            <button className="button" disabled={busy} onClick={copy}>
+            <button className="button" disabled={busy} onClick={() => copy()}>
               Copy
             </button>
           )}
@@ -233,6 +250,7 @@ export function PracticesScreen() {
           role="region"
           aria-label="Values"
         >
+          <EditionsTable practice={shown} editable={canEdit && !busy} onChange={adopt} />
           {[...VALUE_GROUPS, { title: 'More figures', names: restOf(shown) }].map(
             ({ title, names }) => (
               <section key={title}>
