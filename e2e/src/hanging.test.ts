@@ -230,7 +230,7 @@ describe('the library', () => {
 
   it('draws the hinge patterns beside each other', async () => {
     await page.click('[role=tab]', 'Hinge patterns');
-    await page.sees('[data-pattern="british-150-225"]', /150.*British, Australasian/);
+    await page.sees('[data-pattern="british-150-225"]', /150.*British, Australian and New Zealand/);
     await page.find('[data-pattern="us-timber-7-11"] svg');
   });
 });

@@ -47,40 +47,41 @@ const anyCatalogue = fc
   .map((list) => list.map((one, index) => ({ ...one, id: `p-${index}` })));
 
 describe('plates and viewers as products', () => {
-  it.each(['us-commercial', 'continental'] as const)(
-    'are to be had for every plate and viewer that is decided: %s',
-    (id) => {
-      const project = bareBasis(PRACTICES[id]);
-      const facts = {
-        ...DOOR,
-        closer: 'any' as const,
-        role: 'toilet-group' as const,
-        viewer: true,
-        bumperHeight: mm(760),
-      };
-      const decided = decideOpening(facts, project);
-      const asked = needsOf(decided, project).filter(({ slot }) => slot.startsWith('protecting.'));
-      expect(asked.map(({ slot }) => slot)).toEqual([
-        'protecting.product',
-        'protecting.mopProduct',
-        'protecting.stretcherProduct',
-        'protecting.viewerProduct',
-      ]);
-      for (const one of asked) {
-        const [best] = candidates(one, project.products.values());
-        expect([one.slot, best?.missing]).toEqual([one.slot, []]);
-      }
-      // What is named stands with its item, and no other.
-      const mop = candidates(asked[1]!, project.products.values())[0]!.product;
-      const named = decideOpening(
-        { ...facts, choices: { 'protecting.mopProduct': { value: mop.id, reason: 'x' } } },
-        project,
-      );
-      expect(named.items.filter(({ product }) => product).map(({ term }) => term)).toEqual([
-        'item.mopPlate',
-      ]);
-    },
-  );
+  it.each([
+    ['us-commercial', 'toilet-group', ['protecting.mopProduct']],
+    ['continental', 'patient-room', []],
+  ] as const)('are to be had for every plate and viewer that is decided: %s', (id, role, mops) => {
+    const project = bareBasis(PRACTICES[id]);
+    const facts = {
+      ...DOOR,
+      closer: 'any' as const,
+      role,
+      viewer: true,
+      bumperHeight: mm(760),
+    };
+    const decided = decideOpening(facts, project);
+    const asked = needsOf(decided, project).filter(({ slot }) => slot.startsWith('protecting.'));
+    expect(asked.map(({ slot }) => slot)).toEqual([
+      'protecting.product',
+      ...mops,
+      'protecting.stretcherProduct',
+      'protecting.viewerProduct',
+    ]);
+    for (const one of asked) {
+      const [best] = candidates(one, project.products.values());
+      expect([one.slot, best?.missing]).toEqual([one.slot, []]);
+    }
+    if (mops.length === 0) return;
+    // What is named stands with its item, and no other.
+    const mop = candidates(asked[1]!, project.products.values())[0]!.product;
+    const named = decideOpening(
+      { ...facts, choices: { 'protecting.mopProduct': { value: mop.id, reason: 'x' } } },
+      project,
+    );
+    expect(named.items.filter(({ product }) => product).map(({ term }) => term)).toEqual([
+      'item.mopPlate',
+    ]);
+  });
 });
 
 describe('hinges of rebated leaves', () => {

@@ -634,6 +634,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     practice: 'continental',
   },
   'sealing.soundLeaf': {
+    level: 'check',
     found: { sound: 40, leafSound: 35 },
     not: { leafSound: 45 },
     unknown: { sound: UNKNOWN },
@@ -699,6 +700,7 @@ const RULES: Readonly<Record<string, TriedRule>> = {
     unknown: { rating: UNKNOWN },
   },
   'sealing.soundShort': {
+    level: 'check',
     found: { leafConstruction: 'timber-particle', sound: 35, leafSound: 40, bottomSeal: 'none' },
     not: { bottomSeal: 'drop-half' },
     unknown: { leafSound: UNKNOWN },

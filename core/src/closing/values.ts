@@ -225,12 +225,7 @@ export const CLOSING_VALUES = {
       'DIN 18040-1, 4.3.3: handle 500 mm from what stands beside it',
       'limit',
     ),
-    australasian: sourced(
-      mm(530),
-      'length',
-      'AS 1428.1, 13.3: front approach, pull side',
-      'limit',
-    ),
+    australasian: sourced(mm(530), 'length', 'AS 1428.1, 13.3: front approach, pull side', 'limit'),
   },
   /** Where the force is measured: at the hardware, or at the leading edge. */
   forceAt: usAndMetric(

@@ -511,7 +511,6 @@ const EXAMPLES: Example[] = [
       '1 Rim night latch with its keep, key outside, BS 8621 or BS 3621, as insurers ask',
       '1 Rim cylinder',
       '2 Keys, as the keying asks',
-      '2 Strike screws into the stud',
     ],
     findings: ['check securing.notMet'],
   },
@@ -541,11 +540,10 @@ const EXAMPLES: Example[] = [
     lock: 'mortise lock, profile cylinder, escape, changeover, 55 mm, 1050 mm',
     items: [
       '3 Drill-in hinge for rebated leaves, steel',
-      '1 Mortise lock for a profile cylinder, escape, changeover, EN 12209',
+      '1 Mortise lock for a profile cylinder, escape, changeover, DIN 18251, class 4',
       '1 Profile cylinder, outside × inside, thumbturn inside',
       '2 Keys, as the keying asks',
       '1 Lever handle inside, fixed knob outside',
-      '2 Strike screws into the stud',
     ],
     findings: ['note hanging.drillInListed'],
   },
@@ -575,7 +573,7 @@ const EXAMPLES: Example[] = [
     lock: 'mortise lock, profile cylinder, bathroom, bolt and emergency release, 55 mm, 1050 mm',
     items: [
       '3 Butt hinge, standard weight, plain bearing, steel, removable pin',
-      '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, EN 12209',
+      '1 Mortise lock for a profile cylinder, bathroom, bolt and emergency release, DIN 18251, class 3',
       '1 Lever handles, both sides',
     ],
     findings: [],
@@ -607,7 +605,7 @@ const EXAMPLES: Example[] = [
     lock: 'mortise lock, profile cylinder, passage, 55 mm, 1050 mm',
     items: [
       '3 Concealed hinge, three-way adjustable, steel',
-      '1 Mortise lock for a profile cylinder, passage, EN 12209',
+      '1 Mortise lock for a profile cylinder, passage, DIN 18251, class 3',
       '1 Lever handles, both sides',
     ],
     findings: [],

@@ -1,5 +1,5 @@
 import { LAWS } from '../laws/index.js';
-import { SENTENCES, phraseText, TERMS } from '../phrasing/index.js';
+import { itemText, SENTENCES, phraseText, TERMS } from '../phrasing/index.js';
 import {
   CODES,
   COUNTRY,
@@ -52,8 +52,10 @@ function printed(id: PracticeId, editions: Editions = {}): Map<string, string> {
     }
     for (const { key, reasons } of decided.decisions)
       for (const reason of reasons) texts.set(`${key} ${reason.code}`, phraseText(reason, units));
-    for (const { term, standard } of decided.items)
-      texts.set(`${term}: ${standard}`, standard ?? '');
+    for (const item of decided.items) {
+      const text = `${itemText(item, units.language)} ${item.standard ?? ''}`;
+      texts.set(text, text);
+    }
   }
   return texts;
 }

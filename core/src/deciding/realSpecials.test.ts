@@ -26,10 +26,10 @@ const CONTINENTAL: RealOpening[] = [
       'a lock box clamped onto the glass, handle and key; the glass maker drills before toughening',
     role: 'office',
     kind: 'patch lock on glass',
-    lock: 'sash lock, thumbturn inside',
+    lock: 'dead bolt, thumbturn inside',
     hinges: '1 Centre-hung pivot set',
     securing: [
-      '1 Patch lock for glass, with its keep, sash lock, thumbturn inside',
+      '1 Patch lock for glass, with its keep, dead bolt, thumbturn inside',
       '2 Keys, as the keying asks',
     ],
     findings: ['check securing.glass'],

@@ -466,7 +466,7 @@ const OPENINGS: WholeExample[] = [
     items: [
       '1 Surface closer, parallel arm, set to size 5',
       '1 Floor stop',
-      '1 Kick plate',
+      '1 Kicking plate',
       '1 Smoke seal, head and jambs',
       '1 Intumescent strip, head and jambs',
       '1 Drop seal, full mortised, bulb',
@@ -521,9 +521,9 @@ const OPENINGS: WholeExample[] = [
     closing: 'surface closer, top jamb, 5, stop in the closer’s arm',
     items: [
       '2 Surface closer, top jamb, set to size 5, back-check, with stop',
-      '2 Kick plate',
+      '2 Kicking plate',
       '1 Weather seal, head and jambs',
-      '2 Door sweep, sponge neoprene',
+      '2 Threshold seal, sponge neoprene',
       '1 Threshold',
       '2 Meeting stile seals',
     ],
@@ -552,7 +552,7 @@ const OPENINGS: WholeExample[] = [
     closing: 'surface closer, regular arm, 3, none',
     items: [
       '2 Surface closer, regular arm, set to size 3',
-      '2 Electromagnetic holder, released by detection',
+      '2 Electromagnetic hold-open device, released by the fire alarm',
       '2 Armour plate, labelled for rated leaves',
       '2 Armour plate, labelled for rated leaves',
       '2 Edge guard, lock edge',
@@ -607,7 +607,6 @@ const OPENINGS: WholeExample[] = [
     items: [
       '1 Surface closer with slide track, pull side, set to size 5',
       '1 Floor stop',
-      '1 Kick plate',
       '1 Acoustic compression seal, head and jambs',
       '1 Drop seal, full mortised, bulb',
     ],
@@ -637,8 +636,7 @@ const OPENINGS: WholeExample[] = [
     closing: 'surface closer, slide track, pull side, 6, none',
     items: [
       '2 Surface closer with slide track, pull side, set to size 6',
-      '2 Electromagnetic holder, released by detection',
-      '2 Kick plate',
+      '2 Hold-open magnet of the hold-open system',
       '1 Smoke seal, head and jambs',
       '1 Intumescent strip, head and jambs',
       '1 Intumescent strip, meeting edge',
@@ -953,7 +951,7 @@ const OPENINGS: WholeExample[] = [
     items: [
       '1 Floor stop',
       '1 Weather seal, head and jambs',
-      '1 Door sweep, sponge neoprene',
+      '1 Threshold seal, sponge neoprene',
       '1 Threshold',
     ],
     findings: [],
@@ -978,7 +976,6 @@ const OPENINGS: WholeExample[] = [
     items: [
       '1 Surface closer with slide track, push side, set to size 7, back-check',
       '1 Overhead stop',
-      '1 Kick plate',
       '1 Weather seal, head and jambs',
       '1 Door sweep, sponge neoprene',
       '1 Threshold',
@@ -1004,7 +1001,6 @@ const OPENINGS: WholeExample[] = [
       '1 Surface closer with slide track, pull side, set to size 2, back-check',
       '1 Drop plate for the closer',
       '1 Floor stop',
-      '1 Kick plate',
     ],
     findings: [],
   },

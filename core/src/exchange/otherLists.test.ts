@@ -83,14 +83,16 @@ E.11;Treppenhaus;Außen;1.01 m;2.135;R;;Alu;Alu;Panikschloss`,
     const { openings, faults, ignored } = readPaste(CELLS, PRACTICES.continental);
     expect([faults, ignored]).toEqual([[], []]);
     expect(openings[0]).toMatchObject({
-      frameWidth: mm(1260),
-      frameHeight: mm(2135),
+      wallWidth: mm(1260),
+      wallHeight: mm(2135),
+      leafWidth: mm(1235),
+      leafHeight: mm(2110),
       observations: [{ stood: 'knuckle-side', hinges: 'left' }],
       operator: true,
       leafConstruction: 'aluminium-narrow',
     });
     expect(openings[1]).toMatchObject({ rating: 30, smoke: true, closer: 'any', holdOpen: true });
-    expect(openings[2]).toMatchObject({ frameWidth: mm(1010), egress: true });
+    expect(openings[2]).toMatchObject({ wallWidth: mm(1010), leafWidth: mm(985), egress: true });
   });
   it.each([
     ['1,01', '1010'],

@@ -32,10 +32,17 @@ const LEVELS = /^(?:-|\d{1,3})\/(\d{1,3})\/(?:-|\d{1,3})$/;
 
 /** Classes of the British and the European standards, minutes with or without their unit, smoke `S`, `Sa`, `S200`. */
 const MINUTES =
-  /^(?:fd|e|ei|ei1|ei2|ew|t|rei)? ?-?(\d{1,3}) ?(?:min|mins|minutes|m)?\.?(?:[ -]?(s|sa|s200|sm|s label|smoke|rs))?(?:[ -]?c\d?)?(?: label| rated)?$/;
+  /^(?:fd|e|ei|ei1|ei2|ew|t|rei)? ?-?(\d{1,3}) ?(?:min|mins|minutes|m)?\.?(?:[ -]?c\d?)?(?:[ -]?(s|sa|s200|sm|s label|smoke|rs))?(?:[ -]?c\d?)?(?: label| rated)?$/;
+
+/** German doors by their leaves: `T 30-1`, `T30-2-RS`. */
+const BY_LEAVES = /^(t ?\d{2,3})[ -][12](?=$|[ -])/;
+
+/** Doors against smoke alone: `RS`, `RS-2`, `RD`, `S200`, `Sm`, `Sa C5`. */
+const SMOKE_ALONE =
+  /^(?:rs|rd)(?:[ -]?[12])?$|^(?:s200|sm|sa)(?:[ -]?c\d?)?$|^smoke (?:control|door)$/;
 
 /**
- * Reads a rating: `90`, `90 min`, `20M`, `1 1/2 HR`, `B label`, `FD30S`, `EI2 30-SaC5`, `T30-RS`, `NR`.
+ * Reads a rating: `90`, `90 min`, `20M`, `1 1/2 HR`, `B label`, `FD30S`, `EI2 30-SaC5`, `T30-RS`, `T 30-2-RS`, `RS`, `NR`.
  *
  * @param clean normalised text (`normaliseText`)
  * @returns undefined for anything else; `F` alone says that it is rated, not for how long
@@ -55,7 +62,8 @@ export function readRating(clean: string, system: System): RatingText | undefine
   }
   const level = LEVELS.exec(clean);
   if (level) return { minutes: Number(level[1]) };
-  const classed = MINUTES.exec(clean);
+  if (SMOKE_ALONE.test(clean)) return { minutes: 0, smoke: true };
+  const classed = MINUTES.exec(clean.replace(BY_LEAVES, '$1'));
   if (!classed) return undefined;
   return { minutes: Number(classed[1]), ...(classed[2] ? { smoke: true } : {}) };
 }

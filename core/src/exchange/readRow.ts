@@ -1,5 +1,10 @@
 import { getOwn, type Fault } from '../measure/index.js';
-import { hasActiveLeaf, type OpeningFacts, type OpeningKind } from '../model/index.js';
+import {
+  hasActiveLeaf,
+  valueOrUndefined,
+  type OpeningFacts,
+  type OpeningKind,
+} from '../model/index.js';
 import type { Practice } from '../practice/index.js';
 import { withPoint } from './guessList.js';
 import { impliedKind } from './impliedKind.js';
@@ -7,6 +12,7 @@ import { REMARK, wordKey, type ListMapping } from './listMapping.js';
 import { metresAsMm } from './metresText.js';
 import { readColumn, splitPatch } from './patch.js';
 import type { Column, FactsPatch } from './factsPatch.js';
+import { namedByWall } from './wallModule.js';
 import { factsInRemark } from './remarkText.js';
 
 /** A cell that was not understood. */
@@ -69,7 +75,9 @@ export function readRow(
     }
   });
   patch = { ...aside, ...patch };
+  const wide = valueOrUndefined(patch.frameWidth ?? patch.leafWidth) ?? 0;
   const widest = practice.values.leafUsual.value;
+  patch = namedByWall(patch, practice, wide > widest);
   patch = { ...patch, ...impliedKind(patch, hand, widest, mapping.columns, said, kinds) };
   patch = { ...patch, ...handFor(patch, hand) };
   if (said.length > 0)

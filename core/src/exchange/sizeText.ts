@@ -11,6 +11,7 @@ import {
 } from '../measure/index.js';
 import type { Practice } from '../practice/index.js';
 import type { FactsPatch } from './factsPatch.js';
+import { namedByWall } from './wallModule.js';
 
 /** A single leaf is hardly wider; a pair hardly narrower than the second. Between them a list has to say which it means. */
 const WIDEST_LEAF = inches(46);
@@ -27,6 +28,10 @@ const PAIR = /^(?:pr\.?|pair(?: of)?)[ -]+(.+)$|^(.+?)[ -]+(?:pr\.?|pair)$/;
 
 /** A size code with a thickness: `3070 x 1 3/4`. */
 const CODED = /^(\d{4}) ?[x×*] ?(1[ -]\d\/\d"?|[1-9]\d mm)$/;
+
+/** From this a figure is a height, and up to the second one a width, where both may stand first. */
+const TALL = mm(1_900);
+const WIDE = mm(1_300);
 
 /** No opening for doors that people hang is larger. */
 const LARGEST = mm(12_000);
@@ -72,19 +77,25 @@ export function readSize(text: string, system: System, practice: Practice): Resu
     return bad('size.unreadable', { text });
   const thickness = third ? parseLength(third[2]!, system) : undefined;
   if (thickness && !thickness.ok) return thickness;
-  const { width, height } = size.value;
+  // A leaf is taller than wide: `2040 × 820` gives its height first, as Australian lists do.
+  const tallFirst =
+    metric && size.value.width >= TALL && size.value.height <= WIDE && size.value.height > 0;
+  const { width, height } = tallFirst
+    ? { width: size.value.height, height: size.value.width }
+    : size.value;
   const ofLeaf = practice.values.nominalNames.value === 'leaf';
   const two = each !== undefined || pair !== null;
   if (pair && width > WIDEST_LEAF && width < NARROWEST_PAIR) return bad('size.pair', { text });
   const leaves = each !== undefined || width <= WIDEST_LEAF ? 1 : 2;
   const wide = !two ? width : ofLeaf ? width / leaves : (width * 2) / leaves;
-  return good({
+  const read = {
     ...(two ? { kind: 'pair' as const } : {}),
     ...(ofLeaf
       ? { leafWidth: Math.round(wide), leafHeight: height }
       : { frameWidth: wide, frameHeight: height }),
     ...(thickness ? { leafThickness: thickness.value } : {}),
-  });
+  };
+  return good(two ? read : namedByWall(read, practice, false));
 }
 
 /**

@@ -3,12 +3,12 @@ import { valueOrUndefined, message, type HangingDevice } from '../model/index.js
 import type { Handing } from '../handing/index.js';
 import { type Practice, RATED_HINGES } from '../practice/index.js';
 import { metalFor, pinFor } from './metal.js';
-import { type Role, ROLE } from '../roles/index.js';
+import { inPractice, type Role, ROLE } from '../roles/index.js';
 
 /** Whether a door is of a kind that has no rating where nobody recorded one: a gate, and most of a house. */
-function isNeverRated(role: Role | undefined, { values }: Practice): boolean {
+function isNeverRated(role: Role | undefined, { base, values }: Practice): boolean {
   if (role === undefined) return false;
-  const { rated } = ROLE[role].make;
+  const rated = inPractice(ROLE[role].make.rated, base);
   return (
     rated === 'never' || (rated === 'not in dwellings' && values.roomsOf.value === 'dwellings')
   );

@@ -15,6 +15,8 @@ const FOLLOWS: Readonly<Record<string, string>> = {
   'sizing.ratedGap': 'the gap of an unrated pair, where its listing is asked for less',
   'law.secondLoose': 'the second leaf of a riser, bolted by hand and kept locked',
   'securing.ratedThrow': 'a latch of the made length: as listed',
+  'continental closing.latches':
+    'seals of a flat against sound, on an accessible route of 25 N: a free-swing or powered closer',
   'us-residential securing.notMet':
     'locks of hotels and flats, which a practice of houses does not make',
   'powering.nothingToRelease': 'a guest room in a house, where nobody makes such locks',

@@ -36,12 +36,14 @@ export const SHUT = defineLaw({
   source: SENSE,
   hold(state) {
     if (state.closes !== true) return NO_CONCERN;
-    const { shut, shutKinds, rising } = countedOf(state.items);
+    const { shut, shutKinds, rising, carries: carried } = countedOf(state.items);
     if (shutKinds > 1)
       return broken('law.shutTwice', 'check', ['closing.device', 'hanging.device']);
     if (shut > 0) return KEPT;
     return (
       uncounted(state, 'closing') ??
+      // Springs are hinges: while those are not counted, nor is what shuts it.
+      (carried === 0 ? uncounted(state, 'hanging') : undefined) ??
       (slides(state.facts.kind) || rising > 0
         ? NO_CONCERN
         : broken('law.unshut', 'check', ['closing.device']))

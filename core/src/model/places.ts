@@ -86,12 +86,12 @@ const ROWS: readonly PlaceRow[] = [
   {
     traits: ['passage', 'entrance'],
     words:
-      'entrance(?: hall| lobby)?|entry|foyer|reception|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind ?lobby|windfang|eingang|eingangshalle|empfang|narthex|porch|portico|stoop|concourse|main lobby',
+      'entrance(?: hall| lobby)?|communal (?:hall|entrance|lobby)|common (?:hall|entrance)|entry|foyer|reception|vestibule|vest|atrium|dr(?:aught|aft) lobby|wind ?lobby|windfang|eingang|eingangshalle|empfang|narthex|porch|portico|stoop|concourse|main lobby',
   },
   {
     traits: ['passage'],
     words:
-      'corridors?|corr|passages?|passageway|hallway|circulation|circ|lobby|landing|exit (?:corridor|passageway)|(?:hospital|internal|learning) street|[a-zäöüß]*flur|(?:verbindungs)?gang|korridor|diele|vorraum|aufzugsvorraum|elevator lobby|lift lobby',
+      'corridors?|corr|passages?|passageway|hallway|circulation|circ|lobby|landing|exit (?:corridor|passageway)|(?:hospital|internal|learning) street|[a-zäöüß]*flur|(?:verbindungs)?gang|schleuse|sicherheitsschleuse|korridor|diele|vorraum|aufzugsvorraum|elevator lobby|lift lobby',
   },
   {
     traits: ['sanitary', 'single'],
@@ -121,7 +121,7 @@ const ROWS: readonly PlaceRow[] = [
   {
     traits: ['child'],
     words:
-      'nursery|nurseries|day ?care|child ?care|kindergarten|kita(?: raum| gruppe)?|gruppenraum|crèche|creche|pre-?school|toddlers?|infants?|babies|reception class',
+      'nursery(?: room)?|nurseries|baby room|day ?care|child ?care|kindergarten|kita(?: raum| gruppe)?|gruppenraum|crèche|creche|pre-?school|toddlers?|infants?|babies|reception class',
   },
   {
     traits: ['dwelling', 'sleeping'],

@@ -8,8 +8,10 @@ import { phraseText, SENTENCES, TERMS, termIn, valueParts, partsText, wordsIn } 
 /** What a practice never says: the other’s spelling or word, as whole words. */
 const NEVER = {
   us: /\b(aluminium|centre|centres|mortice|bevelled|panelled|stable door|storey|colour)\b/i,
-  british: /\b(aluminum|center|mortise|thumbturn|Dutch door)\b/i,
-  continental: /\b(aluminum|center)\b/i,
+  british:
+    /\b(aluminum|center|mortise|thumbturn|Dutch door|exit device|kick plate|patient room|apartment entrance)\b/i,
+  continental: /\b(aluminum|center|exit device|sash lock|apartment entrance)\b/i,
+  australian: /\b(aluminum|center|mortise|thumbturn|Dutch door|apartment entrance)\b/i,
 } as const;
 const languages = Object.keys(NEVER) as (keyof typeof NEVER)[];
 

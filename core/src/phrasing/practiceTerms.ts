@@ -37,6 +37,7 @@ export const PRACTICE_TERMS: Record<string, string> = {
   'value.packingTimber': 'Packing, timber frame, a side',
   'value.clearWidth': 'Clear width wanted',
   'value.nominalNames': 'Sizes are named by',
+  'value.wallModule': 'Module of walls',
   'value.nominalLeast': 'Nominal size above the leaf, at least',
   'value.nominalMost': 'Nominal size above the leaf, at most',
   'value.hardwareAllowance': 'Mass allowed for hardware',

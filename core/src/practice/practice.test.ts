@@ -80,7 +80,7 @@ describe('other figures of the schools', () => {
   it('stand where they are expected', () => {
     expect(PRACTICES['us-commercial'].values.leafThickness.value).toBe(inches(1.75));
     expect(PRACTICES['us-residential'].values.leafThickness.value).toBe(inches(1.375));
-    expect(PRACTICES.australasian.values.leafThickness.value).toBe(mm(35));
+    expect(PRACTICES.australasian.values.leafThickness.value).toBe(mm(40));
     expect(PRACTICES['us-commercial'].values.clearWidth).toMatchObject({
       value: inches(32),
       source: 'ADA 404.2.3',

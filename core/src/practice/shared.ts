@@ -51,6 +51,13 @@ function carried(...rows: [count: number, toMass: number][]): Sourced<CarriedRow
   );
 }
 
+/** Walls that follow no module. */
+const NO_MODULE = sourced(
+  { step: 0, wall: 0, leaf: 0 },
+  'length',
+  `${TRADE}: walls follow no module`,
+);
+
 const trim = (hinge: number, head: number, lock: number, bottom: number) => ({
   hinge: mm(hinge),
   head: mm(head),
@@ -69,6 +76,8 @@ const COMMON = {
       'steel-honeycomb-14': psf(7.5, 1.75, false),
       'steel-stiffened-16': psf(7.8, 1.75, false),
       'timber-particle': psf(5.0, 1.75, true),
+      // Röhrenspan: about 25 kg for a room leaf of 860 × 1985 × 40.
+      'timber-tubular': { gramsPerSquareMetre: 15_000, at: mm(40), scales: true },
       'timber-stave': psf(4.5, 1.75, true),
       'timber-mineral': psf(4.8, 1.75, true),
       'timber-panelled-softwood': psf(3.0, 1.75, true),
@@ -88,6 +97,7 @@ const COMMON = {
       'steel-honeycomb-14': UNCUT,
       'steel-stiffened-16': UNCUT,
       'timber-particle': trim(6, 6, 6, 12),
+      'timber-tubular': trim(6, 6, 6, 12),
       'timber-stave': trim(6, 6, 6, 19),
       'timber-mineral': trim(3, 3, 3, 6),
       'timber-panelled-softwood': trim(10, 10, 10, 25),
@@ -171,6 +181,7 @@ export const US = {
     `${TRADE}: named by the frame opening`,
   ),
   nominalNames: sourced('frame opening' as 'frame opening' | 'leaf', 'term', TRADE),
+  wallModule: NO_MODULE,
   nominalLeast: sourced(inches(1 / 16), 'length', TRADE),
   nominalMost: sourced(inches(3 / 4), 'length', TRADE),
   hardwareAllowance: sourced(pounds(10), 'mass', `${TRADE}: allowance for hardware`),
@@ -352,6 +363,7 @@ export const METRIC = {
   packingTimber: sourced(mm(10), 'length', `${TRADE}: 5 to 10 mm`),
   clearWidth: sourced(mm(800), 'length', 'national guidance: 800 to 850 mm by use', 'limit'),
   nominalNames: sourced('leaf' as 'frame opening' | 'leaf', 'term', TRADE),
+  wallModule: NO_MODULE,
   nominalLeast: sourced(mm(-3), 'length', TRADE),
   nominalMost: sourced(mm(3), 'length', TRADE),
   hardwareAllowance: sourced(4000, 'mass', `${TRADE}: allowance for hardware`),

@@ -28,6 +28,7 @@ const usCommercial: BaseValues = {
 
 const usResidential: BaseValues = {
   ...US,
+  nominalNames: sourced('leaf', 'term', `${TRADE}: dwellings by the slab, 2-8 × 6-8 is 32 × 80`),
   gapsSteel: gaps([eighth, eighth, eighth, eighth, inches(1 / 2), eighth]),
   gapsTimber: gaps([eighth, eighth, eighth, inches(3 / 16), inches(1 / 2), eighth]),
   leafThickness: sourced(inches(1.375), 'length', TRADE),
@@ -62,6 +63,9 @@ const usResidential: BaseValues = {
   lockUsual: sourced('tubular', 'term', `${TRADE}: residential`, 'preference'),
 };
 
+/** Frames in masonry have no stud behind them. */
+const IN_MASONRY = sourced(0, 'length', `${TRADE}: walls of masonry`);
+
 const BRITISH_PATTERNS: BaseValues['patterns'] = sourced(
   [
     {
@@ -91,9 +95,10 @@ const BRITISH_PATTERNS: BaseValues['patterns'] = sourced(
 
 const british: BaseValues = {
   ...METRIC,
+  strikeScrew: IN_MASONRY,
   gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
   gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(8), mm(3)]),
-  leafThickness: sourced(mm(44), 'length', `${TRADE}: 35, 40 or 44 mm`),
+  leafThickness: sourced(mm(44), 'length', `${TRADE}: 44 mm, in dwellings 35`),
   nominalSizes: sourced(
     [
       ...metricNominals([610, 686, 711, 762, 813, 838, 864, 914], [1981]),
@@ -151,6 +156,13 @@ const BRITISH_SOURCES = {
 
 const continental: BaseValues = {
   ...METRIC,
+  strikeScrew: IN_MASONRY,
+  reach: sourced(
+    { from: mm(850), to: mm(1050) },
+    'length',
+    'DIN 18040-1, 4.3.3: handles at 850 mm, to 1050 in particular cases',
+    'limit',
+  ),
   backset: sourced(mm(55), 'length', `${TRADE}: 55, 60, 65`),
   backsets: sourced([55, 60, 65, 80].map(mm), 'length', `${TRADE}: made backsets`),
   lockHeight: sourced(mm(1050), 'length', TRADE),
@@ -165,6 +177,11 @@ const continental: BaseValues = {
   timberJamb: sourced(mm(12), 'length', 'DIN 18101: from the rebate to the back of the lining'),
   packingSteel: sourced(mm(10), 'length', 'DIN 18101: 841 in 885'),
   packingTimber: sourced(mm(10), 'length', 'DIN 18101: 841 in 885'),
+  wallModule: sourced(
+    { step: mm(125), wall: mm(10), leaf: mm(15) },
+    'length',
+    'DIN 4172, DIN 18100: 875 × 2000 built as 885 × 2005 for a leaf of 860 × 1985',
+  ),
   nominalSizes: sourced(
     metricNominals([610, 735, 860, 985, 1110, 1235], [1985, 2110]),
     'table',
@@ -196,6 +213,12 @@ const continental: BaseValues = {
 
 const australasian: BaseValues = {
   ...METRIC,
+  reach: sourced(
+    { from: mm(900), to: mm(1100) },
+    'length',
+    'AS 1428.1, 13.5: 900 to 1100 mm',
+    'limit',
+  ),
   backset: sourced(mm(60), 'length', `${TRADE}: 60 or 70`),
   backsets: sourced([60, 70].map(mm), 'length', `${TRADE}: made backsets`),
   heights: { ...METRIC.heights, value: AUSTRALASIAN_HEIGHTS },
@@ -203,7 +226,7 @@ const australasian: BaseValues = {
   lockHighUse: sourced('mortise', 'term', TRADE, 'preference'),
   gapsSteel: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
   gapsTimber: gaps([mm(3), mm(3), mm(3), mm(3), mm(10), mm(3)]),
-  leafThickness: sourced(mm(35), 'length', `${TRADE}: 35 or 40 mm`),
+  leafThickness: sourced(mm(40), 'length', `${TRADE}: 40 mm, in dwellings 35`),
   clearWidth: sourced(mm(850), 'length', 'national guidance', 'limit'),
   nominalSizes: sourced(
     metricNominals([620, 670, 720, 770, 820, 870, 920], [2040]),
@@ -277,7 +300,7 @@ export const BASE_PRACTICES: Record<PracticeId, Omit<Practice, 'values'> & { val
       name: 'Australian and New Zealand',
       system: 'metric',
       region: 'australasian',
-      language: 'british',
+      language: 'australian',
       denominator: 16,
       handNames: 'knuckle-side',
       cites: [],

@@ -9,6 +9,7 @@ export type LeafConstruction =
   | 'steel-honeycomb-14'
   | 'steel-stiffened-16'
   | 'timber-particle'
+  | 'timber-tubular'
   | 'timber-stave'
   | 'timber-mineral'
   | 'timber-panelled-softwood'
@@ -173,6 +174,11 @@ export interface BaseValues extends SecuringValues {
   clearWidth: Sourced<Ticks>;
   nominalSizes: Sourced<NominalSize[]>;
   nominalNames: Sourced<'frame opening' | 'leaf'>;
+  /**
+   * The module of walls: its step, 0 where walls follow none; how much wider than it an opening is built; how much
+   * less than it the leaf that is named for it.
+   */
+  wallModule: Sourced<{ step: Ticks; wall: Ticks; leaf: Ticks }>;
   nominalLeast: Sourced<Ticks>;
   nominalMost: Sourced<Ticks>;
   lockBevel: Sourced<number>;
@@ -282,7 +288,7 @@ export const REGIONS = ['us', 'british', 'continental', 'australasian'] as const
 export type Region = (typeof REGIONS)[number];
 
 /** How a practice says and spells things. */
-export type Language = 'us' | 'british' | 'continental';
+export type Language = 'us' | 'british' | 'continental' | 'australian';
 
 export interface Practice {
   /** A shipped practice's id, or a project's own (`own-…`). */

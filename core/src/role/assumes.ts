@@ -1,4 +1,5 @@
 import {
+  placeNamed,
   valueOrUndefined,
   swings,
   swingsBothWays,
@@ -52,6 +53,18 @@ function electricUse(role: Role, facts: OpeningFacts): LockUse | undefined {
   return letIn && ROLE[role].lock.letIn ? 'reader' : undefined;
 }
 
+/** Whether what the practice takes for a use is locked from inside by a turn. */
+const turnsWithin = (use: LockUse, { values }: Practice): boolean =>
+  (use === 'classroom' || use === 'office') &&
+  ['sash', 'profile'].includes(values.lockFor.value[use]);
+
+/** Whether a room is of children, or of people in care, who must not lock it against those who look after them. */
+const isKept = ({ from, to }: OpeningFacts): boolean =>
+  [from, to].some((name) => {
+    const place = placeNamed(name, undefined);
+    return place.has('child') || place.has('kept');
+  });
+
 /**
  * The facts that follow from what a door is, where nobody recorded them: assumed until somebody does
  * (handbook, “Roles”). What is recorded, `unknown` too, stands.
@@ -71,7 +84,7 @@ export function assumedBy(
     const use =
       electricUse(role, facts) ??
       useOfRole(role, practice, valueOrUndefined(facts.secured), recorded);
-    if (use) assumed.lockUse = use;
+    if (use) assumed.lockUse = turnsWithin(use, practice) && isKept(facts) ? 'passage' : use;
   }
   const use = valueOrUndefined(assumed.lockUse ?? facts.lockUse);
   if (facts.secured === undefined && use) assumed.secured = !FREE.has(use) && use !== 'privacy';
@@ -170,6 +183,17 @@ export function smokeBy(
   const corridor = rating > 0 && rating <= values.corridorSmoke.value;
   const beside = () => CORRIDORS.has(spaceOf(from, fromUse)) || CORRIDORS.has(spaceOf(to, toUse));
   return byRole || (corridor && beside()) ? { smoke: true } : {};
+}
+
+/** Which sound insulation it is to have, where nobody recorded it: by what the door is. */
+export function soundBy(
+  role: Role | undefined,
+  facts: OpeningFacts,
+  { values }: Practice,
+): Pick<Part, 'sound'> {
+  if (role === undefined || facts.sound !== undefined || !swings(facts.kind)) return {};
+  const sound = values.roleSound.value[role];
+  return sound > 0 ? { sound } : {};
 }
 
 /** Fills in what is assumed of facts that are nobody else's, each marked so. */

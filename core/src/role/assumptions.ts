@@ -8,7 +8,15 @@ import {
   type EgressFlow,
 } from '../model/index.js';
 import type { Practice } from '../practice/index.js';
-import { assumedBy, isTight, restsOnSeal, smokeBy, usualAround, type Part } from './assumes.js';
+import {
+  assumedBy,
+  isTight,
+  restsOnSeal,
+  smokeBy,
+  soundBy,
+  usualAround,
+  type Part,
+} from './assumes.js';
 import type { TwoRooms } from './guess.js';
 import { usualMake } from './make.js';
 import { spacesOf } from './spaces.js';
@@ -62,7 +70,10 @@ const saysSo = memoize((words: RegExp, name: string) => words.test(name));
 
 /** What is assumed, by what it follows from. */
 export type AssumptionParts = Readonly<
-  Record<'named' | 'outer' | 'make' | 'smoke' | 'around' | 'follows' | 'people' | 'rests', Part>
+  Record<
+    'named' | 'outer' | 'make' | 'smoke' | 'sound' | 'around' | 'follows' | 'people' | 'rests',
+    Part
+  >
 >;
 
 /** What is assumed of an opening where nobody recorded it. */
@@ -80,13 +91,16 @@ export function assumptionParts(
   const make: Part = role ? usualMake(role, facts, practice, exterior) : {};
   if (facts.finish === undefined) make.finish = practice.values.finishUsual.value;
   const smoke = smokeBy(role, facts, practice, rooms, exterior);
-  const tight = isTight(facts, role, exterior) || smoke.smoke === true;
+  // Seals against smoke stay those that were tested with the leaf.
+  const sound = (smoke.smoke ?? facts.smoke) === true ? {} : soundBy(role, facts, practice);
+  const tight = isTight(facts, role, exterior) || smoke.smoke === true || sound.sound !== undefined;
   const given = valueOrUndefined(facts.role) !== undefined;
   return {
     named,
     outer,
     make,
     smoke,
+    sound,
     follows: role ? assumedBy(role, { ...facts, ...named }, practice, given, exterior) : {},
     people,
     around: usualAround(facts, role, practice, exterior, tight),
@@ -99,7 +113,7 @@ export function reasonsFor(
   role: Role | undefined,
   facts: OpeningFacts,
   practice: Practice,
-  { named, outer, make, smoke, around, follows, people, rests }: AssumptionParts,
+  { named, outer, make, smoke, sound, around, follows, people, rests }: AssumptionParts,
   way: EgressFlow | undefined,
 ): Record<string, Message> {
   const of = (part: Part, because: () => Message) =>
@@ -115,6 +129,9 @@ export function reasonsFor(
         : message('assumed.usual', { practice: practice.name }),
     ),
     ...of(smoke, () => smokeBecause(role, facts, practice)),
+    ...of(sound, () =>
+      message('assumed.sound', { ...what, source: practice.values.roleSound.source }),
+    ),
     ...of(around, () => message('assumed.usual', { practice: practice.name })),
     ...of(follows, () => message('assumed.role', what)),
     ...of('accessible' in follows ? ACCESSIBLE : {}, () =>

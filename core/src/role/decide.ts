@@ -78,13 +78,14 @@ export function decideWhole(
   }
   const way = wayBetween(facts.from, facts.to, project);
   const parts = assumptionParts(role, facts, practice, rooms, way);
-  const { named, outer, make, smoke, around, follows, people, rests } = parts;
+  const { named, outer, make, smoke, sound, around, follows, people, rests } = parts;
   const assumed: Partial<OpeningFacts> = Object.assign(
     {},
     named,
     outer,
     make,
     smoke,
+    sound,
     around,
     follows,
     people,

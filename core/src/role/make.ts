@@ -58,7 +58,8 @@ function usualLeaf(
   if (!usual.startsWith('timber')) return usual;
   if (minutes >= leafRatedFrom.value) return leafRated.value;
   // A hollow leaf holds back nothing.
-  if (minutes > 0 && usual === 'timber-hollow') return 'timber-particle';
+  if (minutes > 0 && (usual === 'timber-hollow' || usual === 'timber-tubular'))
+    return 'timber-particle';
   // The outer doors of a house are made to stand to the weather.
   if (usual === 'timber-stave') return usual;
   return exterior && roomsOf.value !== 'dwellings' ? leafOutside.value : usual;

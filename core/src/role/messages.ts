@@ -12,6 +12,7 @@ export const ROLE_MESSAGES = {
   'assumed.smoke.role': 'It holds smoke back, being what it is: {role} ({source}).',
   'assumed.smoke.corridor':
     'Rated {minutes} minutes, in a corridor: it holds smoke back ({source}).',
+  'assumed.sound': 'Sound insulation is asked for, being what it is: {role} ({source}).',
   'assumed.role': 'Follows from the role: {role}.',
   'assumed.route': 'Taken to be on an accessible route ({source}).',
   'assumed.seal': 'The leaf rests on a seal, as weather, smoke, sound or light is held back.',

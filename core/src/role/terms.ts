@@ -164,6 +164,7 @@ export const ROLE_TERMS = {
   'value.roleUse': 'What the lock of a role is for',
   'value.roleClosing': 'Which roles close by themselves',
   'value.roleSmoke': 'Which roles hold smoke back',
+  'value.roleSound': 'Sound insulation by role, dB',
   'value.roleAccessible': 'Which roles are taken to be on an accessible route',
   'value.corridorSmoke': 'Rated doors of corridors against smoke, up to minutes',
   'value.roomsOf': 'Rooms are read as those of',

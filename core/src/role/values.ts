@@ -5,7 +5,6 @@ import {
   type PracticeId,
   sourced,
   TRADE,
-  usAndMetric,
   type ValuesOf,
   type Occupancy,
   byRegion,
@@ -36,6 +35,9 @@ const METRIC = Object.fromEntries(
   ]),
 ) as PanicPeople;
 
+/** Class 9b without schools; others are asked for no bar by their number. */
+const AUSTRALASIAN: PanicPeople = { ...US, assembly: 101, education: 0 };
+
 const ROOMS_OF: Partial<Record<PracticeId, string>> = {
   'us-commercial': 'buildings',
   'us-residential': 'dwellings',
@@ -63,19 +65,22 @@ export const ROLE_VALUES = {
       'default',
     ),
   ),
-  panicPeople: usAndMetric(
-    sourced(
+  panicPeople: byRegion({
+    us: sourced(
       US,
       'count',
       'IBC 1010.2.9: assembly and education from 50, high hazard any; NFPA 101: 100',
       'limit',
     ),
-    sourced(METRIC, 'count', 'Approved Document B: above 60 people; BS EN 1125', 'limit'),
-    {
-      continental: 'EN 1125; the national rule',
-      australasian: 'NCC D3D26: bars by class; the fire strategy',
-    },
-  ),
+    british: sourced(METRIC, 'count', 'Approved Document B: above 60 people; BS EN 1125', 'limit'),
+    continental: sourced(METRIC, 'count', 'EN 1125; the national rule', 'limit'),
+    australasian: sourced(
+      AUSTRALASIAN,
+      'count',
+      'NCC D3D26: bars where a storey or room of class 9b, not a school, holds more than 100',
+      'limit',
+    ),
+  }),
   /** Clear width that a role asks for: always where beds pass, else on accessible routes; 0 is none of its own. */
   clearByRole: byPractice((id) =>
     sourced(

@@ -38,6 +38,7 @@ export const assembly = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: false,
@@ -49,12 +50,16 @@ export const assembly = defineRole({
   occupancy: 'assembly',
   load: 'chairs',
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'high' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',
@@ -62,7 +67,10 @@ export const assembly = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

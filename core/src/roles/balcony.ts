@@ -34,6 +34,7 @@ export const balcony = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -50,7 +51,7 @@ export const balcony = defineRole({
     frequency: { usual: 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'not in dwellings',
+    rated: { usual: 'not in dwellings', continental: 'never', australasian: 'never' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'home',

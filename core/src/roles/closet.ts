@@ -30,6 +30,7 @@ export const closet = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -41,12 +42,12 @@ export const closet = defineRole({
   occupancy: null,
   load: null,
   make: {
-    leaf: { usual: 'timber-hollow' },
+    leaf: { usual: 'timber-hollow', continental: 'timber-tubular' },
     frame: { usual: 'timber', 'us-commercial': 'steel' },
     frequency: { usual: 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'not in dwellings',
+    rated: { usual: 'not in dwellings', continental: 'never', australasian: 'never' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'equipment',

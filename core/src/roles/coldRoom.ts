@@ -35,6 +35,7 @@ export const coldRoom = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -51,7 +52,7 @@ export const coldRoom = defineRole({
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: 'rising',
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: true, garage: false, commonPart: false },
   secondLeaf: 'people',

@@ -30,6 +30,7 @@ export const communicating = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -41,12 +42,16 @@ export const communicating = defineRole({
   occupancy: null,
   load: null,
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'low', 'us-commercial': 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',

@@ -30,6 +30,7 @@ export const crossCorridor = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'rated', 'us-residential': 'never', continental: 'always' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: false,
@@ -55,7 +56,7 @@ export const crossCorridor = defineRole({
     frequency: { usual: 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'people',
@@ -63,7 +64,10 @@ export const crossCorridor = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -36,6 +36,7 @@ export const electrical = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -56,7 +57,7 @@ export const electrical = defineRole({
     frequency: { usual: 'low', 'us-commercial': 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'equipment',
@@ -64,7 +65,10 @@ export const electrical = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked' },
   pulledShut: false,

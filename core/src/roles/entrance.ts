@@ -5,7 +5,8 @@ import { defineRole } from './role.js';
 export const entrance = defineRole({
   id: 'entrance',
   rooms: {
-    usual: 'entrance, entry, foyer, reception, atrium',
+    usual:
+      'entrance, communal hall, communal entrance, communal lobby, common hall, entry, foyer, reception, atrium',
     german: { and: 'eingang, empfang, eingangshalle' },
   },
   readAs: {
@@ -33,6 +34,7 @@ export const entrance = defineRole({
     backCheck: true,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: true,
@@ -49,7 +51,7 @@ export const entrance = defineRole({
     frequency: { usual: 'high' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'people',
@@ -57,7 +59,10 @@ export const entrance = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, british: mm(1000), continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -30,6 +30,7 @@ export const exitOnly = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: false,
@@ -46,7 +47,7 @@ export const exitOnly = defineRole({
     frequency: { usual: 'low', 'us-commercial': 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',

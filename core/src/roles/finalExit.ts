@@ -30,6 +30,7 @@ export const finalExit = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: false,
@@ -46,7 +47,7 @@ export const finalExit = defineRole({
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'people',
@@ -54,7 +55,10 @@ export const finalExit = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

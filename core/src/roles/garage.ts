@@ -30,6 +30,7 @@ export const garage = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never', british: 'rated' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -46,7 +47,7 @@ export const garage = defineRole({
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: true, commonPart: false },
   secondLeaf: 'people',

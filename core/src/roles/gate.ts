@@ -30,6 +30,7 @@ export const gate = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -46,7 +47,7 @@ export const gate = defineRole({
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: 'tee-hinge',
     ofAnyWidth: true,
-    rated: 'never',
+    rated: { usual: 'never' },
   },
   place: { inTheOpen: true, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',

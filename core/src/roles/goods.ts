@@ -34,6 +34,7 @@ export const goods = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -50,7 +51,7 @@ export const goods = defineRole({
     frequency: { usual: 'medium' },
     hinge: null,
     ofAnyWidth: true,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'equipment',

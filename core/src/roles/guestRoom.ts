@@ -35,6 +35,7 @@ export const guestRoom = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'rated', 'us-residential': 'never', australasian: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -51,7 +52,7 @@ export const guestRoom = defineRole({
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',

@@ -30,6 +30,7 @@ export const houseEntrance = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -46,7 +47,7 @@ export const houseEntrance = defineRole({
     frequency: { usual: 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'not in dwellings',
+    rated: { usual: 'not in dwellings', continental: 'never', australasian: 'never' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'home',

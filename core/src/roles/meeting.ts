@@ -39,6 +39,7 @@ export const meeting = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -50,12 +51,16 @@ export const meeting = defineRole({
   occupancy: null,
   load: 'meeting',
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',

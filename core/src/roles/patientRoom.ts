@@ -37,6 +37,7 @@ export const patientRoom = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never', british: 'rated' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -48,12 +49,16 @@ export const patientRoom = defineRole({
   occupancy: null,
   load: 'inpatient',
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',
@@ -61,7 +66,15 @@ export const patientRoom = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, 'us-commercial': inches(41.5), continental: mm(900) },
   beds: true,
-  plates: { fitted: { usual: 'armor', 'us-residential': 'none' }, alsoLeftOpen: true },
+  plates: {
+    fitted: {
+      usual: 'kick',
+      'us-residential': 'none',
+      'us-commercial': 'armor',
+      continental: 'armor',
+    },
+    alsoLeftOpen: true,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -37,6 +37,7 @@ export const plant = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -57,7 +58,7 @@ export const plant = defineRole({
     frequency: { usual: 'low', 'us-commercial': 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'equipment',
@@ -65,7 +66,10 @@ export const plant = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked' },
   pulledShut: false,

@@ -86,6 +86,8 @@ export interface RoleRecord {
   };
   /** When it holds smoke back. */
   readonly smoke: Varies<RoleSmoke>;
+  /** Sound insulation asked for, dB; 0 where none is. */
+  readonly sound: Varies<number>;
   readonly escape: {
     /** Whether people leave the building by it, or pass it on the way. */
     readonly wayOut: 'always' | 'to the open' | 'no';
@@ -115,7 +117,7 @@ export interface RoleRecord {
     /** Whether it is as wide as what passes. */
     readonly ofAnyWidth: boolean;
     /** Whether its rating is asked for. */
-    readonly rated: 'asked' | 'not in dwellings' | 'never';
+    readonly rated: Varies<'asked' | 'not in dwellings' | 'never'>;
   };
   readonly place: {
     /** Whether both its sides are in the open: it keeps no weather out. */

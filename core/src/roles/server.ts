@@ -36,6 +36,7 @@ export const server = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'always', 'us-residential': 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -56,7 +57,7 @@ export const server = defineRole({
     frequency: { usual: 'low', 'us-commercial': 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'equipment',

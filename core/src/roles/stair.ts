@@ -33,6 +33,7 @@ export const stair = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never', british: 'rated', continental: 'always' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: true,
@@ -53,7 +54,7 @@ export const stair = defineRole({
     frequency: { usual: 'medium' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'people',
@@ -61,7 +62,10 @@ export const stair = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -29,6 +29,14 @@ const SMOKE: Record<PracticeId, string> = {
   australasian: `${TRADE}: doors across corridors, rooms of servers`,
 };
 
+const SOUND: Record<PracticeId, string> = {
+  'us-commercial': `${TRADE}: where it is asked for`,
+  'us-residential': `${TRADE}: where it is asked for`,
+  british: 'Approved Document E, 2.26: entrance doors of flats 29 dB',
+  continental: 'DIN 4109-1: entrance doors of flats 27 dB onto a hall, 37 dB into a room',
+  australasian: 'NCC F7D6: entry doors of sole-occupancy units 30 dB',
+};
+
 const ACCESSIBLE: Record<PracticeId, string> = {
   'us-commercial': 'ADA 206.2 and 206.5: doors that people pass; 203.5: not those of machinery',
   'us-residential': `${TRADE}: asked for in dwellings`,
@@ -59,6 +67,14 @@ export const ROLE_TABLES = {
       answers(id, ({ smoke }) => smoke),
       'term',
       SMOKE[id],
+      'preference',
+    ),
+  ),
+  roleSound: byPractice((id) =>
+    sourced(
+      answers(id, ({ sound }) => sound),
+      'count',
+      SOUND[id],
       'preference',
     ),
   ),

@@ -23,7 +23,7 @@ export const toiletGroup = defineRole({
     onRoofs: false,
   },
   lock: {
-    use: { usual: 'push-pull' },
+    use: { usual: 'push-pull', continental: 'passage' },
     whenLocked: null,
     letIn: false,
     reentry: false,
@@ -37,6 +37,7 @@ export const toiletGroup = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -48,12 +49,16 @@ export const toiletGroup = defineRole({
   occupancy: null,
   load: null,
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'high' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',
@@ -61,7 +66,15 @@ export const toiletGroup = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick-mop', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: {
+      usual: 'kick',
+      'us-residential': 'none',
+      'us-commercial': 'kick-mop',
+      continental: 'none',
+    },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -37,6 +37,7 @@ export const treatment = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'no',
     common: false,
@@ -48,12 +49,16 @@ export const treatment = defineRole({
   occupancy: null,
   load: 'treatment',
   make: {
-    leaf: { usual: 'timber-particle', 'us-residential': 'timber-hollow' },
+    leaf: {
+      usual: 'timber-particle',
+      'us-residential': 'timber-hollow',
+      continental: 'timber-tubular',
+    },
     frame: { usual: 'steel', 'us-residential': 'timber', british: 'timber' },
     frequency: { usual: 'medium', 'us-residential': 'low' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: false },
   secondLeaf: 'people',
@@ -61,7 +66,15 @@ export const treatment = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'armor', 'us-residential': 'none' }, alsoLeftOpen: true },
+  plates: {
+    fitted: {
+      usual: 'kick',
+      'us-residential': 'none',
+      'us-commercial': 'armor',
+      continental: 'none',
+    },
+    alsoLeftOpen: true,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -33,6 +33,7 @@ export const vestibule = defineRole({
     backCheck: false,
   },
   smoke: { usual: 'never', british: 'rated' },
+  sound: { usual: 0 },
   escape: {
     wayOut: 'always',
     common: false,
@@ -49,7 +50,7 @@ export const vestibule = defineRole({
     frequency: { usual: 'high' },
     hinge: null,
     ofAnyWidth: false,
-    rated: 'asked',
+    rated: { usual: 'asked' },
   },
   place: { inTheOpen: false, cold: false, garage: false, commonPart: true },
   secondLeaf: 'people',
@@ -57,7 +58,10 @@ export const vestibule = defineRole({
   keptShut: false,
   clearWidth: { usual: 0, continental: mm(900) },
   beds: false,
-  plates: { fitted: { usual: 'kick', 'us-residential': 'none' }, alsoLeftOpen: false },
+  plates: {
+    fitted: { usual: 'kick', 'us-residential': 'none', continental: 'none' },
+    alsoLeftOpen: false,
+  },
   viewers: 'none',
   accessible: { usual: 'asked', 'us-commercial': 'assumed' },
   pulledShut: false,

@@ -1,5 +1,6 @@
 import { sourceIn, SMOKE_AROUND } from '../practice/index.js';
 import {
+  isAssumed,
   valueOrUndefined,
   meetsInMiddle,
   message,
@@ -85,8 +86,7 @@ function perimeterFor({ facts, practice, results }: SealingInput): Wanted<Perime
   if (facts.smoke === true)
     return {
       is: 'smoke',
-      why: () =>
-        message('sealing.perimeter.smoke', { source: sourceIn(SMOKE_AROUND, practice) }),
+      why: () => message('sealing.perimeter.smoke', { source: sourceIn(SMOKE_AROUND, practice) }),
     };
   if (facts.exterior === true)
     return { is: 'weather', why: () => message('sealing.perimeter.weather') };
@@ -433,12 +433,14 @@ function decideSound(
       is: { amount: total, unit: 'dB' as const },
       wanted: { amount: wanted, unit: 'dB' as const },
     };
+    // What is asked of the door only by what it is says which leaf to order: the leaf may be better than usual.
+    const level = isAssumed(facts, 'sound') ? 'note' : 'check';
     const parts = ['sealing.sound', 'sound', 'leafSound'];
     if (leaf < wanted)
-      record.report('check', 'sealing.soundLeaf', { ...params, leaf }, 'EN ISO 12354-3', parts);
+      record.report(level, 'sealing.soundLeaf', { ...params, leaf }, 'EN ISO 12354-3', parts);
     else
       record.report(
-        'check',
+        level,
         'sealing.soundShort',
         {
           ...params,

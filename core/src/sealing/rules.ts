@@ -4,12 +4,12 @@ import { defineRules } from '../model/index.js';
 export const SEALING_RULES = defineRules({
   'sealing.plunger': { levels: ['note'], who: 'specifier', once: true },
   'sealing.airUnder': { levels: ['check'], who: 'specifier' },
-  'sealing.soundLeaf': { levels: ['check'], who: 'leafMaker' },
+  'sealing.soundLeaf': { levels: ['check', 'note'], who: 'leafMaker' },
   'sealing.dropShort': { levels: ['check'], who: 'specifier' },
   'sealing.airRated': { levels: ['check'], who: 'source' },
   'sealing.corners': { levels: ['note'], who: 'specifier', once: true },
   'sealing.force': { levels: ['note'], who: 'specifier', once: true },
-  'sealing.soundShort': { levels: ['check'], who: 'specifier' },
+  'sealing.soundShort': { levels: ['check', 'note'], who: 'specifier' },
   'sealing.closes': { levels: ['note'], who: 'specifier' },
   'sealing.soundFloor': { levels: ['check'], who: 'specifier' },
 });

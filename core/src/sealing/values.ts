@@ -93,6 +93,7 @@ export const SEALING_VALUES = {
         'steel-honeycomb-14': 30,
         'steel-stiffened-16': 33,
         'timber-particle': 29,
+        'timber-tubular': 26,
         'timber-stave': 29,
         'timber-mineral': 30,
         'timber-panelled-softwood': 22,

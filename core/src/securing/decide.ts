@@ -12,6 +12,7 @@ import { measured, type Sizes } from '../sizing/index.js';
 import type { SecuringRecord } from './decisions.js';
 import type { LockKind } from './facts.js';
 import { boltsAbove, decideFunction, findLatching, wantsOneMotion } from './functions.js';
+import { gradeOf } from './grade.js';
 import { lockHeightOf } from './heights.js';
 import { decideInactive, type InactiveLeaf } from './inactiveLeaf.js';
 import type { SecuringInput } from './input.js';
@@ -85,6 +86,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
   const rated = (valueOrUndefined(facts.rating) ?? 0) > 0;
   const entrance = use !== undefined && ENTRANCES.has(use.use);
   const longScrews =
+    practice.values.strikeScrew.value > 0 &&
     kind !== 'none' &&
     !isExit(kind) &&
     valueOrUndefined(facts.frameMaterial) === 'timber' &&
@@ -107,7 +109,7 @@ export function decideSecuring(input: SecuringInput, record: SecuringRecord): Se
     daily: whole.role !== undefined && ROLE[whole.role].bothLeavesDaily && !rated,
     cylinder: cylinderOf(kind, practice),
     trimApart: practice.values.boredTrim.value === 'apart',
-    grade: practice.values.lockGrade.value[kind],
+    grade: gradeOf(kind, spec, whole.role, rated, practice),
     lengths: placed.lengths,
     leafHeight: leaf?.height,
     bolts: inactive.bolts,

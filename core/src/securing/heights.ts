@@ -88,7 +88,8 @@ export function lockHeightOf(
 
 /** The height nearest to the usual one that the opening’s use allows. */
 function within(usual: number, facts: OpeningFacts, { values }: Practice): number {
-  let height = usual;
+  const { accessibleHeight: lower } = values;
+  let height = lower.value > 0 && valueOrUndefined(facts.accessible) === true ? lower.value : usual;
   const keep = ({ from, to }: { from: number; to: number }) => {
     height = Math.min(Math.max(height, from), to);
   };

@@ -320,6 +320,8 @@ export const SECURING_TERMS = {
   'value.poolLatch': 'Latch of a gate to a pool',
   'value.nearGlass': 'Within reach of glass',
   'value.lockFor': 'Usual lock by what it is for',
+  'value.accessibleHeight': 'Handles on accessible routes',
+  'value.lockGradeFor': 'Standards of locks by what they must do',
   'value.lockGrade': 'Standard and grade by lock type',
   'value.narrowCylinder': 'Cylinder of narrow-stile locks',
   'value.boredTrim': 'Handles of bored and tubular locks',

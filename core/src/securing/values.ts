@@ -1,5 +1,6 @@
 import { inches, mm } from '../measure/index.js';
 import {
+  byRegion,
   everywhere,
   sourced,
   TRADE,
@@ -135,6 +136,11 @@ const EN_GRADES: Record<LockKind, string> = {
   'rods-concealed': 'EN 1125',
   sliding: 'EN 12209',
 };
+const GERMAN_GRADES: Record<LockKind, string> = {
+  ...EN_GRADES,
+  profile: 'DIN 18251, class 3',
+  'narrow-stile': 'DIN 18251-2',
+};
 const BRITISH_GRADES: Record<LockKind, string> = {
   ...(Object.fromEntries(
     Object.entries(EN_GRADES).map(([kind, grade]) => [kind, grade && `BS ${grade}`]),
@@ -161,6 +167,13 @@ export const SECURING_VALUES = {
     ),
     australasian: byUse(AUSTRALASIAN, 'tubular and mortice locks, Australasian'),
   },
+  /** Where handles stand on accessible routes; 0 where the practice's own height serves. */
+  accessibleHeight: byRegion({
+    us: sourced(0, 'length', `${TRADE}: as elsewhere`),
+    british: sourced(0, 'length', `${TRADE}: as elsewhere`),
+    continental: sourced(mm(850), 'length', 'DIN 18040-1, 4.3.3: handles at 850 mm'),
+    australasian: sourced(0, 'length', `${TRADE}: as elsewhere`),
+  }),
   lockGrade: {
     'us-commercial': sourced(US_GRADES, 'term', 'ANSI/BHMA, editions as adopted'),
     'us-residential': sourced(
@@ -173,9 +186,27 @@ export const SECURING_VALUES = {
       'ANSI/BHMA, editions as adopted',
     ),
     british: sourced(BRITISH_GRADES, 'term', 'BS EN, editions as adopted'),
-    continental: sourced(EN_GRADES, 'term', 'EN, editions as adopted'),
+    continental: sourced(GERMAN_GRADES, 'term', 'the national standard, edition as adopted'),
     australasian: sourced(AS_GRADES, 'term', 'AS 4145, editions as adopted'),
   },
+  /**
+   * What locks let into the leaf are ordered by where one handle opens them from inside, at a home’s own entrance
+   * and elsewhere, and on rated leaves; empty where it is as of the kind.
+   */
+  lockGradeFor: byRegion({
+    us: sourced({ home: '', escape: '', rated: '' }, 'term', 'ANSI/BHMA, editions as adopted'),
+    british: sourced({ home: 'BS 8621', escape: '', rated: '' }, 'term', 'BS 8621; BS EN 12209'),
+    continental: sourced(
+      { home: 'DIN 18251, class 4', escape: 'EN 179', rated: 'DIN 18250, class 3' },
+      'term',
+      'EN 179; the national standard, edition as adopted',
+    ),
+    australasian: sourced(
+      { home: '', escape: '', rated: '' },
+      'term',
+      'AS 4145, editions as adopted',
+    ),
+  }),
   /** A leaf thinner by no more than this can be made to fit a bored lock. */
   nearlyFits: usAndMetric(
     sourced(inches(1 / 16), 'length', `${TRADE}: thin-leaf kits and packing roses`, 'limit'),

@@ -79,6 +79,9 @@ function sizeOf(needed: NeededLeaf): { width: Ticks; height: Ticks } {
   return { width: wholeDown(width), height: wholeDown(height) };
 }
 
+/** Roles of the doors within a dwelling. */
+const IN_DWELLINGS: ReadonlySet<Role | undefined> = new Set(['bedroom', 'bathroom', 'closet']);
+
 /** How thick a leaf is where nobody recorded it: as glass is, as rated leaves are tested, else by weather. */
 function usualThickness(
   { rating, exterior }: OpeningFacts,
@@ -86,7 +89,8 @@ function usualThickness(
   role: Role | undefined,
 ): { thickness: Ticks; why: () => Message } {
   const { values, name } = practice;
-  const usual = values.leafThickness.value;
+  const home = IN_DWELLINGS.has(role);
+  const usual = (home ? values.leafThicknessHome : values.leafThickness).value;
   const from = values.leafThicknessRatedFrom.value;
   const rated = (valueOrUndefined(rating) ?? 0) >= from ? values.leafThicknessRated.value : 0;
   const outside =

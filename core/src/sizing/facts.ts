@@ -18,6 +18,7 @@ export const LEAF_CONSTRUCTIONS = [
   'steel-honeycomb-14',
   'steel-stiffened-16',
   'timber-particle',
+  'timber-tubular',
   'timber-stave',
   'timber-mineral',
   'timber-panelled-softwood',

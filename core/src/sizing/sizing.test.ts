@@ -239,8 +239,11 @@ describe('how thick a leaf is that nobody measured', () => {
     ['continental', { exterior: true }, mm(68), 'outside'],
     ['continental', { exterior: true, rating: 30 }, mm(68), 'outside'],
     ['continental', { exterior: true, role: 'gate' }, mm(40), 'practice'],
-    ['australasian', {}, mm(35), 'practice'],
-    ['australasian', { exterior: true }, mm(40), 'outside'],
+    ['australasian', {}, mm(40), 'practice'],
+    ['australasian', { role: 'bedroom' }, mm(35), 'practice'],
+    ['british', { role: 'bathroom' }, mm(35), 'practice'],
+    ['british', { role: 'office' }, mm(44), 'practice'],
+    ['australasian', { exterior: true }, mm(40), 'practice'],
     ['australasian', { exterior: true, rating: 60 }, mm(48), 'rated'],
   ])('%s %j: %i, by its %s', (practice, facts, ticks, why) => {
     const { value, reasons } = thick(facts, practice);

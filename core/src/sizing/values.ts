@@ -23,6 +23,13 @@ const THICK: Record<PracticeId, readonly [Ticks, Ticks, number]> = {
   continental: [mm(68), mm(50), 30],
   australasian: [mm(40), mm(48), 30],
 };
+const THICK_HOME: Record<PracticeId, Ticks> = {
+  'us-commercial': inches(1.75),
+  'us-residential': inches(1.375),
+  british: mm(35),
+  continental: mm(40),
+  australasian: mm(35),
+};
 const RATED_THICK: Record<PracticeId, string> = {
   'us-commercial': `${TRADE}: 1 3/4 in`,
   'us-residential': `${TRADE}: rated leaves of 1 3/4 in`,
@@ -47,6 +54,7 @@ export const SIZING_VALUES = {
         'steel-honeycomb-14': holds(true, true),
         'steel-stiffened-16': holds(true, true),
         'timber-particle': holds(false, false),
+        'timber-tubular': holds(false, false),
         'timber-stave': holds(true, true),
         'timber-mineral': holds(false, false),
         'timber-panelled-softwood': holds(true, true),
@@ -95,6 +103,9 @@ export const SIZING_VALUES = {
   /** How thick a leaf to the weather is, and a rated one from so many minutes; `leafThickness` else. */
   leafThicknessOutside: byPractice((id) =>
     sourced(THICK[id][0], 'length', `${TRADE}: outer doors`, 'preference'),
+  ),
+  leafThicknessHome: byPractice((id) =>
+    sourced(THICK_HOME[id], 'length', `${TRADE}: inner doors of dwellings`, 'preference'),
   ),
   leafThicknessRated: byPractice((id) =>
     sourced(THICK[id][1], 'length', RATED_THICK[id], 'preference'),

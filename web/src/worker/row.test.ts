@@ -30,7 +30,7 @@ describe('a line of the register', () => {
     ]);
   });
   it('names hinges that are no butts in a word', () => {
-    expect(cell('hinges')).toEqual(['3 · drill-in']);
+    expect(cell('hinges')).toEqual(['2 · drill-in']);
     expect(cell('hinges', { from: 'Straße', to: 'Garten' })).toEqual(['3 · T-hinges']);
   });
 });

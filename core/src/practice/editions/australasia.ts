@@ -21,6 +21,10 @@ const NEW_ZEALAND_CITES: readonly Cite[] = [
   ['NCC Specification 27', 'NZS 4121'],
   ['NCC F4D8', 'NZBC G1'],
   ['NCC G1D3', 'NZBC G3'],
+  [
+    'NCC F7D6: entry doors of sole-occupancy units 30 dB',
+    'NZBC G6: entry doors of household units',
+  ],
   ...['C4D5', 'D2D3', 'D2D8', 'D2D18', 'D3D25', 'D3D26', 'D3D27'].map((clause): Cite => [
     `NCC ${clause}`,
     'NZBC C/AS2',
@@ -48,6 +52,7 @@ const NCC_2019: readonly Cite[] = [
   ['NCC D3D27', 'NCC D2.22'],
   ['NCC F4D8', 'NCC F2.5'],
   ['NCC G1D3', 'NCC G1.1'],
+  ['NCC F7D6', 'NCC F5.5'],
   ['NCC Specification 12', 'NCC Specification C3.4'],
   ['NCC Specification 27', 'NCC F2.9'],
   ['NCC volume 2, H3', 'NCC volume 2, 3.7'],

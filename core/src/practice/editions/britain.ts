@@ -23,6 +23,12 @@ export const BRITISH_CODES: readonly Code[] = [
     editions: [edition('2015-2024', '2015 with the amendments to 2024')],
   },
   {
+    id: 'ade',
+    name: 'Approved Document E, sound',
+    practices: BRITISH,
+    editions: [edition('2003-2015', '2003 with the amendments to 2015')],
+  },
+  {
     id: 'adf',
     name: 'Approved Document F, ventilation',
     practices: BRITISH,

@@ -37,6 +37,11 @@ const AUSTRIAN: readonly Cite[] = [
   ['DIN 18250', 'ÖNORM B 3850'],
   ['DIN 18095', 'ÖNORM B 3850'],
   ['DIN 14677', 'TRVB 148 S'],
+  ['DIN 4172, DIN 18100', 'ÖNORM B 5330'],
+  [
+    'DIN 4109-1: entrance doors of flats 27 dB onto a hall, 37 dB into a room',
+    'ÖNORM B 8115-2: entrance doors of flats',
+  ],
   ['DIN 18101', 'ÖNORM B 5330'],
   ['DIN 18111', 'ÖNORM B 5330'],
   ['DIN 18268', 'ÖNORM B 5330'],
@@ -82,6 +87,11 @@ const SWISS: readonly Cite[] = [
   ['DIN 18250', 'the VKF approval'],
   ['DIN 18095', 'the VKF approval'],
   ['DIN 14677', 'VKF-Richtlinie 20-15'],
+  ['DIN 4172, DIN 18100', 'trade practice'],
+  [
+    'DIN 4109-1: entrance doors of flats 27 dB onto a hall, 37 dB into a room',
+    'SIA 181: entrance doors of flats',
+  ],
   ['DIN 18101', 'trade practice'],
   ['DIN 18111', 'trade practice'],
   ['DIN 18268', 'trade practice'],
@@ -101,6 +111,21 @@ const narrowedTo =
     Object.fromEntries(
       Object.entries(usual).map(([role, clear]) => [role, clear === mm(900) ? width : clear]),
     ) as T;
+
+/** Locks by the European standard alone, where Germany orders them by its own. */
+const LOCKS_BY_EN = {
+  lockGrade: {
+    value: <T extends Record<string, string>>(usual: T): T =>
+      Object.fromEntries(
+        Object.entries(usual).map(([kind, grade]) => [kind, grade.replace(/^DIN .*$/, 'EN 12209')]),
+      ) as T,
+    source: 'EN 12209',
+  },
+  lockGradeFor: {
+    value: { home: 'EN 12209', escape: 'EN 179', rated: 'EN 12209' },
+    source: 'EN 179; EN 12209',
+  },
+};
 
 const moreThan = (people: number) => ({
   assembly: people + 1,
@@ -123,6 +148,7 @@ export const CONTINENTAL_CODES: readonly Code[] = [
     editions: [
       edition('germany', 'Germany'),
       edition('austria', 'Austria', AUSTRIAN, {
+        ...LOCKS_BY_EN,
         panicFrom: { value: 16, source: 'OIB-Richtlinie 4: rooms of more than 15 people' },
         panicPeople: {
           value: moreThan(50),
@@ -143,6 +169,8 @@ export const CONTINENTAL_CODES: readonly Code[] = [
         },
       }),
       edition('switzerland', 'Switzerland', SWISS, {
+        ...LOCKS_BY_EN,
+        accessibleHeight: { value: 0, source: 'SIA 500: 800 to 1100 mm' },
         panicFrom: { value: 21, source: 'VKF-Richtlinie 16-15: rooms of more than 20 people' },
         panicPeople: {
           value: moreThan(100),
