@@ -50,6 +50,21 @@ describe('a practice of the project’s own, and its building', () => {
     await page.decision('sizing.leafWidth', '35 3/4 in');
   });
 
+  it('adopts another edition in a copy, and cites it', async () => {
+    await page.click('nav[aria-label="Project"] a', 'Standards');
+    await page.click('nav[aria-label="Practices"] button', 'British');
+    await page.sees('[role=region][aria-label="Values"]', /Approved Document B, fire safety/);
+    await page.click('nav[aria-label="Practices"] button', 'US commercial, ours');
+    await page.choose('Edition: International Building Code', '2018');
+    await page.sees('[role=region][aria-label="Values"]', /IBC 1010\.1\.10/);
+    await page.click('button', 'See what changes');
+    await page.click('[role=dialog] button', 'Apply');
+    await page.sees(
+      '[role=region][aria-label="Values"]',
+      /International Building Code\s*2018\s*adopted/,
+    );
+  });
+
   it('resets one value, undoes and keeps the rest', async () => {
     await page.click('nav[aria-label="Project"] a', 'Standards');
     await page.click('[data-value="gapsSteel"] button', 'Reset');

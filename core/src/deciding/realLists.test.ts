@@ -221,7 +221,7 @@ const OPENINGS: ListExample[] = [
     is: 'store, 50 mm',
     set: [
       '3 Drill-in hinge for rebated leaves, steel',
-      '1 Mortise lock, storeroom, EN 179',
+      '1 Mortise lock, escape function E, knob outside, EN 179',
       '1 Profile cylinder, outside × inside, half cylinder, blank inside',
       '2 Keys, as the keying asks',
       '1 Lever handle inside, fixed knob outside',

@@ -133,6 +133,7 @@ const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
       'item.lock.multipoint': 'Multipoint lock',
       'lock.storeroom': 'escape function E, knob outside',
       'lock.mortise-storeroom': 'escape function E, knob outside',
+      'short.lock.mortise-storeroom': 'escape function E, knob outside',
       'lock.panic-changeover': 'escape function E, changeover',
       'lock.panic-split': 'escape function B, split spindle',
       'lock.panic-passage': 'escape function D, passage',

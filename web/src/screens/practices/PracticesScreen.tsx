@@ -209,7 +209,7 @@ export function PracticesScreen() {
             <h1 className="text-lg">{shown.name}</h1>
           )}
           <span className="text-soft">
-            {draft ? `from ${shipped.name}` : 'shipped, to look at'}
+            {draft ? `from ${PRACTICES[draft.base].name}` : 'shipped, to look at'}
             {used > 0 && ` · ${used} openings name it`}
           </span>
           <span className="flex-1" />
