@@ -115,6 +115,8 @@ describe('the command line and the screens', () => {
     'tamsin-terrace',
     'wendelmoor-mill-studios',
     'larkhollow-draft',
+    'wattlebrook-primary',
+    'quellmoor-7',
   ])('%s: decide alike, decision by decision', async (name) => {
     const content = demo(name);
     const read = readProject(content);

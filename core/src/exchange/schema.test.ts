@@ -24,6 +24,8 @@ describe('the schema of the project file', () => {
     'wendelmoor-mill-studios',
     'tamsin-terrace',
     'larkhollow-draft',
+    'wattlebrook-primary',
+    'quellmoor-7',
   ])('takes the demo project %s', (name) => {
     validate(JSON.parse(readFileSync(join(root, `demo/${name}.json`), 'utf8')));
     expect(validate.errors).toBeNull();

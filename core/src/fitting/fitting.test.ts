@@ -34,14 +34,17 @@ function whole(decided: DecidedOpening): void {
 }
 
 describe('the steps of an opening', () => {
-  it.each(['larkhollow-playhouse', 'tamsin-terrace', 'wendelmoor-mill-studios'])(
-    'cover every line of every set of %s',
-    (name) => {
-      const read = readProject(readFileSync(`${__dirname}/../../../demo/${name}.json`, 'utf8'));
-      if (!read.ok) throw new Error('no project');
-      for (const facts of read.project.openings) whole(decideOpening(facts, PRACTICES.british));
-    },
-  );
+  it.each([
+    'larkhollow-playhouse',
+    'tamsin-terrace',
+    'wendelmoor-mill-studios',
+    'wattlebrook-primary',
+    'quellmoor-7',
+  ])('cover every line of every set of %s', (name) => {
+    const read = readProject(readFileSync(`${__dirname}/../../../demo/${name}.json`, 'utf8'));
+    if (!read.ok) throw new Error('no project');
+    for (const facts of read.project.openings) whole(decideOpening(facts, PRACTICES.british));
+  });
   it('cover whatever is recorded', () =>
     fc.assert(
       fc.property(anyFacts, (facts) => whole(decideOpening(facts, PRACTICES['us-commercial']))),

@@ -104,7 +104,7 @@ const RECORDS = {
   },
   plant: {
     words:
-      'plant|plantroom|boiler|electrical|electric|elec|dimmer|riser|meter|server|comms|data|telecom|idf|mdf|rack|machine|switchgear|switch room|substation|transformer|generator|pump|ahu|hvac|mechanical|mech|technik|heizung|lüftung|elektro',
+      'plant|plantroom|boiler|electrical|electric|elec|dimmer|riser|meter|server|comms|data|telecom|idf|mdf|rack|machine|switchgear|switch room|substation|transformer|generator|pump|ahu|hvac|mechanical|mech|technik|heizung|heizraum|heizkeller|kesselraum|hausanschlussraum|hausanschluss|lüftung|elektro',
     tried: 3,
     side: 'private',
     space: 'room',

@@ -73,7 +73,13 @@ function made(): Project[] {
 }
 
 const PROJECTS = [
-  ...['larkhollow-playhouse', 'tamsin-terrace', 'wendelmoor-mill-studios'].map(shipped),
+  ...[
+    'larkhollow-playhouse',
+    'tamsin-terrace',
+    'wendelmoor-mill-studios',
+    'wattlebrook-primary',
+    'quellmoor-7',
+  ].map(shipped),
   ...made(),
 ];
 

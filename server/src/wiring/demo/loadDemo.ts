@@ -19,6 +19,8 @@ const FILES = [
   'wendelmoor-mill-studios.json',
   'tamsin-terrace.json',
   'larkhollow-draft.json',
+  'wattlebrook-primary.json',
+  'quellmoor-7.json',
 ];
 
 /** What was done on site of one of them, a year of it. */
