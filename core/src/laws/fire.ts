@@ -187,6 +187,10 @@ export const FRAME_RATED = defineLaw({
   },
 });
 
+/** Whether it stands between a stair and a corridor. */
+const isPassage = (state: FinalState, side: (typeof SIDES)[number]): boolean =>
+  state[side].place.has('stair') && state[oppositeOf(side)].place.has('passage');
+
 /** Where walls often are rated, a leaf that is not is meant so. */
 export const NOT_RATED = defineLaw({
   id: 'notRated',
@@ -218,6 +222,13 @@ export const NOT_RATED = defineLaw({
     const dwelling = valueOrUndefined(facts.occupancy) === 'dwelling';
     // Inside one dwelling a stair has no walls of its own.
     if (dwelling && state[side].place.has('stair')) return NO_CONCERN;
+    // Between stair and corridor a door against smoke is what is asked for there (MBO 35 (6)).
+    if (
+      state.practice.region === 'continental' &&
+      recorded.smoke === true &&
+      isPassage(state, side)
+    )
+      return KEPT;
     return broken('law.notRated', state[side].place.has('fault') ? 'note' : 'check', ['rating'], {
       room: roomParam(state, side),
     });

@@ -14,7 +14,7 @@ import { unitsOf } from '../scheduling/index.js';
 export const GERMAN_OPENINGS = `
 DE01 | Flur | Büro 1.12 | | 885x2010 | | | office | 2 Drill-in hinge; Mortise lock, dead bolt, thumbturn inside, DIN 18251, class 3; Profile cylinder | closer; Kick plate; stud
 DE02 | Treppenhaus | Keller | | 985x2110 | T 30-RS | | store | Surface closer with slide track; Smoke seal; EN 179; Intumescent strip | Kick plate
-DE03 | Treppenraum | Flur | | 985x2110 | RS | | stair door | Surface closer; Smoke seal; Mortise lock, passage | Kick plate
+DE03 | Treppenraum | Flur | | 985x2110 | RS | | stair door | Surface closer; Smoke seal; Mortise lock, passage | Kick plate; law.notRated
 DE04 | Treppenhaus | Wohnung 12 | | 985x2110 | | | flat entrance | escape function E, changeover; Surface closer; fixed knob outside; Door viewer; seal; Drop seal | stud
 DE05 | Flur | Heizraum | | 860x2110 | T 30 | | plant room | stop law.faultIn; Surface closer |
 DE06 | Flur | Elektro-Betriebsraum | | 985x2110 | T 30 | swing=out | electrical room | EN 179; Lever handle inside; Surface closer | law.faultIn
