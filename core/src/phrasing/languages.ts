@@ -26,6 +26,17 @@ const COMMONWEALTH: Readonly<Record<string, string>> = {
   thumbturn: 'turn',
 };
 
+/** What both call otherwise. */
+const COMMONWEALTH_TERMS: Readonly<Record<string, string>> = {
+  'lock.forFire': 'for fire doors',
+  'fact.deadBolt': 'Deadbolt wanted',
+  'cylinder.turn': 'turn inside',
+  'lock.deadbolt-single': 'deadbolt, turn inside',
+  'short.lock.deadbolt-single': 'turn inside',
+  'short.lock.sliding-hook': 'hook, turn inside',
+  'product.cylinder': 'cylinder',
+};
+
 /** One dictionary a practice; what stands in none is said as it is written elsewhere. */
 const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
   us: {
@@ -59,17 +70,11 @@ const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
   },
   british: {
     terms: {
+      ...COMMONWEALTH_TERMS,
       'lock.exit-night-latch': 'outside access device, key',
       'short.lock.exit-night-latch': 'outside access device',
-      'lock.forFire': 'for fire doors',
       'item.exitTrim.lever': 'Outside access device, lever handle',
       'lockKind.unit': 'unit lock in a notch',
-      'fact.deadBolt': 'Deadbolt wanted',
-      'cylinder.turn': 'turn inside',
-      'lock.deadbolt-single': 'deadbolt, turn inside',
-      'short.lock.deadbolt-single': 'turn inside',
-      'short.lock.sliding-hook': 'hook, turn inside',
-      'product.cylinder': 'cylinder',
       'item.kickPlate': 'Kicking plate',
       'item.coordinator': 'Door selector, for leaves in order',
       'item.dummyTrim': 'Dummy handle, second leaf',
@@ -99,13 +104,7 @@ const DICTIONARIES: Readonly<Record<Language, Dictionary>> = {
   },
   australian: {
     terms: {
-      'lock.forFire': 'for fire doors',
-      'fact.deadBolt': 'Deadbolt wanted',
-      'cylinder.turn': 'turn inside',
-      'lock.deadbolt-single': 'deadbolt, turn inside',
-      'short.lock.deadbolt-single': 'turn inside',
-      'short.lock.sliding-hook': 'hook, turn inside',
-      'product.cylinder': 'cylinder',
+      ...COMMONWEALTH_TERMS,
       'item.lock.tubular': 'Lockset, tubular',
       'item.lock.rim-exit': 'Panic exit device, rim',
       'item.lock.mortise-exit': 'Panic exit device, mortice',

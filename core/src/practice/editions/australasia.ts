@@ -58,19 +58,6 @@ const NCC_2019: readonly Cite[] = [
   ['NCC volume 2, H3', 'NCC volume 2, 3.7'],
 ];
 
-const BY_NUMBER = {
-  assembly: 101,
-  education: 101,
-  'high-hazard': 1,
-  business: 0,
-  mercantile: 0,
-  factory: 0,
-  storage: 0,
-  institutional: 0,
-  residential: 0,
-  dwelling: 0,
-};
-
 export const AUSTRALASIAN_CODES: readonly Code[] = [
   {
     id: COUNTRY,
@@ -81,7 +68,7 @@ export const AUSTRALASIAN_CODES: readonly Code[] = [
       edition('new-zealand', 'New Zealand', NEW_ZEALAND_CITES, {
         panicFrom: { value: 51, source: 'NZBC C/AS2, 3.15: more than 50 people' },
         panicPeople: {
-          value: BY_NUMBER,
+          value: (usual) => ({ ...usual, education: usual.assembly }),
           source: 'NZBC C/AS2, 3.15: crowds; the consent authority decides',
         },
         widthSteps: {
